@@ -1,0 +1,19 @@
+import js from '@eslint/js';
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+    js.configs.recommended,
+    ...ts.configs.recommended,
+    ...svelte.configs.recommended,
+    { languageOptions: { globals: globals.browser } },
+    {
+        files: ['**/*.svelte', '**/*.svelte.ts'],
+        languageOptions: { parserOptions: { parser: ts.parser } },
+        rules: {
+            // Links are plain addresses of this application; there is no client router whose base they could miss.
+            'svelte/no-navigation-without-resolve': 'off',
+        },
+    },
+);
