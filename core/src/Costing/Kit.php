@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Costing;
+
+use Regimen\Geometry\FretWire;
+use Regimen\Instrument\InstrumentType;
+use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\Specification;
+use Regimen\Timber\BoardFeet;
+use Regimen\Units\Length;
+use Regimen\Units\Money;
+
+/** The timber and parts that a specification calls for, with waste. */
+final readonly class Kit
+{
+    /** Share of bought timber lost to kerf and defects; house default. */
+    private const WASTE = 0.25;
+
+    /** Blank around the usual body and headstock, in mm; house defaults. */
+    private const BODY_MM = ['guitar' => [510, 350], 'bass' => [560, 370]];
+
+    private const NECK_MM = ['width' => 95, 'thickness' => 24, 'headstock' => 200, 'tongue' => 40];
+
+    /** @param  list<KitLine>  $lines */
+    private function __construct(public array $lines, private string $currency)
+    {
+    }
+
+    /** @throws UnknownPrice if the price list lacks something the kit needs */
+    public static function of(Specification $specification, PriceList $prices): self
+    {
+        $lines = [
+            ...self::timber($specification, $prices),
+            ...self::parts($specification, $prices),
+            ...self::supplies($specification, $prices),
+        ];
+
+        return new self(array_values(array_filter($lines, static fn (KitLine $line): bool => $line->quantity > 0)), $prices->currency);
+    }
+
+    public function cost(): Money
+    {
+        return array_reduce($this->lines, static fn (Money $sum, KitLine $line): Money => $sum->plus($line->cost()), Money::zero($this->currency));
+    }
+
+    /** @return list<KitLine> */
+    private static function timber(Specification $s, PriceList $prices): array
+    {
+        $neck = BoardFeet::forFinished(
+            Length::ofMillimetres(self::NECK_MM['thickness']),
+            Length::ofMillimetres(self::NECK_MM['width']),
+            Length::ofMillimetres($s->frets()->last()->mm + self::NECK_MM['headstock'] + self::NECK_MM['tongue']),
+            self::WASTE,
+        );
+        $lines = [
+            new KitLine('timber', "{$s->neckTimber->name} for the neck", self::rounded($neck), $prices->price("timber:{$s->neckTimber->name}")),
+            new KitLine('timber', "{$s->boardTimber->name} fretboard blank", 1, $prices->price("board:{$s->boardTimber->name}")),
+        ];
+        [$length, $width] = self::BODY_MM[$s->type->value];
+        foreach ($s->layers as $index => $layer) {
+            $feet = BoardFeet::forFinished($layer->thickness, Length::ofMillimetres($width), Length::ofMillimetres($length), self::WASTE);
+            $where = count($s->layers) === 1 ? 'the body' : ($index === 0 ? 'the top' : 'layer '.($index + 1));
+            $lines[] = new KitLine('timber', "{$layer->timber->name} for {$where}", self::rounded($feet), $prices->price("timber:{$layer->timber->name}"));
+        }
+
+        return $lines;
+    }
+
+    /** @return list<KitLine> */
+    private static function parts(Specification $s, PriceList $prices): array
+    {
+        $bass = $s->type === InstrumentType::Bass ? 'bass-' : '';
+
+        return [
+            self::part('truss-rod', 'truss-rod', 1, $prices),
+            self::part('hardware', "{$bass}tuner", $s->strings, $prices),
+            self::part('hardware', "{$bass}bridge", 1, $prices),
+            self::part('hardware', 'nut-blank', 1, $prices),
+            self::part('hardware', 'strap-buttons', 1, $prices),
+            self::part('hardware', 'neck-screws', $s->joint === NeckJoint::BoltOn ? 1 : 0, $prices),
+            self::part('pickups', "{$bass}pickup", $s->pickups, $prices),
+            self::part('electronics', 'electronics-set', 1, $prices),
+            self::part('fret-wire', 'fret-wire', ceil(FretWire::length($s)->mm / 100) / 10, $prices),
+        ];
+    }
+
+    /** @return list<KitLine> */
+    private static function supplies(Specification $s, PriceList $prices): array
+    {
+        return [
+            self::part('finish', "finish:{$s->finish->value}", 1, $prices),
+            self::part('strings', $s->type === InstrumentType::Bass ? 'bass-strings' : 'strings', 1, $prices),
+            self::part('consumables', 'consumables', 1, $prices),
+        ];
+    }
+
+    private static function part(string $group, string $key, float $quantity, PriceList $prices): KitLine
+    {
+        $price = $prices->price($key);
+
+        return new KitLine($group, $price->name, $quantity, $price);
+    }
+
+    private static function rounded(BoardFeet $feet): float
+    {
+        return ceil($feet->value * 10) / 10;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Forecast;
+
+enum Verdict: string
+{
+    case Late = 'late';
+    case Risk = 'risk';
+    case Kept = 'kept';
+    case NoPromise = 'no-promise';
+    case Unplanned = 'unplanned';
+}

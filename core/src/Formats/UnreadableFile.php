@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Formats;
+
+/** A file that cannot be taken: where, and what would be right. */
+final class UnreadableFile extends \InvalidArgumentException
+{
+    public static function at(int $line, string $right): self
+    {
+        return new self("Line {$line} can't be read: {$right}.");
+    }
+}

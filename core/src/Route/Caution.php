@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route;
+
+/** The usual cautions, shown at the operations they belong to. They never say that something is safe. */
+enum Caution: string
+{
+    case Machines = 'machines';
+    case Dust = 'dust';
+    case Solvents = 'solvents';
+    case OilyRags = 'oily-rags';
+    case Adhesives = 'adhesives';
+    case Soldering = 'soldering';
+    case Tension = 'tension';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Machines => 'Eye and hearing protection, no gloves or loose sleeves, the work held by a jig or clamp, small passes against the cutter, unplug to change bits.',
+            self::Dust => 'Extraction and respirator; several tropical timbers sensitise, and shell dust is harmful: cut it wet.',
+            self::Solvents => 'Ignition sources out, explosion-proof extraction, respirator; booth rules are the fire authority’s.',
+            self::OilyRags => 'Oily rags can ignite by themselves: dry them flat outdoors or keep them in water in a closed metal can.',
+            self::Adhesives => 'Gloves and air with superglue, epoxy and accelerators.',
+            self::Soldering => 'Lead and fumes: extraction, and wash your hands. Mains wiring is for a licensed person.',
+            self::Tension => 'Strings under tension: protect your eyes, and never force a stuck truss rod.',
+        }.' Follow the maker’s data sheet, local codes and licensed practice.';
+    }
+}

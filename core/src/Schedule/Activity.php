@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule;
+
+/** One open operation as the plan sees it. Work in working minutes, hold in clock minutes, instants in minutes since 1970 UTC. */
+final readonly class Activity
+{
+    /**
+     * @param  list<Predecessor>  $predecessors  those that are not in the problem count as over
+     * @param  list<Demand>  $demands
+     * @param  Release|null  $release  not before this instant
+     * @param  int|null  $worker  the person who has begun it and keeps it
+     * @param  int|null  $startedAt  work under way since; the rest goes on as soon as the person is there
+     * @param  int|null  $holdUntil  a hold under way, nothing left to do but wait
+     */
+    public function __construct(
+        public string $id,
+        public string $build,
+        public int $work,
+        public int $hold = 0,
+        public ?string $skill = null,
+        public array $predecessors = [],
+        public array $demands = [],
+        public ?Release $release = null,
+        public bool $oneSitting = false,
+        public ?int $worker = null,
+        public ?int $startedAt = null,
+        public ?int $holdUntil = null,
+    ) {
+    }
+
+    public function isUnderWay(): bool
+    {
+        return $this->startedAt !== null || $this->holdUntil !== null;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule;
+
+enum ReasonKind: string
+{
+    case Now = 'now';
+    case Started = 'started';
+    case Link = 'link';
+    case Lag = 'lag';
+    case Release = 'release';
+    case Person = 'person';
+    case Resource = 'resource';
+    case Calendar = 'calendar';
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule;
+
+/** The hours of a week and the days without work, in a time zone. */
+final readonly class WorkingHours
+{
+    /**
+     * @param  array<int, list<array{int, int}>>  $week  ISO weekday (1 is Monday) => stretches [from, to) in minutes after midnight, in order
+     * @param  array<string, true>  $closed  days without work, as YYYY-MM-DD
+     */
+    private function __construct(public array $week, public array $closed, public \DateTimeZone $zone)
+    {
+    }
+
+    /**
+     * @param  array<int, list<array{int, int}>>  $week
+     * @param  iterable<string>  $closed
+     *
+     * @throws \InvalidArgumentException for a weekday outside 1–7 or stretches that overlap or leave the day
+     */
+    public static function of(array $week, iterable $closed, \DateTimeZone $zone): self
+    {
+        foreach ($week as $day => $stretches) {
+            $last = 0;
+            foreach ($stretches as [$from, $to]) {
+                if ($day < 1 || $day > 7 || $from < $last || $to <= $from || $to > 1440) {
+                    throw new \InvalidArgumentException('Working hours run forward within one day, without overlap, on weekdays 1 to 7.');
+                }
+                $last = $to;
+            }
+        }
+        $days = [];
+        foreach ($closed as $day) {
+            $days[$day] = true;
+        }
+
+        return new self($week, $days, $zone);
+    }
+
+    /** @param  iterable<string>  $days  further days without work */
+    public function without(iterable $days): self
+    {
+        return self::of($this->week, [...array_keys($this->closed), ...$days], $this->zone);
+    }
+
+    public function minutesInAWeek(): int
+    {
+        $sum = 0;
+        foreach ($this->week as $stretches) {
+            foreach ($stretches as [$from, $to]) {
+                $sum += $to - $from;
+            }
+        }
+
+        return $sum;
+    }
+
+    /** @return list<array{int, int}> the stretches of a day */
+    public function on(string $date): array
+    {
+        if (isset($this->closed[$date])) {
+            return [];
+        }
+
+        return $this->week[(int) (new \DateTimeImmutable($date, $this->zone))->format('N')] ?? [];
+    }
+}

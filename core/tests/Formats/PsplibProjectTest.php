@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Formats;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Regimen\Formats\PsplibProject;
+use Regimen\Formats\UnreadableFile;
+
+final class PsplibProjectTest extends TestCase
+{
+    public function test_the_reference_instance_is_read_whole(): void
+    {
+        $project = PsplibProject::parse((string) file_get_contents(__DIR__.'/../reference/j301_1.sm'));
+        self::assertCount(32, $project->durations);
+        self::assertSame([12, 13, 4, 12], $project->capacities);
+        self::assertSame([6, 11, 15], $project->successors[2]);
+        self::assertSame([4, 0, 0, 0], $project->demands[2]);
+        self::assertSame(8, $project->durations[2]);
+        self::assertSame([], $project->successors[32]);
+        self::assertSame([29, 30, 31], $project->predecessors()[32]);
+        self::assertSame(158, array_sum($project->durations), 'the horizon that the file states');
+    }
+
+    #[TestWith(['', 'every job has one line'])]
+    #[TestWith(["PRECEDENCE RELATIONS:\n1 1 0\n", 'every job has one line'])]
+    #[TestWith(["PRECEDENCE RELATIONS:\n1 1\n", 'Line 2'])]
+    #[TestWith(["PRECEDENCE RELATIONS:\n1 1 0\nREQUESTS/DURATIONS:\n1 1\n", 'Line 4'])]
+    public function test_a_file_that_cannot_be_taken_is_refused_with_its_line(string $text, string $says): void
+    {
+        $this->expectException(UnreadableFile::class);
+        $this->expectExceptionMessage($says);
+        PsplibProject::parse($text);
+    }
+}

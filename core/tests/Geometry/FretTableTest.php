@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Geometry;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Regimen\Geometry\FretTable;
+use Regimen\Geometry\FretWire;
+use Regimen\Tests\Specifications;
+use Regimen\Units\Length;
+
+/** Source: CALCULATIONS G1, the definition of equal temperament; published fret tables agree to 0.001 in. */
+final class FretTableTest extends TestCase
+{
+    /** @return iterable<string, array{float, int, float}> scale, fret, position, in inches */
+    public static function published(): iterable
+    {
+        foreach ([1 => 1.4312, 5 => 6.3966, 7 => 8.4808, 12 => 12.75, 22 => 18.3443, 24 => 19.125] as $fret => $position) {
+            yield "25 1/2 in, fret {$fret}" => [25.5, $fret, $position];
+        }
+        yield '24 3/4 in, fret 12' => [24.75, 12, 12.375];
+        yield '24 3/4 in, fret 22' => [24.75, 22, 17.8048];
+        yield '30 in, fret 12' => [30.0, 12, 15.0];
+    }
+
+    #[DataProvider('published')]
+    public function test_fret_positions(float $scale, int $fret, float $position): void
+    {
+        self::assertEqualsWithDelta($position, FretTable::of(Length::ofInches($scale), 24)->position($fret)->inches(), 0.0001);
+    }
+
+    public function test_each_fret_is_a_semitone_from_the_last(): void
+    {
+        $table = FretTable::of(Length::ofMillimetres(635), 24);
+        for ($fret = 1; $fret <= 24; $fret++) {
+            $ratio = (635 - $table->position($fret - 1)->mm) / (635 - $table->position($fret)->mm);
+            self::assertEqualsWithDelta(2.0, $ratio ** 12, 1e-9);
+        }
+        self::assertCount(24, $table->positions());
+    }
+
+    public function test_it_counts_the_frets_that_a_board_holds(): void
+    {
+        $table = FretTable::of(Length::ofInches(25.5), 24);
+        self::assertSame(22, $table->countWithin(Length::ofMillimetres(470)), 'fret 22 lies at 465.9 mm, fret 23 at 476.1');
+        self::assertSame(0, $table->countWithin(Length::ofMillimetres(10)));
+    }
+
+    public function test_fret_wire_is_every_width_with_its_overhang_and_a_spare_in_ten(): void
+    {
+        $specification = Specifications::sixString(['frets' => 12, 'boardLength' => Length::ofMillimetres(500), 'nutWidth' => Length::ofMillimetres(50)]);
+        $sum = 0.0;
+        foreach (range(1, 12) as $fret) {
+            $sum += 50 + 50 * 0.32 * (647.7 - 647.7 / 2 ** ($fret / 12)) / 500 + 4;
+        }
+        self::assertEqualsWithDelta(1.1 * $sum, FretWire::length($specification)->mm, 1e-6);
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Instrument;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\TestCase;
+use Regimen\Instrument\BodyConstruction;
+use Regimen\Instrument\Hand;
+use Regimen\Instrument\InstrumentType;
+use Regimen\Instrument\Specification;
+use Regimen\Instrument\SpecificationCheck;
+use Regimen\Tests\Specifications;
+use Regimen\Units\Length;
+
+final class SpecificationCheckTest extends TestCase
+{
+    #[DataProviderExternal(Specifications::class, 'all')]
+    public function test_usual_instruments_have_no_problems(Specification $specification): void
+    {
+        self::assertSame([], SpecificationCheck::problems($specification));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'more strings than a bass has' => [['type' => InstrumentType::Bass, 'strings' => 7, 'scale' => Length::ofMillimetres(864)], 'strings', '4 to 6'];
+        yield 'an inch scale typed as millimetres' => [['scale' => Length::ofMillimetres(25.5)], 'scale', 'Did you mean 25.5 in'];
+        yield 'no scale' => [['scale' => Length::ofMillimetres(0)], 'scale', 'no guitar scale'];
+        yield 'frets beyond the board' => [['frets' => 24, 'boardLength' => Length::ofMillimetres(470)], 'boardLength', 'ends after fret 22'];
+        yield 'a board over the bridge' => [['boardLength' => Length::ofMillimetres(700)], 'boardLength', 'reach the bridge'];
+        yield 'no frets' => [['frets' => 0], 'frets', '12 to 36'];
+        yield 'a nut too wide' => [['nutWidth' => Length::ofMillimetres(99)], 'nutWidth', 'between'];
+        yield 'a thin body' => [['layers' => [Specifications::layer('red alder', 10)]], 'layers', 'add up to 10.0 mm'];
+        yield 'no layer at all' => [['layers' => []], 'layers', 'add up to 0.0 mm'];
+        yield 'a layer of nothing' => [['layers' => [Specifications::layer('red alder', 45), Specifications::layer('red alder', 0)]], 'layers.1.thickness', '0.5 mm'];
+        yield 'open chambers' => [['body' => BodyConstruction::Chambered], 'body', 'closed'];
+        yield 'nine pickups' => [['pickups' => 9], 'pickups', 'none to 4'];
+    }
+
+    /** @param  array<string, mixed>  $change */
+    #[DataProvider('wrong')]
+    public function test_what_cannot_be_built_is_named_at_its_field(array $change, string $field, string $says): void
+    {
+        $problems = SpecificationCheck::problems(Specifications::sixString($change));
+        self::assertArrayHasKey($field, $problems);
+        self::assertStringContainsString($says, $problems[$field]);
+    }
+
+    public function test_it_is_told_in_one_line(): void
+    {
+        self::assertSame('left-handed six-string, solid, red alder', Specifications::sixString(['hand' => Hand::Left])->inOneLine());
+    }
+}

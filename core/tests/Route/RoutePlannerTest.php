@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Route;
+
+use PHPUnit\Framework\Attributes\DataProviderExternal;
+use PHPUnit\Framework\TestCase;
+use Regimen\Instrument\BodyConstruction;
+use Regimen\Instrument\FinishSystem;
+use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\Specification;
+use Regimen\Route\CyclicRoute;
+use Regimen\Route\HouseStandards;
+use Regimen\Route\Link;
+use Regimen\Route\Operation;
+use Regimen\Route\Route;
+use Regimen\Route\RoutePlanner;
+use Regimen\Route\TradeStandards;
+use Regimen\Route\UnknownStandard;
+use Regimen\Tests\Specifications;
+use Regimen\Timber\Species;
+
+final class RoutePlannerTest extends TestCase
+{
+    #[DataProviderExternal(Specifications::class, 'all')]
+    public function test_every_route_is_in_order_and_every_link_has_its_reason(Specification $specification): void
+    {
+        $route = self::route($specification);
+        $position = array_flip(array_map(static fn (Operation $operation): string => $operation->key, $route->operations));
+        self::assertCount(count($route->operations), $position, 'no operation stands twice');
+        foreach ($route->links as $link) {
+            self::assertLessThan($position[$link->after], $position[$link->before], "{$link->before} before {$link->after}");
+            self::assertGreaterThan(20, strlen($link->reason));
+        }
+        $linked = array_merge(...array_map(static fn (Link $link): array => [$link->before, $link->after], $route->links));
+        self::assertSame([], array_diff(array_keys($position), $linked), 'no operation hangs loose');
+    }
+
+    #[DataProviderExternal(Specifications::class, 'all')]
+    public function test_rule_two_frets_against_lacquer(Specification $specification): void
+    {
+        $lacquered = $specification->finish === FinishSystem::Nitrocellulose && $specification->boardTimber->name === 'sugar maple';
+        $route = self::route($specification);
+        if ($lacquered) {
+            self::assertContains('fretboard.fret', self::behind($route, self::lastOfNeckFinish($specification)), 'cleared before the frets go in');
+            self::assertNotContains('finish.mask', self::keys($route));
+        } else {
+            self::assertContains(self::lastOfNeckFinish($specification), self::behind($route, 'fretboard.fret'), 'fretted before the finish');
+            self::assertContains('finish.mask', self::behind($route, 'fretboard.fret'));
+            self::assertContains(self::lastOfNeckFinish($specification), self::behind($route, 'finish.mask'));
+        }
+    }
+
+    #[DataProviderExternal(Specifications::class, 'all')]
+    public function test_rule_three_set_neck_against_colour(Specification $specification): void
+    {
+        $route = self::route($specification);
+        $keys = self::keys($route);
+        if ($specification->joint === NeckJoint::Set) {
+            foreach (array_intersect(['finish.colour', 'finish.fill'], $keys) as $before) {
+                self::assertContains('joint.glue-neck', self::behind($route, $before));
+            }
+            self::assertContains('finish.coat-1', self::behind($route, 'joint.glue-neck'));
+            self::assertSame([], array_filter($keys, static fn (string $key): bool => str_starts_with($key, 'finish.neck.')), 'cleared together');
+        } else {
+            self::assertNotContains('joint.glue-neck', $keys);
+            self::assertContains('joint.screws', self::behind($route, 'neck.sand'));
+            self::assertNotContains('finish.neck.cure', self::behind($route, 'finish.body.cure'), 'finished apart');
+        }
+    }
+
+    #[DataProviderExternal(Specifications::class, 'all')]
+    public function test_nothing_is_cut_before_the_parts_are_measured_and_nothing_finished_before_the_dry_fit(Specification $specification): void
+    {
+        $route = self::route($specification);
+        foreach (['neck.square', 'fretboard.slots', 'body.outline', 'joint.bridge', 'body.cavities'] as $cut) {
+            self::assertContains($cut, self::behind($route, 'parts.measure'));
+            self::assertContains($cut, self::behind($route, 'parts.timber'));
+        }
+        foreach (self::keys($route) as $key) {
+            if (str_starts_with($key, 'finish.') && $key !== 'finish.mask') {
+                self::assertContains($key, self::behind($route, 'joint.dry-fit'), $key);
+            }
+        }
+    }
+
+    public function test_chambers_are_closed_after_they_are_cut(): void
+    {
+        $route = self::route(self::chambered());
+        self::assertContains('body.glue-layers', self::behind($route, 'body.chambers'));
+        self::assertContains('body.outline', self::behind($route, 'body.glue-layers'));
+        self::assertNotContains('body.chambers', self::keys(self::route(Specifications::sixString())));
+    }
+
+    public function test_coats_and_cure_follow_the_house_standard(): void
+    {
+        $route = self::route(Specifications::sixString(['finish' => FinishSystem::Nitrocellulose]));
+        $holds = [];
+        foreach ($route->operations as $operation) {
+            if (preg_match('/^finish\.body\.(coat|cure)/', $operation->key) === 1) {
+                $holds[] = $operation->hold->minutes / 60;
+            }
+        }
+        self::assertSame([2, 2, 14, 2, 2, 14, 2, 2, 14, 576], $holds, 'three coats a day, two hours apart, then 24 days of cure');
+    }
+
+    public function test_totals_are_those_of_the_trade(): void
+    {
+        // Common practice: a plain build comes to about 60–75 labour hours, a fancy one to 90–120.
+        $labour = static fn (Specification $specification): float => array_sum(array_map(
+            static fn (Operation $operation): int => $operation->standard->labour->minutes,
+            self::route($specification)->operations,
+        )) / 60;
+        self::assertGreaterThan(60, $labour(Specifications::sixString()));
+        self::assertLessThan(75, $labour(Specifications::sixString()));
+        $fancy = $labour(Specifications::sixString(['body' => BodyConstruction::Chambered, 'layers' => self::chambered()->layers, 'finish' => FinishSystem::Nitrocellulose, 'colour' => 'burst']));
+        self::assertGreaterThan(75, $fancy);
+        self::assertLessThan(120, $fancy);
+    }
+
+    public function test_a_missing_house_standard_is_named(): void
+    {
+        $this->expectException(UnknownStandard::class);
+        $this->expectExceptionMessage('brief.agree');
+        RoutePlanner::withAllRules()->plan(Specifications::sixString(), HouseStandards::of([], []));
+    }
+
+    public function test_links_in_a_circle_are_refused_by_name(): void
+    {
+        $operations = array_slice(self::route(Specifications::sixString())->operations, 0, 2);
+        [$one, $two] = array_map(static fn (Operation $operation): string => $operation->key, $operations);
+        $this->expectException(CyclicRoute::class);
+        $this->expectExceptionMessage($one);
+        Route::of($operations, [new Link($one, $two, ''), new Link($two, $one, '')]);
+    }
+
+    private static function chambered(): Specification
+    {
+        return Specifications::sixString(['body' => BodyConstruction::Chambered, 'layers' => [Specifications::layer('black walnut', 6), Specifications::layer('white ash', 39)], 'boardTimber' => Species::named('sugar maple')]);
+    }
+
+    private static function route(Specification $specification): Route
+    {
+        return RoutePlanner::withAllRules()->plan($specification, TradeStandards::all());
+    }
+
+    private static function lastOfNeckFinish(Specification $specification): string
+    {
+        $prefix = $specification->joint === NeckJoint::Set ? 'finish' : 'finish.neck';
+
+        return $prefix.($specification->finish->isLacquer() ? '.polish' : '.cure');
+    }
+
+    /** @return list<string> */
+    private static function keys(Route $route): array
+    {
+        return array_map(static fn (Operation $operation): string => $operation->key, $route->operations);
+    }
+
+    /** @return list<string> everything that directly or indirectly comes after an operation */
+    private static function behind(Route $route, string $key): array
+    {
+        $behind = [$key => true];
+        foreach ($route->operations as $operation) {
+            foreach ($route->links as $link) {
+                if ($link->after === $operation->key && isset($behind[$link->before])) {
+                    $behind[$operation->key] = true;
+                }
+            }
+        }
+        unset($behind[$key]);
+
+        return array_keys($behind);
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Route;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Regimen\Instrument\FinishSystem;
+use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Link;
+use Regimen\Route\Operation;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RoutePlanner;
+use Regimen\Route\RouteRule;
+use Regimen\Route\Rules;
+use Regimen\Route\TradeStandards;
+use Regimen\Tests\Specifications;
+use Regimen\Timber\Species;
+
+/** Each rule alone: when it applies and what it is there for. */
+final class RouteRulesTest extends TestCase
+{
+    private const RULES = [
+        Rules\BriefAndDesign::class, Rules\PartsAndTimber::class, Rules\NeckShaft::class, Rules\Headstock::class, Rules\FretboardMaking::class,
+        Rules\FretboardGlueing::class, Rules\Fretting::class, Rules\NeckCarving::class, Rules\BodyBlank::class, Rules\Chambers::class,
+        Rules\BodyLayers::class, Rules\BodyShaping::class, Rules\JointAndLayout::class, Rules\BoltOnJoint::class, Rules\BodyPreparation::class,
+        Rules\SetNeckJoint::class, Rules\FinishedApart::class, Rules\FinishedTogether::class, Rules\Electronics::class, Rules\Assembly::class,
+        Rules\SetUp::class, Rules\Delivery::class,
+    ];
+
+    /** @return iterable<string, array{class-string<RouteRule>}> */
+    public static function rules(): iterable
+    {
+        foreach (self::RULES as $rule) {
+            yield substr((string) strrchr($rule, '\\'), 1) => [$rule];
+        }
+    }
+
+    /** @param  class-string<RouteRule>  $without */
+    #[DataProvider('rules')]
+    public function test_no_rule_is_idle_without_it_a_route_loses_operations(string $without): void
+    {
+        $planner = new RoutePlanner(array_map(static fn (string $rule): RouteRule => new $rule, array_values(array_diff(self::RULES, [$without]))));
+        $lost = [];
+        foreach (Specifications::all() as [$specification]) {
+            $whole = self::keys(RoutePlanner::withAllRules()->plan($specification, TradeStandards::all())->operations);
+            array_push($lost, ...array_diff($whole, self::keys($planner->plan($specification, TradeStandards::all())->operations)));
+        }
+        self::assertNotSame([], $lost);
+    }
+
+    public function test_the_whole_list_is_what_the_planner_uses(): void
+    {
+        $mine = new RoutePlanner(array_map(static fn (string $rule): RouteRule => new $rule, self::RULES));
+        foreach (Specifications::all() as [$specification]) {
+            self::assertEquals(RoutePlanner::withAllRules()->plan($specification, TradeStandards::all()), $mine->plan($specification, TradeStandards::all()));
+        }
+    }
+
+    public function test_rules_apply_where_they_should(): void
+    {
+        $bolted = Specifications::sixString();
+        $set = Specifications::sixString(['joint' => NeckJoint::Set]);
+        self::assertSame([true, false], [(new Rules\BoltOnJoint)->appliesTo($bolted), (new Rules\BoltOnJoint)->appliesTo($set)]);
+        self::assertSame([false, true], [(new Rules\SetNeckJoint)->appliesTo($bolted), (new Rules\SetNeckJoint)->appliesTo($set)]);
+        self::assertSame([true, false], [(new Rules\FinishedApart)->appliesTo($bolted), (new Rules\FinishedApart)->appliesTo($set)]);
+        self::assertFalse((new Rules\Chambers)->appliesTo($bolted));
+        self::assertFalse((new Rules\BodyLayers)->appliesTo($bolted));
+        self::assertFalse((new Rules\BodyPreparation)->appliesTo($bolted), 'oil on closed pores, no colour');
+        self::assertTrue((new Rules\BodyPreparation)->appliesTo(Specifications::sixString(['colour' => 'red'])));
+        self::assertTrue((new Rules\BodyPreparation)->appliesTo(self::lacqueredAsh()), 'lacquer over open pores is filled');
+    }
+
+    public function test_open_pores_are_filled_under_lacquer_and_left_under_oil(): void
+    {
+        self::assertContains('finish.fill', self::keysOf(self::lacqueredAsh()));
+        self::assertNotContains('finish.fill', self::keysOf(Specifications::sixString(['layers' => [Specifications::layer('white ash', 45)]])));
+        self::assertNotContains('finish.fill', self::keysOf(Specifications::sixString(['finish' => FinishSystem::Nitrocellulose])));
+    }
+
+    public function test_stain_under_oil_and_sprayed_colour_under_lacquer(): void
+    {
+        $of = static fn (FinishSystem $finish): string => array_values(array_filter(
+            RoutePlanner::withAllRules()->plan(Specifications::sixString(['finish' => $finish, 'colour' => 'red']), TradeStandards::all())->operations,
+            static fn (Operation $operation): bool => $operation->key === 'finish.colour',
+        ))[0]->standard->key;
+        self::assertSame(['finish.stain', 'finish.colour'], [$of(FinishSystem::WipingOil), $of(FinishSystem::Nitrocellulose)]);
+    }
+
+    public function test_pieces_are_apart_until_they_meet(): void
+    {
+        $pieces = [];
+        foreach (RoutePlanner::withAllRules()->plan(Specifications::sixString(), TradeStandards::all())->operations as $operation) {
+            $pieces[$operation->key] = $operation->pieces;
+        }
+        self::assertSame([Piece::Neck], $pieces['neck.channel']);
+        self::assertSame([Piece::Fretboard], $pieces['fretboard.slots']);
+        self::assertSame([Piece::Neck, Piece::Fretboard], $pieces['fretboard.radius']);
+        self::assertSame([Piece::Body], $pieces['finish.body.coat-1']);
+        self::assertSame(Piece::cases(), $pieces['joint.dry-fit']);
+        self::assertSame([], $pieces['electronics.harness'], 'the harness is wired on the bench');
+    }
+
+    public function test_a_draft_drops_links_to_what_the_route_lacks_and_keeps_one_of_two_alike(): void
+    {
+        $draft = new RouteDraft(TradeStandards::all());
+        $draft->add('brief.agree', []);
+        $draft->add('design.draw', []);
+        $draft->after('design.draw', ['brief.agree', 'parts.timber'], 'first reason');
+        $draft->after('design.draw', 'brief.agree', 'second reason');
+        $route = $draft->route();
+        self::assertEquals([new Link('brief.agree', 'design.draw', 'first reason')], $route->links);
+        self::assertSame(420, $route->work()->minutes);
+    }
+
+    public function test_operations_need_the_parts_they_use(): void
+    {
+        $needs = [];
+        foreach (RoutePlanner::withAllRules()->plan(self::lacqueredAsh(), TradeStandards::all())->operations as $operation) {
+            $needs[$operation->key] = $operation->needs;
+        }
+        self::assertSame(['hardware', 'pickups', 'electronics', 'truss-rod'], $needs['parts.measure']);
+        self::assertSame(['timber'], $needs['parts.timber']);
+        self::assertSame(['fret-wire'], $needs['fretboard.fret']);
+        self::assertSame(['finish'], $needs['finish.body.seal']);
+        self::assertSame(['strings'], $needs['set-up.string']);
+    }
+
+    private static function lacqueredAsh(): Specification
+    {
+        return Specifications::sixString(['finish' => FinishSystem::Nitrocellulose, 'layers' => [Specifications::layer('white ash', 45)], 'boardTimber' => Species::named('African ebony')]);
+    }
+
+    /** @return list<string> */
+    private static function keysOf(Specification $specification): array
+    {
+        return self::keys(RoutePlanner::withAllRules()->plan($specification, TradeStandards::all())->operations);
+    }
+
+    /**
+     * @param  list<Operation>  $operations
+     * @return list<string>
+     */
+    private static function keys(array $operations): array
+    {
+        return array_map(static fn (Operation $operation): string => $operation->key, $operations);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Schedule;
+
+use PHPUnit\Framework\TestCase;
+use Regimen\Schedule\Activity;
+use Regimen\Schedule\Builder;
+use Regimen\Schedule\CriticalPath;
+use Regimen\Schedule\Demand;
+use Regimen\Schedule\Due;
+use Regimen\Schedule\Predecessor;
+use Regimen\Schedule\Priority;
+use Regimen\Schedule\Problem;
+
+final class PriorityTest extends TestCase
+{
+    use Shops;
+
+    public function test_what_is_under_way_comes_first_then_rounds_then_the_latest_start(): void
+    {
+        $now = $this->at('2026-03-02 08:00');
+        $problem = new Problem($now, [
+            new Activity('someday', 'stock', 60, skill: 'any'),
+            new Activity('relaxed', 'far', 60, skill: 'any'),
+            new Activity('long', 'near', 60, hold: 9_000, skill: 'any'),
+            new Activity('short', 'near', 60, skill: 'any'),
+            new Activity('begun', 'stock', 60, skill: 'any', startedAt: $now - 100),
+        ], [$this->worker(1)], [], ['far' => new Due($now + 50_000), 'near' => new Due($now + 20_000), 'stock' => new Due(null, round: 1)]);
+        self::assertSame(['begun', 'long', 'short', 'relaxed', 'someday'], self::ids($problem));
+    }
+
+    public function test_a_predecessor_always_stands_before_its_successor(): void
+    {
+        mt_srand(61);
+        for ($round = 0; $round < 30; $round++) {
+            $activities = [];
+            foreach (range(0, 25) as $step) {
+                $before = $step === 0 ? [] : array_map(static fn (int $earlier): Predecessor => new Predecessor("a{$earlier}", mt_rand(0, 2) * 500), array_unique([mt_rand(0, $step - 1), mt_rand(0, $step - 1)]));
+                $activities[] = new Activity("a{$step}", 'b', mt_rand(0, 3) === 0 ? 0 : mt_rand(1, 300), mt_rand(0, 1) * 700, 'any', $before);
+            }
+            shuffle($activities);
+            $problem = new Problem($this->at('2026-03-02 08:00'), $activities, [$this->worker(1)], [], ['b' => new Due($this->at('2026-06-01 17:00'))]);
+            $position = array_flip(self::ids($problem));
+            foreach ($problem->activities as $id => $activity) {
+                foreach ($activity->predecessors as $before) {
+                    self::assertLessThan($position[$id], $position[$before->activity]);
+                }
+            }
+        }
+    }
+
+    /** Bounds from outside: no plan is shorter than its critical path, and with one person none is shorter than all the work. */
+    public function test_plans_lie_between_their_bounds(): void
+    {
+        mt_srand(67);
+        for ($round = 0; $round < 25; $round++) {
+            $now = $this->at('2026-03-02 08:00');
+            $activities = $durations = $before = [];
+            foreach (range(0, 14) as $step) {
+                $earlier = $step === 0 ? [] : ['a'.mt_rand(0, $step - 1)];
+                $work = mt_rand(10, 200);
+                $hold = mt_rand(0, 1) * mt_rand(0, 600);
+                $activities[] = new Activity("a{$step}", 'b', $work, $hold, 'any', array_map(static fn (string $id): Predecessor => new Predecessor($id), $earlier), [new Demand('clamp', 1, mt_rand(0, 1) === 1)]);
+                $durations["a{$step}"] = $work + $hold;
+                $before["a{$step}"] = $earlier;
+            }
+            $one = new Problem($now, $activities, [$this->worker(1)], ['clamp' => 9]);
+            $many = new Problem($now, $activities, array_map($this->worker(...), range(1, 15)), ['clamp' => 15]);
+            $shortest = CriticalPath::of($durations, $before)->length;
+            $alone = Builder::plan($one);
+            $finish = (int) $alone->finishOf('b', $one);
+            self::assertGreaterThanOrEqual($now + $shortest, $finish);
+            self::assertGreaterThanOrEqual((int) Builder::plan($many)->finishOf('b', $many), $finish, 'more people are never slower here, where nothing else binds');
+            $lastWork = max(array_map(static fn ($assignment): int => $assignment->workEnd, $alone->assignments));
+            self::assertGreaterThanOrEqual(array_sum(array_map(static fn (Activity $activity): int => $activity->work, $activities)), $this->calendar()->between($now, $lastWork));
+        }
+    }
+
+    public function test_a_build_with_something_unplanned_has_no_finish(): void
+    {
+        $problem = new Problem(0 + $this->at('2026-03-02 08:00'), [new Activity('a', 'b', 60, skill: 'magic')], [$this->worker(1)], []);
+        self::assertNull(Builder::plan($problem)->finishOf('b', $problem));
+        self::assertNull(Builder::plan($problem)->finishOf('nothing', $problem));
+    }
+
+    /** @return list<string> */
+    private static function ids(Problem $problem): array
+    {
+        return array_map(static fn (Activity $activity): string => $activity->id, Priority::order($problem));
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Schedule;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Regimen\Schedule\Activity;
+use Regimen\Schedule\Builder;
+use Regimen\Schedule\Demand;
+use Regimen\Schedule\Plan;
+use Regimen\Schedule\Predecessor;
+use Regimen\Schedule\Problem;
+
+/** Plans of seeded random shops, judged minute by minute by a verifier that shares no code with the builder. */
+final class RandomShopsTest extends TestCase
+{
+    use Shops;
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        for ($seed = 1; $seed <= 12; $seed++) {
+            yield "seed {$seed}" => [$seed];
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function test_nothing_is_over_capacity_and_every_link_and_calendar_is_kept(int $seed): void
+    {
+        $problem = $this->shop($seed);
+        $plan = Builder::plan($problem);
+        self::assertCount(count($problem->activities), $plan->assignments);
+        self::assertEquals($plan, Builder::plan($this->shop($seed)), 'the same shop, the same plan');
+        $this->verify($problem, $plan);
+    }
+
+    private function shop(int $seed): Problem
+    {
+        mt_srand($seed);
+        $activities = [];
+        foreach (range(1, 4) as $build) {
+            foreach (range(1, 12) as $step) {
+                $before = $step > 1 ? [new Predecessor("b{$build}s".mt_rand(max(1, $step - 3), $step - 1))] : [];
+                $demands = mt_rand(0, 1) === 1 ? [new Demand('fixture', mt_rand(1, 2), throughHold: true)] : [new Demand('station')];
+                $activities[] = new Activity("b{$build}s{$step}", "b{$build}", mt_rand(10, 400), mt_rand(0, 3) === 0 ? mt_rand(60, 3000) : 0, mt_rand(0, 1) === 1 ? 'wood' : 'any', $before, $demands);
+            }
+        }
+
+        return new Problem($this->at('2026-03-20 11:17'), $activities, [$this->worker(1, ['any', 'wood']), $this->worker(2, ['any'])], ['fixture' => 2, 'station' => 1]);
+    }
+
+    private function verify(Problem $problem, Plan $plan): void
+    {
+        $use = $busy = [];
+        foreach ($plan->assignments as $id => $assignment) {
+            $activity = $problem->activities[$id];
+            self::assertGreaterThanOrEqual($problem->now, $assignment->start);
+            self::assertSame($activity->hold, $assignment->finish - $assignment->workEnd);
+            foreach ($activity->predecessors as $before) {
+                self::assertGreaterThanOrEqual($plan->assignments[$before->activity]->finish, $assignment->start);
+            }
+            $worked = 0;
+            for ($minute = $assignment->start; $minute < $assignment->workEnd; $minute++) {
+                if ($this->isWorkingMinute($minute)) {
+                    $worked++;
+                    $busy[$assignment->worker][$minute] = ($busy[$assignment->worker][$minute] ?? 0) + 1;
+                }
+            }
+            self::assertSame($activity->work, $worked, 'the labour is done in working minutes');
+            foreach ($activity->demands as $demand) {
+                for ($minute = $assignment->start, $end = $demand->throughHold ? $assignment->finish : $assignment->workEnd; $minute < $end; $minute++) {
+                    $use[$demand->resource][$minute] = ($use[$demand->resource][$minute] ?? 0) + $demand->quantity;
+                }
+            }
+        }
+        foreach ($busy as $minutes) {
+            self::assertSame(1, max($minutes), 'one thing at a time');
+        }
+        foreach ($use as $resource => $minutes) {
+            self::assertLessThanOrEqual($problem->capacities[$resource], max($minutes), $resource);
+        }
+    }
+
+    private function isWorkingMinute(int $instant): bool
+    {
+        [$weekday, $hour, $minute] = array_map(intval(...), explode(' ', (new \DateTimeImmutable('@'.$instant * 60))->setTimezone($this->zone())->format('N G i')));
+        $ofDay = 60 * $hour + $minute;
+
+        return $weekday <= 5 && (($ofDay >= 480 && $ofDay < 720) || ($ofDay >= 750 && $ofDay < 1020));
+    }
+}
