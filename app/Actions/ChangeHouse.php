@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Person;
+use App\Models\ShopModel;
+use App\Planning\Planner;
+use App\Support\Logbook;
+use App\Support\Refused;
+use Illuminate\Support\Facades\DB;
+
+/** Changes a record of the house (the shop, a standard, a price, a station or fixture) and plans anew. */
+final readonly class ChangeHouse
+{
+    public function __construct(private Planner $planner, private Logbook $logbook)
+    {
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    public function __invoke(Person $by, ShopModel $record, int $version, array $attributes, string $what): void
+    {
+        DB::transaction(function () use ($by, $record, $version, $attributes, $what): void {
+            $record->refresh();
+            Refused::ifStale((int) $record->getAttribute('version'), $version, ucfirst($what));
+            $before = $record->only(array_keys($attributes));
+            $record->update([...$attributes, 'version' => $version + 1]);
+            $changes = array_keys(array_filter($record->only(array_keys($attributes)), static fn (mixed $now, string $key): bool => $now != $before[$key], ARRAY_FILTER_USE_BOTH));
+            $told = implode('; ', array_map(static fn (string $key): string => "{$key} from ".json_encode($before[$key]).' to '.json_encode($record->getAttribute($key)), $changes));
+            $this->logbook->write(null, $by, 'house', ucfirst($what).' changed'.($told === '' ? '.' : ": {$told}."));
+            $this->planner->replan("{$what} changed");
+        });
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Purpose;
+use Regimen\Units\Money;
+
+/** What is agreed about a new build. */
+final readonly class Commission
+{
+    /** @param  array<string, mixed>  $specification  as it was typed */
+    public function __construct(
+        public Purpose $purpose,
+        public string $title,
+        public string $client,
+        public string $contact,
+        public array $specification,
+        public ?Money $price,
+        public ?Money $deposit,
+        public ?string $promisedOn,
+    ) {
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\BuildStatus;
+use App\Models\KitLine;
+use App\Models\Operation;
+use App\Support\Clock;
+use App\Support\Refused;
+use Illuminate\Validation\ValidationException;
+use Regimen\Costing\KitState;
+use Regimen\Route\OperationState;
+
+/** Whether an operation can be worked on: what must come before is over, and its parts are there. */
+final readonly class Readiness
+{
+    public function __construct(private Clock $clock)
+    {
+    }
+
+    /** @throws ValidationException naming what is missing */
+    public function mustBeReady(Operation $operation, string $field): void
+    {
+        if ($operation->build->status !== BuildStatus::Open) {
+            throw Refused::because("{$operation->build->name()} is finished or called off; nothing more is done on it.", $field);
+        }
+        if ($operation->state->labourIsDone()) {
+            throw Refused::because("The labour of “{$operation->name}” is done. Reopen it to work on it again.", $field);
+        }
+        if ($operation->state === OperationState::Open) {
+            if ($operation->waits_for !== '') {
+                throw Refused::because("“{$operation->name}” waits for: {$operation->waits_for}. Say first that it is decided.", $field);
+            }
+            $this->linksMustBeOver($operation, $field);
+            $this->partsMustBeThere($operation, $field);
+        }
+    }
+
+    private function linksMustBeOver(Operation $operation, string $field): void
+    {
+        $before = Operation::query()
+            ->join('operation_links', 'operation_links.before_id', '=', 'operations.id')
+            ->where('operation_links.after_id', $operation->id)
+            ->orderBy('operations.position')
+            ->get(['operations.*', 'operation_links.reason']);
+        foreach ($before as $earlier) {
+            if (! $earlier->isOver($this->clock->now())) {
+                $still = $earlier->state === OperationState::Holding ? 'still holds' : 'is not done';
+                throw Refused::because("“{$earlier->name}” {$still}. {$earlier->getAttribute('reason')}", $field);
+            }
+        }
+    }
+
+    private function partsMustBeThere(Operation $operation, string $field): void
+    {
+        $missing = KitLine::query()
+            ->where('build_id', $operation->build_id)
+            ->whereIn('group', $operation->needs)
+            ->whereIn('state', [KitState::Needed->value, KitState::Ordered->value])
+            ->orderBy('id')
+            ->pluck('name');
+        if ($missing->isNotEmpty()) {
+            throw Refused::because("“{$operation->name}” needs what has not arrived: {$missing->implode(', ')}. Record the arrival in the kit first.", $field);
+        }
+    }
+}

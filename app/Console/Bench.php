@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use Illuminate\Console\Command;
+use Regimen\Schedule\Activity;
+use Regimen\Schedule\Builder;
+use Regimen\Schedule\Calendar;
+use Regimen\Schedule\Demand;
+use Regimen\Schedule\Due;
+use Regimen\Schedule\Predecessor;
+use Regimen\Schedule\Problem;
+use Regimen\Schedule\Worker;
+use Regimen\Schedule\WorkingHours;
+
+/** Times planning on generated shops against sorting a list of as many numbers, so that runs and machines can be compared. */
+final class Bench extends Command
+{
+    private const NOW = 29_558_000;
+
+    private const OPERATIONS = 50;
+
+    protected $signature = 'regimen:bench';
+
+    protected $description = 'How planning grows with the shop, as ratios';
+
+    public function handle(): int
+    {
+        $yardstick = $this->best(static function (): void {
+            mt_srand(5);
+            $numbers = array_map(static fn (): int => mt_rand(), range(1, 100_000));
+            sort($numbers);
+        });
+        $base = null;
+        foreach ([6, 12, 24, 48] as $builds) {
+            $time = $this->best(fn () => Builder::plan($this->shop($builds)));
+            $base ??= $time / $builds;
+            $this->line(sprintf(
+                '%2d builds, %4d operations: %5.2f × drawing and sorting 100,000 numbers; a build costs %4.2f × what it costs among 6',
+                $builds, $builds * self::OPERATIONS, $time / $yardstick, $time / $builds / $base,
+            ));
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function best(callable $work): float
+    {
+        $best = INF;
+        for ($run = 0; $run < 5; $run++) {
+            $start = hrtime(true);
+            $work();
+            $best = min($best, (hrtime(true) - $start) / 1e6);
+        }
+
+        return $best;
+    }
+
+    private function shop(int $builds): Problem
+    {
+        mt_srand(3);
+        $hours = WorkingHours::of(array_fill(1, 5, [[480, 720], [750, 1020]]), [], new \DateTimeZone('UTC'));
+        $workers = array_map(static fn (int $id): Worker => new Worker($id, "W{$id}", ['a', 'b'], Calendar::from($hours, self::NOW)), range(1, 4));
+        $activities = $dues = [];
+        $capacities = ['station' => 3, 'clamps' => 2, 'rail' => 8];
+        for ($build = 1; $build <= $builds; $build++) {
+            $dues["b{$build}"] = new Due(self::NOW + 9_000 * $build);
+            $capacities["piece{$build}"] = 1;
+            for ($step = 1; $step <= self::OPERATIONS; $step++) {
+                $before = $step === 1 ? [] : [new Predecessor("b{$build}s".mt_rand(max(1, $step - 4), $step - 1))];
+                $demands = [new Demand("piece{$build}", 1, true), [new Demand('station'), new Demand('clamps', 1, true), new Demand('rail', 1, true)][mt_rand(0, 2)]];
+                $activities[] = new Activity("b{$build}s{$step}", "b{$build}", mt_rand(20, 240), mt_rand(0, 3) === 0 ? 720 : 0, ['a', 'b'][mt_rand(0, 1)], $before, $demands);
+            }
+        }
+
+        return new Problem(self::NOW, $activities, $workers, $capacities, $dues);
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CallOff;
+use App\Actions\MovePromise;
+use App\Http\Requests\CallOffRequest;
+use App\Http\Requests\PromiseRequest;
+use App\Models\Build;
+use App\Models\Person;
+use App\Queries\BuildSheet;
+use App\Queries\BuildsPage;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class BuildController
+{
+    public function index(BuildsPage $page): Response
+    {
+        return Inertia::render('Builds', $page->data());
+    }
+
+    public function show(Build $build, BuildSheet $sheet, #[CurrentUser] Person $viewer): Response
+    {
+        return Inertia::render('BuildSheet', $sheet->data($build, $viewer));
+    }
+
+    public function promise(Build $build, PromiseRequest $request, MovePromise $movePromise): RedirectResponse
+    {
+        $movePromise($request->person(), $build, $request->version(), $request->string('promised_on')->toString(), $request->string('because')->toString());
+
+        return back()->with('done', 'The promise is moved, and everything is planned anew.');
+    }
+
+    public function callOff(Build $build, CallOffRequest $request, CallOff $callOff): RedirectResponse
+    {
+        $callOff($request->person(), $build, $request->version(), $request->string('call_off_because')->toString());
+
+        return back()->with('done', "{$build->name()} is called off. What was recorded of it stays here.");
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\TakeCommission;
+use App\Http\Requests\CommissionRequest;
+use App\Http\Requests\ForecastRequest;
+use App\Queries\CommissionPage;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class CommissionController
+{
+    public function create(CommissionPage $page): Response
+    {
+        return Inertia::render('NewCommission', $page->data());
+    }
+
+    public function forecast(ForecastRequest $request, CommissionPage $page): JsonResponse
+    {
+        return response()->json($page->forecast((array) $request->input('specification', []), $request->string('promised_on')->toString()));
+    }
+
+    public function store(CommissionRequest $request, TakeCommission $takeCommission): RedirectResponse
+    {
+        $build = $takeCommission($request->person(), $request->commission());
+
+        return redirect()->route('builds.show', $build)->with('done', "No. {$build->number} is on the plan.");
+    }
+}

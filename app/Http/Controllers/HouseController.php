@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHouse;
+use App\Actions\CloseDay;
+use App\Http\Requests\DayRequest;
+use App\Http\Requests\FinishRequest;
+use App\Http\Requests\PriceRequest;
+use App\Http\Requests\ResourceRequest;
+use App\Http\Requests\ShopSettingsRequest;
+use App\Http\Requests\StandardRequest;
+use App\Models\ClosedDay;
+use App\Models\FinishStandard;
+use App\Models\OperationStandard;
+use App\Models\Person;
+use App\Models\Price;
+use App\Models\Resource;
+use App\Models\Shop;
+use App\Queries\HousePage;
+use App\Queries\PartsPage;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The house: its hours, rates, standards, stations, fixtures and prices. */
+final class HouseController
+{
+    private const SAVED = 'Saved, and everything is planned anew. Builds that have their route keep it.';
+
+    public function show(HousePage $page): Response
+    {
+        return Inertia::render('House', $page->data());
+    }
+
+    public function parts(PartsPage $page, #[CurrentUser] Person $viewer): Response
+    {
+        return Inertia::render('Parts', $page->data($viewer));
+    }
+
+    public function shop(ShopSettingsRequest $request, ChangeHouse $changeHouse): RedirectResponse
+    {
+        $changeHouse($request->person(), Shop::current(), $request->version(), $request->attributesToSave(), 'the shop');
+
+        return back()->with('done', self::SAVED);
+    }
+
+    public function standard(OperationStandard $standard, StandardRequest $request, ChangeHouse $changeHouse): RedirectResponse
+    {
+        $changeHouse($request->person(), $standard, $request->version(), $request->attributesToSave(), "standard “{$standard->name}”");
+
+        return back()->with('done', self::SAVED);
+    }
+
+    public function finish(FinishStandard $finish, FinishRequest $request, ChangeHouse $changeHouse): RedirectResponse
+    {
+        $changeHouse($request->person(), $finish, $request->version(), $request->attributesToSave(), "finish “{$finish->system}”");
+
+        return back()->with('done', self::SAVED);
+    }
+
+    public function resource(Resource $resource, ResourceRequest $request, ChangeHouse $changeHouse): RedirectResponse
+    {
+        $changeHouse($request->person(), $resource, $request->version(), ['capacity' => $request->integer('capacity')], $resource->name);
+
+        return back()->with('done', self::SAVED);
+    }
+
+    public function price(Price $price, PriceRequest $request, ChangeHouse $changeHouse): RedirectResponse
+    {
+        $changeHouse($request->person(), $price, $request->version(), $request->attributesToSave(), "price of {$price->name}");
+
+        return back()->with('done', 'Saved. Kits that have been made keep their prices.');
+    }
+
+    public function closeDay(DayRequest $request, CloseDay $closeDay): RedirectResponse
+    {
+        $closeDay->close($request->person(), null, $request->string('date')->toString(), $request->string('note')->toString());
+
+        return back()->with('done', 'Closed on that day, and planned around it.');
+    }
+
+    public function openDay(ClosedDay $closedDay, CloseDay $closeDay, #[CurrentUser] Person $by): RedirectResponse
+    {
+        $closeDay->reopen($by, $closedDay);
+
+        return back()->with('done', 'A working day again.');
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OrderPart;
+use App\Actions\RecordArrival;
+use App\Actions\ReplacePart;
+use App\Actions\UseMaterial;
+use App\Http\Requests\OrderRequest;
+use App\Http\Requests\UseRequest;
+use App\Http\Requests\VersionRequest;
+use App\Http\Requests\WriteOffRequest;
+use App\Models\KitLine;
+use Illuminate\Http\RedirectResponse;
+use Regimen\Units\Money;
+
+final class KitController
+{
+    public function order(KitLine $line, OrderRequest $request, OrderPart $orderPart): RedirectResponse
+    {
+        $cost = $request->money('cost');
+        assert($cost instanceof Money);
+        $orderPart($request->person(), $line, $request->version(), $request->string('expected_on')->toString(), $cost);
+
+        return back()->with('done', "{$line->name} is on order.");
+    }
+
+    public function arrival(KitLine $line, VersionRequest $request, RecordArrival $recordArrival): RedirectResponse
+    {
+        $recordArrival($request->person(), $line, $request->version());
+
+        return back()->with('done', "{$line->name} has arrived. Measure it before it is relied on.");
+    }
+
+    public function use(KitLine $line, UseRequest $request, UseMaterial $useMaterial): RedirectResponse
+    {
+        $useMaterial($request->person(), $line, $request->version(), $request->quantity('quantity'));
+
+        return back()->with('done', "{$line->name} taken from the kit.");
+    }
+
+    public function writeOff(KitLine $line, WriteOffRequest $request, ReplacePart $replacePart): RedirectResponse
+    {
+        $replacePart($request->person(), $line, $request->version(), $request->quantity('quantity'), $request->string('because')->toString());
+
+        return back()->with('done', "{$line->name} written off; it is needed again.");
+    }
+}

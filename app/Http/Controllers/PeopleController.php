@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\CloseDay;
+use App\Actions\SavePerson;
+use App\Http\Requests\DayRequest;
+use App\Http\Requests\PersonRequest;
+use App\Models\DayOff;
+use App\Models\Person;
+use App\Queries\PeoplePage;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class PeopleController
+{
+    public function index(PeoplePage $page): Response
+    {
+        return Inertia::render('People', $page->data());
+    }
+
+    public function store(PersonRequest $request, SavePerson $savePerson): RedirectResponse
+    {
+        $savePerson($request->person(), null, 0, $request->attributesToSave());
+
+        return back()->with('done', 'Welcome to the shop.');
+    }
+
+    public function update(Person $person, PersonRequest $request, SavePerson $savePerson): RedirectResponse
+    {
+        $savePerson($request->person(), $person, $request->version(), $request->attributesToSave());
+
+        return back()->with('done', "{$person->name} is saved, and everything is planned anew.");
+    }
+
+    public function takeDayOff(Person $person, DayRequest $request, CloseDay $closeDay): RedirectResponse
+    {
+        $closeDay->close($request->person(), $person, $request->string('date')->toString(), $request->string('note')->toString());
+
+        return back()->with('done', 'Noted, and planned around it.');
+    }
+
+    public function returnDayOff(DayOff $dayOff, CloseDay $closeDay, #[CurrentUser] Person $by): RedirectResponse
+    {
+        $closeDay->reopen($by, $dayOff);
+
+        return back()->with('done', 'A working day again.');
+    }
+}

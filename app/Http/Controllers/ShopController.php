@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\OpenShop;
+use App\Http\Requests\OpenShopRequest;
+use App\Models\Person;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Auth;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** Opens an empty shop with its first manager. */
+final class ShopController
+{
+    public function create(): Response|RedirectResponse
+    {
+        return Person::query()->exists() ? redirect()->route('sign-in') : Inertia::render('OpenShop');
+    }
+
+    public function store(OpenShopRequest $request, OpenShop $openShop): RedirectResponse
+    {
+        $manager = $openShop(
+            trim($request->string('shop')->toString()),
+            $request->string('currency')->toString(),
+            $request->string('timezone')->toString(),
+            trim($request->string('name')->toString()),
+            mb_strtolower($request->string('email')->toString()),
+            $request->string('password')->toString(),
+        );
+        Auth::login($manager);
+        $request->session()->regenerate();
+
+        return redirect()->route('today');
+    }
+}

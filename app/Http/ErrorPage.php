@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Symfony\Component\HttpFoundation\Response;
+use Throwable;
+
+/** Pages of our own for what is not there, not allowed or gone wrong. */
+final class ErrorPage
+{
+    private const SENTENCES = [
+        403 => ['Only the manager may open this', 'Ask the manager, or sign in as one.'],
+        404 => ['There is nothing here', 'The address is wrong, or what stood here has gone. Nothing was changed.'],
+        405 => ['That does not work this way', 'Go back and use the buttons of the page. Nothing was changed.'],
+        429 => ['Too many tries', 'Wait a minute and try again.'],
+        500 => ['Something broke in the application', 'What you did was not saved, and nothing is half done. The error is in the log; try again.'],
+        503 => ['Back in a moment', 'The application is being looked after.'],
+    ];
+
+    public static function instead(Response $response, Throwable $error, Request $request): Response
+    {
+        $status = $response->getStatusCode();
+        if ($status === 419) {
+            return self::expired();
+        }
+        if (! isset(self::SENTENCES[$status]) || $request->expectsJson() && ! $request->hasHeader('X-Inertia') || (config('app.debug') === true && $status === 500)) {
+            return $response;
+        }
+        [$headline, $under] = self::SENTENCES[$status];
+
+        return Inertia::render('Error', ['status' => $status, 'headline' => $headline, 'under' => $under])
+            ->toResponse($request)
+            ->setStatusCode($status);
+    }
+
+    private static function expired(): RedirectResponse
+    {
+        return back()->withErrors(['conflict' => 'The page had been open too long. Nothing was saved; do it again.']);
+    }
+}

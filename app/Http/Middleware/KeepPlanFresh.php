@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Planning\Planner;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Nobody looks at a plan that time has overtaken. */
+final readonly class KeepPlanFresh
+{
+    public function __construct(private Planner $planner)
+    {
+    }
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        if ($request->isMethod('GET')) {
+            $this->planner->replanIfOvertaken();
+        }
+
+        return $next($request);
+    }
+}

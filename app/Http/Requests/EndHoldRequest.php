@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class EndHoldRequest extends ShopRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'because' => ['nullable', 'string', 'max:300'],
+        ];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Rules\Typed;
+
+final class FinishRequest extends ManagerRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'body_coats' => ['required', 'integer', 'between:1,30'],
+            'neck_coats' => ['required', 'integer', 'between:1,30'],
+            'coats_a_day' => ['required', 'integer', 'between:1,10'],
+            'after_first' => ['required', Typed::duration(14_400, 'More than ten days between coats is a mistake.')],
+            'between_coats' => ['required', Typed::duration(14_400, 'More than ten days between coats is a mistake.')],
+            'overnight' => ['required', Typed::duration(14_400, 'More than ten days between coats is a mistake.')],
+            'cure' => ['required', Typed::duration(259_200, 'A cure of more than 180 days is a mistake. Write for example 24 d.')],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function attributesToSave(): array
+    {
+        return [
+            'body_coats' => $this->integer('body_coats'),
+            'neck_coats' => $this->integer('neck_coats'),
+            'coats_a_day' => $this->integer('coats_a_day'),
+            'after_first_minutes' => $this->duration('after_first')->minutes,
+            'between_coats_minutes' => $this->duration('between_coats')->minutes,
+            'overnight_minutes' => $this->duration('overnight')->minutes,
+            'cure_minutes' => $this->duration('cure')->minutes,
+        ];
+    }
+}

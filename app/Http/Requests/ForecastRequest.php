@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+/** A commission in the making: everything may still be missing or wrong, and the answer says so. */
+final class ForecastRequest extends ManagerRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['specification' => ['present', 'array'], 'promised_on' => ['nullable', 'string', 'max:10']];
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Person;
+
+/** What only the manager may ask for. */
+abstract class ManagerRequest extends ShopRequest
+{
+    public function authorize(): bool
+    {
+        $person = $this->user();
+
+        return $person instanceof Person && $person->isManager();
+    }
+}

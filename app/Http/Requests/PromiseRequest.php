@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Rules\Day;
+
+final class PromiseRequest extends ManagerRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'promised_on' => ['required', Day::fromToday($this->clock(), $this->house()->zone(), 'That day is past. A promise is for today or later.')],
+            'because' => ['required', 'string', 'max:300'],
+        ];
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Rules\Typed;
+
+final class UseRequest extends ShopRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'quantity' => ['required', Typed::quantity()],
+        ];
+    }
+}

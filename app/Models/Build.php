@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * @property BuildStatus $status
+ * @property Purpose $purpose
+ * @property CarbonImmutable $ordered_at
+ * @property CarbonImmutable|null $finished_at
+ * @property SpecificationRevision $specification
+ */
+class Build extends ShopModel
+{
+    protected $casts = [
+        'status' => BuildStatus::class,
+        'purpose' => Purpose::class,
+        'ordered_at' => 'immutable_datetime',
+        'finished_at' => 'immutable_datetime',
+    ];
+
+    public function getRouteKeyName(): string
+    {
+        return 'number';
+    }
+
+    /** @param  Builder<self>  $query */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->where('status', BuildStatus::Open->value);
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return HasMany<Operation, $this> */
+    public function operations(): HasMany
+    {
+        return $this->hasMany(Operation::class)->orderBy('position');
+    }
+
+    /** @return HasMany<KitLine, $this> */
+    public function kit(): HasMany
+    {
+        return $this->hasMany(KitLine::class)->orderBy('id');
+    }
+
+    /** @return HasMany<SpecificationRevision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(SpecificationRevision::class);
+    }
+
+    /** @return HasOne<SpecificationRevision, $this> the latest revision */
+    public function specification(): HasOne
+    {
+        return $this->hasOne(SpecificationRevision::class)->latestOfMany('number');
+    }
+
+    /** @return HasMany<LogEntry, $this> */
+    public function logbook(): HasMany
+    {
+        return $this->hasMany(LogEntry::class)->orderByDesc('id');
+    }
+
+    /** How the shop speaks of it: `No. 27, Fennimore`. */
+    public function name(): string
+    {
+        return "{$this->number} · {$this->title}";
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Regimen\Costing\KitState;
+
+/**
+ * @property KitState $state
+ * @property Build $build
+ */
+class KitLine extends ShopModel
+{
+    protected $casts = ['state' => KitState::class, 'quantity' => 'float', 'used' => 'float', 'written_off' => 'float'];
+
+    /** @return BelongsTo<Build, $this> */
+    public function build(): BelongsTo
+    {
+        return $this->belongsTo(Build::class);
+    }
+
+    /** What the whole line costs: as ordered, or as estimated until then. */
+    public function costMinor(): int
+    {
+        return $this->cost_minor ?? $this->estimated_minor;
+    }
+
+    /** How much is neither used nor spoiled. */
+    public function left(): float
+    {
+        return round($this->quantity - $this->used - $this->written_off, 3);
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Regimen\Route\OperationState;
+use Regimen\Route\Piece;
+use Regimen\Route\Stage;
+
+/**
+ * @property OperationState $state
+ * @property Stage $stage
+ * @property list<string> $pieces
+ * @property list<string> $needs
+ * @property CarbonImmutable|null $started_at
+ * @property CarbonImmutable|null $labour_done_at
+ * @property CarbonImmutable|null $hold_until
+ * @property CarbonImmutable|null $baseline_start
+ * @property CarbonImmutable|null $baseline_end
+ * @property Build $build
+ * @property-read int|string|null $worked_minutes
+ */
+class Operation extends ShopModel
+{
+    protected $casts = [
+        'state' => OperationState::class,
+        'stage' => Stage::class,
+        'pieces' => 'array',
+        'needs' => 'array',
+        'one_sitting' => 'boolean',
+        'started_at' => 'immutable_datetime',
+        'labour_done_at' => 'immutable_datetime',
+        'hold_until' => 'immutable_datetime',
+        'baseline_start' => 'immutable_datetime',
+        'baseline_end' => 'immutable_datetime',
+    ];
+
+    /** @return BelongsTo<Build, $this> */
+    public function build(): BelongsTo
+    {
+        return $this->belongsTo(Build::class);
+    }
+
+    /** @return BelongsTo<Person, $this> who has begun it */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** @return HasOne<PlanEntry, $this> */
+    public function planned(): HasOne
+    {
+        return $this->hasOne(PlanEntry::class);
+    }
+
+    /** @return HasMany<TimeEntry, $this> that still count */
+    public function timeEntries(): HasMany
+    {
+        return $this->hasMany(TimeEntry::class)->whereNull('struck_at');
+    }
+
+    /** @return HasMany<TimeEntry, $this> */
+    public function runningClocks(): HasMany
+    {
+        return $this->timeEntries()->whereNull('minutes');
+    }
+
+    /** Recorded minutes and what running clocks show by now; wants worked_minutes and runningClocks loaded. */
+    public function minutesWorkedBy(CarbonImmutable $now): int
+    {
+        $running = $this->runningClocks->sum(static fn (TimeEntry $clock): int => $clock->elapsed($now));
+
+        return (int) $this->worked_minutes + $running;
+    }
+
+    /** Set-up and labour. */
+    public function workMinutes(): int
+    {
+        return $this->set_up_minutes + $this->labour_minutes;
+    }
+
+    /** A hold that has run out is over, whether or not somebody has said so. */
+    public function isOver(CarbonImmutable $now): bool
+    {
+        return $this->state === OperationState::Done
+            || ($this->state === OperationState::Holding && $this->hold_until !== null && $this->hold_until <= $now);
+    }
+
+    /** @return list<Piece> */
+    public function worksOn(): array
+    {
+        return array_map(Piece::from(...), $this->pieces);
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+
+/**
+ * @property CarbonImmutable $made_at
+ */
+class Plan extends ShopModel
+{
+    protected $casts = ['made_at' => 'immutable_datetime'];
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use Regimen\Costing\Kit;
+use Regimen\Costing\Quote;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Route;
+
+/** A specification worked out: its route, its kit and what it would cost. */
+final readonly class Draft
+{
+    public function __construct(public Specification $specification, public Route $route, public Kit $kit, public Quote $quote)
+    {
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\ClosedDay;
+use App\Models\FinishStandard as FinishStandardModel;
+use App\Models\OperationStandard;
+use App\Models\Person;
+use App\Models\Price as PriceModel;
+use App\Models\Resource;
+use App\Models\Shop;
+use Regimen\Costing\Price;
+use Regimen\Costing\PriceList;
+use Regimen\Instrument\FinishSystem;
+use Regimen\Route\Caution;
+use Regimen\Route\FinishStandard;
+use Regimen\Route\HouseStandards;
+use Regimen\Route\Skill;
+use Regimen\Route\Stage;
+use Regimen\Route\Standard;
+use Regimen\Schedule\Calendar;
+use Regimen\Schedule\Worker;
+use Regimen\Schedule\WorkingHours;
+use Regimen\Units\Duration;
+use Regimen\Units\Money;
+
+/** The shop as the core knows it: hours, people, stations and fixtures, standards, prices. Read once for each request. */
+final class House
+{
+    private ?Shop $shop = null;
+
+    private ?WorkingHours $hours = null;
+
+    /** Reads everything anew at the next question, after the house was changed. */
+    public function forget(): void
+    {
+        $this->shop = null;
+        $this->hours = null;
+    }
+
+    public function shop(): Shop
+    {
+        return $this->shop ??= Shop::current();
+    }
+
+    public function zone(): \DateTimeZone
+    {
+        return $this->shop()->zone();
+    }
+
+    public function rate(): Money
+    {
+        return $this->money($this->shop()->labour_rate_minor);
+    }
+
+    public function money(int $minor): Money
+    {
+        return Money::ofMinor($minor, $this->shop()->currency);
+    }
+
+    public function hours(): WorkingHours
+    {
+        return $this->hours ??= WorkingHours::of(
+            $this->shop()->hours,
+            ClosedDay::query()->pluck('date')->map(static fn (mixed $date): string => (string) $date)->all(),
+            $this->zone(),
+        );
+    }
+
+    public function calendar(int $now): Calendar
+    {
+        return Calendar::from($this->hours(), $now);
+    }
+
+    /** @return list<Worker> the active people who have hours */
+    public function workers(int $first): array
+    {
+        $workers = [];
+        foreach (Person::query()->where('active', true)->with('daysOff')->orderBy('id')->get() as $person) {
+            $hours = $this->hoursOf($person);
+            if ($hours->minutesInAWeek() > 0) {
+                $workers[] = new Worker($person->id, $person->name, $person->skills, Calendar::from($hours, $first, $person->name));
+            }
+        }
+
+        return $workers;
+    }
+
+    public function hoursOf(Person $person): WorkingHours
+    {
+        $week = $person->hours === null ? $this->hours() : WorkingHours::of($person->hours, array_keys($this->hours()->closed), $this->zone());
+
+        return $week->without($person->daysOff->pluck('date')->map(static fn (mixed $date): string => (string) $date)->all());
+    }
+
+    /** @return array<string, int> */
+    public function capacities(): array
+    {
+        return Resource::query()->pluck('capacity', 'key')->all();
+    }
+
+    public function standards(): HouseStandards
+    {
+        return HouseStandards::of(
+            OperationStandard::query()->orderBy('id')->get()->map(static fn (OperationStandard $row): Standard => new Standard(
+                $row->key,
+                $row->name,
+                Stage::from($row->stage),
+                Duration::ofMinutes($row->set_up_minutes),
+                Duration::ofMinutes($row->labour_minutes),
+                Duration::ofMinutes($row->hold_minutes),
+                Skill::from($row->skill),
+                $row->station,
+                $row->fixture,
+                $row->fixtures,
+                $row->one_sitting,
+                $row->caution === null ? null : Caution::from($row->caution),
+            )),
+            FinishStandardModel::query()->get()->map(static fn (FinishStandardModel $row): FinishStandard => new FinishStandard(
+                FinishSystem::from($row->system),
+                $row->body_coats,
+                $row->neck_coats,
+                $row->coats_a_day,
+                Duration::ofMinutes($row->after_first_minutes),
+                Duration::ofMinutes($row->between_coats_minutes),
+                Duration::ofMinutes($row->overnight_minutes),
+                Duration::ofMinutes($row->cure_minutes),
+            )),
+        );
+    }
+
+    public function prices(): PriceList
+    {
+        return PriceList::of(
+            PriceModel::query()->get()->map(fn (PriceModel $row): Price => new Price($row->key, $row->name, $row->unit, $this->money($row->cost_minor), $row->lead_days, $row->supplier)),
+            $this->shop()->currency,
+        );
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Models\Person;
+use App\Planning\House;
+use App\Queries\OpenBuilds;
+use App\Queries\ResourceNames;
+use App\Support\Clock;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Clock::class, static fn (): Clock => Clock::from(config('regimen.now')));
+        $this->app->scoped(House::class);
+        $this->app->scoped(OpenBuilds::class);
+        $this->app->scoped(ResourceNames::class);
+    }
+
+    public function boot(): void
+    {
+        Gate::define('manage', static fn (Person $person): bool => $person->isManager());
+        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventSilentlyDiscardingAttributes();
+    }
+}

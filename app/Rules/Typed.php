@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rules;
+
+use Closure;
+use Illuminate\Contracts\Validation\ValidationRule;
+use Regimen\Schedule\HoursText;
+use Regimen\Units\Duration;
+use Regimen\Units\InvalidQuantity;
+use Regimen\Units\Money;
+
+/** A quantity as it is typed, judged by the parser of the core, whose sentence is shown at the field. */
+final readonly class Typed implements ValidationRule
+{
+    /** @param  Closure(string): ?string  $problem  what is wrong, or null; may throw InvalidQuantity */
+    private function __construct(private Closure $problem)
+    {
+    }
+
+    /** @param  int|null  $atMost  minutes, with the sentence for more */
+    public static function duration(?int $atMost = null, string $sentence = '', bool $zero = true): self
+    {
+        return new self(static function (string $typed) use ($atMost, $sentence, $zero): ?string {
+            $minutes = Duration::parse($typed)->minutes;
+
+            return match (true) {
+                $minutes === 0 && ! $zero => 'Zero is nothing to record. Write for example 1:30.',
+                $atMost !== null && $minutes > $atMost => $sentence,
+                default => null,
+            };
+        });
+    }
+
+    public static function money(string $currency): self
+    {
+        return new self(static function (string $typed) use ($currency): ?string {
+            Money::parse($typed, $currency);
+
+            return null;
+        });
+    }
+
+    public static function hours(): self
+    {
+        return new self(static function (string $typed): ?string {
+            HoursText::parse($typed);
+
+            return null;
+        });
+    }
+
+    /** A number above zero such as 2 or 1.5. */
+    public static function quantity(): self
+    {
+        return new self(static fn (string $typed): ?string => preg_match('/^\d{1,5}([.,]\d{1,3})?$/', trim($typed)) !== 1 || (float) str_replace(',', '.', $typed) <= 0
+            ? "“{$typed}” is no amount. Write a number above zero such as 2 or 1.5."
+            : null);
+    }
+
+    public function validate(string $attribute, mixed $value, Closure $fail): void
+    {
+        try {
+            $problem = ($this->problem)(is_scalar($value) ? (string) $value : '');
+        } catch (InvalidQuantity $wrong) {
+            $problem = $wrong->getMessage();
+        }
+        if ($problem !== null) {
+            $fail($problem);
+        }
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Build;
+use App\Models\LogEntry;
+use App\Models\Person;
+
+/** Writes down what happens. Entries are never edited; a later one corrects an earlier one. */
+final readonly class Logbook
+{
+    public function __construct(private Clock $clock)
+    {
+    }
+
+    public function write(?Build $build, ?Person $by, string $kind, string $text): void
+    {
+        LogEntry::query()->create([
+            'build_id' => $build?->id,
+            'person_id' => $by?->id,
+            'at' => $this->clock->now(),
+            'kind' => $kind,
+            'text' => $text,
+        ]);
+    }
+}

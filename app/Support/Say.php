@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use Carbon\CarbonImmutable;
+use Regimen\Units\Duration;
+
+/** Figures in the words that the interface uses everywhere. */
+final class Say
+{
+    private const COUNTED = ['piece', 'set', 'pair', 'share'];
+
+    /** `Thu 26 Mar` */
+    public static function day(string $date): string
+    {
+        return (new \DateTimeImmutable($date))->format('D j M');
+    }
+
+    /** `Thu 26 Mar 16:10` in a zone */
+    public static function moment(CarbonImmutable $instant, \DateTimeZone $zone): string
+    {
+        return $instant->setTimezone($zone)->format('D j M H:i');
+    }
+
+    public static function duration(int $minutes): string
+    {
+        return (string) Duration::ofMinutes($minutes);
+    }
+
+    /** `4.5`, `12` — without trailing zeros */
+    public static function figure(float $value, int $decimals = 2): string
+    {
+        $text = number_format($value, $decimals, '.', '');
+
+        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+    }
+
+    /** `2 pieces`, `1 set`, `5.1 bd ft`: only what is counted has a plural. */
+    public static function amount(float $quantity, string $unit): string
+    {
+        return self::figure($quantity, 3).' '.$unit.($quantity !== 1.0 && in_array($unit, self::COUNTED, true) ? 's' : '');
+    }
+
+    public static function count(int $number, string $one, ?string $many = null): string
+    {
+        return $number.' '.($number === 1 ? $one : $many ?? "{$one}s");
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\ErrorPage;
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\ShareShop;
+use App\Models\Person;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
+    ->withCommands([__DIR__.'/../app/Console'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->append(SecurityHeaders::class);
+        $middleware->web(append: [ShareShop::class]);
+        // A shop without anybody in it asks for its first manager before anything else.
+        $middleware->redirectGuestsTo(static fn (): string => Person::query()->exists() ? '/sign-in' : '/new-shop');
+        $middleware->redirectUsersTo('/today');
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->respond(ErrorPage::instead(...));
+    })->create();

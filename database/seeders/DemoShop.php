@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Database\Seeders;
+
+use App\Actions\OpenShop;
+use App\Actions\TakeCommission;
+use App\Actions\WaitFor;
+use App\Models\Build;
+use App\Models\Operation;
+use App\Models\Person;
+use App\Models\Purpose;
+use App\Models\Role;
+use App\Planning\House;
+use App\Planning\Outlooks;
+use App\Planning\Planner;
+use App\Support\Clock;
+use App\Support\DemoSignIns;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * An invented shop that has run for a year and a half: commissions are taken one by one on their days, and in between the
+ * work is done as the plan says. Days are relative to now; draws are seeded.
+ */
+final class DemoShop extends Seeder
+{
+    private const ZONE = 'Europe/Berlin';
+
+    /** What becomes of the promises: working days of slack by number; the rest keep theirs with more. */
+    private const LATE = -4;
+
+    private const TIGHT = 1;
+
+    public function run(): void
+    {
+        $now = app(Clock::class)->now();
+        mt_srand(1887);
+        DB::transaction(function () use ($now): void {
+            $orders = DemoBuilds::all($now->setTimezone(self::ZONE));
+            $this->open($orders[0]['at']->subDay());
+            $simulation = new WorkshopSimulation;
+            foreach ($orders as $order) {
+                $simulation->workUntil($order['at']);
+                $this->moveTo($order['at']);
+                $build = app(TakeCommission::class)($this->manager(), $order['commission']);
+                $this->promise($build, $order['slack']);
+                if ($build->title === DemoBuilds::WAITS_FOR_PART) {
+                    $simulation->delayPickupsOf($build, $now);
+                }
+            }
+            $simulation->workUntil($now);
+            $this->moveTo($now);
+            $this->finishingTouches($now);
+            $simulation->startClocks($now);
+            app(Planner::class)->replan('the demo shop was filled');
+        });
+        $this->moveTo($now);
+    }
+
+    private function open(CarbonImmutable $at): void
+    {
+        $this->moveTo($at);
+        [$manager, $maker] = DemoSignIns::all();
+        app(OpenShop::class)('Tillmark Workshop', 'EUR', self::ZONE, $manager['name'], $manager['email'], $manager['password']);
+        Person::query()->where('name', $manager['name'])->update(['skills' => json_encode(['design', 'necks', 'frets', 'set-up']), 'rate_minor' => 5_400]);
+        $parts = [
+            [$maker['name'], $maker['email'], $maker['password'], ['bodies', 'joints', 'necks'], null, null],
+            ['Maren Holt', null, null, ['finish', 'bodies', 'frets'], 4_600, null],
+            ['Sela Adeyo', null, null, ['electronics', 'set-up', 'design'], 5_000, [3 => [[540, 720], [750, 1020]], 4 => [[540, 720], [750, 1020]]]],
+        ];
+        foreach ($parts as [$name, $email, $password, $skills, $rate, $hours]) {
+            Person::query()->create(['name' => $name, 'email' => $email, 'password' => $password, 'role' => Role::Maker, 'skills' => $skills, 'rate_minor' => $rate, 'hours' => $hours]);
+        }
+    }
+
+    /** A promise that leaves room, as the commission page would have suggested it. */
+    private function promise(Build $build, int $slack): void
+    {
+        $finish = Outlooks::finish($this->entries($build));
+        if ($finish !== null && $build->purpose === Purpose::Commission) {
+            $build->update(['promised_on' => $this->workingDaysFrom($finish->setTimezone(self::ZONE)->format('Y-m-d'), $slack)]);
+        }
+    }
+
+    /** One promise breaks, one is tight, the others have room; one build waits for its client. */
+    private function finishingTouches(CarbonImmutable $now): void
+    {
+        $open = Build::query()->open()->orderBy('number')->get();
+        $waiting = $this->build(DemoBuilds::WAITS_FOR_CLIENT);
+        $undecided = Operation::query()->where('build_id', $waiting->id)->whereIn('key', ['body.cavities', 'body.sand', 'electronics.install'])->where('state', 'open')->orderBy('position')->firstOrFail();
+        app(WaitFor::class)($this->manager(), $undecided, $undecided->version, 'pickup covers: open or closed', $now->setTimezone(self::ZONE)->addDays(3)->format('Y-m-d'));
+        for ($round = 0; $round < 5; $round++) {
+            app()->forgetScopedInstances();
+            foreach ($open as $build) {
+                $finish = Outlooks::finish($this->entries($build))?->setTimezone(self::ZONE)->format('Y-m-d');
+                if ($finish === null || $build->purpose === Purpose::Stock) {
+                    continue;
+                }
+                $slack = match ($build->number) {
+                    $this->build(DemoBuilds::LATE)->number => self::LATE,
+                    $this->build(DemoBuilds::TIGHT)->number => self::TIGHT,
+                    default => 4 + ($build->number * 5) % 11,
+                };
+                $today = $now->setTimezone(self::ZONE)->format('Y-m-d');
+                $build->update(['promised_on' => max($today, $this->workingDaysFrom($finish, $slack))]);
+            }
+            app(Planner::class)->replan('promises of the demo shop');
+        }
+    }
+
+    private function build(string $title): Build
+    {
+        return Build::query()->where('title', $title)->firstOrFail();
+    }
+
+    /** @return \Illuminate\Support\Collection<int, \App\Models\PlanEntry> */
+    private function entries(Build $build): \Illuminate\Support\Collection
+    {
+        return \App\Models\PlanEntry::query()->where('build_id', $build->id)->get();
+    }
+
+    private function workingDaysFrom(string $date, int $days): string
+    {
+        $hours = app(House::class)->hours();
+        $day = new \DateTimeImmutable($date);
+        $step = $days < 0 ? '-1 day' : '+1 day';
+        for ($left = abs($days); $left > 0;) {
+            $day = $day->modify($step);
+            $left -= $hours->on($day->format('Y-m-d')) === [] ? 0 : 1;
+        }
+
+        return $day->format('Y-m-d');
+    }
+
+    private function manager(): Person
+    {
+        return Person::query()->where('role', Role::Manager->value)->firstOrFail();
+    }
+
+    private function moveTo(CarbonImmutable $at): void
+    {
+        app()->instance(Clock::class, Clock::from($at->toIso8601ZuluString()));
+        app()->forgetScopedInstances();
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\BuildController;
+use App\Http\Controllers\CommissionController;
+use App\Http\Controllers\HouseController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\PeopleController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShopController;
+use App\Http\Controllers\WorkController;
+use App\Http\Middleware\KeepPlanFresh;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/new-shop', [ShopController::class, 'create'])->name('shop.new');
+Route::post('/new-shop', [ShopController::class, 'store']);
+
+Route::get('/sign-in', [SessionController::class, 'create'])->middleware('guest')->name('sign-in');
+Route::post('/sign-in', [SessionController::class, 'store'])->middleware('guest');
+
+Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
+    Route::redirect('/', '/today');
+    Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::get('/today', [PlanController::class, 'today'])->name('today');
+    Route::get('/horizon', [PlanController::class, 'horizon'])->name('horizon');
+    Route::get('/builds', [BuildController::class, 'index'])->name('builds');
+    Route::get('/builds/{build}', [BuildController::class, 'show'])->name('builds.show');
+    Route::get('/parts', [HouseController::class, 'parts'])->name('parts');
+
+    Route::post('/operations/{operation}/clock', [WorkController::class, 'startClock']);
+    Route::post('/operations/{operation}/hours', [WorkController::class, 'enterHours']);
+    Route::post('/operations/{operation}/finish', [WorkController::class, 'finish']);
+    Route::post('/operations/{operation}/end-hold', [WorkController::class, 'endHold']);
+    Route::post('/operations/{operation}/reopen', [WorkController::class, 'reopen']);
+    Route::post('/clocks/{entry}/stop', [WorkController::class, 'stopClock'])->whereNumber('entry');
+    Route::post('/kit/{line}/arrival', [KitController::class, 'arrival']);
+    Route::post('/kit/{line}/use', [KitController::class, 'use']);
+    Route::post('/kit/{line}/write-off', [KitController::class, 'writeOff']);
+
+    Route::middleware('can:manage')->group(function (): void {
+        Route::get('/commissions/new', [CommissionController::class, 'create'])->name('commissions.new');
+        Route::post('/commissions/forecast', [CommissionController::class, 'forecast']);
+        Route::post('/commissions', [CommissionController::class, 'store'])->name('commissions.store');
+        Route::post('/builds/{build}/promise', [BuildController::class, 'promise']);
+        Route::post('/builds/{build}/call-off', [BuildController::class, 'callOff']);
+        Route::post('/operations/{operation}/wait', [WorkController::class, 'wait']);
+        Route::post('/hours/{entry}/strike', [WorkController::class, 'strikeHours']);
+        Route::post('/kit/{line}/order', [KitController::class, 'order']);
+
+        Route::get('/people', [PeopleController::class, 'index'])->name('people');
+        Route::post('/people', [PeopleController::class, 'store']);
+        Route::put('/people/{person}', [PeopleController::class, 'update']);
+        Route::post('/people/{person}/days-off', [PeopleController::class, 'takeDayOff']);
+        Route::delete('/days-off/{dayOff}', [PeopleController::class, 'returnDayOff']);
+
+        Route::get('/house', [HouseController::class, 'show'])->name('house');
+        Route::put('/house', [HouseController::class, 'shop']);
+        Route::put('/house/standards/{standard}', [HouseController::class, 'standard']);
+        Route::put('/house/finishes/{finish}', [HouseController::class, 'finish']);
+        Route::put('/house/resources/{resource}', [HouseController::class, 'resource']);
+        Route::put('/house/prices/{price}', [HouseController::class, 'price']);
+        Route::post('/house/closed-days', [HouseController::class, 'closeDay']);
+        Route::delete('/house/closed-days/{closedDay}', [HouseController::class, 'openDay']);
+    });
+});
+
+// An address that is not there still knows who asks, so that its page keeps the way back.
+Route::fallback(static fn () => abort(404));
