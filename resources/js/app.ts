@@ -1,0 +1,23 @@
+import { createInertiaApp } from '@inertiajs/svelte';
+import type { Component } from 'svelte';
+import Sheet from './components/Sheet.svelte';
+import { rememberedMode } from './lib/mode';
+
+interface Page {
+    default: Component;
+}
+
+rememberedMode();
+
+void createInertiaApp({
+    resolve: (name) => {
+        const pages = import.meta.glob<Page>('./pages/*.svelte');
+        const load = pages[`./pages/${name}.svelte`];
+        if (load === undefined) {
+            throw new Error(`There is no page ${name}.`);
+        }
+        return load();
+    },
+    layout: () => Sheet,
+    progress: { includeCSS: false, delay: 200 },
+});

@@ -1,0 +1,76 @@
+<script lang="ts">
+    import type { Snippet } from 'svelte';
+    import ErrorLine from './ErrorLine.svelte';
+
+    interface Props {
+        name: string;
+        label: string;
+        value?: string;
+        error?: string;
+        hint?: string;
+        type?: 'text' | 'date' | 'email' | 'password' | 'textarea';
+        options?: { value: string; words: string }[];
+        list?: string;
+        autocomplete?: 'off' | 'username' | 'current-password' | 'new-password';
+        rows?: number;
+        after?: Snippet;
+        oninput?: () => void;
+    }
+
+    let {
+        name,
+        label,
+        value = $bindable(''),
+        error,
+        hint,
+        type = 'text',
+        options,
+        list,
+        autocomplete = 'off',
+        rows = 3,
+        after,
+        oninput,
+    }: Props = $props();
+
+    const id = $props.id();
+    const described = $derived([error ? `${id}-error` : '', hint ? `${id}-hint` : ''].filter(Boolean).join(' ') || undefined);
+    const shared = $derived({
+        id,
+        name,
+        class: 'field',
+        'aria-invalid': error ? ('true' as const) : undefined,
+        'aria-describedby': described,
+    });
+</script>
+
+<div class="line">
+    <label for={id}>{label}</label>
+    {#if options}
+        <select {...shared} bind:value onchange={oninput}>
+            {#each options as option (option.value)}
+                <option value={option.value}>{option.words}</option>
+            {/each}
+        </select>
+    {:else if type === 'textarea'}
+        <textarea {...shared} {rows} bind:value {oninput}></textarea>
+    {:else}
+        <input {...shared} {type} {list} {autocomplete} bind:value {oninput} />
+    {/if}
+    {@render after?.()}
+    {#if hint}<p class="hint" id={`${id}-hint`}>{hint}</p>{/if}
+    <ErrorLine id={`${id}-error`} text={error} />
+</div>
+
+<style>
+    label {
+        display: block;
+        font-size: 0.85rem;
+        color: var(--quiet);
+    }
+
+    .hint {
+        font-size: 0.8rem;
+        color: var(--quiet);
+        padding-top: 0.15rem;
+    }
+</style>

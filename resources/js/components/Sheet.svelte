@@ -1,0 +1,214 @@
+<script lang="ts">
+    import { inertia, page, router } from '@inertiajs/svelte';
+    import type { Snippet } from 'svelte';
+    import { shopClock } from '@/lib/now.svelte';
+    import { switchMode } from '@/lib/mode';
+    import { clock, fullDay } from '@/lib/time';
+    import type { Shared } from '@/lib/types';
+    import BenchStrip from './BenchStrip.svelte';
+    import Keys from './Keys.svelte';
+
+    const { children }: { children: Snippet } = $props();
+
+    const shared = $derived(page.props as unknown as Shared);
+    const path = $derived(page.url.split('?')[0] ?? '');
+    const manager = $derived(shared.viewer?.manager ?? false);
+    const pages = $derived([
+        { name: 'Today', href: '/today', key: '1' },
+        { name: 'Horizon', href: '/horizon', key: '2' },
+        { name: 'Builds', href: '/builds', key: '3' },
+        { name: 'Timber and parts', href: '/parts', key: '4' },
+        ...(manager
+            ? [
+                  { name: 'People', href: '/people', key: '5' },
+                  { name: 'House', href: '/house', key: '6' },
+              ]
+            : []),
+    ]);
+
+    let keysOpen = $state(false);
+
+    $effect(() => router.on('success', () => shopClock.answered()));
+
+    function isHere(href: string): boolean {
+        return path === href || path.startsWith(`${href}/`) || (href === '/builds' && path.startsWith('/commissions'));
+    }
+
+    function press(event: KeyboardEvent): void {
+        const target = event.target as HTMLElement;
+        const typing = target.closest('input, textarea, select, [contenteditable]') !== null;
+        if (typing || event.ctrlKey || event.metaKey || event.altKey || shared.viewer === null) {
+            return;
+        }
+        const to = pages.find((one) => one.key === event.key)?.href ?? (event.key === '+' && manager ? '/commissions/new' : null);
+        if (to !== null) {
+            router.visit(to);
+        } else if (event.key === '.' && shared.bench?.next) {
+            router.visit(`/builds/${shared.bench.next.build}#operation-${shared.bench.next.operationId}`);
+        } else if (event.key === 'e') {
+            switchMode();
+        } else if (event.key === '?') {
+            keysOpen = true;
+        } else {
+            return;
+        }
+        event.preventDefault();
+    }
+</script>
+
+<svelte:window onkeydown={press} />
+
+<a class="skip" href="#content">To the content</a>
+
+{#if shared.viewer}
+    <header class="screen-only">
+        <a class="plain name" href="/today" use:inertia>Regimen</a>
+        <nav aria-label="Pages">
+            {#each pages as one (one.href)}
+                <a class="plain" href={one.href} use:inertia aria-current={isHere(one.href) ? 'page' : undefined}>{one.name}</a>
+            {/each}
+        </nav>
+        <span class="figure date">{fullDay(shopClock.now)} {clock(shopClock.now)}</span>
+        <span class="who">{shared.viewer.name}</span>
+        <button class="word" type="button" onclick={() => router.post('/sign-out')}>Sign out</button>
+    </header>
+{/if}
+
+<main id="content" tabindex="-1" class:alone={!shared.viewer}>
+    <div aria-live="polite">
+        {#if shared.errors?.conflict}
+            <p class="said conflict" role="alert">{shared.errors.conflict}</p>
+        {:else if shared.done}
+            <p class="said">{shared.done}</p>
+        {/if}
+    </div>
+    {@render children()}
+</main>
+
+{#if shared.viewer && shared.bench}
+    <BenchStrip bench={shared.bench} onkeys={() => (keysOpen = true)} />
+    <Keys bind:open={keysOpen} pages={pages.map(({ name, key }) => ({ name, key }))} {manager} />
+{/if}
+
+<style>
+    header {
+        display: flex;
+        align-items: baseline;
+        gap: 1.5rem;
+        padding: 1.05rem 1.75rem 0;
+    }
+
+    .name {
+        font-family: var(--heading);
+        font-weight: 750;
+        font-size: 1.5rem;
+        letter-spacing: -0.02em;
+    }
+
+    nav {
+        display: flex;
+        gap: 1.35rem;
+        flex: 1;
+        overflow-x: auto;
+        scrollbar-width: none;
+        padding: 3px;
+    }
+
+    nav a {
+        white-space: nowrap;
+        padding: 0.3rem 0;
+        border-bottom: 3px solid transparent;
+        font-weight: 500;
+    }
+
+    nav a[aria-current] {
+        border-color: var(--ink);
+    }
+
+    .date {
+        font-size: 0.85rem;
+        white-space: nowrap;
+        font-weight: 400;
+    }
+
+    .who {
+        font-size: 0.9rem;
+        white-space: nowrap;
+    }
+
+    header .word {
+        font-size: 0.9rem;
+        white-space: nowrap;
+    }
+
+    main {
+        padding: 0.9rem 1.75rem 7.5rem;
+        outline: none;
+    }
+
+    main.alone {
+        padding-top: 3rem;
+        padding-bottom: 2rem;
+    }
+
+    .said {
+        border-left: 5px solid var(--ink);
+        padding: 0.4rem 0.9rem;
+        margin-bottom: 0.9rem;
+        background: var(--shade);
+        max-width: 60rem;
+    }
+
+    .conflict {
+        border-color: var(--rust);
+    }
+
+    .skip {
+        position: absolute;
+        left: -999rem;
+    }
+
+    .skip:focus {
+        left: 1rem;
+        top: 0.5rem;
+        background: var(--paper);
+        padding: 0.5rem;
+        z-index: 30;
+    }
+
+    @media (width < 60rem) {
+        header {
+            flex-wrap: wrap;
+            gap: 0.2rem 1rem;
+            padding: 0.8rem 1rem 0;
+        }
+
+        nav {
+            order: 5;
+            flex-basis: 100%;
+        }
+
+        nav a {
+            padding: 0.7rem 0;
+        }
+
+        .date {
+            margin-left: auto;
+        }
+
+        main {
+            padding: 0.6rem 1rem 11rem;
+        }
+    }
+
+    @media (width < 48rem) {
+        .who,
+        .date {
+            display: none;
+        }
+
+        header .word {
+            margin-left: auto;
+        }
+    }
+</style>

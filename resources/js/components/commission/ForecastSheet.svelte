@@ -1,0 +1,105 @@
+<script lang="ts">
+    import Because from '@/components/Because.svelte';
+    import Instrument from '@/components/Instrument.svelte';
+    import { calendarDay } from '@/lib/time';
+    import type { Forecast } from '@/lib/types';
+
+    interface Props {
+        forecast: Forecast | null;
+        /** The figures of the last specification that could be built. */
+        shown: Forecast['figures'];
+        currency: string;
+        asking: boolean;
+        silence: string;
+    }
+
+    const { forecast, shown, currency, asking, silence }: Props = $props();
+
+    const fresh = $derived(forecast !== null && forecast.figures !== null);
+</script>
+
+<aside class="sheet" aria-live="polite" aria-busy={asking}>
+    {#if shown}
+        <div class="drawn"><Instrument drawing={shown.drawing} words={`drawing: ${shown.inOneLine}`} strings /></div>
+        <p class="quiet small">{shown.inOneLine}</p>
+        <dl class:stale={!fresh}>
+            <div>
+                <dt>Could really be ready</dt>
+                <dd
+                    class={['figure', 'big', shown.verdict === 'late' ? 'late' : shown.verdict === 'risk' ? 'tight' : '']}
+                    data-figure="ready"
+                >
+                    {shown.ready ? calendarDay(shown.ready) : 'not at all'}
+                </dd>
+                {#if shown.slackWords}
+                    <dd class={shown.verdict === 'late' ? 'late' : shown.verdict === 'risk' ? 'tight' : 'quiet'}>
+                        Against the promise: {shown.slackWords}
+                    </dd>
+                {/if}
+                <dd><Because text={shown.readyBecause} /></dd>
+            </div>
+            <div>
+                <dt>Estimated hours</dt>
+                <dd class="figure big" data-figure="hours">{shown.hours}</dd>
+                <dd><Because text={shown.hoursBecause} /></dd>
+            </div>
+            <div>
+                <dt>Material</dt>
+                <dd class="figure big" data-figure="material">{shown.material} {currency}</dd>
+                <dd><Because text={shown.materialBecause} /></dd>
+            </div>
+            <div>
+                <dt>Suggested price</dt>
+                <dd class="figure big" data-figure="price">{shown.price} {currency}</dd>
+                <dd><Because text={shown.priceBecause} /></dd>
+            </div>
+        </dl>
+    {/if}
+    {#if forecast && !fresh}
+        <p class="late small">
+            These figures stand for what could last be built. {forecast.problems.house ?? 'Mend what is marked on the left.'}
+        </p>
+    {/if}
+    {#if silence}<p class="late small" role="alert">{silence}</p>{/if}
+</aside>
+
+<style>
+    aside {
+        position: sticky;
+        top: 0.75rem;
+    }
+
+    .drawn {
+        height: 8rem;
+        margin: 0.3rem 0;
+    }
+
+    dl {
+        margin-top: 0.4rem;
+    }
+
+    dl div {
+        border-top: 1px solid var(--rule);
+        padding: 0.35rem 0;
+    }
+
+    dt {
+        font-size: 0.85rem;
+        color: var(--quiet);
+    }
+
+    .big {
+        font-size: 1.25rem;
+        line-height: 1.25;
+    }
+
+    .stale {
+        opacity: 0.75;
+    }
+
+    @media (width < 60rem) {
+        aside {
+            position: static;
+        }
+    }
+</style>

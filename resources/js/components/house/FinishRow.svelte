@@ -1,0 +1,52 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import Field from '@/components/Field.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import type { FinishLine } from './house';
+
+    const { finish }: { finish: FinishLine } = $props();
+
+    const act = new Act();
+    const FIELDS = [
+        ['body_coats', 'Coats on the body'],
+        ['neck_coats', 'Coats on the neck'],
+        ['coats_a_day', 'At most a day'],
+        ['after_first', 'After the first'],
+        ['between_coats', 'Between coats'],
+        ['overnight', 'Over night'],
+        ['cure', 'To full cure'],
+    ] as const;
+    const kept = (): Record<string, string> => Object.fromEntries(FIELDS.map(([field]) => [field, String(finish[field])]));
+    let values = $state(untrack(kept));
+    const changed = $derived(FIELDS.some(([field]) => values[field] !== String(finish[field])));
+
+    function save(event: SubmitEvent): void {
+        event.preventDefault();
+        act.send('put', `/house/finishes/${finish.id}`, { version: finish.version, ...values }, () => (values = kept()));
+    }
+</script>
+
+<form onsubmit={save}>
+    <b>{finish.name}</b>
+    {#each FIELDS as [field, label] (field)}
+        <Field name={field} {label} bind:value={() => values[field] ?? '', (value) => (values[field] = value)} error={act.errors[field]} />
+    {/each}
+    <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
+</form>
+
+<style>
+    form {
+        display: grid;
+        grid-template-columns: 9rem repeat(7, minmax(0, 1fr)) auto;
+        gap: 0.8rem;
+        align-items: end;
+        border-top: 1px solid var(--rule);
+        padding: 0.4rem 0;
+    }
+
+    @media (width < 60rem) {
+        form {
+            grid-template-columns: 1fr 1fr;
+        }
+    }
+</style>

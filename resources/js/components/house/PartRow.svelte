@@ -1,0 +1,95 @@
+<script lang="ts">
+    import { inertia } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import Field from '@/components/Field.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { amount } from '@/lib/amount';
+    import { shopClock } from '@/lib/now.svelte';
+    import { calendarDay, dateOf } from '@/lib/time';
+    import type { PartLine } from './house';
+
+    const { line, manager }: { line: PartLine; manager: boolean } = $props();
+
+    const act = new Act();
+    let open = $state(false);
+    let expectedOn = $state(untrack(() => line.expectedOn ?? dateOf(new Date(shopClock.now.getTime() + line.leadDays * 86_400_000))));
+    let cost = $state(untrack(() => line.cost ?? ''));
+
+    function order(): void {
+        act.post(`/kit/${line.id}/order`, { version: line.version, expected_on: expectedOn, cost }, () => (open = false));
+    }
+</script>
+
+<li>
+    <div class="row">
+        <span><b>{line.name}</b> <span class="quiet">{amount(line.quantity, line.unit)}</span></span>
+        <a class="plain" use:inertia href={`/builds/${line.build}#kit`}>{line.build} · {line.title}</a>
+        <span class="quiet">{line.supplier}</span>
+        <span class={line.overdue ? 'late' : ''}>
+            {line.expectedOn
+                ? `${line.overdue ? 'overdue since ' : ''}${calendarDay(line.expectedOn)}`
+                : `${line.leadDays} days from the order`}
+        </span>
+        <span class="figure">{line.cost ?? ''}</span>
+        {#if manager}
+            <button class="word small" type="button" aria-expanded={open} onclick={() => (open = !open)}
+                >{line.expectedOn ? 'change the order' : 'order it'}</button
+            >
+        {:else}
+            <span></span>
+        {/if}
+        <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/kit/${line.id}/arrival`, { version: line.version })}
+            >It has arrived</button
+        >
+    </div>
+    <ErrorLine text={act.other('expected_on', 'cost')} />
+    {#if open}
+        <div class="forms">
+            <Field name="expected_on" label="Expected on" type="date" bind:value={expectedOn} error={act.errors.expected_on} />
+            <Field name="cost" label="Cost of the line" bind:value={cost} error={act.errors.cost} />
+            <button class="act" type="button" disabled={act.busy} onclick={order}
+                >{line.expectedOn ? 'Change the order' : 'It is ordered'}</button
+            >
+        </div>
+    {/if}
+</li>
+
+<style>
+    li {
+        border-top: 1px solid var(--rule);
+        padding: 0.35rem 0;
+    }
+
+    b {
+        font-weight: 550;
+    }
+
+    .row {
+        display: grid;
+        grid-template-columns: minmax(0, 1.7fr) 9.5rem 9rem minmax(0, 1fr) 5.5rem 7.5rem auto;
+        gap: 0.75rem;
+        align-items: center;
+    }
+
+    .forms {
+        display: grid;
+        grid-template-columns: 10rem 10rem auto;
+        gap: 0.75rem;
+        align-items: start;
+    }
+
+    .forms .act {
+        margin-top: 1.25rem;
+        justify-self: start;
+    }
+
+    @media (width < 60rem) {
+        .row,
+        .forms {
+            grid-template-columns: minmax(0, 1fr);
+            justify-items: start;
+            gap: 0.2rem;
+        }
+    }
+</style>

@@ -1,0 +1,34 @@
+<script lang="ts">
+    import Field from '@/components/Field.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import type { ResourceLine } from './house';
+
+    const { resource }: { resource: ResourceLine } = $props();
+
+    const act = new Act();
+    let capacity = $derived(String(resource.capacity));
+
+    function save(event: SubmitEvent): void {
+        event.preventDefault();
+        act.send('put', `/house/resources/${resource.id}`, { version: resource.version, capacity });
+    }
+</script>
+
+<li>
+    <form onsubmit={save}>
+        <Field name="capacity" label={`${resource.name}, ${resource.kind}`} bind:value={capacity} error={act.errors.capacity} />
+        <button class="act" type="submit" disabled={capacity === String(resource.capacity) || act.busy}>Save</button>
+    </form>
+</li>
+
+<style>
+    form {
+        display: flex;
+        gap: 0.6rem;
+        align-items: end;
+    }
+
+    form :global(.line) {
+        flex: 1;
+    }
+</style>

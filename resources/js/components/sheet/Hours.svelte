@@ -1,0 +1,93 @@
+<script lang="ts">
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { calendarDay, span } from '@/lib/time';
+    import type { HoursLine } from '@/lib/types';
+
+    const { hours, manager }: { hours: HoursLine[]; manager: boolean } = $props();
+
+    const act = new Act();
+    let striking = $state(0);
+    let because = $state('');
+
+    function strike(event: SubmitEvent, id: number): void {
+        event.preventDefault();
+        act.post(`/hours/${id}/strike`, { because }, () => {
+            striking = 0;
+            because = '';
+        });
+    }
+</script>
+
+<section class="sheet" id="hours">
+    <details>
+        <summary
+            ><h2>Hours</h2>
+            <span class="quiet small">{hours.length} entries</span> <span class="word small">show or hide</span></summary
+        >
+        <ul>
+            {#each hours as line (line.id)}
+                <li class={line.struck ? 'struck' : ''}>
+                    <span>{calendarDay(line.on)}</span>
+                    <span>{line.person}</span>
+                    <span>{line.operation}</span>
+                    <span class="figure">{line.minutes === null ? 'running' : span(line.minutes)}</span>
+                    <span class="quiet small"
+                        >{line.struck
+                            ? `struck out: ${line.struckBecause}`
+                            : line.source === 'clock'
+                              ? 'by the clock'
+                              : 'entered afterwards'}</span
+                    >
+                    {#if manager && !line.struck && line.minutes !== null}
+                        {#if striking === line.id}
+                            <form onsubmit={(event) => strike(event, line.id)}>
+                                <input class="field" bind:value={because} aria-label="Why these hours are struck out" placeholder="why" />
+                                <button class="act" type="submit">Strike out</button>
+                                <ErrorLine text={act.other()} />
+                            </form>
+                        {:else}
+                            <button class="word small" type="button" onclick={() => (striking = line.id)}>strike out</button>
+                        {/if}
+                    {/if}
+                </li>
+            {:else}
+                <li class="quiet">No hours yet.</li>
+            {/each}
+        </ul>
+    </details>
+</section>
+
+<style>
+    section {
+        margin-top: 1.5rem;
+    }
+
+    h2 {
+        display: inline;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: 7rem 8rem minmax(0, 1fr) 6rem 11rem auto;
+        gap: 0.75rem;
+        border-top: 1px solid var(--rule);
+        padding: 0.25rem 0;
+    }
+
+    .struck span:nth-child(-n + 4) {
+        text-decoration: line-through;
+        color: var(--quiet);
+    }
+
+    form {
+        display: flex;
+        gap: 0.5rem;
+    }
+
+    @media (width < 60rem) {
+        li {
+            grid-template-columns: 1fr 1fr;
+        }
+    }
+</style>

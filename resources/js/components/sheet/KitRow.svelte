@@ -1,0 +1,157 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import Field from '@/components/Field.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { amount } from '@/lib/amount';
+    import { shopClock } from '@/lib/now.svelte';
+    import { calendarDay, dateOf } from '@/lib/time';
+    import type { SheetKitLine } from '@/lib/types';
+
+    const { line, manager, open }: { line: SheetKitLine; manager: boolean; open: boolean } = $props();
+
+    const act = new Act();
+    const url = $derived(`/kit/${line.id}`);
+    const inShop = $derived(line.state === 'arrived' || line.state === 'used');
+    const changeable = $derived(open && ((manager && !inShop) || (inShop && line.left > 0)));
+    let more = $state(false);
+    let expectedOn = $state(untrack(() => line.expectedOn ?? dateOf(new Date(shopClock.now.getTime() + line.leadDays * 86_400_000))));
+    let cost = $state(untrack(() => line.cost ?? ''));
+    let quantity = $derived(String(line.left));
+    let because = $state('');
+
+    const standing = $derived(
+        line.state === 'ordered'
+            ? `${line.overdue ? 'overdue since' : 'expected'} ${calendarDay(line.expectedOn ?? '')}`
+            : line.state === 'arrived'
+              ? line.arrivedOn
+                  ? `arrived ${calendarDay(line.arrivedOn)}`
+                  : 'in the shop'
+              : line.state === 'used'
+                ? 'used up'
+                : `needed, ${line.leadDays} days from the order`,
+    );
+</script>
+
+<li data-kit={line.name}>
+    <div class="row">
+        <span>
+            <b>{line.name}</b> <span class="quiet small">{line.supplier}</span>
+            {#if changeable}
+                <button class="word small screen-only" type="button" aria-expanded={more} onclick={() => (more = !more)}>
+                    {inShop ? 'a part of it, or spoiled' : line.state === 'ordered' ? 'change the order' : 'order it'}
+                </button>
+            {/if}
+        </span>
+        <span class="figure">{amount(line.quantity, line.unit)}</span>
+        <span class={line.overdue ? 'late' : line.state === 'needed' ? '' : 'quiet'}>{standing}</span>
+        <span class="figure quiet small"
+            >{inShop ? `${line.used} used${line.writtenOff > 0 ? `, ${line.writtenOff} spoiled` : ''}, ${line.left} left` : ''}</span
+        >
+        <span class="figure"
+            >{line.cost ?? ''}
+            {#if line.cost && line.costIsEstimate}<span class="quiet small">est.</span>{/if}</span
+        >
+        <span class="screen-only">
+            {#if open && !inShop}
+                <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`${url}/arrival`, { version: line.version })}
+                    >It has arrived</button
+                >
+            {:else if open && line.left > 0}
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.post(`${url}/use`, { version: line.version, quantity })}>Use {amount(line.left, line.unit)}</button
+                >
+            {/if}
+        </span>
+    </div>
+    <ErrorLine text={act.other('expected_on', 'cost', 'quantity', 'because')} />
+    {#if more && changeable}
+        {#if inShop}
+            <div class="forms">
+                <Field name="quantity" label={`How much, ${line.unit}`} bind:value={quantity} error={act.errors.quantity} />
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.post(`${url}/use`, { version: line.version, quantity })}>Use it</button
+                >
+                <Field name="because" label="Spoiled, because" bind:value={because} error={act.errors.because} />
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.post(`${url}/write-off`, { version: line.version, quantity, because }, () => (because = ''))}
+                    >Write off and need again</button
+                >
+            </div>
+        {:else}
+            <div class="forms">
+                <Field name="expected_on" label="Expected on" type="date" bind:value={expectedOn} error={act.errors.expected_on} />
+                <Field name="cost" label="Cost of the line" bind:value={cost} error={act.errors.cost} />
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.post(`${url}/order`, { version: line.version, expected_on: expectedOn, cost })}
+                    >{line.state === 'ordered' ? 'Change the order' : 'It is ordered'}</button
+                >
+            </div>
+        {/if}
+    {/if}
+</li>
+
+<style>
+    li {
+        border-top: 1px solid var(--rule);
+        padding: 0.35rem 0;
+    }
+
+    .row {
+        display: grid;
+        grid-template-columns: minmax(0, 2fr) 6rem minmax(0, 1.4fr) 10rem 7rem 11rem;
+        gap: 0.75rem;
+        align-items: center;
+    }
+
+    b {
+        font-weight: 500;
+    }
+
+    .row > :last-child {
+        text-align: right;
+    }
+
+    .row .word {
+        padding: 0 0 0 0.5rem;
+        font-size: 0.78rem;
+        min-height: 24px;
+    }
+
+    .forms {
+        display: grid;
+        grid-template-columns: 9rem 9rem minmax(0, 15rem) auto;
+        gap: 0.75rem;
+        align-items: start;
+        padding: 0.3rem 0 0.6rem;
+    }
+
+    .forms .act {
+        margin-top: 1.25rem;
+        justify-self: start;
+    }
+
+    @media (width < 60rem) {
+        .row,
+        .forms {
+            grid-template-columns: minmax(0, 1fr);
+            gap: 0.2rem;
+        }
+
+        .row > :last-child {
+            text-align: left;
+        }
+    }
+</style>

@@ -1,0 +1,123 @@
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import Field from '@/components/Field.svelte';
+    import type { Act } from '@/lib/act.svelte';
+    import { shopClock } from '@/lib/now.svelte';
+    import { dateOf } from '@/lib/time';
+    import type { SheetOperation } from '@/lib/types';
+
+    interface Props {
+        operation: SheetOperation;
+        manager: boolean;
+        people: { id: number; name: string }[];
+        viewerName: string;
+        act: Act;
+    }
+
+    const { operation, manager, people, viewerName, act }: Props = $props();
+
+    const url = $derived(`/operations/${operation.id}`);
+    let hours = $state('');
+    let workedOn = $state(untrack(() => dateOf(shopClock.now)));
+    let person = $state(untrack(() => String(people.find((one) => one.name === viewerName)?.id ?? '')));
+    let because = $state('');
+    let what = $state(untrack(() => operation.waitsFor));
+    let until = $state(untrack(() => operation.waitsUntil ?? ''));
+
+    const labourDone = $derived(operation.state === 'done' || operation.state === 'holding');
+
+    function enter(event: SubmitEvent): void {
+        event.preventDefault();
+        act.post(`${url}/hours`, { hours, worked_on: workedOn, person_id: person === '' ? null : Number(person) }, () => (hours = ''));
+    }
+
+    function wait(event: SubmitEvent): void {
+        event.preventDefault();
+        act.post(`${url}/wait`, { version: operation.version, what, until });
+    }
+</script>
+
+<form class="forms" onsubmit={enter}>
+    <Field name="hours" label="Hours worked" bind:value={hours} error={act.errors.hours} hint="1:30, 1.5 or 90 min" />
+    <Field name="worked_on" label="On" type="date" bind:value={workedOn} error={act.errors.worked_on} />
+    {#if manager}
+        <Field
+            name="person_id"
+            label="By"
+            bind:value={person}
+            error={act.errors.person_id}
+            options={people.map((one) => ({ value: String(one.id), words: one.name }))}
+        />
+    {/if}
+    <button class="act" type="submit" disabled={act.busy}>Enter hours</button>
+</form>
+
+{#if operation.state === 'open' && manager}
+    <form class="forms" onsubmit={wait}>
+        <Field name="what" label="Waits for a decision about" bind:value={what} error={act.errors.what} />
+        <Field name="until" label="Expected by" type="date" bind:value={until} error={act.errors.until} />
+        <button class="act" type="submit" disabled={act.busy}>Wait for it</button>
+        {#if operation.waitsFor}
+            <button
+                class="act"
+                type="button"
+                disabled={act.busy}
+                onclick={() =>
+                    act.post(`${url}/wait`, { version: operation.version, what: '', until: null }, () => {
+                        what = '';
+                        until = '';
+                    })}>It is decided</button
+            >
+        {/if}
+    </form>
+{/if}
+
+{#if labourDone}
+    <div class="forms">
+        <Field
+            name="because"
+            label={operation.state === 'holding' ? 'Why it ends now, or is reopened' : 'Why it is reopened'}
+            bind:value={because}
+            error={act.errors.because}
+        />
+        {#if operation.state === 'holding'}
+            <button
+                class="act"
+                type="button"
+                disabled={act.busy}
+                onclick={() => act.post(`${url}/end-hold`, { version: operation.version, because })}>End the hold</button
+            >
+        {/if}
+        <button
+            class="act"
+            type="button"
+            disabled={act.busy}
+            onclick={() => act.post(`${url}/reopen`, { version: operation.version, because })}>Reopen</button
+        >
+    </div>
+{/if}
+
+<style>
+    .forms {
+        display: grid;
+        grid-template-columns: repeat(3, minmax(0, 11rem)) auto auto;
+        gap: 0.75rem;
+        align-items: start;
+        padding-top: 0.6rem;
+    }
+
+    .forms .act {
+        margin-top: 1.25rem;
+        justify-self: start;
+    }
+
+    @media (width < 60rem) {
+        .forms {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        .forms .act {
+            margin-top: 0;
+        }
+    }
+</style>

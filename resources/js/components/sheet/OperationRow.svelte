@@ -1,0 +1,223 @@
+<script lang="ts">
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { clock, dateOf, moment, span } from '@/lib/time';
+    import type { SheetOperation } from '@/lib/types';
+    import OperationForms from './OperationForms.svelte';
+
+    interface Props {
+        operation: SheetOperation;
+        manager: boolean;
+        people: { id: number; name: string }[];
+        viewerName: string;
+        open: boolean;
+        wanted: boolean;
+    }
+
+    const { operation, manager, people, viewerName, open, wanted }: Props = $props();
+
+    const act = new Act();
+    const url = $derived(`/operations/${operation.id}`);
+    const planned = $derived(operation.setUpMinutes + operation.labourMinutes);
+    let more = $state(false);
+    const blocked = $derived(operation.after.filter((before) => !before.over));
+
+    function times(): string {
+        if (operation.start === null || operation.workEnd === null) {
+            return 'not planned';
+        }
+        const same = dateOf(operation.start) === dateOf(operation.workEnd);
+        return `${moment(operation.start)} – ${same ? clock(operation.workEnd) : moment(operation.workEnd)}`;
+    }
+</script>
+
+<li id={`operation-${operation.id}`} class={[operation.state, wanted && 'wanted']} data-operation={operation.name}>
+    <div class="row">
+        <i class="shape" title={operation.state}></i>
+        <div class="name">
+            <b>{operation.name}</b>
+            <button
+                class="word small"
+                type="button"
+                aria-expanded={more}
+                aria-label={`${more ? 'less' : 'more'} about ${operation.name}`}
+                onclick={() => (more = !more)}
+            >
+                {more ? 'less' : 'more'}
+            </button>
+            {#if blocked.length > 0}<span class="small quiet">after {blocked.map((before) => before.name).join(', ')}</span>{/if}
+            {#if operation.waitsFor}<span class="tight small">waits for {operation.waitsFor}</span>{/if}
+            {#if operation.state === 'holding' && operation.finish}<span class="small"
+                    >holds until {moment(operation.finish)}{operation.fixture ? `, ${operation.fixture}` : ''}</span
+                >{/if}
+            {#if operation.gate}<span class="small quiet"><i class="ring"></i>{operation.gate}</span>{/if}
+        </div>
+        <span class="figure hours">{span(operation.workedMinutes)} <span class="quiet">of {span(planned)}</span></span>
+        <span class="hold small">
+            {#if operation.holdMinutes > 0}<i class="hatched"></i>{span(operation.holdMinutes)}{operation.fixture
+                    ? `, ${operation.fixture}`
+                    : ''}{/if}
+        </span>
+        <span class="when small"
+            >{times()}<br /><span class="quiet">{operation.person ?? ''}{operation.station ? ` · ${operation.station}` : ''}</span></span
+        >
+        <span class="actions screen-only">
+            {#if open && (operation.state === 'started' || (operation.state === 'open' && blocked.length === 0))}
+                <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`${url}/clock`)}>Start clock</button>
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.post(`${url}/finish`, { version: operation.version })}
+                >
+                    {operation.holdMinutes > 0 ? 'Done, hold begins' : 'Mark done'}
+                </button>
+            {/if}
+        </span>
+    </div>
+    <ErrorLine text={act.other()} />
+    {#if more}
+        <div class="reasons">
+            {#if operation.because}<p><b>Why then:</b> {operation.because}</p>{/if}
+            {#each operation.after as before (before.id)}
+                <p class={before.over ? 'quiet' : ''}>
+                    <b>After <a href={`#operation-${before.id}`}>{before.name}</a></b>{before.over ? ' (over)' : ''}: {before.reason}
+                </p>
+            {/each}
+            <p class="quiet">
+                Set-up {span(operation.setUpMinutes)}, labour {span(operation.labourMinutes)}; skill {operation.skill}{operation.station
+                    ? `; ${operation.station}`
+                    : ''}{operation.needs.length > 0 ? `; needs ${operation.needs.join(', ')} from the kit` : ''}.
+            </p>
+            {#if operation.caution}<p class="small caution">{operation.caution}</p>{/if}
+            {#if open}<OperationForms {operation} {manager} {people} {viewerName} {act} />{/if}
+        </div>
+    {/if}
+</li>
+
+<style>
+    li {
+        border-top: 1px solid var(--rule);
+        padding: 0.35rem 0 0.25rem 0.4rem;
+    }
+
+    .wanted {
+        background: var(--shade);
+    }
+
+    .row {
+        display: grid;
+        grid-template-columns: 1.1rem minmax(0, 1fr) 9.5rem 10.5rem 12.5rem 17rem;
+        gap: 0.75rem;
+        align-items: start;
+    }
+
+    .shape {
+        width: 0.85rem;
+        height: 0.85rem;
+        margin-top: 0.25rem;
+        border: 1px solid var(--labour);
+    }
+
+    .done .shape {
+        background: var(--ink);
+    }
+
+    .started .shape {
+        background: linear-gradient(to right, var(--accent) 60%, transparent 60%);
+    }
+
+    .holding .shape,
+    .hatched {
+        background: repeating-linear-gradient(-45deg, var(--labour) 0 1px, transparent 1px 4px);
+    }
+
+    .hatched {
+        display: inline-block;
+        width: 1.2rem;
+        height: 0.6rem;
+        border: 1px solid var(--labour);
+        margin-right: 0.4rem;
+    }
+
+    .ring {
+        display: inline-block;
+        width: 0.65rem;
+        height: 0.65rem;
+        margin-right: 0.35rem;
+        border: 1.5px solid var(--labour);
+        border-radius: 50%;
+    }
+
+    .name span {
+        display: block;
+    }
+
+    .name b {
+        font-weight: 550;
+    }
+
+    .done .name b {
+        font-weight: 400;
+    }
+
+    .hours {
+        font-size: 0.85rem;
+    }
+
+    .when {
+        line-height: 1.25;
+    }
+
+    .actions {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.4rem;
+        justify-content: flex-end;
+    }
+
+    .actions .act {
+        font-size: 0.88rem;
+    }
+
+    .name .word {
+        padding: 0 0 0 0.5rem;
+        font-size: 0.78rem;
+        min-height: 24px;
+    }
+
+    .reasons {
+        margin-left: 1.85rem;
+        padding: 0.3rem 0 0.6rem;
+        max-width: 52rem;
+    }
+
+    .reasons p {
+        font-size: 0.9rem;
+        padding: 0.12rem 0;
+    }
+
+    .reasons p b {
+        font-weight: 550;
+    }
+
+    .caution {
+        border-left: 4px solid var(--ochre);
+        padding-left: 0.6rem !important;
+    }
+
+    @media (width < 60rem) {
+        .row {
+            grid-template-columns: 1.1rem minmax(0, 1fr);
+            gap: 0.2rem 0.6rem;
+        }
+
+        .row > :global(*:nth-child(n + 3)) {
+            grid-column: 2;
+        }
+
+        .actions {
+            justify-content: flex-start;
+        }
+    }
+</style>

@@ -1,0 +1,95 @@
+<script lang="ts">
+    import { span } from '@/lib/time';
+    import type { SheetOperation } from '@/lib/types';
+    import OperationRow from './OperationRow.svelte';
+
+    interface Props {
+        operations: SheetOperation[];
+        manager: boolean;
+        people: { id: number; name: string }[];
+        viewerName: string;
+        open: boolean;
+    }
+
+    const { operations, manager, people, viewerName, open }: Props = $props();
+
+    const stages = $derived(
+        [...new Set(operations.map((operation) => operation.stage))].map((name) => ({
+            name,
+            operations: operations.filter((operation) => operation.stage === name),
+        })),
+    );
+    // A stage is open when something in it is under way or next.
+    const ready = (operation: SheetOperation): boolean => operation.state === 'open' && operation.after.every((before) => before.over);
+    const shown = (stage: { operations: SheetOperation[] }): boolean =>
+        stage.operations.some(
+            (operation) => operation.state === 'started' || operation.state === 'holding' || operation.unplanned || ready(operation),
+        );
+    const done = (stage: { operations: SheetOperation[] }): number =>
+        stage.operations.filter((operation) => operation.state === 'done').length;
+    const minutes = (stage: { operations: SheetOperation[] }): number =>
+        stage.operations.reduce((sum, operation) => sum + operation.setUpMinutes + operation.labourMinutes, 0);
+    const worked = (stage: { operations: SheetOperation[] }): number =>
+        stage.operations.reduce((sum, operation) => sum + operation.workedMinutes, 0);
+
+    // An address with #operation-12 opens the stage that holds it.
+    let wanted = $state(0);
+    $effect(() => {
+        const look = (): void => {
+            wanted = Number(/^#operation-(\d+)$/.exec(location.hash)?.[1] ?? 0);
+            requestAnimationFrame(() => document.getElementById(`operation-${wanted}`)?.scrollIntoView({ block: 'center' }));
+        };
+        look();
+        window.addEventListener('hashchange', look);
+        return () => window.removeEventListener('hashchange', look);
+    });
+</script>
+
+<section class="sheet" id="route">
+    <h2>Route</h2>
+    {#each stages as stage (stage.name)}
+        <details class="opens" open={shown(stage) || stage.operations.some((operation) => operation.id === wanted)}>
+            <summary>
+                <b>{stage.name}</b>
+                <span class="quiet"
+                    >{done(stage) === stage.operations.length ? 'done' : `${done(stage)} of ${stage.operations.length} done`}</span
+                >
+                <span class="figure quiet">{span(worked(stage))} of {span(minutes(stage))}</span>
+            </summary>
+            <ol>
+                {#each stage.operations as operation (operation.id)}
+                    <OperationRow {operation} {manager} {people} {viewerName} {open} wanted={operation.id === wanted} />
+                {/each}
+            </ol>
+        </details>
+    {/each}
+</section>
+
+<style>
+    section {
+        margin-top: 1.5rem;
+    }
+
+    details {
+        border-bottom: 1px solid var(--rule);
+    }
+
+    summary {
+        display: grid;
+        grid-template-columns: 14rem 1fr auto;
+        gap: 1rem;
+        padding: 0.5rem 0;
+    }
+
+    @media (width < 60rem) {
+        summary {
+            grid-template-columns: 1fr auto;
+            padding: 0.8rem 0;
+            gap: 0 0.5rem;
+        }
+
+        summary span:last-child {
+            display: none;
+        }
+    }
+</style>

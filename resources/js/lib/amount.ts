@@ -1,0 +1,6 @@
+const COUNTED = ['piece', 'set', 'pair', 'share'];
+
+/** `3 pieces`, `1 set`, `5.1 bd ft` */
+export function amount(quantity: number, unit: string): string {
+    return `${quantity} ${unit}${quantity !== 1 && COUNTED.includes(unit) ? 's' : ''}`;
+}

@@ -1,0 +1,80 @@
+import { page } from '@inertiajs/svelte';
+import type { Shared } from './types';
+
+const shared = (): Shared => page.props as unknown as Shared;
+
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+function format(options: Intl.DateTimeFormatOptions, zone: string): Intl.DateTimeFormat {
+    const key = JSON.stringify(options) + zone;
+    let found = formats.get(key);
+    if (found === undefined) {
+        found = new Intl.DateTimeFormat('en-GB', { ...options, timeZone: zone });
+        formats.set(key, found);
+    }
+    return found;
+}
+
+function zone(): string {
+    return shared().shop?.timezone ?? 'UTC';
+}
+
+/** `Wed 18 Mar` of an instant, in the shop's zone. */
+export function day(instant: string | Date): string {
+    return format({ weekday: 'short', day: 'numeric', month: 'short' }, zone()).format(new Date(instant)).replace(',', '');
+}
+
+/** `Wed 18 Mar` of a calendar day. */
+export function calendarDay(date: string): string {
+    return format({ weekday: 'short', day: 'numeric', month: 'short' }, 'UTC')
+        .format(new Date(`${date}T00:00:00Z`))
+        .replace(',', '');
+}
+
+/** `Wed 18 Mar 2026` of an instant. */
+export function fullDay(instant: string | Date): string {
+    const options: Intl.DateTimeFormatOptions = { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric' };
+    return format(options, zone()).format(new Date(instant)).replace(',', '');
+}
+
+/** `16:10` */
+export function clock(instant: string | Date): string {
+    return format({ hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }, zone()).format(new Date(instant));
+}
+
+/** `9 Mar` */
+export function shortDay(instant: string | Date): string {
+    return format({ day: 'numeric', month: 'short' }, zone()).format(new Date(instant));
+}
+
+export function moment(instant: string): string {
+    return `${day(instant)} ${clock(instant)}`;
+}
+
+/** Minutes after midnight in the shop's zone. */
+export function minuteOfDay(instant: string | Date): number {
+    const [hours = 0, minutes = 0] = clock(instant).split(':').map(Number);
+    return hours * 60 + minutes;
+}
+
+/** The calendar day of an instant in the shop's zone, YYYY-MM-DD. */
+export function dateOf(instant: string | Date): string {
+    const options: Intl.DateTimeFormatOptions = { year: 'numeric', month: '2-digit', day: '2-digit' };
+    return format(options, zone()).format(new Date(instant)).split('/').reverse().join('-');
+}
+
+/** `1 h 12`, `45 min`, `3 d 4 h` */
+export function span(minutes: number): string {
+    const whole = Math.max(0, Math.round(minutes));
+    const days = Math.floor(whole / 1440);
+    const hours = Math.floor((whole % 1440) / 60);
+    const rest = whole % 60;
+    if (days >= 2) {
+        return hours > 0 ? `${days} d ${hours} h` : `${days} d`;
+    }
+    const all = days * 24 + hours;
+    if (all === 0) {
+        return `${rest} min`;
+    }
+    return rest === 0 ? `${all} h` : `${all} h ${String(rest).padStart(2, '0')}`;
+}

@@ -1,0 +1,127 @@
+<script lang="ts">
+    import { page } from '@inertiajs/svelte';
+    import Hours from '@/components/sheet/Hours.svelte';
+    import Instrument from '@/components/Instrument.svelte';
+    import Kit from '@/components/sheet/Kit.svelte';
+    import Logbook from '@/components/sheet/Logbook.svelte';
+    import Progress from '@/components/sheet/Progress.svelte';
+    import PromiseForm from '@/components/sheet/PromiseForm.svelte';
+    import Route from '@/components/sheet/Route.svelte';
+    import Specification from '@/components/sheet/Specification.svelte';
+    import { calendarDay, day } from '@/lib/time';
+    import type {
+        Drawing,
+        HoursLine,
+        LogLine,
+        Progress as ProgressFigures,
+        Shared,
+        SheetBuild,
+        SheetKitLine,
+        SheetOperation,
+        SpecificationSheet,
+    } from '@/lib/types';
+
+    interface Props {
+        build: SheetBuild;
+        drawing: Drawing;
+        holdsFinish: string | null;
+        specification: SpecificationSheet;
+        operations: SheetOperation[];
+        kit: SheetKitLine[];
+        hours: HoursLine[];
+        progress: ProgressFigures;
+        logbook: LogLine[];
+        people: { id: number; name: string }[];
+    }
+
+    const { build, drawing, holdsFinish, specification, operations, kit, hours, progress, logbook, people }: Props = $props();
+
+    const viewer = $derived((page.props as unknown as Shared).viewer);
+    const manager = $derived(viewer?.manager ?? false);
+    const tone = $derived(build.verdict === 'late' || build.verdict === 'unplanned' ? 'late' : build.verdict === 'risk' ? 'tight' : '');
+    const waiting = $derived(operations.find((operation) => operation.waitsFor !== ''));
+    const overdue = $derived(kit.find((line) => line.overdue));
+</script>
+
+<svelte:head><title>{build.number} {build.title} · Regimen</title></svelte:head>
+
+<div class="head">
+    <div class="words">
+        <h1>{build.number} · {build.title}</h1>
+        <p class="quiet">
+            {build.inOneLine}{build.client ? `, for ${build.client}` : ''}{build.contact ? ` (${build.contact})` : ''}
+        </p>
+        <nav aria-label="On this sheet" class="screen-only">
+            <a href="#progress">Progress</a><a href="#route">Route</a><a href="#kit">Kit</a><a href="#specification">Specification</a><a
+                href="#hours">Hours</a
+            ><a href="#logbook">Logbook</a>
+        </nav>
+    </div>
+    <div class="drawn">
+        <Instrument
+            {drawing}
+            inked={build.inked}
+            words={`No. ${build.number} from the front; pieces fill as they get made`}
+            strings={!build.open}
+        />
+    </div>
+    <div class="promise">
+        {#if build.open}
+            <p class={['figure', 'big', tone]} data-figure="slack">{build.slackWords}</p>
+            <p>
+                planned <b data-figure="finish">{build.finish ? day(build.finish) : 'not at all'}</b>{build.promisedOn
+                    ? `, promised ${calendarDay(build.promisedOn)}`
+                    : ''}
+            </p>
+        {:else}
+            <p class="figure big">{build.calledOff ? 'called off' : 'finished'}</p>
+            <p>{build.finishedAt ? day(build.finishedAt) : ''}{build.promisedOn ? `, promised ${calendarDay(build.promisedOn)}` : ''}</p>
+        {/if}
+        {#if waiting}<p class="tight small">Waits for {waiting.waitsFor}, by {calendarDay(waiting.waitsUntil ?? '')}.</p>{/if}
+        {#if overdue}<p class="late small">{overdue.name} is overdue since {calendarDay(overdue.expectedOn ?? '')}.</p>{/if}
+        {#if holdsFinish && build.open}<p class="small quiet">{holdsFinish}</p>{/if}
+        {#if manager && build.open}<PromiseForm {build} />{/if}
+    </div>
+</div>
+
+<Progress {progress} {build} />
+<Route {operations} {manager} {people} viewerName={viewer?.name ?? ''} open={build.open} />
+<Kit {kit} {manager} open={build.open} />
+<Specification {specification} />
+<Hours {hours} {manager} />
+<Logbook {logbook} />
+
+<style>
+    .head {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 19rem minmax(0, 19rem);
+        gap: 1.5rem;
+        align-items: start;
+    }
+
+    .drawn {
+        height: 7.2rem;
+    }
+
+    nav {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.3rem 1.2rem;
+        margin-top: 0.6rem;
+    }
+
+    .big {
+        font-size: 1.2rem;
+    }
+
+    @media (width < 60rem) {
+        .head {
+            grid-template-columns: 1fr;
+            gap: 0.5rem;
+        }
+
+        nav a {
+            padding: 0.7rem 0;
+        }
+    }
+</style>

@@ -1,0 +1,126 @@
+<script lang="ts">
+    import { inertia, page } from '@inertiajs/svelte';
+    import Instrument from '@/components/Instrument.svelte';
+    import { calendarDay, day, span } from '@/lib/time';
+    import type { BuildLine, Shared } from '@/lib/types';
+
+    interface Props {
+        open: (BuildLine & { stage: string })[];
+        finished: {
+            number: number;
+            title: string;
+            calledOff: boolean;
+            finishedAt: string;
+            promisedOn: string | null;
+            estimatedMinutes: number;
+            workedMinutes: number;
+        }[];
+    }
+
+    const { open, finished }: Props = $props();
+    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const tone = (line: BuildLine): string =>
+        line.verdict === 'late' || line.verdict === 'unplanned' ? 'late' : line.verdict === 'risk' ? 'tight' : 'quiet';
+</script>
+
+<svelte:head><title>Builds · Regimen</title></svelte:head>
+
+<div class="head">
+    <div>
+        <h1>{open.length === 1 ? 'One build is open' : `${open.length} builds are open`}</h1>
+        <p class="quiet">{finished.length} finished ones below, with what they took.</p>
+    </div>
+    {#if manager}<a class="do" use:inertia href="/commissions/new">New commission</a>{/if}
+</div>
+
+<ul>
+    {#each open as build (build.number)}
+        <li>
+            <a class="plain" use:inertia href={`/builds/${build.number}`}>
+                <span class="drawn"
+                    ><Instrument drawing={build.drawing} inked={build.inked} words={`drawing of No. ${build.number}`} /></span
+                >
+                <span><b>{build.number} · {build.title}</b><span class="quiet small line">{build.inOneLine}</span></span>
+                <span class="stage">{build.stage}</span>
+                <span class="quiet">{build.promisedOn ? `promised ${calendarDay(build.promisedOn)}` : 'no promise'}</span>
+                <span class="quiet">{build.finish ? `planned ${day(build.finish)}` : 'cannot be planned'}</span>
+                <span class={tone(build)}>{build.slackWords}</span>
+            </a>
+        </li>
+    {/each}
+</ul>
+
+{#if finished.length > 0}
+    <section class="sheet">
+        <h2>Finished</h2>
+        <div class="scroll">
+            <table>
+                <thead><tr><th>Build</th><th>Finished</th><th>Promised</th><th>Estimated</th><th>Worked</th></tr></thead>
+                <tbody>
+                    {#each finished as build (build.number)}
+                        <tr>
+                            <td><a use:inertia href={`/builds/${build.number}`}>{build.number} · {build.title}</a></td>
+                            <td>{day(build.finishedAt)}{build.calledOff ? ', called off' : ''}</td>
+                            <td>{build.promisedOn ? calendarDay(build.promisedOn) : '–'}</td>
+                            <td class="figure">{span(build.estimatedMinutes)}</td>
+                            <td class="figure">{span(build.workedMinutes)}</td>
+                        </tr>
+                    {/each}
+                </tbody>
+            </table>
+        </div>
+    </section>
+{/if}
+
+<style>
+    .head {
+        display: flex;
+        justify-content: space-between;
+        align-items: start;
+        gap: 1rem;
+    }
+
+    ul {
+        margin: 1rem 0 2rem;
+    }
+
+    li {
+        border-top: 1px solid var(--rule);
+    }
+
+    li a {
+        display: grid;
+        grid-template-columns: 8rem 1.7fr 1fr 1fr 1fr 1fr;
+        gap: 1rem;
+        align-items: center;
+        padding: 0.4rem 0;
+    }
+
+    li a:hover {
+        background: var(--shade);
+    }
+
+    b {
+        font-family: var(--heading);
+        font-weight: 650;
+        display: block;
+    }
+
+    .drawn {
+        height: 3.2rem;
+    }
+
+    .scroll {
+        overflow-x: auto;
+    }
+
+    @media (width < 60rem) {
+        li a {
+            grid-template-columns: 6rem 1fr;
+        }
+
+        li a > span:nth-child(n + 3) {
+            grid-column: 2;
+        }
+    }
+</style>

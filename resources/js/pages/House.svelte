@@ -1,0 +1,176 @@
+<script lang="ts">
+    import { useForm } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import Field from '@/components/Field.svelte';
+    import FinishRow from '@/components/house/FinishRow.svelte';
+    import ResourceRow from '@/components/house/ResourceRow.svelte';
+    import StandardRow from '@/components/house/StandardRow.svelte';
+    import WeekFields from '@/components/house/WeekFields.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { calendarDay } from '@/lib/time';
+    import type { FinishLine, ResourceLine, Settings, StandardLine } from '@/components/house/house';
+
+    interface Props {
+        settings: Settings;
+        closedDays: { id: number; date: string; note: string }[];
+        resources: ResourceLine[];
+        standards: StandardLine[];
+        finishes: FinishLine[];
+        skills: string[];
+    }
+
+    const { settings, closedDays, resources, standards, finishes, skills }: Props = $props();
+
+    const form = useForm(untrack(() => ({ ...settings, hours: { ...settings.hours } })));
+    const errors = $derived(form.errors as Record<string, string | undefined>);
+    const act = new Act();
+    let date = $state('');
+    let note = $state('');
+
+    const stages = $derived([...new Set(standards.map((standard) => standard.stage))]);
+
+    function save(event: SubmitEvent): void {
+        event.preventDefault();
+        form.version = settings.version;
+        form.put('/house', { preserveScroll: true });
+    }
+</script>
+
+<svelte:head><title>House · Regimen</title></svelte:head>
+
+<h1>{settings.name}</h1>
+<p class="quiet">
+    What the shop takes for granted: hours, rates, and what each operation usually takes. It began with common practice of the trade; every
+    figure is yours to change.
+</p>
+
+<section class="sheet">
+    <h2>Rates and hours</h2>
+    <form onsubmit={save} novalidate>
+        <div class="fields">
+            <Field name="name" label="Name of the shop" bind:value={form.name} error={errors.name} />
+            <Field name="timezone" label="Time zone" bind:value={form.timezone} error={errors.timezone} />
+            <Field
+                name="labour_rate"
+                label={`Labour an hour, ${settings.currency}`}
+                bind:value={form.labour_rate}
+                error={errors.labour_rate}
+            />
+            <Field name="overhead_percent" label="Overhead on cost, %" bind:value={form.overhead_percent} error={errors.overhead_percent} />
+            <Field name="margin_percent" label="Margin of the price, %" bind:value={form.margin_percent} error={errors.margin_percent} />
+            <Field name="deposit_percent" label="Deposit, %" bind:value={form.deposit_percent} error={errors.deposit_percent} />
+            <Field name="risk_days" label="At risk from slack of, days" bind:value={form.risk_days} error={errors.risk_days} />
+        </div>
+        <WeekFields bind:week={form.hours} {errors} />
+        <button class="do" type="submit" disabled={form.processing}>Save rates and hours</button>
+    </form>
+</section>
+
+<section class="sheet">
+    <h2>Closed days</h2>
+    <div class="days">
+        <Field name="date" label="Day" type="date" bind:value={date} error={act.errors.date} />
+        <Field name="note" label="Why" bind:value={note} error={act.errors.note} />
+        <button class="act" type="button" onclick={() => act.post('/house/closed-days', { date, note }, () => (date = ''))}
+            >Close the shop</button
+        >
+        {#each closedDays as day (day.id)}
+            <span
+                >{calendarDay(day.date)}
+                {day.note}
+                <button class="word small" type="button" onclick={() => act.send('delete', `/house/closed-days/${day.id}`)}
+                    >open after all</button
+                ></span
+            >
+        {/each}
+        <ErrorLine text={act.other('date', 'note')} />
+    </div>
+</section>
+
+<section class="sheet">
+    <h2>Stations and fixtures</h2>
+    <p class="quiet small">How many of each there are. A station is taken while somebody works at it, a fixture also through the hold.</p>
+    <ul class="resources">
+        {#each resources as resource (resource.id)}<ResourceRow {resource} />{/each}
+    </ul>
+</section>
+
+<section class="sheet">
+    <h2>Finish systems</h2>
+    {#each finishes as finish (finish.id)}<FinishRow {finish} />{/each}
+</section>
+
+<section class="sheet">
+    <h2>Operations</h2>
+    <p class="quiet small">
+        For one instrument, by hand with templates. New builds take these; builds that have their route keep it. Data sheets and local codes
+        come first.
+    </p>
+    {#each stages as stage (stage)}
+        <details class="opens">
+            <summary><b>{stage}</b></summary>
+            <ul>
+                {#each standards.filter((standard) => standard.stage === stage) as standard (standard.id)}<StandardRow
+                        {standard}
+                        {skills}
+                    />{/each}
+            </ul>
+        </details>
+    {/each}
+</section>
+
+<style>
+    section {
+        margin-top: 1.3rem;
+    }
+
+    form {
+        display: grid;
+        gap: 0.9rem;
+        justify-items: start;
+        padding-top: 0.4rem;
+    }
+
+    .fields {
+        display: grid;
+        grid-template-columns: repeat(4, minmax(0, 1fr));
+        gap: 0.8rem 1rem;
+        width: 100%;
+    }
+
+    .days {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem 1.2rem;
+        align-items: end;
+    }
+
+    .resources {
+        display: grid;
+        grid-template-columns: repeat(3, minmax(0, 1fr));
+        gap: 0.3rem 2rem;
+    }
+
+    details {
+        border-top: 1px solid var(--rule);
+    }
+
+    summary {
+        padding: 0.5rem 0;
+    }
+
+    @media (width < 60rem) {
+        .fields {
+            grid-template-columns: 1fr 1fr;
+        }
+
+        .resources {
+            grid-template-columns: 1fr;
+        }
+
+        summary {
+            padding: 0.8rem 0;
+        }
+    }
+</style>

@@ -1,0 +1,186 @@
+<script lang="ts">
+    import { useForm } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
+    import ForecastSheet from '@/components/commission/ForecastSheet.svelte';
+    import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
+    import { plainSixString } from '@/components/commission/typed';
+    import Field from '@/components/Field.svelte';
+    import { Asker } from '@/lib/ask';
+    import { calendarDay } from '@/lib/time';
+    import type { Forecast } from '@/lib/types';
+
+    interface Props {
+        timbers: { name: string; colour: string }[];
+        clients: string[];
+        currency: string;
+        depositPercent: number;
+        today: string;
+    }
+
+    const { timbers, clients, currency, depositPercent }: Props = $props();
+
+    const form = useForm({
+        purpose: 'commission',
+        client: '',
+        contact: '',
+        title: '',
+        price: '',
+        deposit: '',
+        promised_on: '',
+        specification: structuredClone(plainSixString),
+    });
+
+    let forecast = $state<Forecast | null>(null);
+    let shown = $state<Forecast['figures']>(null);
+    let silence = $state('');
+    let asking = $state(false);
+
+    const asker = new Asker<object, Forecast>(
+        '/commissions/forecast',
+        (answer) => {
+            forecast = answer;
+            shown = answer.figures ?? shown;
+            silence = '';
+            asking = false;
+        },
+        (words) => {
+            silence = words;
+            asking = false;
+        },
+    );
+
+    const errors = $derived(form.errors as Record<string, string | undefined>);
+    const problem = (field: string): string | undefined => errors[`specification.${field}`] ?? forecast?.problems[field];
+
+    $effect(() => {
+        const question = { specification: $state.snapshot(form.specification), promised_on: form.promised_on };
+        untrack(() => {
+            asking = true;
+            asker.ask(question);
+        });
+    });
+
+    function save(event: SubmitEvent): void {
+        event.preventDefault();
+        form.post('/commissions', {
+            preserveScroll: true,
+            onError: () => requestAnimationFrame(() => document.querySelector<HTMLElement>('form [aria-invalid="true"]')?.focus()),
+        });
+    }
+</script>
+
+<svelte:head><title>New commission · Regimen</title></svelte:head>
+
+<h1>A new commission</h1>
+<p class="quiet">Write lengths as you say them: 43, 43 mm, 1 3/4", 0.9 in. The figures on the right follow.</p>
+
+<div class="page">
+    <form onsubmit={save} novalidate>
+        <section>
+            <h2>Who and what for</h2>
+            <div class="fields">
+                <Field
+                    name="purpose"
+                    label="For"
+                    bind:value={form.purpose}
+                    error={form.errors.purpose}
+                    options={[
+                        { value: 'commission', words: 'a client' },
+                        { value: 'stock', words: 'stock or a show' },
+                    ]}
+                />
+                {#if form.purpose === 'commission'}
+                    <Field name="client" label="Client" bind:value={form.client} error={form.errors.client} list="clients" />
+                    <Field name="contact" label="How to reach them" bind:value={form.contact} error={form.errors.contact} />
+                {/if}
+                <Field
+                    name="title"
+                    label="Name of the build"
+                    bind:value={form.title}
+                    error={form.errors.title}
+                    hint={form.purpose === 'commission' ? 'left empty: the client’s surname' : 'left empty: Stock'}
+                />
+            </div>
+            <datalist id="clients">
+                {#each clients as client (client)}<option value={client}></option>{/each}
+            </datalist>
+        </section>
+
+        <SpecificationFields bind:specification={form.specification} {timbers} {problem} {shown} />
+
+        <section>
+            <h2>What is agreed</h2>
+            <div class="fields four">
+                <Field
+                    name="price"
+                    label={`Price, ${currency}`}
+                    bind:value={form.price}
+                    error={form.errors.price}
+                    hint={shown ? `suggested ${shown.price}` : undefined}
+                />
+                <Field
+                    name="deposit"
+                    label={`Deposit, ${currency}`}
+                    bind:value={form.deposit}
+                    error={form.errors.deposit}
+                    hint={shown ? `${depositPercent} % would be ${shown.deposit}` : undefined}
+                />
+                <Field
+                    name="promised_on"
+                    label="Promise date"
+                    type="date"
+                    bind:value={form.promised_on}
+                    error={form.errors.promised_on}
+                    hint={shown?.ready ? `really ready ${calendarDay(shown.ready)}` : undefined}
+                />
+            </div>
+            <button class="do" type="submit" disabled={form.processing}>Take the commission</button>
+        </section>
+    </form>
+
+    <ForecastSheet {forecast} {shown} {currency} {asking} {silence} />
+</div>
+
+<style>
+    .page {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 20.5rem;
+        gap: 2.5rem;
+        margin-top: 0.9rem;
+        align-items: start;
+    }
+
+    form :global(section) {
+        margin-bottom: 1.3rem;
+    }
+
+    form :global(.fields) {
+        display: grid;
+        grid-template-columns: repeat(4, minmax(0, 1fr));
+        gap: 0.7rem 1.1rem;
+        margin: 0.4rem 0 0.6rem;
+        align-items: start;
+    }
+
+    form :global(.two) {
+        grid-template-columns: 1fr 1fr;
+    }
+
+    @media (width < 60rem) {
+        .page {
+            grid-template-columns: minmax(0, 1fr);
+            gap: 1rem;
+        }
+
+        form :global(.fields),
+        form :global(.two) {
+            grid-template-columns: repeat(2, minmax(0, 1fr));
+        }
+    }
+
+    @media (width < 30rem) {
+        form :global(.two) {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

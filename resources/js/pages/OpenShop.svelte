@@ -1,0 +1,69 @@
+<script lang="ts">
+    import { useForm } from '@inertiajs/svelte';
+    import Field from '@/components/Field.svelte';
+
+    const form = useForm({
+        shop: '',
+        currency: 'EUR',
+        timezone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+        name: '',
+        email: '',
+        password: '',
+    });
+
+    function open(event: SubmitEvent): void {
+        event.preventDefault();
+        form.post('/new-shop');
+    }
+</script>
+
+<svelte:head><title>A new shop · Regimen</title></svelte:head>
+
+<div class="page">
+    <h1>Open your shop</h1>
+    <p class="quiet">
+        It starts with the operations, hours and holds of common practice, and with round prices to overwrite. You can change everything
+        under House.
+    </p>
+    <form onsubmit={open}>
+        <Field name="shop" label="Name of the shop" bind:value={form.shop} error={form.errors.shop} />
+        <Field
+            name="currency"
+            label="Currency"
+            bind:value={form.currency}
+            error={form.errors.currency}
+            hint="its code, such as EUR, USD or GBP"
+        />
+        <Field name="timezone" label="Time zone" bind:value={form.timezone} error={form.errors.timezone} />
+        <h2>You, its manager</h2>
+        <Field name="name" label="Your name" bind:value={form.name} error={form.errors.name} />
+        <Field name="email" label="E-mail address" bind:value={form.email} error={form.errors.email} autocomplete="username" />
+        <Field
+            name="password"
+            label="Password"
+            type="password"
+            bind:value={form.password}
+            error={form.errors.password}
+            autocomplete="new-password"
+            hint="at least ten characters"
+        />
+        <button class="do" type="submit" disabled={form.processing}>Open the shop</button>
+    </form>
+</div>
+
+<style>
+    .page {
+        max-width: 28rem;
+        margin: 0 auto;
+    }
+
+    form {
+        display: grid;
+        gap: 1rem;
+        margin: 1.5rem 0;
+    }
+
+    .do {
+        justify-self: start;
+    }
+</style>

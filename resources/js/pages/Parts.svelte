@@ -1,0 +1,60 @@
+<script lang="ts">
+    import { inertia, page } from '@inertiajs/svelte';
+    import Field from '@/components/Field.svelte';
+    import PartRow from '@/components/house/PartRow.svelte';
+    import PriceRow from '@/components/house/PriceRow.svelte';
+    import type { PartLine, PriceLine } from '@/components/house/house';
+    import type { Shared } from '@/lib/types';
+
+    const { expected, toOrder, prices }: { expected: PartLine[]; toOrder: PartLine[]; prices: PriceLine[] } = $props();
+
+    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const overdue = $derived(expected.filter((line) => line.overdue).length);
+    let search = $state('');
+    const found = $derived(prices.filter((price) => price.name.toLowerCase().includes(search.toLowerCase())));
+</script>
+
+<svelte:head><title>Timber and parts · Regimen</title></svelte:head>
+
+<h1>{overdue > 0 ? `${overdue === 1 ? 'One part is' : `${overdue} parts are`} overdue` : `${expected.length} parts are on their way`}</h1>
+<p class="quiet">Whatever open builds still need. Record an arrival here or on the build’s sheet, and everything is planned anew.</p>
+
+<section class="sheet">
+    <h2>Expected</h2>
+    <ul>
+        {#each expected as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">Nothing is on order.</li>{/each}
+    </ul>
+</section>
+
+<section class="sheet">
+    <h2>To order</h2>
+    <ul>
+        {#each toOrder as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">Nothing is waiting to be ordered.</li>{/each}
+    </ul>
+</section>
+
+{#if manager}
+    <section class="sheet">
+        <h2>House price list</h2>
+        <p class="quiet small">
+            What a unit costs, and the days from order to arrival. A new shop starts with invented round figures: overwrite them. Kits that
+            have been made keep theirs. See
+            <a use:inertia href="/house">House</a> for rates.
+        </p>
+        <div class="search"><Field name="search" label="Find" bind:value={search} /></div>
+        <ul>
+            {#each found as price (price.id)}<PriceRow {price} />{:else}<li class="quiet">Nothing of that name.</li>{/each}
+        </ul>
+    </section>
+{/if}
+
+<style>
+    section {
+        margin-top: 1.2rem;
+    }
+
+    .search {
+        max-width: 20rem;
+        margin: 0.5rem 0;
+    }
+</style>

@@ -1,0 +1,68 @@
+<script lang="ts">
+    import PersonForm from '@/components/house/PersonForm.svelte';
+    import type { PersonLine } from '@/components/house/person';
+
+    interface Props {
+        people: PersonLine[];
+        skills: string[];
+        shopRate: string;
+        shopHours: Record<number, string>;
+    }
+
+    const { people, skills, shopRate, shopHours }: Props = $props();
+
+    const active = $derived(people.filter((person) => person.active));
+    const missing = $derived(skills.filter((skill) => !active.some((person) => person.skills.includes(skill))));
+    const newcomer: PersonLine = $derived({
+        id: 0,
+        name: '',
+        email: null,
+        skills: [],
+        active: true,
+        version: 0,
+        role: 'maker',
+        signsIn: false,
+        rate: '',
+        ownHours: false,
+        hours: shopHours,
+        minutesAWeek: 0,
+        daysOff: [],
+    });
+</script>
+
+<svelte:head><title>People · Regimen</title></svelte:head>
+
+<h1>
+    {missing.length > 0
+        ? `Nobody has the skill ${missing.join(', ')}`
+        : `${active.length === 1 ? 'One person works' : `${active.length} people work`} here`}
+</h1>
+<p class="quiet">
+    {missing.length > 0
+        ? 'Operations that need it cannot be planned until somebody has it.'
+        : 'Every skill has somebody. Skills and hours decide what the plan gives to whom.'}
+</p>
+
+<ul>
+    {#each people as person (person.id)}
+        <li><PersonForm {person} {skills} {shopRate} {shopHours} /></li>
+    {/each}
+</ul>
+
+<section class="sheet">
+    <h2>Take somebody in</h2>
+    {#key people.length}
+        <PersonForm person={newcomer} {skills} {shopRate} {shopHours} />
+    {/key}
+</section>
+
+<style>
+    ul {
+        margin: 1rem 0 1.5rem;
+    }
+
+    li {
+        border-top: 1px solid var(--rule);
+        padding: 0.5rem 0;
+    }
+</style>

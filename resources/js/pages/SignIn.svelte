@@ -1,0 +1,74 @@
+<script lang="ts">
+    import { useForm } from '@inertiajs/svelte';
+    import Field from '@/components/Field.svelte';
+
+    const { demo }: { demo: { name: string; role: string; email: string; password: string }[] } = $props();
+
+    const form = useForm({ email: '', password: '' });
+
+    function signIn(event?: SubmitEvent): void {
+        event?.preventDefault();
+        form.post('/sign-in');
+    }
+
+    function signInAs(email: string, password: string): void {
+        form.email = email;
+        form.password = password;
+        signIn();
+    }
+</script>
+
+<svelte:head><title>Sign in · Regimen</title></svelte:head>
+
+<div class="page">
+    <h1>Regimen</h1>
+    <p class="quiet">Builds side by side, promises kept.</p>
+    <form onsubmit={signIn}>
+        <Field name="email" label="E-mail address" bind:value={form.email} error={form.errors.email} autocomplete="username" />
+        <Field
+            name="password"
+            label="Password"
+            type="password"
+            bind:value={form.password}
+            error={form.errors.password}
+            autocomplete="current-password"
+        />
+        <button class="do" type="submit" disabled={form.processing}>Sign in</button>
+    </form>
+    {#if demo.length > 0}
+        <section class="sheet">
+            <h2>This is the demo shop</h2>
+            <p class="quiet small">Its people and instruments are invented. Sign in as:</p>
+            {#each demo as one (one.email)}
+                <p>
+                    <button class="act" type="button" onclick={() => signInAs(one.email, one.password)}>{one.name}, {one.role}</button>
+                </p>
+            {/each}
+        </section>
+    {/if}
+</div>
+
+<style>
+    .page {
+        max-width: 24rem;
+        margin: 0 auto;
+    }
+
+    h1 {
+        font-size: 2.6rem;
+    }
+
+    form {
+        display: grid;
+        gap: 1rem;
+        margin: 1.5rem 0 2.5rem;
+    }
+
+    .do {
+        justify-self: start;
+    }
+
+    section p {
+        margin-top: 0.6rem;
+    }
+</style>

@@ -1,0 +1,189 @@
+<script lang="ts">
+    import { inertia } from '@inertiajs/svelte';
+    import Hatch from '@/components/Hatch.svelte';
+    import Marks from '@/components/Marks.svelte';
+    import PersonDay from '@/components/PersonDay.svelte';
+    import { shopClock } from '@/lib/now.svelte';
+    import { calendarDay, clock, minuteOfDay } from '@/lib/time';
+    import type { TodayPerson, Verdict } from '@/lib/types';
+
+    interface Props {
+        headline: string;
+        day: string;
+        isToday: boolean;
+        under: string;
+        people: TodayPerson[];
+        free: { build: number; operation: string; fixture: string | null; until: string }[];
+        arrives: { build: number; names: string[]; expectedOn: string; late: boolean }[];
+        decide: { build: number; title: string; what: string; until: string; operation: string }[];
+        promises: { build: number; title: string; verdict: Verdict; slackDays: number | null; words: string }[];
+        kept: number;
+    }
+
+    const { headline, day, isToday, under, people, free, arrives, decide, promises, kept }: Props = $props();
+
+    const stretches = $derived(people.flatMap((person) => person.hours));
+    const opens = $derived(Math.floor(Math.min(480, ...stretches.map(([from]) => from)) / 60) * 60);
+    const closes = $derived(Math.ceil(Math.max(1020, ...stretches.map(([, to]) => to)) / 60) * 60);
+    const hours = $derived(Array.from({ length: (closes - opens) / 60 + 1 }, (_, index) => opens + 60 * index));
+    const share = (minute: number): number => (100 * (minute - opens)) / (closes - opens);
+    const now = $derived(minuteOfDay(shopClock.now));
+    const nowShown = $derived(isToday && now >= opens && now <= closes);
+</script>
+
+<svelte:head><title>Today · Regimen</title></svelte:head>
+
+<Hatch />
+<h1>{headline}</h1>
+<p class="quiet">{under}</p>
+
+<section class="day" aria-label={`People on ${calendarDay(day)}`}>
+    <div class="axis" aria-hidden="true">
+        {#each hours as hour (hour)}
+            <span class="figure" style:left="{share(hour)}%">{hour / 60}:00</span>
+        {/each}
+        {#if nowShown}
+            <b class="figure" style:left="{share(now)}%">{clock(shopClock.now)}</b>
+        {/if}
+    </div>
+    {#each people as person (person.id)}
+        <PersonDay {person} {share} {hours} now={nowShown ? now : null} />
+    {:else}
+        <p class="quiet">Nobody is in the shop yet. Add the people who work here under People.</p>
+    {/each}
+</section>
+<Marks />
+
+<div class="columns">
+    <section class="sheet">
+        <h2>Free {isToday ? 'today' : calendarDay(day)}</h2>
+        <ul>
+            {#each free as hold (hold.build + hold.operation)}
+                <li>
+                    <a class="plain" use:inertia href={`/builds/${hold.build}`}>
+                        {hold.fixture ?? hold.operation} <span class="quiet">from {hold.build}, {clock(hold.until)}</span>
+                    </a>
+                </li>
+            {:else}
+                <li class="quiet">No hold ends.</li>
+            {/each}
+        </ul>
+    </section>
+    <section class="sheet">
+        <h2>Arrives</h2>
+        <ul>
+            {#each arrives as part (part.build + part.expectedOn)}
+                <li>
+                    <a class="plain" use:inertia href={`/builds/${part.build}#kit`}>
+                        {part.build}: {part.names.join(', ')}
+                        <span class={part.late ? 'late' : 'quiet'}
+                            >{part.late
+                                ? `overdue since ${calendarDay(part.expectedOn)}`
+                                : `expected ${calendarDay(part.expectedOn)}`}</span
+                        >
+                    </a>
+                </li>
+            {:else}
+                <li class="quiet">Nothing is expected this week.</li>
+            {/each}
+        </ul>
+    </section>
+    <section class="sheet">
+        <h2>To decide</h2>
+        <ul>
+            {#each decide as one (one.build + one.operation)}
+                <li>
+                    <a class="plain" use:inertia href={`/builds/${one.build}`}>
+                        {one.build}, {one.title}: {one.what}
+                        <span class="quiet">by {calendarDay(one.until)}; “{one.operation}” waits for it</span>
+                    </a>
+                </li>
+            {:else}
+                <li class="quiet">Nothing waits for a decision.</li>
+            {/each}
+        </ul>
+    </section>
+    <section class="sheet">
+        <h2>Promises</h2>
+        <ul>
+            {#each promises as one (one.build)}
+                <li class={one.verdict === 'risk' ? 'tight' : 'late'}>
+                    <a class="plain" use:inertia href={`/builds/${one.build}`}>{one.build}, {one.title} <b>{one.words}</b></a>
+                </li>
+            {/each}
+            <li class="quiet">
+                {kept}
+                {promises.length > 0
+                    ? kept === 1
+                        ? 'other keeps its promise'
+                        : 'others keep theirs'
+                    : kept === 1
+                      ? 'keeps its promise'
+                      : 'keep their promise'}
+            </li>
+        </ul>
+    </section>
+</div>
+
+<style>
+    .day {
+        margin-top: 0.4rem;
+    }
+
+    .axis {
+        position: relative;
+        height: 2.2rem;
+        margin-left: 10rem;
+        font-size: 0.8rem;
+    }
+
+    .axis span {
+        position: absolute;
+        bottom: 0;
+        padding-left: 0.3rem;
+        font-weight: 400;
+        color: var(--quiet);
+    }
+
+    .axis span:last-of-type {
+        display: none;
+    }
+
+    .axis b {
+        position: absolute;
+        top: 0;
+        z-index: 2;
+        padding: 0 0.4rem;
+        background: var(--accent);
+        color: var(--paper);
+    }
+
+    .columns {
+        display: grid;
+        grid-template-columns: repeat(4, minmax(0, 1fr));
+        gap: 1.9rem;
+        margin-top: 1.2rem;
+    }
+
+    li {
+        padding: 0.35rem 0;
+        border-bottom: 1px solid var(--rule);
+        font-size: 0.9rem;
+        line-height: 1.3;
+    }
+
+    @media (width < 60rem) {
+        .axis {
+            display: none;
+        }
+
+        .columns {
+            grid-template-columns: 1fr;
+            gap: 1rem;
+        }
+
+        li {
+            padding: 0.75rem 0;
+        }
+    }
+</style>
