@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPat\Selector\Selector;
+use PHPat\Test\Builder\Rule;
+use PHPat\Test\PHPat;
+
+/** The arrows go one way: HTTP → Actions → Planning → core. */
+final class ArchitectureTest
+{
+    public function test_the_core_knows_neither_framework_nor_application(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('Regimen'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Inertia'), Selector::inNamespace('Carbon'))
+            ->because('the rules of the job are plain PHP and are tested on their own');
+    }
+
+    public function test_models_hold_no_rules(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Models'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Planning'), Selector::inNamespace('App\Queries'), Selector::inNamespace('App\Http'), Selector::inNamespace('Regimen\Schedule'))
+            ->because('a model is a record; what happens to it is an action, and what follows from it is computed in the core');
+    }
+
+    public function test_only_the_bridge_plans(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Http'), Selector::inNamespace('App\Queries'))
+            ->shouldNotDependOn()
+            ->classes(Selector::classname('Regimen\Schedule\Builder'), Selector::classname('Regimen\Schedule\Problem'), Selector::classname('Regimen\Schedule\Activity'))
+            ->because('app/Planning is the only bridge to the planner');
+    }
+
+    public function test_the_bridge_and_the_actions_know_no_http(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Planning'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('App\Queries'), Selector::inNamespace('Inertia'))
+            ->because('they serve commands and the demo shop as well as pages');
+    }
+
+    public function test_the_bridge_starts_no_action(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Planning'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Actions'))
+            ->because('actions call the bridge, never the other way');
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\TestCase;
+use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\ShopServer;
+use Tests\Browser\Support\Visitor;
+
+/** A served shop of its own and a real Chromium in front of it. */
+abstract class BrowserTestCase extends TestCase
+{
+    protected ShopServer $shop;
+
+    protected Chromium $browser;
+
+    protected Visitor $visitor;
+
+    protected function visit(ShopServer $shop, int $width = 1280, int $height = 800): Visitor
+    {
+        $this->shop = $shop;
+        $this->browser = Chromium::start($width, $height);
+        $this->browser->driver->manage()->timeouts()->setScriptTimeout(60);
+
+        return $this->visitor = new Visitor($this->browser->driver, $shop->address);
+    }
+
+    protected function tearDown(): void
+    {
+        if (isset($this->browser)) {
+            $this->browser->stop();
+        }
+        if (isset($this->shop)) {
+            $this->shop->stop();
+        }
+    }
+}

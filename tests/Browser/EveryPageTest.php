@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Support\ShopServer;
+
+final class EveryPageTest extends BrowserTestCase
+{
+    private const PAGES = ['/today', '/horizon', '/builds', '/builds/37', '/builds/5', '/commissions/new', '/parts', '/people', '/house', '/nothing'];
+
+    public function test_no_page_has_a_serious_accessibility_violation_by_day_or_in_the_evening(): void
+    {
+        $me = $this->visit(ShopServer::demo());
+        $me->open('/sign-in');
+        self::assertSame([], $me->accessibilityViolations(), '/sign-in');
+        $me->signIn();
+        foreach (['light', 'dark'] as $mode) {
+            $me->driver->executeScript('localStorage.setItem("regimen-mode", arguments[0]);', [$mode]);
+            foreach (self::PAGES as $page) {
+                $me->open($page);
+                $me->driver->executeScript('document.querySelectorAll("details").forEach((one) => (one.open = true));');
+                if ($page === '/commissions/new') {
+                    $me->waitFor('[data-figure=ready]');
+                }
+                self::assertSame([], $me->accessibilityViolations(), "{$page}, {$mode}");
+            }
+        }
+    }
+
+    public function test_nothing_is_refused_by_the_strict_policy_and_nothing_fails_in_the_console(): void
+    {
+        $me = $this->visit(ShopServer::demo());
+        $me->signIn();
+        foreach (array_diff(self::PAGES, ['/nothing']) as $page) {
+            $me->open($page);
+        }
+        $me->keys('?');
+        $me->waitForText('These keys');
+        $complaints = array_filter($me->driver->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE');
+        self::assertSame([], array_values($complaints));
+    }
+
+    public function test_on_a_phone_the_bench_can_be_worked_from_and_nothing_is_cut_off(): void
+    {
+        $me = $this->visit(ShopServer::demo(), 390, 844);
+        $me->signIn('Tobias Renn');
+        foreach (['/today', '/horizon', '/builds', '/builds/37', '/parts'] as $page) {
+            $me->open($page);
+            self::assertFalse($me->isWiderThanTheScreen(), "{$page} is wider than the screen");
+        }
+        $me->open('/today');
+        self::assertStringContainsString('Tobias', $me->text('article'), 'a maker sees their own day first');
+        $this->shop->setNow('2026-03-18T09:42:00+01:00');
+        $me->press('Stop clock', 'footer');
+        $me->waitForText('Clock stopped, hours recorded.');
+        $me->open('/builds/37');
+        $edges = '[data-operation="edges, belly, forearm"]';
+        $me->press('Mark done', $edges);
+        $me->waitForText('Done: edges, belly, forearm.');
+        $me->open('/people');
+        self::assertStringContainsString('Only the manager may open this', $me->text('h1'));
+    }
+
+    public function test_everything_can_be_done_with_the_keyboard(): void
+    {
+        $me = $this->visit(ShopServer::demo());
+        $me->open('/sign-in');
+        $me->tabTo('E-mail address');
+        $me->keys('ines@example.org', WebDriverKeys::TAB, 'demo-bench-2026', WebDriverKeys::ENTER);
+        $me->waitForPath('/today');
+        foreach (['2' => '/horizon', '3' => '/builds', '4' => '/parts', '5' => '/people', '6' => '/house', '1' => '/today'] as $key => $path) {
+            $me->keys((string) $key);
+            $me->waitForPath($path);
+        }
+        $me->keys('?');
+        $me->waitForText('The next thing to do');
+        $me->keys(WebDriverKeys::ESCAPE);
+        $me->until(fn (): bool => ! str_contains($me->text(), 'The next thing to do'), 'the keys to go away');
+
+        $me->keys('+');
+        $me->waitForPath('/commissions/new');
+        $me->tabTo('Client');
+        $me->keys('Kay Board');
+        $me->tabTo('Scale');
+        $me->keys(WebDriverKeys::CONTROL.'a', WebDriverKeys::CONTROL, '24 3/4"');
+        $me->tabTo('Price, EUR');
+        $me->keys('5000');
+        $me->tabTo('Promise date');
+        $me->keys('07', '31', '2026');
+        self::assertSame('2026-07-31', $me->field('Promise date')->getAttribute('value'));
+        $me->tabTo('Take the commission');
+        $me->keys(WebDriverKeys::ENTER);
+        $me->waitForPath('/builds/42');
+
+        $me->tabTo('Start clock');
+        $me->keys(WebDriverKeys::ENTER);
+        $me->waitForText('Your clock runs on agree the specification.');
+        $this->shop->setNow('2026-03-18T12:12:00+01:00');
+        $me->tabTo('Stop clock', 400);
+        $me->keys(WebDriverKeys::ENTER);
+        $me->waitForText('Clock stopped, hours recorded.');
+        $me->tabTo('Mark done', 400);
+        $me->keys(WebDriverKeys::ENTER);
+        $me->waitForText('Done: agree the specification.');
+        $me->tabTo('It has arrived', 400);
+        $me->keys(WebDriverKeys::ENTER);
+        $me->waitForText('has arrived. Measure it');
+        $me->keys('.');
+        $me->until(fn (): bool => str_contains($me->driver->getCurrentURL(), '#operation-'), 'the next thing to do');
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Carbon\CarbonImmutable;
+use Symfony\Component\Process\Process;
+
+/** A served shop with a database and a clock of its own. */
+final class ShopServer
+{
+    /** A Wednesday morning in the shop's zone. */
+    public const NOW = '2026-03-18T09:12:00+01:00';
+
+    private function __construct(public readonly string $address, private readonly Process $process, private readonly string $folder)
+    {
+    }
+
+    /** The demo shop as it stands at NOW; filled once for each run and copied. */
+    public static function demo(): self
+    {
+        $template = self::root().'/storage/regimen/browser-template.sqlite';
+        if (! self::$filled) {
+            @unlink($template);
+            touch($template);
+            $env = [...self::environment($template), 'REGIMEN_NOW' => self::NOW];
+            self::artisan(['migrate', '--force'], $env);
+            self::artisan(['db:seed', '--class=DemoShop', '--force'], $env);
+            self::$filled = true;
+        }
+
+        return self::serve($template);
+    }
+
+    public static function empty(): self
+    {
+        $template = self::root().'/storage/regimen/browser-empty.sqlite';
+        @unlink($template);
+        touch($template);
+        self::artisan(['migrate', '--force'], self::environment($template));
+
+        return self::serve($template);
+    }
+
+    private static bool $filled = false;
+
+    /** Moves the shop's clock. */
+    public function setNow(string $instant): void
+    {
+        file_put_contents("{$this->folder}/now", CarbonImmutable::parse($instant)->toIso8601ZuluString());
+    }
+
+    public function stop(): void
+    {
+        $this->process->stop(2);
+        (new Process(['rm', '-rf', $this->folder]))->run();
+    }
+
+    private static function serve(string $template): self
+    {
+        $folder = sys_get_temp_dir().'/regimen-shop-'.bin2hex(random_bytes(6));
+        mkdir("{$folder}/sessions", 0700, true);
+        copy($template, "{$folder}/shop.sqlite");
+        file_put_contents("{$folder}/now", self::NOW);
+        $port = FreePort::find();
+        $env = [...self::environment("{$folder}/shop.sqlite"), 'REGIMEN_NOW' => "@{$folder}/now"];
+        $router = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
+        $process = new Process([PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', self::root().'/public', $router], self::root().'/public', $env);
+        $process->setTimeout(null)->disableOutput()->start();
+        FreePort::waitFor($port);
+
+        return new self("http://127.0.0.1:{$port}", $process, $folder);
+    }
+
+    /** @return array<string, string> */
+    private static function environment(string $database): array
+    {
+        return [
+            'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('r', 32)),
+            'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'sync', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
+            'REGIMEN_DEMO' => 'true',
+        ];
+    }
+
+    /**
+     * @param  list<string>  $arguments
+     * @param  array<string, string>  $env
+     */
+    private static function artisan(array $arguments, array $env): void
+    {
+        (new Process([PHP_BINARY, 'artisan', ...$arguments], self::root(), $env, null, 300))->mustRun();
+    }
+
+    private static function root(): string
+    {
+        return dirname(__DIR__, 3);
+    }
+}

@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** Somebody in front of the application: finds things by the words on the screen, and waits for what is to appear. */
+final readonly class Visitor
+{
+    private const PATIENCE_SECONDS = 30;
+
+    public function __construct(public RemoteWebDriver $driver, private string $address)
+    {
+    }
+
+    public function open(string $path): void
+    {
+        $this->driver->get($this->address.$path);
+        $this->waitFor('main h1');
+    }
+
+    public function signIn(string $name = 'Ines Varga'): void
+    {
+        $this->open('/sign-in');
+        $this->press($name);
+        $this->waitForPath('/today');
+    }
+
+    public function path(): string
+    {
+        return (string) parse_url($this->driver->getCurrentURL(), PHP_URL_PATH);
+    }
+
+    public function waitForPath(string $path): void
+    {
+        $this->until(fn (): bool => $this->path() === $path, "the address {$path}");
+        $this->waitFor('main h1');
+    }
+
+    public function waitFor(string $selector): RemoteWebElement
+    {
+        $this->until(fn (): bool => $this->all($selector) !== [], $selector);
+
+        return $this->all($selector)[0];
+    }
+
+    public function waitForText(string $text, string $within = 'body'): void
+    {
+        $this->until(fn (): bool => str_contains($this->text($within), $text), "“{$text}” in {$within}");
+    }
+
+    public function text(string $selector = 'body'): string
+    {
+        return implode("\n", array_map(static fn (RemoteWebElement $element): string => $element->getText(), $this->all($selector)));
+    }
+
+    /** Presses the button or link with these words, within a part of the page. */
+    public function press(string $words, string $within = 'body'): void
+    {
+        $this->until(function () use ($words, $within): bool {
+            foreach ($this->all("{$within} button, {$within} a, {$within} summary") as $element) {
+                if ($element->isDisplayed() && str_contains($element->getText(), $words)) {
+                    $this->bringIntoView($element);
+                    $element->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "something to press called “{$words}” in {$within}");
+    }
+
+    /** Types into the field with this label, key by key, after emptying it. */
+    public function type(string $label, string $text, string $within = 'body'): void
+    {
+        $field = $this->field($label, $within);
+        $this->bringIntoView($field);
+        $this->driver->executeScript('arguments[0].value = ""; arguments[0].dispatchEvent(new Event("input", { bubbles: true }));', [$field]);
+        $field->sendKeys($text);
+    }
+
+    public function choose(string $label, string $option, string $within = 'body'): void
+    {
+        $field = $this->field($label, $within);
+        foreach ($field->findElements(WebDriverBy::tagName('option')) as $one) {
+            if ($one->getText() === $option) {
+                $one->click();
+
+                return;
+            }
+        }
+        throw new \RuntimeException("“{$label}” has no option “{$option}”.");
+    }
+
+    /** Ticks the box whose label has these words. */
+    public function tick(string $words, string $within = 'body'): void
+    {
+        $this->until(function () use ($words, $within): bool {
+            foreach ($this->all("{$within} label") as $element) {
+                if (trim($element->getText()) === $words) {
+                    $element->click();
+
+                    return true;
+                }
+            }
+
+            return false;
+        }, "a box “{$words}” in {$within}");
+    }
+
+    /** A date field takes its value whatever order the browser's language shows. */
+    public function setDate(string $label, string $date, string $within = 'body'): void
+    {
+        $this->driver->executeScript('arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event("input", { bubbles: true }));', [$this->field($label, $within), $date]);
+    }
+
+    public function field(string $label, string $within = 'body'): RemoteWebElement
+    {
+        $this->until(fn (): bool => $this->fieldOf($label, $within) !== null, "a field “{$label}” in {$within}");
+
+        return $this->fieldOf($label, $within) ?? throw new \RuntimeException("The field “{$label}” has gone.");
+    }
+
+    private function fieldOf(string $label, string $within): ?RemoteWebElement
+    {
+        foreach ($this->all("{$within} label") as $element) {
+            if (trim($element->getText()) === $label) {
+                return $this->driver->findElement(WebDriverBy::id((string) $element->getAttribute('for')));
+            }
+        }
+
+        return null;
+    }
+
+    /** Sends keys to whatever has the focus. */
+    public function keys(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $this->driver->getKeyboard()->sendKeys($key);
+        }
+    }
+
+    /** Goes on with the Tab key until the focus is on something with these words (or this label). */
+    public function tabTo(string $words, int $most = 160): void
+    {
+        for ($step = 0; $step < $most; $step++) {
+            $this->keys(WebDriverKeys::TAB);
+            $there = (string) $this->driver->executeScript('const e = document.activeElement; if (e === document.body) { return ""; } return (e.labels?.[0]?.textContent ?? "") + " " + (e.getAttribute("aria-label") ?? "") + " " + (e.matches("select") ? "" : e.textContent);');
+            if (str_contains(preg_replace('/\s+/', ' ', $there) ?? '', $words)) {
+                return;
+            }
+        }
+        throw new \RuntimeException("The Tab key never reaches “{$words}”.");
+    }
+
+    /** @param  callable(): bool  $condition */
+    public function until(callable $condition, string $what): void
+    {
+        $end = microtime(true) + self::PATIENCE_SECONDS;
+        while (microtime(true) < $end) {
+            try {
+                if ($condition()) {
+                    return;
+                }
+            } catch (WebDriverException) {
+                // The page was being changed while it was read; look again.
+            }
+            usleep(60_000);
+        }
+        throw new \RuntimeException("Waited in vain for {$what} at {$this->path()}:\n".mb_substr($this->text(), 0, 1500));
+    }
+
+    public function isWiderThanTheScreen(): bool
+    {
+        return (bool) $this->driver->executeScript('return document.documentElement.scrollWidth > document.documentElement.clientWidth;');
+    }
+
+    /** @return list<string> serious and critical violations that axe-core finds */
+    public function accessibilityViolations(): array
+    {
+        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        $found = $this->driver->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })
+                .then((result) => done(result.violations
+                    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+                    .map((one) => one.id + ': ' + one.nodes.slice(0, 3).map((node) => node.html.slice(0, 160) + ' ' + node.failureSummary).join(' | '))))
+                .catch((error) => done(['axe failed: ' + error]));
+            JS);
+
+        return array_values((array) $found);
+    }
+
+    /** @return list<RemoteWebElement> */
+    private function all(string $selector): array
+    {
+        return array_values($this->driver->findElements(WebDriverBy::cssSelector($selector)));
+    }
+
+    private function bringIntoView(RemoteWebElement $element): void
+    {
+        $this->driver->executeScript('arguments[0].scrollIntoView({ block: "center" });', [$element]);
+    }
+}

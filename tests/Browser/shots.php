@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Makes the pictures in docs/screenshots/ from the demo shop on its fixed morning. Run by ./regimen shots.
+ */
+
+use Tests\Browser\Support\Chromium;
+use Tests\Browser\Support\ShopServer;
+use Tests\Browser\Support\Visitor;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+$folder = dirname(__DIR__, 2).'/docs/screenshots';
+is_dir($folder) || mkdir($folder, 0755, true);
+
+$shop = ShopServer::demo();
+$browser = Chromium::start();
+$me = new Visitor($browser->driver, $shop->address);
+
+$take = static function (string $name, int $settle = 700_000) use ($browser, $folder): void {
+    usleep($settle);
+    $browser->driver->takeScreenshot("{$folder}/{$name}.png");
+    echo "docs/screenshots/{$name}.png\n";
+};
+
+try {
+    $me->open('/sign-in');
+    $take('sign-in');
+    $me->signIn();
+    $take('today');
+    foreach (['horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts', 'people' => '/people', 'house' => '/house'] as $name => $path) {
+        $me->open($path);
+        $take($name);
+    }
+    $me->open('/builds/37#route');
+    $me->driver->executeScript('document.getElementById("route").scrollIntoView();');
+    $take('route');
+    $me->open('/commissions/new');
+    $me->waitFor('[data-figure=ready]');
+    $me->type('Client', 'Rosalind Ferrow');
+    $me->type('Scale', '25"');
+    $me->choose('Construction', 'chambered');
+    $me->press('Add a layer under these');
+    $me->type('Thickness', '1/4"', '.layer:nth-of-type(2)');
+    $me->choose('Top layer', 'black walnut');
+    $me->type('Thickness', '1 1/2"', '.layer:nth-of-type(3)');
+    $me->setDate('Promise date', '2026-05-15');
+    $me->waitForText('Against the promise');
+    $me->driver->executeScript('window.scrollTo(0, 0);');
+    $take('new-commission');
+    $me->driver->executeScript('localStorage.setItem("regimen-mode", "dark");');
+    $me->open('/horizon');
+    $take('horizon-evening');
+    $me->driver->executeScript('localStorage.setItem("regimen-mode", "light");');
+    $browser->resize(390, 844);
+    $me->open('/today');
+    $take('today-phone');
+    $me->open('/builds/37');
+    $take('build-sheet-phone');
+} finally {
+    $browser->stop();
+    $shop->stop();
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Symfony\Component\Process\Process;
+
+/** The entry script and the commands behind it, on databases of their own. */
+final class ConsoleTest extends FrameworkTestCase
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/regimen-console-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        touch("{$this->folder}/shop.sqlite");
+        $this->artisan('migrate');
+    }
+
+    protected function tearDown(): void
+    {
+        (new Process(['rm', '-rf', $this->folder]))->run();
+        parent::tearDown();
+    }
+
+    public function test_a_backup_is_restored_and_the_present_shop_is_kept_beside_it(): void
+    {
+        $this->sql("INSERT INTO clients (name) VALUES ('before')");
+        $copy = "{$this->folder}/copy.sqlite";
+        $this->assertSame(0, $this->artisan('regimen:backup', $copy)->getExitCode());
+        $again = $this->artisan('regimen:backup', $copy);
+        $this->assertSame(1, $again->getExitCode());
+        $this->assertStringContainsString('nothing was overwritten', $again->getOutput());
+
+        $this->sql("UPDATE clients SET name = 'after'");
+        $this->assertSame(0, $this->artisan('regimen:restore', $copy)->getExitCode());
+        $this->assertSame('before', $this->sql('SELECT name FROM clients'));
+        $kept = glob("{$this->folder}/shop.sqlite.before-*") ?: [];
+        $this->assertCount(1, $kept);
+        $this->assertSame('after', (new \PDO("sqlite:{$kept[0]}"))->query('SELECT name FROM clients')->fetchColumn());
+    }
+
+    public function test_what_is_no_shop_is_not_restored(): void
+    {
+        $this->sql("INSERT INTO clients (name) VALUES ('mine')");
+        file_put_contents("{$this->folder}/letter.txt", 'Dear maker');
+        $refused = $this->artisan('regimen:restore', "{$this->folder}/letter.txt");
+        $this->assertSame(1, $refused->getExitCode());
+        $this->assertStringContainsString('nothing was changed', $refused->getOutput());
+        $this->assertSame('mine', $this->sql('SELECT name FROM clients'));
+    }
+
+    public function test_the_entry_script_says_what_there_is_and_what_is_wrong(): void
+    {
+        $this->assertStringContainsString('./regimen demo', $this->script()->getOutput());
+        foreach ([['fly', 'is not one of these'], ['demo --port abc', 'takes a number'], ['demo --port 99999', 'takes a number'], ['demo --soft', 'is no option here'], ['start --fresh', 'never emptied'], ['restore /none', 'Name a file']] as [$words, $says]) {
+            $refused = $this->script(...explode(' ', $words));
+            $this->assertSame(1, $refused->getExitCode(), $words);
+            $this->assertStringContainsString($says, $refused->getErrorOutput(), $words);
+        }
+    }
+
+    private function script(string ...$arguments): Process
+    {
+        $process = new Process(['./regimen', ...$arguments], base_path(), null, null, 60);
+        $process->run();
+
+        return $process;
+    }
+
+    /** A command in a process of its own, as the entry script runs it. */
+    public function artisan($command, $parameters = []): Process
+    {
+        $process = new Process([PHP_BINARY, 'artisan', $command, ...(array) $parameters, ...$command === 'migrate' ? ['--force'] : []], base_path(), ['DB_DATABASE' => "{$this->folder}/shop.sqlite"], null, 60);
+        $process->run();
+
+        return $process;
+    }
+
+    private function sql(string $statement): mixed
+    {
+        return (new \PDO("sqlite:{$this->folder}/shop.sqlite"))->query($statement)->fetchColumn();
+    }
+}

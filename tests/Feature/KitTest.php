@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Build;
+use App\Models\KitLine;
+use App\Models\PlanEntry;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+final class KitTest extends TestCase
+{
+    private Build $build;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->openShop();
+        $this->build = $this->build();
+        $this->actingAs($this->manager);
+    }
+
+    public function test_an_order_moves_the_plan_to_the_day_after_it_is_expected(): void
+    {
+        $this->finished($this->build, 'brief.agree', 'design.draw', 'parts.order');
+        KitLine::query()->update(['state' => 'arrived']);
+        $bridge = $this->line('bridge', 'needed');
+        $this->post("/kit/{$bridge->id}/order", ['version' => 1, 'expected_on' => '2026-04-09', 'cost' => '91.50'])->assertSessionHasNoErrors();
+        $measure = PlanEntry::query()->findOrFail($this->operation($this->build, 'parts.measure')->id);
+        $this->assertSame('2026-04-10 08:00', $measure->start?->setTimezone('Europe/Berlin')->format('Y-m-d H:i'));
+        $this->assertSame('bridge, expected Thu 9 Apr', $measure->reason_text);
+        $this->assertSame(9_150, $bridge->refresh()->cost_minor);
+
+        $this->at('2026-04-14 10:00');
+        $this->post("/kit/{$bridge->id}/order", ['version' => 1, 'expected_on' => '2026-04-20', 'cost' => '1'])->assertSessionHasErrors('conflict');
+        app(\App\Planning\Planner::class)->replan('a test');
+        $measure = PlanEntry::query()->findOrFail($measure->operation_id);
+        $this->assertSame(['2026-04-15', 'bridge, overdue since Thu 9 Apr'], [$measure->start?->format('Y-m-d'), $measure->reason_text]);
+
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 2])->assertSessionHasNoErrors();
+        $this->assertSame('2026-04-14', PlanEntry::query()->findOrFail($measure->operation_id)->start?->format('Y-m-d'));
+    }
+
+    public function test_a_part_arrives_once(): void
+    {
+        $bridge = $this->line('bridge', 'needed');
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 1])->assertSessionHasNoErrors();
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 1])->assertSessionHasErrors('arrival');
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 2])->assertSessionHasErrors('arrival');
+        $this->assertSame([2, '2026-03-18'], [$bridge->refresh()->version, $bridge->arrived_on]);
+    }
+
+    public function test_material_is_used_and_no_more_than_there_is(): void
+    {
+        $tuners = $this->line('tuner', 'needed');
+        $this->post("/kit/{$tuners->id}/use", ['version' => 1, 'quantity' => '1'])->assertSessionHasErrors('quantity');
+        $this->post("/kit/{$tuners->id}/arrival", ['version' => 1]);
+        $this->post("/kit/{$tuners->id}/use", ['version' => 2, 'quantity' => '7'])->assertSessionHasErrors('quantity');
+        $this->post("/kit/{$tuners->id}/use", ['version' => 2, 'quantity' => '2'])->assertSessionHasNoErrors();
+        $this->post("/kit/{$tuners->id}/use", ['version' => 2, 'quantity' => '2'])->assertSessionHasErrors('conflict');
+        $this->post("/kit/{$tuners->id}/use", ['version' => 3, 'quantity' => '4'])->assertSessionHasNoErrors();
+        $this->assertSame([6.0, 'used'], [$tuners->refresh()->used, $tuners->state->value]);
+    }
+
+    public function test_what_is_spoiled_goes_to_the_loss_account_and_is_needed_again(): void
+    {
+        $board = KitLine::query()->where('name', 'like', '%fretboard blank')->sole();
+        $this->post("/kit/{$board->id}/arrival", ['version' => 1]);
+        $this->post("/kit/{$board->id}/write-off", ['version' => 2, 'quantity' => '1', 'because' => ''])->assertSessionHasErrors('because');
+        $this->post("/kit/{$board->id}/write-off", ['version' => 2, 'quantity' => '1', 'because' => 'slot in the wrong place'])->assertSessionHasNoErrors();
+        $again = KitLine::query()->where('name', "{$board->name}, again")->sole();
+        $this->assertSame(['needed', $board->estimated_minor], [$again->state->value, $again->estimated_minor]);
+        $sheet = $this->get("/builds/{$this->build->number}")->assertOk();
+        $cost = collect($sheet->inertiaProps('progress.figures'))->firstWhere('key', 'cost');
+        $this->assertStringContainsString('in the loss account', $cost['because']);
+    }
+
+    #[TestWith(['expected_on', '2026-03-17', 'past'])]
+    #[TestWith(['expected_on', '', 'needed'])]
+    #[TestWith(['cost', 'cheap', 'can\'t be read'])]
+    #[TestWith(['cost', '-1', 'below zero'])]
+    public function test_orders_that_cannot_be(string $field, string $value, string $says): void
+    {
+        $bridge = $this->line('bridge', 'needed');
+        $this->post("/kit/{$bridge->id}/order", [...['version' => 1, 'expected_on' => '2026-04-09', 'cost' => '90'], $field => $value])->assertSessionHasErrors($field);
+        $this->assertStringContainsString($says, session('errors')->first($field));
+        $this->assertSame('needed', $bridge->refresh()->state->value);
+    }
+
+    public function test_a_maker_records_arrivals_but_neither_orders_nor_sees_money(): void
+    {
+        $bridge = $this->line('bridge', 'needed');
+        $this->actingAs($this->maker)->post("/kit/{$bridge->id}/order", ['version' => 1, 'expected_on' => '2026-04-09', 'cost' => '90'])->assertForbidden();
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 1])->assertSessionHasNoErrors();
+        $sheet = $this->get("/builds/{$this->build->number}")->assertOk();
+        $this->assertNull($sheet->inertiaProps('kit.0.cost'));
+        $this->assertSame(['spi', 'cpi', 'eac'], array_column($sheet->inertiaProps('progress.figures'), 'key'));
+    }
+
+    private function line(string $name, string $state): KitLine
+    {
+        $line = KitLine::query()->where('name', $name)->sole();
+        $line->update(['state' => $state]);
+
+        return $line;
+    }
+}

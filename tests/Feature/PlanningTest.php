@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Build;
+use App\Models\KitLine;
+use App\Models\Operation;
+use App\Models\OperationLink;
+use App\Models\PlanEntry;
+use App\Models\TimeEntry;
+use App\Planning\BuildProgress;
+use App\Planning\InvalidSpecification;
+use App\Planning\KitWaits;
+use App\Planning\Planner;
+use App\Planning\SpecificationForm;
+use App\Support\Clock;
+use App\Support\Minutes;
+use Illuminate\Support\Facades\DB;
+use Regimen\Costing\KitState;
+use Tests\TestCase;
+
+/** The bridge between the records and the core. */
+final class PlanningTest extends TestCase
+{
+    public function test_every_plan_keeps_links_people_fixtures_and_pieces(): void
+    {
+        $this->openShop();
+        foreach ([['joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'red'], ['body' => 'chambered', 'layers' => [['timber' => 'sugar maple', 'thickness' => '6'], ['timber' => 'red alder', 'thickness' => '39']]], ['boardTimber' => 'sugar maple', 'finish' => 'nitrocellulose'], []] as $change) {
+            $this->build($change);
+        }
+        $entries = PlanEntry::query()->with('operation')->get()->keyBy('operation_id');
+        $this->assertSame(Operation::query()->count(), $entries->whereNotNull('start')->count());
+        foreach (OperationLink::query()->get() as $link) {
+            $this->assertLessThanOrEqual($entries[$link->after_id]->start, $entries[$link->before_id]->finish);
+        }
+        foreach ($entries->groupBy('person_id') as $person => $own) {
+            $this->assertNoOverlap($own->map(static fn (PlanEntry $entry): array => [$entry->start, $entry->work_end])->all(), 1, "person {$person}");
+        }
+        $capacity = DB::table('resources')->pluck('capacity', 'key');
+        foreach ($entries->whereNotNull('operation.fixture')->groupBy('operation.fixture') as $fixture => $held) {
+            $this->assertNoOverlap($held->map(static fn (PlanEntry $entry): array => [$entry->start, $entry->finish])->all(), $capacity[$fixture], $fixture);
+        }
+        foreach (Build::query()->pluck('id') as $build) {
+            foreach (['neck', 'fretboard', 'body'] as $piece) {
+                $on = $entries->filter(static fn (PlanEntry $entry): bool => $entry->build_id === $build && in_array($piece, $entry->operation->pieces, true));
+                $this->assertNoOverlap($on->map(static fn (PlanEntry $entry): array => [$entry->start, $entry->finish])->all(), 1, "{$piece} of {$build}");
+            }
+        }
+    }
+
+    public function test_people_do_only_what_they_can(): void
+    {
+        $this->openShop();
+        $this->build();
+        foreach (PlanEntry::query()->where('person_id', $this->maker->id)->with('operation')->get() as $entry) {
+            $this->assertContains($entry->operation->skill, $this->maker->skills);
+        }
+        $this->assertGreaterThan(0, PlanEntry::query()->where('person_id', $this->maker->id)->count());
+    }
+
+    public function test_an_earlier_promise_goes_first(): void
+    {
+        $this->openShop();
+        $late = $this->build([], '2026-12-01');
+        $soon = $this->build([], '2026-06-01');
+        $start = fn (Build $build): string => (string) PlanEntry::query()->findOrFail($this->operation($build, 'brief.agree')->id)->start;
+        $this->assertLessThan($start($late), $start($soon));
+        $this->actingAs($this->manager)->post("/builds/{$late->number}/promise", ['version' => 1, 'promised_on' => '2026-04-15', 'because' => 'the show is sooner']);
+        $this->assertLessThan($start($soon), $start($late));
+    }
+
+    public function test_work_under_way_is_planned_for_what_is_left_of_it(): void
+    {
+        $this->openShop();
+        $build = $this->build();
+        $agree = $this->operation($build, 'brief.agree');
+        $this->actingAs($this->manager)->post("/operations/{$agree->id}/hours", ['hours' => '2', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
+        $left = fn (): int => Minutes::of(PlanEntry::query()->findOrFail($agree->id)->work_end ?? now()) - Minutes::of(app(Clock::class)->now());
+        $this->assertSame(60, $left(), 'three hours less two');
+        $this->post("/operations/{$agree->id}/hours", ['hours' => '5', 'worked_on' => '2026-03-16'])->assertSessionHasNoErrors();
+        $this->assertSame(18, $left(), 'over its time, the tenth that only finishing earns is left');
+    }
+
+    public function test_planned_value_follows_the_first_plan_through_working_hours(): void
+    {
+        $this->openShop();
+        $build = $this->build();
+        $value = function (string $at) use ($build): float {
+            $this->at($at);
+            $fresh = Build::query()->with(['kit', 'operations' => static fn ($query) => $query->with('runningClocks')->withSum('timeEntries as worked_minutes', 'minutes')])->findOrFail($build->id);
+
+            return app(BuildProgress::class)->earnedValue($fresh)->planned;
+        };
+        // Agreed from 9:12 for 3 h of labour, with half an hour of break: half of it is over at 10:42, all at 12:42.
+        $this->assertEqualsWithDelta(0.0, $value('2026-03-18 09:12'), 0.001);
+        $this->assertEqualsWithDelta(1.5, $value('2026-03-18 10:42'), 0.001);
+        $this->assertEqualsWithDelta($value('2026-03-18 12:00'), $value('2026-03-18 12:25'), 0.001, 'nothing is planned in the break');
+        $this->assertEqualsWithDelta($value('2026-03-18 17:00'), $value('2026-03-19 07:59'), 0.001, 'nor in the night');
+        $this->assertEqualsWithDelta(73.3, $value('2027-03-18 09:00'), 0.05, 'in the end everything');
+    }
+
+    public function test_each_persons_hours_cost_their_own_rate_and_a_later_rate_changes_nothing_recorded(): void
+    {
+        $this->openShop();
+        $build = $this->build();
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        $this->finished($build, 'brief.agree', 'design.draw', 'parts.order', 'parts.measure', 'parts.timber');
+        $url = '/operations/'.$this->operation($build, 'neck.square')->id.'/hours';
+        $this->actingAs($this->manager)->post($url, ['hours' => '1', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
+        $this->actingAs($this->maker)->post($url, ['hours' => '2', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
+        $cost = fn (): string => collect($this->actingAs($this->manager)->get('/builds/1')->inertiaProps('progress.figures'))->firstWhere('key', 'cost')['value'];
+        $this->assertSame('108.00', $cost(), 'an hour at the shop’s 48 and two at 30');
+        $this->maker->update(['rate_minor' => 9_900]);
+        $this->assertSame('108.00', $cost());
+        $this->assertSame([4_800, 3_000], TimeEntry::query()->orderBy('id')->pluck('rate_minor')->all());
+    }
+
+    public function test_two_plannings_do_not_mix(): void
+    {
+        $this->openShop();
+        $this->build();
+        $operations = PlanEntry::query()->count();
+        app(Planner::class)->replan('one');
+        app(Planner::class)->replan('two');
+        $this->assertSame($operations, PlanEntry::query()->count(), 'one plan stands, whole');
+        $this->assertSame(3, DB::table('plans')->count());
+    }
+
+    public function test_kit_waits(): void
+    {
+        $zone = new \DateTimeZone('Europe/Berlin');
+        $waits = new KitWaits('2026-03-18', $zone);
+        $waits->add('hardware', 'bridge', KitState::Ordered, '2026-03-25', 12);
+        $waits->add('hardware', 'tuner', KitState::Ordered, '2026-03-20', 10);
+        $waits->add('pickups', 'pickup', KitState::Ordered, '2026-03-10', 18);
+        $waits->add('strings', 'set', KitState::Arrived, null, 3);
+        $waits->add('finish', 'lacquer', KitState::Needed, null, 6);
+        $waits->add('timber', 'maple', KitState::Needed, null, 7);
+
+        $release = $waits->release(['hardware']);
+        $this->assertSame(['bridge, expected Wed 25 Mar', Minutes::ofDay('2026-03-26', $zone)], [$release?->cause, $release?->instant], 'the latest counts, from the next morning');
+        $overdue = $waits->release(['pickups', 'strings']);
+        $this->assertSame(['pickup, overdue since Tue 10 Mar', Minutes::ofDay('2026-03-19', $zone)], [$overdue?->cause, $overdue?->instant]);
+        $this->assertNull($waits->release(['strings', 'finish']));
+
+        [$predecessors, $none] = $waits->leads(['finish', 'timber'], static fn (string $key): string => "o-{$key}");
+        $this->assertSame([['o-parts.order', 8640], ['o-brief.agree', 10080]], array_map(static fn ($one): array => [$one->activity, $one->lag], $predecessors));
+        $this->assertNull($none);
+        [$predecessors, $late] = $waits->leads(['finish'], static fn (): ?string => null);
+        $this->assertSame([], $predecessors);
+        $this->assertSame(['lacquer: 6 days from the order, which is not placed yet', Minutes::ofDay('2026-03-24', $zone)], [$late?->cause, $late?->instant]);
+    }
+
+    public function test_a_specification_keeps_the_makers_words_and_refuses_what_is_no_form(): void
+    {
+        $read = SpecificationForm::read([...self::SPECIFICATION, 'scale' => '2 ft 1 1/2 in', 'layers' => [['timber' => 'limba', 'thickness' => '1 3/4″']]]);
+        $this->assertEqualsWithDelta(647.7, $read->scale->mm, 1e-9);
+        $this->assertEqualsWithDelta(44.45, $read->bodyThickness()->mm, 1e-9);
+        foreach ([[], ['layers' => [[]]], ['layers' => ['x']], ['scale' => null, 'strings' => true], ['type' => ['guitar']], [...self::SPECIFICATION, 'layers' => array_fill(0, 9, ['timber' => 'limba', 'thickness' => '5'])]] as $typed) {
+            try {
+                SpecificationForm::read($typed);
+                $this->fail('accepted '.json_encode($typed));
+            } catch (InvalidSpecification $refused) {
+                $this->assertNotEmpty($refused->problems);
+                $this->assertContainsOnly('string', $refused->problems);
+            }
+        }
+    }
+
+    public function test_consumables_are_there_and_everything_else_is_needed_at_first(): void
+    {
+        $this->openShop();
+        $this->build();
+        $this->assertSame(['consumables'], KitLine::query()->where('state', 'arrived')->pluck('group')->all());
+        $this->assertSame(0, KitLine::query()->whereNotIn('state', ['arrived', 'needed'])->count());
+    }
+
+    /** @param  array<int, array{\DateTimeInterface, \DateTimeInterface}>  $stretches */
+    private function assertNoOverlap(array $stretches, int $capacity, string $what): void
+    {
+        $changes = [];
+        foreach ($stretches as [$from, $to]) {
+            $changes[] = [$from->getTimestamp(), 1, 1];
+            $changes[] = [$to->getTimestamp(), 0, -1];
+        }
+        sort($changes);
+        $use = 0;
+        foreach ($changes as [, , $change]) {
+            $use += $change;
+            $this->assertLessThanOrEqual($capacity, $use, $what);
+        }
+    }
+}
