@@ -4,55 +4,70 @@ declare(strict_types=1);
 
 namespace Regimen\Tests;
 
+use Regimen\Figures\Workings;
 use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\FinishSystem;
-use Regimen\Instrument\Hand;
-use Regimen\Instrument\InstrumentType;
 use Regimen\Instrument\Layer;
 use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\ReadSpecification;
 use Regimen\Instrument\Specification;
+use Regimen\Instrument\SpecificationReader;
 use Regimen\Timber\Species;
 use Regimen\Units\Length;
 
 /** Specifications for tests: a plain six-string, varied by name. */
 final class Specifications
 {
+    private const PLAIN = [
+        'type' => 'guitar', 'strings' => '6', 'scale' => '25 1/2"', 'frets' => '22', 'nutWidth' => '43',
+        'neckTimber' => 'sugar maple', 'boardTimber' => 'Indian rosewood', 'layers' => [['timber' => 'red alder', 'thickness' => '45']],
+        'electronics' => 'volume, tone, three-way switch',
+    ];
+
+    /** @param  array<string, mixed>  $change  typed, or as the core holds it */
+    public static function read(array $change = []): ReadSpecification
+    {
+        if (is_int($change['pickups'] ?? null)) {
+            $change['pickups'] = array_map(static fn (int $index): array => ['place' => "number {$index}", 'kind' => 'single-coil'], $change['pickups'] > 0 ? range(1, $change['pickups']) : []);
+        }
+
+        return SpecificationReader::read([...self::PLAIN, ...array_map(self::typed(...), $change)]);
+    }
+
     /** @param  array<string, mixed>  $change */
     public static function sixString(array $change = []): Specification
     {
-        return new Specification(...[
-            'type' => InstrumentType::Guitar,
-            'strings' => 6,
-            'hand' => Hand::Right,
-            'scale' => Length::parse('25 1/2'),
-            'frets' => 22,
-            'nutWidth' => Length::parse('43'),
-            'boardLength' => null,
-            'joint' => NeckJoint::BoltOn,
-            'body' => BodyConstruction::Solid,
-            'neckTimber' => Species::named('sugar maple'),
-            'boardTimber' => Species::named('Indian rosewood'),
-            'layers' => [new Layer(Species::named('red alder'), Length::ofMillimetres(45))],
-            'finish' => FinishSystem::WipingOil,
-            'colour' => '',
-            'pickups' => 2,
-            'electronics' => 'volume, tone, three-way switch',
-            'wishes' => '',
-            ...$change,
-        ]);
+        return self::read($change)->orFail();
     }
 
-    /** @return iterable<string, array{Specification}> every joint × body × finish × board × colour of the slice */
+    /** @param  array<string, mixed>  $change */
+    public static function workings(array $change = []): Workings
+    {
+        return Workings::of(self::read($change));
+    }
+
+    private static function typed(mixed $value): mixed
+    {
+        return match (true) {
+            $value instanceof \BackedEnum => $value->value,
+            $value instanceof Species => $value->name,
+            $value instanceof Layer => ['timber' => $value->timber->name, 'thickness' => (string) $value->thickness],
+            $value instanceof \Stringable => (string) $value,
+            is_array($value) => array_map(self::typed(...), $value),
+            default => $value,
+        };
+    }
+
+    /** @return iterable<string, array{Specification}> every joint × body × finish × board × colour of electric instruments */
     public static function all(): iterable
     {
         foreach (NeckJoint::cases() as $joint) {
-            foreach (BodyConstruction::cases() as $body) {
+            foreach ([BodyConstruction::Solid, BodyConstruction::Chambered, BodyConstruction::SemiHollow] as $body) {
                 foreach (FinishSystem::cases() as $finish) {
                     foreach (['sugar maple', 'Indian rosewood'] as $board) {
                         foreach (['', 'black'] as $colour) {
                             yield "{$joint->value}, {$body->value}, {$finish->value}, {$board} board, ".($colour ?: 'natural') => [self::sixString([
-                                'joint' => $joint, 'body' => $body, 'finish' => $finish, 'colour' => $colour,
-                                'boardTimber' => Species::named($board),
+                                'joint' => $joint, 'body' => $body, 'finish' => $finish, 'colour' => $colour, 'boardTimber' => $board,
                                 'layers' => $body === BodyConstruction::Solid ? [self::layer('white ash', 45)] : [self::layer('black walnut', 6), self::layer('white ash', 39)],
                             ])];
                         }

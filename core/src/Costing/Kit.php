@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Regimen\Costing;
 
 use Regimen\Geometry\FretWire;
+use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\InstrumentType;
-use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Timber\BoardFeet;
 use Regimen\Units\Length;
@@ -19,7 +19,10 @@ final readonly class Kit
     private const WASTE = 0.25;
 
     /** Blank around the usual body and headstock, in mm; house defaults. */
-    private const BODY_MM = ['guitar' => [510, 350], 'bass' => [560, 370]];
+    private const BODY_MM = ['guitar' => [510, 350], 'bass' => [560, 370], 'flat-top' => [540, 420]];
+
+    /** A flat-top's back and sides are bent and joined from plates; both together are reckoned as one so thick. */
+    private const BACK_AND_SIDES_MM = 9.0;
 
     private const NECK_MM = ['width' => 95, 'thickness' => 24, 'headstock' => 200, 'tongue' => 40];
 
@@ -55,13 +58,15 @@ final readonly class Kit
             self::WASTE,
         );
         $lines = [
-            new KitLine('timber', "{$s->neckTimber->name} for the neck", self::rounded($neck), $prices->price("timber:{$s->neckTimber->name}")),
-            new KitLine('timber', "{$s->boardTimber->name} fretboard blank", 1, $prices->price("board:{$s->boardTimber->name}")),
+            new KitLine('timber', "{$s->neck->neckTimber->name} for the neck", self::rounded($neck), $prices->price("timber:{$s->neck->neckTimber->name}")),
+            new KitLine('timber', "{$s->board->boardTimber->name} fretboard blank", 1, $prices->price("board:{$s->board->boardTimber->name}")),
         ];
-        [$length, $width] = self::BODY_MM[$s->type->value];
-        foreach ($s->layers as $index => $layer) {
-            $feet = BoardFeet::forFinished($layer->thickness, Length::ofMillimetres($width), Length::ofMillimetres($length), self::WASTE);
-            $where = count($s->layers) === 1 ? 'the body' : ($index === 0 ? 'the top' : 'layer '.($index + 1));
+        [$length, $width] = self::BODY_MM[$s->brief->type->value];
+        foreach ($s->bodywork->layers as $index => $layer) {
+            $isBox = $s->bodywork->body === BodyConstruction::FlatTop && $index > 0;
+            $thickness = $isBox ? Length::ofMillimetres(self::BACK_AND_SIDES_MM) : $layer->thickness;
+            $feet = BoardFeet::forFinished($thickness, Length::ofMillimetres($width), Length::ofMillimetres($length), self::WASTE);
+            $where = count($s->bodywork->layers) === 1 ? 'the body' : ($index === 0 ? 'the top' : 'layer '.($index + 1));
             $lines[] = new KitLine('timber', "{$layer->timber->name} for {$where}", self::rounded($feet), $prices->price("timber:{$layer->timber->name}"));
         }
 
@@ -71,17 +76,17 @@ final readonly class Kit
     /** @return list<KitLine> */
     private static function parts(Specification $s, PriceList $prices): array
     {
-        $bass = $s->type === InstrumentType::Bass ? 'bass-' : '';
+        $bass = $s->brief->type === InstrumentType::Bass ? 'bass-' : '';
 
         return [
-            self::part('truss-rod', 'truss-rod', 1, $prices),
-            self::part('hardware', "{$bass}tuner", $s->strings, $prices),
+            self::part('truss-rod', 'truss-rod', $s->neck->rodLength->mm > 0 ? 1 : 0, $prices),
+            self::part('hardware', "{$bass}tuner", $s->brief->strings, $prices),
             self::part('hardware', "{$bass}bridge", 1, $prices),
             self::part('hardware', 'nut-blank', 1, $prices),
             self::part('hardware', 'strap-buttons', 1, $prices),
-            self::part('hardware', 'neck-screws', $s->joint === NeckJoint::BoltOn ? 1 : 0, $prices),
-            self::part('pickups', "{$bass}pickup", $s->pickups, $prices),
-            self::part('electronics', 'electronics-set', 1, $prices),
+            self::part('hardware', 'neck-screws', ! $s->joinery->joint->isGlued() ? 1 : 0, $prices),
+            self::part('pickups', "{$bass}pickup", count($s->electrics->pickups), $prices),
+            self::part('electronics', 'electronics-set', $s->electrics->pickups === [] ? 0 : 1, $prices),
             self::part('fret-wire', 'fret-wire', ceil(FretWire::length($s)->mm / 100) / 10, $prices),
         ];
     }
@@ -90,8 +95,8 @@ final readonly class Kit
     private static function supplies(Specification $s, PriceList $prices): array
     {
         return [
-            self::part('finish', "finish:{$s->finish->value}", 1, $prices),
-            self::part('strings', $s->type === InstrumentType::Bass ? 'bass-strings' : 'strings', 1, $prices),
+            self::part('finish', "finish:{$s->finishing->finish->value}", 1, $prices),
+            self::part('strings', $s->brief->type === InstrumentType::Bass ? 'bass-strings' : 'strings', 1, $prices),
             self::part('consumables', 'consumables', 1, $prices),
         ];
     }

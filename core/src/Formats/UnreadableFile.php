@@ -11,4 +11,9 @@ final class UnreadableFile extends \InvalidArgumentException
     {
         return new self("Line {$line} can't be read: {$right}.");
     }
+
+    public static function because(string $sentence): self
+    {
+        return new self($sentence);
+    }
 }

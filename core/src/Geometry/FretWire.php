@@ -8,23 +8,21 @@ use Regimen\Instrument\Specification;
 use Regimen\Units\Length;
 
 /**
- * Fret wire to buy (CALCULATIONS G8), taken across the flat: the width at each fret + 2 mm on each side, and one spare
- * in ten. The board widens in a straight line (G2) to 1.32 times the nut width at its end (house default).
+ * Fret wire to buy (CALCULATIONS G8): across the board at each fret along its arc + 2 mm on each side, a zero fret if there
+ * is one, and one spare in ten.
  */
 final class FretWire
 {
-    public const TAPER = 1.32;
-
     private const OVERHANG_MM = 2.0;
 
     public static function length(Specification $specification): Length
     {
-        $board = $specification->boardLength()->mm;
-        $nut = $specification->nutWidth->mm;
-        $sum = 0.0;
-        foreach ($specification->frets()->positions() as $position) {
-            $sum += $nut + $nut * (self::TAPER - 1) * $position->mm / $board + 2 * self::OVERHANG_MM;
+        $board = BoardShape::of($specification);
+        $places = array_map(static fn (Length $position): float => $position->mm, $specification->frets()->positions());
+        if ($specification->board->zeroFret) {
+            $places[] = 0.0;
         }
+        $sum = array_sum(array_map(static fn (float $x): float => $board->arcAt($x) + 2 * self::OVERHANG_MM, $places));
 
         return Length::ofMillimetres($sum * (1 + 1 / 10));
     }

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Regimen\Instrument;
 
-enum Hand: string
+use Regimen\Instrument\Fields\Option;
+
+/** For which hand. */
+enum Hand: string implements Option
 {
+    use WordsOfValue;
+
     case Right = 'right';
     case Left = 'left';
 }

@@ -10,90 +10,97 @@ final class SpecificationCheck
     /** Thinnest and thickest body that is usual, in mm; common practice. */
     private const BODY_MM = [25.0, 70.0];
 
-    private const LAYER_MM = 0.5;
-
-    private const FRETS = [12, 36];
+    /** A flat-top's layers are its top and its box. */
+    private const BOX_MM = [50.0, 160.0];
 
     /** @return array<string, string> field => what is wrong and what would be right; empty when all is well */
     public static function problems(Specification $specification): array
     {
         return array_filter([
-            'strings' => self::strings($specification),
             'scale' => self::scale($specification),
-            'frets' => self::frets($specification),
             'nutWidth' => self::nut($specification),
             'boardLength' => self::board($specification),
-            'body' => $specification->body === BodyConstruction::Chambered && ! $specification->isLayered()
+            'body' => $specification->isHollow() && ! $specification->isLayered()
                 ? 'Chambers have to be closed: add a top as a second layer, or make the body solid.' : null,
-            'pickups' => $specification->pickups < 0 || $specification->pickups > 4 ? 'Pickups: none to 4.' : null,
             ...self::layers($specification),
+            ...self::lists($specification),
+            ...self::stringSet($specification),
+            'joinFret' => $specification->joinery->joinFret > $specification->board->frets + 2
+                ? "The body cannot begin at fret {$specification->joinery->joinFret} of a board with {$specification->board->frets}." : null,
+            'bridgeMost' => $specification->bridgework->bridgeMost->mm <= $specification->bridgework->bridgeLeast->mm
+                ? 'The highest position of the saddles has to be above their lowest.' : null,
+            'thicknessFirst' => $specification->neck->thicknessFirst->mm <= $specification->board->boardThickness->mm
+                ? "A neck of {$specification->neck->thicknessFirst->inMillimetres()} has no timber under a board of {$specification->board->boardThickness->inMillimetres()}." : null,
+            'lastWidth' => $specification->board->lastWidth->mm < 0.8 * $specification->board->nutWidth->mm
+                ? 'A board does not narrow towards the body like this; check the width at the last fret.' : null,
         ]);
-    }
-
-    private static function strings(Specification $s): ?string
-    {
-        [$fewest, $most] = $s->type->strings();
-
-        return $s->strings >= $fewest && $s->strings <= $most ? null
-            : "A {$s->type->value} here has {$fewest} to {$most} strings, not {$s->strings}.";
     }
 
     private static function scale(Specification $s): ?string
     {
-        [$shortest, $longest] = $s->type->scaleRange();
-        if ($s->scale->mm >= $shortest && $s->scale->mm <= $longest) {
+        [$shortest, $longest] = $s->brief->type->scaleRange();
+        if ($s->board->scale->mm >= $shortest && $s->board->scale->mm <= $longest) {
             return null;
         }
-        $asInches = $s->scale->mm * 25.4;
-        $hint = $asInches >= $shortest && $asInches <= $longest ? " Did you mean {$s->scale->mm} in?" : '';
+        $asInches = $s->board->scale->mm * 25.4;
+        $hint = $asInches >= $shortest && $asInches <= $longest ? " Did you mean {$s->board->scale->mm} in?" : '';
 
-        return "{$s->scale->inMillimetres()} is no {$s->type->value} scale; it runs from {$shortest} to {$longest} mm.{$hint}";
-    }
-
-    private static function frets(Specification $s): ?string
-    {
-        [$fewest, $most] = self::FRETS;
-
-        return $s->frets >= $fewest && $s->frets <= $most ? null : "Frets: {$fewest} to {$most}, not {$s->frets}.";
+        return "{$s->board->scale->inMillimetres()} is no {$s->brief->type->value} scale; it runs from {$shortest} to {$longest} mm.{$hint}";
     }
 
     private static function nut(Specification $s): ?string
     {
-        [$narrowest, $widest] = $s->type->nutRange(max(1, $s->strings));
+        [$narrowest, $widest] = $s->brief->type->nutRange($s->brief->strings);
 
-        return $s->nutWidth->mm >= $narrowest && $s->nutWidth->mm <= $widest ? null
-            : sprintf('%s is no nut width for %d strings; between %.0f and %.0f mm is.', $s->nutWidth->inMillimetres(), $s->strings, $narrowest, $widest);
+        return $s->board->nutWidth->mm >= $narrowest && $s->board->nutWidth->mm <= $widest ? null
+            : sprintf('%s is no nut width for %d strings; between %.0f and %.0f mm is.', $s->board->nutWidth->inMillimetres(), $s->brief->strings, $narrowest, $widest);
     }
 
     private static function board(Specification $s): ?string
     {
-        if ($s->boardLength === null || self::frets($s) !== null || self::scale($s) !== null) {
-            return null;
-        }
-        $fits = $s->frets()->countWithin($s->boardLength);
-        if ($fits >= $s->frets) {
-            return $s->boardLength->mm < $s->scale->mm ? null : 'A board as long as the scale would reach the bridge.';
+        $fits = $s->frets()->countWithin($s->board->boardLength);
+        if ($fits >= $s->board->frets) {
+            return $s->board->boardLength->mm < $s->board->scale->mm ? null : 'A board as long as the scale would reach the bridge.';
         }
 
         return sprintf(
             'Fret %d of a %s scale lies at %s; a board of %s ends after fret %d. Lengthen the board or take fewer frets.',
-            $s->frets, $s->scale->inMillimetres(), $s->frets()->last()->inMillimetres(), $s->boardLength->inMillimetres(), $fits,
+            $s->board->frets, $s->board->scale->inMillimetres(), $s->frets()->last()->inMillimetres(), $s->board->boardLength->inMillimetres(), $fits,
         );
     }
 
     /** @return array<string, string|null> */
     private static function layers(Specification $s): array
     {
-        $problems = [];
-        foreach ($s->layers as $index => $layer) {
-            $problems["layers.{$index}.thickness"] = $layer->thickness->mm < self::LAYER_MM ? 'A layer is at least 0.5 mm thick.' : null;
-        }
-        [$thin, $thick] = self::BODY_MM;
+        [$thin, $thick] = $s->bodywork->body === BodyConstruction::FlatTop ? self::BOX_MM : self::BODY_MM;
         $body = $s->bodyThickness();
-        if ($body->mm < $thin || $body->mm > $thick) {
-            $problems['layers'] = "The layers add up to {$body->inMillimetres()}; a body is {$thin} to {$thick} mm thick.";
-        }
 
-        return $problems;
+        return ['layers' => $body->mm >= $thin && $body->mm <= $thick ? null
+            : "The layers add up to {$body->inMillimetres()}; a body is {$thin} to {$thick} mm thick."];
+    }
+
+    /**
+     * Lists that go with the strings have one entry for each.
+     *
+     * @return array<string, string|null>
+     */
+    private static function lists(Specification $s): array
+    {
+        $count = $s->brief->strings;
+        $lists = ['gauges' => $s->stringing->gauges, 'tuning' => $s->stringing->tuning, 'unitMasses' => $s->stringing->unitMasses, 'posts' => $s->head->posts];
+
+        return array_map(static fn (array $list): ?string => $list === [] || count($list) === $count ? null
+            : "There are {$count} strings and ".count($list).' entries here; write one for each, treble first.', $lists);
+    }
+
+    /** @return array<string, string|null> */
+    private static function stringSet(Specification $s): array
+    {
+        $words = "No usual set for {$s->brief->strings} strings is known here; write them, treble first.";
+
+        return array_filter([
+            'gauges' => $s->stringing->gauges === [] ? $words : null,
+            'tuning' => $s->stringing->tuning === [] ? $words : null,
+        ]);
     }
 }

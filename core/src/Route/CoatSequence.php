@@ -33,20 +33,20 @@ final readonly class CoatSequence
     public function addTo(RouteDraft $draft, Specification $specification, FinishStandard $house, array $before, string $reason): void
     {
         $last = null;
-        if ($specification->finish->isLacquer()) {
+        if ($specification->finishing->finish->isLacquer()) {
             $last = "{$this->prefix}.seal";
             $draft->add($last, $this->pieces, ['finish'], standard: 'finish.seal', name: 'seal'.$this->surface);
             $draft->after($last, $before, $reason);
         }
         for ($coat = 1; $coat <= $this->coats; $coat++) {
             $key = $this->keyOf($coat);
-            $draft->add($key, $this->pieces, ['finish'], "finish.coat-{$specification->finish->value}", $this->nameOf($coat), $house->holdAfter($coat, $this->coats));
+            $draft->add($key, $this->pieces, ['finish'], "finish.coat-{$specification->finishing->finish->value}", $this->nameOf($coat), $house->holdAfter($coat, $this->coats));
             $last === null
                 ? $draft->after($key, $before, $reason)
                 : $draft->after($key, $last, $coat === 1 ? 'The first coat stands on the sealer.' : 'Each coat goes on the one before when its recoat time is over.');
             $last = $key;
         }
-        if ($specification->finish->isLacquer()) {
+        if ($specification->finishing->finish->isLacquer()) {
             $this->level($draft);
         }
     }

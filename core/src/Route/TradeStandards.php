@@ -63,6 +63,11 @@ final class TradeStandards
         'finish.seal' => ['seal', 0, 0.5, 2, 'finish', 'spray-booth', 'hanging-rail', true, 'solvents'],
         'finish.coat-nitrocellulose' => ['clear coat', 0, 0.4, 2, 'finish', 'spray-booth', 'hanging-rail', true, 'solvents'],
         'finish.coat-wiping-oil' => ['coat of oil', 0, 0.4, 5, 'finish', null, 'hanging-rail', true, 'oily-rags'],
+        'finish.coat-hard-wax-oil' => ['coat of hard-wax oil', 0, 0.4, 30, 'finish', null, 'hanging-rail', true, 'oily-rags'],
+        'finish.coat-brushed-varnish' => ['coat of varnish, brushed', 0, 0.5, 16, 'finish', null, 'hanging-rail', true, 'solvents'],
+        'finish.coat-water-borne' => ['clear coat', 0, 0.35, 2, 'finish', 'spray-booth', 'hanging-rail', true, 'solvents'],
+        'finish.coat-two-part' => ['clear coat, two-part', 0, 0.5, 6, 'finish', 'spray-booth', 'hanging-rail', true, 'isocyanates'],
+        'finish.coat-shellac' => ['session of French polish', 0, 0.5, 24, 'finish', null, null, false, 'solvents'],
         'finish.level' => ['level the lacquer, 600 to 4000', 0, 1.5, 0, 'finish', null, null, false, 'dust'],
         'finish.polish' => ['polish', 0, 2, 0, 'finish', null, null, false, 'machines'],
         'finish.neck.level' => ['level the neck’s lacquer', 0, 0.75, 0, 'finish', null, null, false, 'dust'],
@@ -84,6 +89,11 @@ final class TradeStandards
             array_map(self::standard(...), array_keys(self::OPERATIONS), self::OPERATIONS),
             [
                 new FinishStandard(FinishSystem::WipingOil, 4, 4, 2, self::h(12), self::h(5), self::h(16), self::h(5 * self::D)),
+                new FinishStandard(FinishSystem::HardWaxOil, 2, 2, 1, self::h(30), self::h(30), self::h(30), self::h(6 * self::D)),
+                new FinishStandard(FinishSystem::BrushedVarnish, 3, 3, 1, self::h(16), self::h(16), self::h(16), self::h(7 * self::D)),
+                new FinishStandard(FinishSystem::WaterBorne, 7, 6, 4, self::h(2), self::h(2), self::h(14), self::h(12 * self::D)),
+                new FinishStandard(FinishSystem::TwoPart, 3, 2, 2, self::h(6), self::h(6), self::h(16), self::h(5 * self::D)),
+                new FinishStandard(FinishSystem::Shellac, 8, 6, 1, self::h(24), self::h(24), self::h(24), self::h(14 * self::D)),
                 new FinishStandard(FinishSystem::Nitrocellulose, 10, 8, 3, self::h(2), self::h(2), self::h(14), self::h(24 * self::D)),
             ],
         );

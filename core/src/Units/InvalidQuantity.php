@@ -32,6 +32,11 @@ final class InvalidQuantity extends \InvalidArgumentException
         return new self("“{$typed}” is larger than anything in a workshop. Check the unit.");
     }
 
+    public static function outside(string $typed, string $least, string $most): self
+    {
+        return new self("“{$typed}” is outside what can be built; from {$least} to {$most} is right.");
+    }
+
     public static function tooFine(string $typed, int $digits): self
     {
         return new self("“{$typed}” has more than {$digits} digits behind the decimal mark.");

@@ -64,6 +64,22 @@ final readonly class Length
         return new self(self::sum($text, trim($typed)));
     }
 
+    /**
+     * As `parse`, with a sign: `-2`, `+1/8"`.
+     *
+     * @throws InvalidQuantity if it is empty, unreadable or longer than 100 m
+     */
+    public static function parseSigned(string $typed): self
+    {
+        $text = trim($typed);
+        if (preg_match('/^(?:[-−–]|\+)/u', $text, $sign) !== 1) {
+            return self::parse($text);
+        }
+        $length = self::parse(substr($text, strlen($sign[0])));
+
+        return $sign[0] === '+' ? $length : new self(-$length->mm);
+    }
+
     private static function sum(string $text, string $typed): float
     {
         $term = '(?:(?<whole>\d+)[\s-]+)?(?<over>\d+)\s*\/\s*(?<under>\d+)|(?<decimal>\d+(?:[.,]\d+)?|[.,]\d+)';

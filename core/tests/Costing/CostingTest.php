@@ -15,7 +15,6 @@ use Regimen\Costing\Quote;
 use Regimen\Costing\StarterPrices;
 use Regimen\Costing\UnknownPrice;
 use Regimen\Costing\WorkedTime;
-use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Tests\Specifications;
 use Regimen\Units\Duration;
@@ -62,7 +61,7 @@ final class CostingTest extends TestCase
         $kit = Kit::of($specification, StarterPrices::in('EUR'));
         self::assertSame($kit->cost()->minor, array_sum(array_map(static fn (KitLine $line): int => $line->cost()->minor, $kit->lines)));
         $names = array_map(static fn (KitLine $line): string => $line->price->key, $kit->lines);
-        self::assertSame($specification->joint === NeckJoint::BoltOn, in_array('neck-screws', $names, true));
+        self::assertSame(! $specification->joinery->joint->isGlued(), in_array('neck-screws', $names, true));
         self::assertSame(6.0, (float) $kit->lines[array_search('tuner', $names, true)]->quantity);
     }
 

@@ -50,11 +50,15 @@ final class FretTableTest extends TestCase
 
     public function test_fret_wire_is_every_width_with_its_overhang_and_a_spare_in_ten(): void
     {
-        $specification = Specifications::sixString(['frets' => 12, 'boardLength' => Length::ofMillimetres(500), 'nutWidth' => Length::ofMillimetres(50)]);
+        // CALCULATIONS G8, worked by hand: the board widens in a straight line, and the wire lies on the arc of a 12 in radius.
+        $specification = Specifications::sixString(['frets' => 12, 'lastWidth' => '56', 'nutWidth' => '50', 'joinFret' => '12']);
         $sum = 0.0;
         foreach (range(1, 12) as $fret) {
-            $sum += 50 + 50 * 0.32 * (647.7 - 647.7 / 2 ** ($fret / 12)) / 500 + 4;
+            $width = 50 + 6 * (1 - 2 ** (-$fret / 12)) / 0.5;
+            $sum += 2 * 304.8 * asin($width / 2 / 304.8) + 4;
         }
         self::assertEqualsWithDelta(1.1 * $sum, FretWire::length($specification)->mm, 1e-6);
+        $zero = Specifications::sixString(['frets' => 12, 'lastWidth' => '56', 'nutWidth' => '50', 'joinFret' => '12', 'zeroFret' => 'yes']);
+        self::assertGreaterThan(FretWire::length($specification)->mm + 50, FretWire::length($zero)->mm);
     }
 }

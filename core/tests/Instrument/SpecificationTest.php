@@ -18,8 +18,8 @@ final class SpecificationTest extends TestCase
     public function test_the_board_reaches_eight_millimetres_beyond_its_last_fret_unless_said_otherwise(): void
     {
         $plain = Specifications::sixString();
-        self::assertEqualsWithDelta($plain->frets()->last()->mm + 8, $plain->boardLength()->mm, 1e-9);
-        self::assertSame(480.0, Specifications::sixString(['boardLength' => Length::ofMillimetres(480)])->boardLength()->mm);
+        self::assertEqualsWithDelta($plain->frets()->last()->mm + 8, $plain->board->boardLength->mm, 1e-9);
+        self::assertSame(480.0, Specifications::sixString(['boardLength' => Length::ofMillimetres(480)])->board->boardLength->mm);
     }
 
     public function test_layers_add_up(): void
@@ -57,9 +57,9 @@ final class SpecificationTest extends TestCase
     public function test_it_is_told_in_a_line_for_every_number_of_strings(): void
     {
         foreach ([6 => 'six', 7 => 'seven', 8 => 'eight', 12 => 'twelve'] as $strings => $word) {
-            self::assertStringStartsWith("{$word}-string, solid", Specifications::sixString(['strings' => $strings])->inOneLine());
+            self::assertStringStartsWith("{$word}-string, solid", Specifications::sixString(['strings' => $strings, 'nutWidth' => ''])->inOneLine());
         }
-        $bass = Specifications::sixString(['type' => InstrumentType::Bass, 'strings' => 5, 'hand' => Hand::Left, 'layers' => [Specifications::layer('white ash', 20), Specifications::layer('white ash', 20)]]);
+        $bass = Specifications::sixString(['type' => InstrumentType::Bass, 'strings' => 5, 'scale' => '34"', 'nutWidth' => '', 'hand' => Hand::Left, 'layers' => [Specifications::layer('white ash', 20), Specifications::layer('white ash', 20)]]);
         self::assertSame('left-handed five-string bass, solid, white ash', $bass->inOneLine());
     }
 

@@ -40,7 +40,7 @@ final class RoutePlannerTest extends TestCase
     #[DataProviderExternal(Specifications::class, 'all')]
     public function test_rule_two_frets_against_lacquer(Specification $specification): void
     {
-        $lacquered = $specification->finish === FinishSystem::Nitrocellulose && $specification->boardTimber->name === 'sugar maple';
+        $lacquered = $specification->finishing->finish->isLacquer() && $specification->board->boardTimber->name === 'sugar maple';
         $route = self::route($specification);
         if ($lacquered) {
             self::assertContains('fretboard.fret', self::behind($route, self::lastOfNeckFinish($specification)), 'cleared before the frets go in');
@@ -57,7 +57,7 @@ final class RoutePlannerTest extends TestCase
     {
         $route = self::route($specification);
         $keys = self::keys($route);
-        if ($specification->joint === NeckJoint::Set) {
+        if ($specification->joinery->joint->isGlued()) {
             foreach (array_intersect(['finish.colour', 'finish.fill'], $keys) as $before) {
                 self::assertContains('joint.glue-neck', self::behind($route, $before));
             }
@@ -114,7 +114,7 @@ final class RoutePlannerTest extends TestCase
         )) / 60;
         self::assertGreaterThan(60, $labour(Specifications::sixString()));
         self::assertLessThan(75, $labour(Specifications::sixString()));
-        $fancy = $labour(Specifications::sixString(['body' => BodyConstruction::Chambered, 'layers' => self::chambered()->layers, 'finish' => FinishSystem::Nitrocellulose, 'colour' => 'burst']));
+        $fancy = $labour(Specifications::sixString(['body' => BodyConstruction::Chambered, 'layers' => self::chambered()->bodywork->layers, 'finish' => FinishSystem::Nitrocellulose, 'colour' => 'burst']));
         self::assertGreaterThan(75, $fancy);
         self::assertLessThan(120, $fancy);
     }
@@ -147,9 +147,9 @@ final class RoutePlannerTest extends TestCase
 
     private static function lastOfNeckFinish(Specification $specification): string
     {
-        $prefix = $specification->joint === NeckJoint::Set ? 'finish' : 'finish.neck';
+        $prefix = $specification->joinery->joint->isGlued() ? 'finish' : 'finish.neck';
 
-        return $prefix.($specification->finish->isLacquer() ? '.polish' : '.cure');
+        return $prefix.($specification->finishing->finish->isLacquer() ? '.polish' : '.cure');
     }
 
     /** @return list<string> */

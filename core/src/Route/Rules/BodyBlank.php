@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules;
 
+use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
@@ -14,7 +15,7 @@ final readonly class BodyBlank implements RouteRule
 {
     public function appliesTo(Specification $specification): bool
     {
-        return true;
+        return $specification->bodywork->body !== BodyConstruction::FlatTop;
     }
 
     public function contribute(RouteDraft $draft, Specification $specification): void

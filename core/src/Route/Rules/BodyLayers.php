@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules;
 
+use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
@@ -14,7 +15,7 @@ final readonly class BodyLayers implements RouteRule
 {
     public function appliesTo(Specification $specification): bool
     {
-        return $specification->isLayered();
+        return $specification->isLayered() && $specification->bodywork->body !== BodyConstruction::FlatTop;
     }
 
     public function contribute(RouteDraft $draft, Specification $specification): void

@@ -24,7 +24,7 @@ final readonly class BodyPreparation implements RouteRule
             $draft->after('finish.fill', ['body.sand', 'joint.dry-fit'], 'No hole is drilled and nothing is fitted after the finish has begun.');
         }
         if ($specification->isColoured()) {
-            $draft->add('finish.colour', [Piece::Body], ['finish'], standard: $specification->finish->isLacquer() ? 'finish.colour' : 'finish.stain');
+            $draft->add('finish.colour', [Piece::Body], ['finish'], standard: $specification->finishing->finish->isLacquer() ? 'finish.colour' : 'finish.stain');
             $draft->after('finish.colour', ['body.sand', 'joint.dry-fit'], 'No hole is drilled and nothing is fitted after the finish has begun.');
             $draft->after('finish.colour', 'finish.fill', 'Filler is sanded back, which would take the colour with it.');
         }

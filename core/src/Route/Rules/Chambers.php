@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules;
 
-use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
@@ -15,7 +14,7 @@ final readonly class Chambers implements RouteRule
 {
     public function appliesTo(Specification $specification): bool
     {
-        return $specification->body === BodyConstruction::Chambered;
+        return $specification->isRelieved();
     }
 
     public function contribute(RouteDraft $draft, Specification $specification): void

@@ -14,7 +14,7 @@ final readonly class Electronics implements RouteRule
 {
     public function appliesTo(Specification $specification): bool
     {
-        return true;
+        return $specification->electrics->pickups !== [];
     }
 
     public function contribute(RouteDraft $draft, Specification $specification): void

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules;
 
-use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\CoatSequence;
 use Regimen\Route\RouteDraft;
@@ -15,12 +14,12 @@ final readonly class FinishedApart implements RouteRule
 {
     public function appliesTo(Specification $specification): bool
     {
-        return $specification->joint === NeckJoint::BoltOn;
+        return ! $specification->joinery->joint->isGlued();
     }
 
     public function contribute(RouteDraft $draft, Specification $specification): void
     {
-        $house = $draft->finish($specification->finish);
+        $house = $draft->finish($specification->finishing->finish);
         CoatSequence::onBody($house)->addTo(
             $draft, $specification, $house,
             ['joint.dry-fit', 'finish.fill', 'finish.colour'],

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules;
 
-use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
@@ -15,7 +14,7 @@ final readonly class SetNeckJoint implements RouteRule
 {
     public function appliesTo(Specification $specification): bool
     {
-        return $specification->joint === NeckJoint::Set;
+        return $specification->joinery->joint->isGlued();
     }
 
     public function contribute(RouteDraft $draft, Specification $specification): void

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Planning;
+namespace Regimen\Instrument;
 
 /** A specification that cannot be read or built, field by field. */
 final class InvalidSpecification extends \InvalidArgumentException

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Drawing;
+
+use Regimen\Figures\Words;
+use Regimen\Figures\Workings;
+use Regimen\Geometry\Point;
+use Regimen\Instrument\MarkerShape;
+
+/** The fretboard with its slots and markers, 1:1 as a template. */
+final class BoardView
+{
+    public static function of(Workings $w): View
+    {
+        $s = $w->specification;
+        $board = $w->board();
+        $nut = $board->widthAt(0) / 2;
+        $last = $board->widthAt($board->length) / 2;
+        $shapes = [
+            Shape::closed([new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last), new Point(0, $nut)], 'outline', 'line', $s->board->boardTimber->colour),
+        ];
+        $from = $s->board->zeroFret ? [0.0] : [];
+        foreach ([...$from, ...array_map(static fn ($position): float => $position->mm, $s->frets()->positions())] as $x) {
+            $half = $board->widthAt($x) / 2;
+            $shapes[] = Shape::line($x, -$half, $x, $half, 'slots', 'fret');
+        }
+        foreach ($w->markers()->places() as $place) {
+            $half = $w->markers()->halfAcross($place['x']);
+            $shapes[] = $s->board->markers === MarkerShape::Dot
+                ? Shape::circle(new Point($place['x'], $place['y']), $half, 'markers', 'plain', 'paper')
+                : Shape::box($place['x'] - $s->board->markerDiameter->mm / 2, -$half, $s->board->markerDiameter->mm, 2 * $half, 'markers', 'plain', 'paper');
+        }
+        $shapes[] = Shape::line(-6.0, 0.0, $board->length + 6.0, 0.0, 'centre', 'hidden');
+
+        return new View('board', 'Fretboard', [...$shapes, ...self::dimensions($w, $nut, $last)]);
+    }
+
+    /** @return list<Shape> */
+    private static function dimensions(Workings $w, float $nut, float $last): array
+    {
+        $board = $w->board();
+        $twelfth = $w->fret(12);
+        $half = $board->widthAt($twelfth) / 2;
+        $below = max($nut, $last) + 10;
+
+        return [
+            ...Shape::dimension(new Point(0, -$nut), new Point(0, $nut), 10.0, Words::number(2 * $nut), 9),
+            ...Shape::dimension(new Point($board->length, -$last), new Point($board->length, $last), -8.0, Words::number(2 * $last), 9),
+            Shape::line(0, $nut, 0, $below, '', 'dimension'),
+            Shape::line($twelfth, $half, $twelfth, $below, '', 'dimension'),
+            ...Shape::dimension(new Point(0, $below), new Point($twelfth, $below), 0.0, Words::number($twelfth), 9),
+            ...Shape::dimension(new Point(0, $below + 14), new Point($board->length, $below + 14), 0.0, Words::number($board->length), 9),
+        ];
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Drawing;
+
+use Regimen\Figures\Words;
+use Regimen\Figures\Workings;
+use Regimen\Geometry\Point;
+use Regimen\Geometry\Polygon;
+use Regimen\Instrument\BodyConstruction;
+use Regimen\Instrument\Hand;
+use Regimen\Instrument\MarkerShape;
+use Regimen\Instrument\PickupKind;
+use Regimen\Instrument\StringPath;
+
+/** The instrument from the front, its head to the left. */
+final readonly class FrontView
+{
+    private function __construct(private Workings $w, private bool $small)
+    {
+    }
+
+    public static function of(Workings $workings): View
+    {
+        $view = new self($workings, false);
+
+        return new View('front', 'From the front', [...$view->instrument(), ...$view->dimensions()]);
+    }
+
+    /** For lists: fewer points, no dimensions. */
+    public static function small(Workings $workings): View
+    {
+        return new View('front', 'From the front', (new self($workings, true))->instrument());
+    }
+
+    /** @return list<Shape> */
+    private function instrument(): array
+    {
+        return [...$this->body(), ...$this->neck(), ...$this->onBody(), ...$this->strings()];
+    }
+
+    private function sign(): float
+    {
+        return $this->w->specification->brief->hand === Hand::Left ? -1.0 : 1.0;
+    }
+
+    /** @return list<Shape> */
+    private function body(): array
+    {
+        $s = $this->w->specification;
+        $outline = $this->w->body()->outline;
+        $points = $this->small ? $outline->simplified(0.8)->points : $outline->simplified(0.05)->points;
+        $shapes = [Shape::closed($points, 'outline', 'line', $s->bodywork->layers[0]->timber->colour, 'body')];
+        if ($s->bodywork->body === BodyConstruction::FlatTop) {
+            $shapes[] = Shape::circle(new Point($this->w->board()->length + 58, 0.0), 50.0, '', 'line', 'ink');
+        }
+        if (! $this->small) {
+            foreach ($s->bodywork->cavities as $cavity) {
+                $shapes[] = Shape::box($s->board->scale->mm + $cavity->behind->mm - $cavity->length->mm / 2, $this->sign() * $cavity->across->mm - $cavity->width->mm / 2, $cavity->length->mm, $cavity->width->mm, 'cavities', 'hidden');
+            }
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    private function neck(): array
+    {
+        $s = $this->w->specification;
+        $board = $this->w->board();
+        $head = $this->w->head()->outline();
+        $end = $this->w->body()->begins + 2.0;
+        $neck = Polygon::of([...$head, new Point($end, $board->widthAt($end) / 2), new Point($end, -$board->widthAt($end) / 2)]);
+        $nut = $board->widthAt(0) / 2;
+        $last = $board->widthAt($board->length) / 2;
+        $shapes = [
+            Shape::closed($this->small ? $neck->simplified(0.8)->points : $neck->points, 'outline', 'line', $s->neck->neckTimber->colour, 'neck'),
+            Shape::closed([new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last), new Point(0, $nut)], 'outline', 'thin', $s->board->boardTimber->colour, 'fretboard'),
+        ];
+        foreach ($s->frets()->positions() as $position) {
+            $half = $board->widthAt($position->mm) / 2;
+            $shapes[] = Shape::line($position->mm, -$half, $position->mm, $half, '', 'fret', 'fretboard');
+        }
+        foreach ($this->w->markers()->places() as $place) {
+            $shapes[] = $s->board->markers === MarkerShape::Dot
+                ? Shape::circle(new Point($place['x'], $place['y']), $s->board->markerDiameter->mm / 2, '', 'plain', 'paper')
+                : Shape::box($place['x'] - $s->board->markerDiameter->mm / 2, -$this->w->markers()->halfAcross($place['x']), $s->board->markerDiameter->mm, 2 * $this->w->markers()->halfAcross($place['x']), '', 'plain', 'paper');
+        }
+        $shapes[] = Shape::box(-4.0, -$nut, 4.0, 2 * $nut, '', 'thin', 'paper');
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    private function onBody(): array
+    {
+        $s = $this->w->specification;
+        $shapes = [];
+        foreach ($s->electrics->pickups as $pickup) {
+            if ($pickup->kind === PickupKind::Piezo) {
+                continue;
+            }
+            $middle = $s->board->scale->mm - $pickup->positionMm();
+            $half = $this->w->spread()->spreadAt($middle) / 2 + 8;
+            $shapes[] = Shape::box($middle - $pickup->kind->lengthMm() / 2, -$half, $pickup->kind->lengthMm(), 2 * $half, 'cavities', 'line', 'paper', 'electronics');
+        }
+        $half = max($s->bridgework->mountingSpan->mm, $s->stringing->bridgeSpread->mm + 10) / 2;
+        $shapes[] = Shape::box($s->board->scale->mm - 3, -$half, 14.0 + max(0.0, $s->bridgework->mountingOffset->mm), 2 * $half, '', 'line', 'ink', 'electronics');
+        if ($s->bridgework->stringPath === StringPath::Tailpiece) {
+            $shapes[] = Shape::box($s->board->scale->mm + $s->bridgework->tailDistance->mm - 5, -$half, 12.0, 2 * $half, '', 'line', 'ink', 'electronics');
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    private function strings(): array
+    {
+        $s = $this->w->specification;
+        $shapes = [];
+        foreach ($this->w->head()->posts as $string => $post) {
+            $shapes[] = Shape::line(0.0, $this->w->spread()->nut[$string], $this->w->scaleLine()->saddleAt($string), $this->w->spread()->saddle[$string], '', 'string', 'strings');
+            $shapes[] = Shape::line(0.0, $this->w->spread()->nut[$string], $post->x, $post->y, '', 'string', 'strings');
+            $shapes[] = Shape::circle($post, max(3.0, $s->head->tunerHole->mm / 2), '', 'line', 'paper');
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    private function dimensions(): array
+    {
+        $s = $this->w->specification;
+        $body = $this->w->body()->outline;
+        $below = $body->across()->to + 22;
+        $scale = $s->board->scale->mm;
+        $length = $body->along();
+
+        return [
+            ...Shape::dimension(new Point(0, $below), new Point($scale, $below), 0.0, Words::number($scale).' · '.Words::inches($scale), 17),
+            Shape::line(0, $s->board->nutWidth->mm / 2 + 4, 0, $below, '', 'dimension'),
+            Shape::line($scale, $s->stringing->bridgeSpread->mm / 2 + 12, $scale, $below, '', 'dimension'),
+            ...Shape::dimension(new Point($length->to, $body->across()->from), new Point($length->to, $body->across()->to), -14.0, Words::number($body->across()->length(), 0), 17),
+            ...Shape::dimension(new Point($length->from, $body->across()->from - 14), new Point($length->to, $body->across()->from - 14), 0.0, Words::number($length->length(), 0), 17),
+        ];
+    }
+}

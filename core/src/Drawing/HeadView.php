@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Drawing;
+
+use Regimen\Figures\Words;
+use Regimen\Figures\Workings;
+use Regimen\Geometry\Point;
+
+/** The headstock with its posts and string lines, 1:1 as a template. */
+final class HeadView
+{
+    public static function of(Workings $w): View
+    {
+        $s = $w->specification;
+        $nut = $s->board->nutWidth->mm / 2;
+        $outline = $w->head()->outline();
+        $shapes = [
+            Shape::closed($outline, 'outline', 'line', $s->neck->neckTimber->colour),
+            Shape::line(-$s->head->headLength->mm - 8, 0.0, 10.0, 0.0, 'centre', 'hidden'),
+            Shape::box(0.0, -$nut, 4.0, 2 * $nut, '', 'thin', 'paper'),
+        ];
+        foreach ($w->head()->posts as $string => $post) {
+            $shapes[] = Shape::line(0.0, $w->spread()->nut[$string], $post->x, $post->y, '', 'string');
+            $shapes[] = Shape::circle($post, $s->head->tunerHole->mm / 2, 'holes', 'line', 'paper');
+            $shapes[] = Shape::words($post->moved(0.0, $s->head->tunerHole->mm / 2 + 7.5), Words::number($w->head()->breakAngle($string)).'°', 6.5, 'middle', 'dimension');
+        }
+        $low = min(array_map(static fn (Point $point): float => $point->y, $outline));
+        $first = max(array_map(static fn (Point $point): float => $point->x, $w->head()->posts));
+        $shapes = [...$shapes,
+            ...Shape::dimension(new Point(-$s->head->headLength->mm, $low - 8), new Point(0, $low - 8), 0.0, Words::number($s->head->headLength->mm), 8),
+            ...Shape::dimension(new Point($first, -$low + 14), new Point(0, -$low + 14), 0.0, Words::number(-$first), 8),
+        ];
+
+        return new View('head', 'Headstock', $shapes);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Figures;
+
+/** A computed measure: what it is, its value, and the formula with its numbers. */
+final readonly class Figure
+{
+    /**
+     * @param  string  $number  of the formula in docs/calculations.md
+     * @param  string  $group  of the fields it stands beside; empty for what belongs in a table
+     */
+    private function __construct(
+        public string $key,
+        public string $name,
+        public float $value,
+        public string $unit,
+        public string $number,
+        public string $formula,
+        public string $group,
+        private int $decimals,
+    ) {
+    }
+
+    public static function mm(string $key, string $name, float $value, string $number, string $formula, string $group, int $decimals = 1): self
+    {
+        return new self($key, $name, $value, 'mm', $number, $formula, $group, $decimals);
+    }
+
+    public static function of(string $key, string $name, float $value, string $unit, string $number, string $formula, string $group, int $decimals = 1): self
+    {
+        return new self($key, $name, $value, $unit, $number, $formula, $group, $decimals);
+    }
+
+    /** `6.5`, without its unit when that is millimetres, as in a table of lengths. */
+    public function shown(): string
+    {
+        return Words::number($this->value, $this->decimals).(in_array($this->unit, ['mm', ''], true) ? '' : ($this->unit === '°' ? '°' : " {$this->unit}"));
+    }
+
+    /** The same in the other unit, where there is one. */
+    public function other(): string
+    {
+        return match ($this->unit) {
+            'mm' => Words::inches($this->value),
+            'N' => Words::number($this->value / \Regimen\Strings\Pull::POUND_FORCE).' lbf',
+            'kg' => Words::number($this->value / 0.45359237).' lb',
+            default => '',
+        };
+    }
+
+    public function source(): string
+    {
+        return Sources::of($this->number);
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Figures;
+
+use Regimen\Geometry\BoardShape;
+use Regimen\Geometry\BodyShape;
+use Regimen\Geometry\BridgeHeight;
+use Regimen\Geometry\FretMarkers;
+use Regimen\Geometry\HeadstockShape;
+use Regimen\Geometry\InstrumentMass;
+use Regimen\Geometry\NeckShape;
+use Regimen\Geometry\ScaleLine;
+use Regimen\Geometry\StringSpread;
+use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\Specification;
+use Regimen\Strings\Pull;
+use Regimen\Timber\BalanceMoisture;
+use Regimen\Units\Money;
+
+/** One specification with everything that is worked out from it, shared by figures, findings and drawings. */
+final class Workings
+{
+    /** @var array<string, object> */
+    private array $worked = [];
+
+    /** @param  array<string, string>  $sources  where each value is from */
+    private function __construct(public readonly Specification $specification, private readonly array $sources, public readonly ?Money $partsCost)
+    {
+    }
+
+    public static function of(ReadSpecification $read, ?Money $partsCost = null): self
+    {
+        return new self($read->orFail(), $read->sources, $partsCost);
+    }
+
+    /** Whether the client has said so, rather than the house. */
+    public function clientSays(string $field): bool
+    {
+        return ($this->sources[$field] ?? '') === ReadSpecification::CLIENT;
+    }
+
+    public function board(): BoardShape
+    {
+        return $this->once(BoardShape::class, fn (): BoardShape => BoardShape::of($this->specification));
+    }
+
+    public function neck(): NeckShape
+    {
+        return $this->once(NeckShape::class, fn (): NeckShape => NeckShape::of($this->specification));
+    }
+
+    public function markers(): FretMarkers
+    {
+        return $this->once(FretMarkers::class, fn (): FretMarkers => FretMarkers::of($this->specification));
+    }
+
+    public function head(): HeadstockShape
+    {
+        return $this->once(HeadstockShape::class, fn (): HeadstockShape => HeadstockShape::of($this->specification));
+    }
+
+    public function spread(): StringSpread
+    {
+        return $this->once(StringSpread::class, fn (): StringSpread => StringSpread::of($this->specification));
+    }
+
+    public function scaleLine(): ScaleLine
+    {
+        return $this->once(ScaleLine::class, fn (): ScaleLine => ScaleLine::of($this->specification));
+    }
+
+    public function bridge(): BridgeHeight
+    {
+        return $this->once(BridgeHeight::class, fn (): BridgeHeight => BridgeHeight::of($this->specification));
+    }
+
+    public function body(): BodyShape
+    {
+        return $this->once(BodyShape::class, fn (): BodyShape => BodyShape::of($this->specification));
+    }
+
+    public function pull(): Pull
+    {
+        return $this->once(Pull::class, fn (): Pull => Pull::of($this->specification));
+    }
+
+    public function mass(): InstrumentMass
+    {
+        return $this->once(InstrumentMass::class, fn (): InstrumentMass => InstrumentMass::of($this->specification, $this->balance()));
+    }
+
+    /** T1: what timber settles at in the shop's air, in %. */
+    public function balance(): float
+    {
+        return BalanceMoisture::percent($this->specification->brief->airTemperature, $this->specification->brief->airHumidity);
+    }
+
+    /** x of a fret, mm from the nut. */
+    public function fret(int $number): float
+    {
+        return $this->specification->frets()->position($number)->mm;
+    }
+
+    public function lastFret(): float
+    {
+        return $this->specification->frets()->last()->mm;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  class-string<T>  $class
+     * @param  \Closure(): T  $work
+     * @return T
+     */
+    private function once(string $class, \Closure $work): object
+    {
+        $known = $this->worked[$class] ??= $work();
+
+        return $known instanceof $class ? $known : throw new \LogicException("{$class} was worked out as something else.");
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks;
+
+use Regimen\Figures\Words;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+
+/** It hangs level from its strap (T6). */
+final class Balance implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $strap = $w->body()->strapButton($w->specification);
+        $behind = $w->mass()->centre() - $strap;
+        if ($behind < 0.0) {
+            yield Finding::warn('balance', 'It will dip at the head', 'The centre of mass is '.Words::mm(-$behind, 0).' neckwards of the strap button.', 'The player holds it up with the fretting hand.', 'strapButton', 'tunerMass', 'outline')
+                ->mend('light tuners', $w->specification->head->tunerMass > 30 ? ['tunerMass' => Words::number($w->specification->head->tunerMass * 0.6, 0).' g'] : null)
+                ->mend('button at '.Words::number($w->mass()->centre() - 20, 0), ['strapButton' => Words::typed($w->mass()->centre() - 20, 0)]);
+        }
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks;
+
+use Regimen\Figures\Words;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+
+/** Saddles stand between a quarter and three quarters of their height (G16). */
+final class BridgeRange implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $bridge = $w->bridge();
+        if ($bridge->fits()) {
+            return;
+        }
+        $s = $w->specification;
+        $by = $bridge->aboveMiddle();
+        $high = $by > 0;
+        $angle = Words::number($bridge->angleForMiddle(), 2);
+        $pocket = $s->joinery->pocketDepth->mm + $by;
+        $recess = $s->bridgework->bridgeRecess->mm - $by;
+        yield Finding::when($bridge->share() < 0.0 || $bridge->share() > 1.0, 'bridge-range', $bridge->share() < 0.0 || $bridge->share() > 1.0 ? 'Bridge beyond its travel' : 'Bridge near the end of its travel',
+            'Saddles would stand at '.Words::number($bridge->overFoot()).' of '.Words::number($bridge->range()->from).'–'.Words::mm($bridge->range()->to).', '.($high ? 'above three quarters' : 'below a quarter').' of the range.',
+            'Nothing is left to set the action when timber moves or the client wants it otherwise.', 'neckAngle', 'pocketDepth', 'bridgeRecess', 'bridgeLeast', 'bridgeMost')
+            ->mend('neck angle '.$angle.'°', abs((float) $angle) <= 7.5 && (float) $angle > -2.5 ? ['neckAngle' => $angle.'°'] : null)
+            ->mend('pocket '.Words::number(abs($by)).' '.($high ? 'deeper' : 'shallower'), $pocket >= 5 && $s->bodyThickness()->mm - $pocket >= 8 ? ['pocketDepth' => Words::typed($pocket)] : null)
+            ->mend($recess < 0 ? 'pack the bridge up by '.Words::number(-$recess) : 'let the bridge in by '.Words::number($recess), $recess >= -15 && $recess <= 30 ? ['bridgeRecess' => Words::typed($recess)] : null);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks;
+
+use Regimen\Figures\Words;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+
+/** Markers left after the radius, and none sunk (G6). */
+final class MarkerDepth implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $board = $w->specification->board;
+        $worst = null;
+        $sunk = -INF;
+        foreach ($w->markers()->places() as $place) {
+            $left = $w->markers()->left($place['x'], $place['y']);
+            $worst = $worst === null || $left < $worst[0] ? [$left, $place['fret'], $w->markers()->lost($place['x'], $place['y'])] : $worst;
+            $sunk = max($sunk, $w->markers()->sunk($place['x'], $place['y']));
+        }
+        if ($worst === null) {
+            return;
+        }
+        [$left, $fret, $lost] = $worst;
+        if ($left < 0.8) {
+            yield Finding::when($left < 0.3, 'marker-depth', 'Markers that the radius takes', Words::mm($left, 2)." stay at the outer edge at fret {$fret}, which loses ".Words::number($lost, 2).'; 0.8 should.', 'A thin edge shows through, or is sanded away.', 'markerDepth', 'markerThickness', 'markerOffset')
+                ->mend('markers '.Words::number($board->markerThickness->mm + 0.8 - $left).' thick, holes as deep', ['markerThickness' => Words::typed($board->markerThickness->mm + 0.8 - $left), 'markerDepth' => ''])
+                ->mend('pair nearer together', $fret % 12 === 0 && $board->markerOffset->mm > 9 ? ['markerOffset' => Words::typed($board->markerOffset->mm * 0.7)] : null);
+        } elseif ($left < 1.0) {
+            yield Finding::note('marker-note', 'Markers lose '.Words::number($lost, 2).' to the radius', Words::number($board->markerThickness->mm, 2).' thick: '.Words::number($left, 2)." is left at the outer edge at fret {$fret}. Deep enough.", 'Set them flush with the flat or a hair deeper.', 'markerDepth');
+        }
+        if ($sunk > 0.02) {
+            yield Finding::warn('marker-sunk', 'Markers below the surface', 'Their tops lie '.Words::mm($sunk, 2).' under the finished surface at the inner edge.', 'A dip stays that has to be filled.', 'markerDepth', 'markerThickness')
+                ->mend('holes as deep as the markers are thick', ['markerDepth' => '']);
+        }
+    }
+}

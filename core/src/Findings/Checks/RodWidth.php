@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks;
+
+use Regimen\Figures\Words;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+
+/** Timber beside the rod’s channel. */
+final class RodWidth implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $s = $w->specification;
+        $beside = ($s->board->nutWidth->mm - $s->neck->rodWidth->mm) / 2;
+        if ($s->neck->rodLength->mm > 0 && $beside < 8.0) {
+            yield Finding::warn('rod-width', 'Little timber beside the channel', Words::mm($beside).' on each side at the nut.', 'The carved sides are thinnest there.', 'rodWidth', 'nutWidth')
+                ->mend('channel '.Words::number($s->board->nutWidth->mm - 16.0).' wide', $s->board->nutWidth->mm > 20 ? ['rodWidth' => Words::typed($s->board->nutWidth->mm - 16.0)] : null);
+        }
+    }
+}

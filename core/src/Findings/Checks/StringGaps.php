@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks;
+
+use Regimen\Figures\Words;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+use Regimen\Instrument\InstrumentType;
+
+/** Room for a finger between the strings (G13). */
+final class StringGaps implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $s = $w->specification;
+        if ($s->isDoubled() || $s->brief->strings < 2) {
+            return;
+        }
+        $least = $s->brief->type === InstrumentType::Bass ? 6.0 : 5.5;
+        $gaps = [];
+        for ($string = 1; $string < $s->brief->strings; $string++) {
+            $gaps[] = abs($w->spread()->nut[$string] - $w->spread()->nut[$string - 1]) - ($s->stringing->gauges[$string]->diameter->mm + $s->stringing->gauges[$string - 1]->diameter->mm) / 2;
+        }
+        if (min($gaps) < $least) {
+            yield Finding::warn('string-gaps', 'Strings crowded at the nut', Words::mm(min($gaps), 2).' free between two; about '.Words::number($least).' is the least.', 'Fingers touch two strings.', 'nutWidth', 'nutMargin')
+                ->mend('nut '.Words::number($s->board->nutWidth->mm + ($least - min($gaps)) * ($s->brief->strings - 1)).' wide', ['nutWidth' => Words::typed($s->board->nutWidth->mm + ($least - min($gaps)) * ($s->brief->strings - 1))]);
+        }
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks;
+
+use Regimen\Figures\Words;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+
+/** Tuners have room beside each other. */
+final class TunerSpacing implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $gap = $w->head()->nearestPosts() - $w->specification->head->tunerWidth->mm;
+        if ($gap < 1.0) {
+            $spacing = $w->specification->head->tunerWidth->mm + 3.0;
+            yield Finding::when($gap < 0.0, 'tuner-spacing', 'Tuners too near each other', 'Posts '.Words::mm($w->head()->nearestPosts()).' apart, bodies '.Words::mm($w->specification->head->tunerWidth->mm).' wide.', 'The bodies touch, or the buttons cannot be turned.', 'tunerSpacing', 'tunerWidth', 'posts')
+                ->mend('posts '.Words::number($spacing).' apart', ['tunerSpacing' => Words::typed($spacing), 'posts' => '', 'headLength' => '']);
+        }
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings;
+
+/** What a check says about a specification: how bad, the figures, the reason, the source and what would mend it. */
+final readonly class Finding
+{
+    public const COMMON_PRACTICE = 'common practice';
+
+    /**
+     * @param  string  $key  the same for the same matter from one revision to the next
+     * @param  list<string>  $fields  that it is about
+     * @param  list<Mend>  $mends
+     */
+    private function __construct(
+        public string $key,
+        public Severity $severity,
+        public string $title,
+        public string $figures,
+        public string $because,
+        public array $fields,
+        public string $source = self::COMMON_PRACTICE,
+        public array $mends = [],
+    ) {
+    }
+
+    public static function stop(string $key, string $title, string $figures, string $because, string ...$fields): self
+    {
+        return new self($key, Severity::Stop, $title, $figures, $because, array_values($fields));
+    }
+
+    public static function warn(string $key, string $title, string $figures, string $because, string ...$fields): self
+    {
+        return new self($key, Severity::Warn, $title, $figures, $because, array_values($fields));
+    }
+
+    public static function note(string $key, string $title, string $figures, string $because, string ...$fields): self
+    {
+        return new self($key, Severity::Note, $title, $figures, $because, array_values($fields));
+    }
+
+    public static function when(bool $stop, string $key, string $title, string $figures, string $because, string ...$fields): self
+    {
+        return new self($key, $stop ? Severity::Stop : Severity::Warn, $title, $figures, $because, array_values($fields));
+    }
+
+    public function from(string $source): self
+    {
+        return new self($this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $source, $this->mends);
+    }
+
+    /** @param  array<string, string>|null  $changes  null when this mend is not possible here */
+    public function mend(?string $words, ?array $changes): self
+    {
+        if ($words === null || $changes === null || $changes === []) {
+            return $this;
+        }
+
+        return new self($this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $this->source, [...$this->mends, new Mend($words, $changes)]);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument;
+
+use Regimen\Instrument\Fields\Option;
+
+/** The house's own outlines, or one that was brought along. */
+enum BodyOutline: string implements Option
+{
+    use WordsOfValue;
+
+    case River = 'river';
+    case Pebble = 'pebble';
+    case Leaf = 'leaf';
+    case Heron = 'heron';
+    case Meadow = 'meadow';
+    case Imported = 'imported';
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument;
+
+use Regimen\Electronics\SwitchPosition;
+use Regimen\Geometry\FretTable;
+use Regimen\Strings\StringSets;
+use Regimen\Units\Length;
+
+/** Works out what nobody has said from what was said. The proportions are common practice. */
+final class Completion
+{
+    /** Board beyond the outer strings at the last fret, in mm. */
+    private const MARGIN_MM = 3.6;
+
+    /** Room between pickups and what is beside them, in mm. */
+    private const PICKUP_ROOM_MM = 4.0;
+
+    private const BRIDGE_ROOM_MM = 22.0;
+
+    /** A slot reaches so far below the tang, in mm. */
+    private const SLOT_BELOW_TANG = 0.5;
+
+    /** @param  array<string, mixed>  $values */
+    private function __construct(private array $values)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $values  by field, with null or an empty list for what is missing
+     * @return array<string, mixed> the values that are worked out
+     */
+    public static function of(array $values): array
+    {
+        $completion = new self($values);
+        $worked = [];
+        foreach ($completion->rules() as $key => $rule) {
+            if (($completion->values[$key] ?? null) === null || $completion->values[$key] === []) {
+                $worked[$key] = $completion->values[$key] = $rule();
+            }
+        }
+
+        $worked['pickups'] = $completion->placed();
+
+        return array_filter($worked, static fn (mixed $value): bool => $value !== null && $value !== []);
+    }
+
+    /** @return array<string, \Closure(): mixed> in an order in which each has what it needs */
+    private function rules(): array
+    {
+        return [
+            'nutWidth' => fn (): Length => $this->nutWidth(),
+            'boardLength' => fn (): Length => FretTable::of($this->values['scale'], $this->values['frets'])->last()->plus($this->values['overhang']),
+            'radiusEnd' => fn (): Length => $this->values['radius'],
+            'slotDepth' => fn (): Length => Length::ofMillimetres($this->values['tangDepth']->mm + self::SLOT_BELOW_TANG),
+            'markerDepth' => fn (): Length => $this->values['markerThickness'],
+            'gauges' => fn (): array => StringSets::gauges($this->values['type'], $this->values['strings']),
+            'tuning' => fn (): array => StringSets::tuning($this->values['type'], $this->values['strings']),
+            'bridgeSpread' => fn (): Length => $this->bridgeSpread(),
+            'lastWidth' => fn (): Length => $this->lastWidth(),
+            'markerOffset' => fn (): Length => $this->markerOffset(),
+            'headLength' => fn (): Length => $this->headLength(),
+            'heelWidth' => fn (): Length => Length::ofMillimetres($this->widthAt($this->values['boardLength']->mm)),
+            'pocketWidth' => fn (): Length => $this->values['heelWidth'],
+            'pots' => fn (): array => $this->pots(),
+            'switch' => fn (): array => $this->switch(),
+        ];
+    }
+
+    private function courses(): int
+    {
+        return $this->values['type']->isDoubled($this->values['strings']) ? intdiv($this->values['strings'], 2) : $this->values['strings'];
+    }
+
+    private function isBass(): bool
+    {
+        return $this->values['type'] === InstrumentType::Bass;
+    }
+
+    private function nutWidth(): Length
+    {
+        $doubled = $this->courses() !== $this->values['strings'];
+        $mm = $this->isBass()
+            ? 38.0 + 7.5 * ($this->courses() - 4)
+            : ($this->values['type'] === InstrumentType::FlatTop ? 44.0 : 43.0) + 5.5 * ($this->courses() - 6);
+
+        return Length::ofMillimetres($mm + ($doubled ? 4.0 : 0.0));
+    }
+
+    private function lastWidth(): Length
+    {
+        $share = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm / $this->values['scale']->mm;
+        $atNut = $this->values['nutWidth']->mm - 2 * $this->values['nutMargin']->mm;
+        $outer = $atNut + ($this->values['bridgeSpread']->mm - $atNut) * $share;
+
+        return Length::ofMillimetres(round($outer + 2 * self::MARGIN_MM, 1));
+    }
+
+    private function widthAt(float $x): float
+    {
+        $last = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm;
+
+        return $this->values['nutWidth']->mm + ($this->values['lastWidth']->mm - $this->values['nutWidth']->mm) * $x / $last;
+    }
+
+    private function markerOffset(): Length
+    {
+        return Length::ofMillimetres($this->widthAt($this->values['scale']->mm / 2) / 4);
+    }
+
+    private function bridgeSpread(): Length
+    {
+        $gap = match (true) {
+            ! $this->isBass() => $this->values['type'] === InstrumentType::FlatTop ? 10.8 : 10.4,
+            $this->courses() <= 4 => 19.0,
+            default => 17.5,
+        };
+
+        return Length::ofMillimetres($gap * max(1, $this->courses() - 1));
+    }
+
+    private function headLength(): Length
+    {
+        $row = $this->values['tunerLayout'] === TunerLayout::BothSides ? (int) ceil($this->values['strings'] / 2) : $this->values['strings'];
+
+        return Length::ofMillimetres($this->values['firstPost']->mm + ($row - 1) * $this->values['tunerSpacing']->mm + 28.0 + $this->values['tunerHole']->mm);
+    }
+
+    /**
+     * Pickups without a place: the first beside the board, the last before the bridge, the others between.
+     *
+     * @return list<Pickup>
+     */
+    private function placed(): array
+    {
+        $pickups = $this->values['pickups'];
+        $last = count($pickups) - 1;
+        $nearBoard = fn (Pickup $one): float => $this->values['scale']->mm - $this->values['boardLength']->mm - self::PICKUP_ROOM_MM - $one->kind->lengthMm() / 2;
+        $nearBridge = static fn (Pickup $one): float => self::BRIDGE_ROOM_MM + $one->kind->lengthMm() / 2;
+        foreach ($pickups as $index => $pickup) {
+            if ($pickup->position === null) {
+                $share = $last === 0 ? 1.0 : $index / $last;
+                $pickups[$index] = $pickup->at(Length::ofMillimetres(round(max(5.0, (1 - $share) * $nearBoard($pickup) + $share * $nearBridge($pickup)), 1)));
+            }
+        }
+
+        return $pickups;
+    }
+
+    /** @return list<float> kΩ */
+    private function pots(): array
+    {
+        $usual = array_filter(array_map(static fn (Pickup $pickup): ?float => $pickup->kind->usualPot(), $this->values['pickups']));
+
+        return $usual === [] ? [] : [max($usual), max($usual)];
+    }
+
+    /** @return list<SwitchPosition> */
+    private function switch(): array
+    {
+        $places = array_map(static fn (Pickup $pickup): string => mb_strtolower($pickup->place), $this->values['pickups']);
+        $positions = [];
+        foreach ($places as $index => $place) {
+            $positions[] = $place;
+            if (isset($places[$index + 1])) {
+                $positions[] = $place.' + '.$places[$index + 1];
+            }
+        }
+
+        return array_map(SwitchPosition::parse(...), $positions);
+    }
+}

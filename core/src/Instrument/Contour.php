@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument;
+
+use Regimen\Instrument\Fields\Option;
+
+/** What is taken off the body for comfort. */
+enum Contour: string implements Option
+{
+    use WordsOfValue;
+
+    case None = 'none';
+    case Forearm = 'forearm';
+    case Belly = 'belly';
+    case Both = 'forearm_and_belly';
+}

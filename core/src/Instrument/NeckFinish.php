@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument;
+
+use Regimen\Instrument\Fields\Option;
+
+/** What the neck gets. */
+enum NeckFinish: string implements Option
+{
+    use WordsOfValue;
+
+    case AsBody = 'as_the_body';
+    case Oil = 'oil';
+    case Bare = 'bare';
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument;
+
+use Regimen\Instrument\Fields\Option;
+
+/** The curve of the back of the neck. */
+enum NeckProfile: string implements Option
+{
+    use WordsOfValue;
+
+    case C = 'C';
+    case D = 'D';
+    case V = 'V';
+
+    /** Exponent of the superellipse that the section follows: 2 is an ellipse, more is fuller, less is pointed (house convention). */
+    public function exponent(): float
+    {
+        return match ($this) {
+            self::C => 2.0,
+            self::D => 2.8,
+            self::V => 1.4,
+        };
+    }
+}

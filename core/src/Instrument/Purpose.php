@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument;
+
+use Regimen\Instrument\Fields\Option;
+
+/** What it is built for. */
+enum Purpose: string implements Option
+{
+    use WordsOfValue;
+
+    case Commission = 'commission';
+    case Stock = 'stock';
+    case Show = 'show';
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument;
+
+use Regimen\Instrument\Fields\Option;
+
+/** Where the truss rod is adjusted. */
+enum RodAccess: string implements Option
+{
+    use WordsOfValue;
+
+    case Headstock = 'headstock';
+    case Heel = 'heel';
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument;
+
+use Regimen\Instrument\Fields\Option;
+
+/** Where the strings end. */
+enum StringPath: string implements Option
+{
+    use WordsOfValue;
+
+    case Bridge = 'at_the_bridge';
+    case Body = 'through_the_body';
+    case Tailpiece = 'at_a_tailpiece';
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Strings;
+
+use Regimen\Units\InvalidQuantity;
+use Regimen\Units\Length;
+
+/** How thick a string is, and whether it is wound: `10`, `0.010`, `46w`, `46w/18` with its core, `1.17mm w`. */
+final readonly class Gauge
+{
+    /** Share of a wound string that is its core, when the maker does not say; an estimate, common practice. */
+    private const CORE = 0.42;
+
+    private function __construct(public Length $diameter, public bool $wound, private ?Length $statedCore)
+    {
+    }
+
+    /**
+     * A number of 5 or more is in thousandths of an inch, a smaller one in inches, with `mm` in millimetres.
+     *
+     * @throws InvalidQuantity
+     */
+    public static function parse(string $typed): self
+    {
+        if (preg_match('/^(\d*\.?\d+)(mm)?(w?)(?:\/(\d*\.?\d+)(mm)?)?$/i', trim($typed), $found) !== 1 || $found[3] === '' && isset($found[4])) {
+            throw InvalidQuantity::unreadable($typed, '10 13 17 26w 36w 46w, treble first, w for wound');
+        }
+        $diameter = self::diameter($found[1], $found[2] !== '');
+        $core = isset($found[4]) ? self::diameter($found[4], ($found[5] ?? '') !== '') : null;
+        if ($diameter->mm < 0.15 || $diameter->mm > 5) {
+            throw InvalidQuantity::outside($typed, '0.15 mm (6)', '5 mm (197)');
+        }
+        if ($core !== null && ($core->mm >= $diameter->mm || $core->mm < 0.1)) {
+            throw new InvalidQuantity("“{$typed}”: a core is thinner than its string.");
+        }
+
+        return new self($diameter, strtolower($found[3]) === 'w', $core);
+    }
+
+    private static function diameter(string $number, bool $inMillimetres): Length
+    {
+        $value = (float) $number;
+
+        return match (true) {
+            $inMillimetres => Length::ofMillimetres($value),
+            $value >= 5 => Length::ofInches($value / 1000),
+            default => Length::ofInches($value),
+        };
+    }
+
+    public function core(): Length
+    {
+        return $this->statedCore ?? Length::ofMillimetres($this->diameter->mm * self::CORE);
+    }
+
+    /** Whether the mass rests on an estimated core. */
+    public function isEstimated(): bool
+    {
+        return $this->wound;
+    }
+
+    /** `.046 w` */
+    public function inWords(): string
+    {
+        return ltrim(sprintf('%.3f', $this->diameter->inches()), '0').($this->wound ? ' w' : '');
+    }
+}
