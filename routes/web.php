@@ -5,11 +5,13 @@ declare(strict_types=1);
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\HouseController;
+use App\Http\Controllers\HouseModelController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\SpecificationController;
 use App\Http\Controllers\WorkController;
 use App\Http\Middleware\KeepPlanFresh;
 use Illuminate\Support\Facades\Route;
@@ -27,6 +29,9 @@ Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
     Route::get('/horizon', [PlanController::class, 'horizon'])->name('horizon');
     Route::get('/builds', [BuildController::class, 'index'])->name('builds');
     Route::get('/builds/{build}', [BuildController::class, 'show'])->name('builds.show');
+    Route::get('/builds/{build}/specification/{number?}', [SpecificationController::class, 'show'])->whereNumber('number')->name('specification');
+    Route::get('/builds/{build}/specification/{number}/{file}', [SpecificationController::class, 'file'])->whereNumber('number');
+    Route::post('/builds/{build}/measurements', [SpecificationController::class, 'measure']);
     Route::get('/parts', [HouseController::class, 'parts'])->name('parts');
 
     Route::post('/operations/{operation}/clock', [WorkController::class, 'startClock']);
@@ -43,6 +48,14 @@ Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
         Route::get('/commissions/new', [CommissionController::class, 'create'])->name('commissions.new');
         Route::post('/commissions/forecast', [CommissionController::class, 'forecast']);
         Route::post('/commissions', [CommissionController::class, 'store'])->name('commissions.store');
+        Route::post('/builds/{build}/specification/work-out', [SpecificationController::class, 'workOut']);
+        Route::put('/builds/{build}/specification', [SpecificationController::class, 'store']);
+        Route::post('/builds/{build}/specification/release', [SpecificationController::class, 'release']);
+        Route::post('/builds/{build}/specification/accept', [SpecificationController::class, 'accept']);
+        Route::post('/builds/{build}/specification/import', [SpecificationController::class, 'import']);
+        Route::get('/builds/{build}/revisions', [SpecificationController::class, 'revisions']);
+        Route::post('/builds/{build}/revisions', [SpecificationController::class, 'begin']);
+        Route::delete('/builds/{build}/revisions', [SpecificationController::class, 'drop']);
         Route::post('/builds/{build}/promise', [BuildController::class, 'promise']);
         Route::post('/builds/{build}/call-off', [BuildController::class, 'callOff']);
         Route::post('/operations/{operation}/wait', [WorkController::class, 'wait']);
@@ -55,6 +68,12 @@ Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
         Route::post('/people/{person}/days-off', [PeopleController::class, 'takeDayOff']);
         Route::delete('/days-off/{dayOff}', [PeopleController::class, 'returnDayOff']);
 
+        Route::get('/house/models', [HouseModelController::class, 'index'])->name('house.models');
+        Route::get('/house/models/new', [HouseModelController::class, 'create']);
+        Route::post('/house/models/work-out', [HouseModelController::class, 'workOut']);
+        Route::post('/house/models', [HouseModelController::class, 'store']);
+        Route::get('/house/models/{model}', [HouseModelController::class, 'show'])->whereNumber('model');
+        Route::put('/house/models/{model}', [HouseModelController::class, 'update'])->whereNumber('model');
         Route::get('/house', [HouseController::class, 'show'])->name('house');
         Route::put('/house', [HouseController::class, 'shop']);
         Route::put('/house/standards/{standard}', [HouseController::class, 'standard']);

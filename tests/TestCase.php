@@ -6,6 +6,7 @@ namespace Tests;
 
 use App\Actions\Commission;
 use App\Actions\OpenShop;
+use App\Actions\ReleaseSpecification;
 use App\Actions\TakeCommission;
 use App\Models\Build;
 use App\Models\Operation;
@@ -28,7 +29,7 @@ abstract class TestCase extends FrameworkTestCase
         'type' => 'guitar', 'strings' => '6', 'hand' => 'right', 'scale' => '25 1/2"', 'frets' => '22', 'nutWidth' => '43', 'boardLength' => '',
         'joint' => 'bolt-on', 'body' => 'solid', 'neckTimber' => 'sugar maple', 'boardTimber' => 'Indian rosewood',
         'layers' => [['timber' => 'red alder', 'thickness' => '1 3/4"']],
-        'finish' => 'wiping-oil', 'colour' => '', 'pickups' => '2', 'electronics' => 'volume, tone', 'wishes' => 'light',
+        'finish' => 'wiping-oil', 'colour' => '', 'pickups' => [['place' => 'neck', 'kind' => 'humbucker'], ['place' => 'bridge', 'kind' => 'humbucker']], 'electronics' => 'volume, tone', 'wishes' => 'light',
     ];
 
     protected Person $manager;
@@ -58,6 +59,19 @@ abstract class TestCase extends FrameworkTestCase
 
     /** @param  array<string, mixed>  $specification */
     protected function build(array $specification = [], string $promise = '2026-07-31'): Build
+    {
+        $build = $this->commission($specification, $promise);
+        app(ReleaseSpecification::class)($this->manager, $build, 1);
+
+        return $build;
+    }
+
+    /**
+     * A build whose specification is not released yet.
+     *
+     * @param  array<string, mixed>  $specification
+     */
+    protected function commission(array $specification = [], string $promise = '2026-07-31'): Build
     {
         return app(TakeCommission::class)($this->manager, new Commission(
             Purpose::Commission, 'Fennimore', 'Clara Fennimore', '', [...self::SPECIFICATION, ...$specification], Money::ofMinor(500_000, 'EUR'), null, $promise,

@@ -10,7 +10,7 @@ use Regimen\Units\Money;
 /** What is agreed about a new build. */
 final readonly class Commission
 {
-    /** @param  array<string, mixed>  $specification  as it was typed */
+    /** @param  array<string, mixed>  $specification  as it was typed, over the house model */
     public function __construct(
         public Purpose $purpose,
         public string $title,
@@ -20,6 +20,7 @@ final readonly class Commission
         public ?Money $price,
         public ?Money $deposit,
         public ?string $promisedOn,
+        public ?int $model = null,
     ) {
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\BuildStatus;
 use App\Models\KitLine;
 use App\Models\Operation;
+use App\Models\SpecificationRevision;
 use App\Support\Clock;
 use App\Support\Refused;
 use Illuminate\Validation\ValidationException;
@@ -33,8 +34,17 @@ final readonly class Readiness
             if ($operation->waits_for !== '') {
                 throw Refused::because("“{$operation->name}” waits for: {$operation->waits_for}. Say first that it is decided.", $field);
             }
+            $this->mustBeReleased($operation, $field);
             $this->linksMustBeOver($operation, $field);
             $this->partsMustBeThere($operation, $field);
+        }
+    }
+
+    /** Timber is cut only to a specification that is released; until then there is talking, drawing, ordering and measuring. */
+    private function mustBeReleased(Operation $operation, string $field): void
+    {
+        if (! $operation->stage->isBeforeTheCut() && ! SpecificationRevision::query()->where('build_id', $operation->build_id)->whereNotNull('released_at')->exists()) {
+            throw Refused::because("The specification of {$operation->build->name()} is not released to the bench yet. Release it on its page first.", $field);
         }
     }
 
@@ -57,6 +67,7 @@ final readonly class Readiness
     {
         $missing = KitLine::query()
             ->where('build_id', $operation->build_id)
+            ->where('surplus', false)
             ->whereIn('group', $operation->needs)
             ->whereIn('state', [KitState::Needed->value, KitState::Ordered->value])
             ->orderBy('id')

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property CarbonImmutable $ordered_at
  * @property CarbonImmutable|null $finished_at
  * @property SpecificationRevision $specification
+ * @property SpecificationRevision|null $draft
  */
 class Build extends ShopModel
 {
@@ -58,13 +59,34 @@ class Build extends ShopModel
     /** @return HasMany<SpecificationRevision, $this> */
     public function revisions(): HasMany
     {
-        return $this->hasMany(SpecificationRevision::class);
+        return $this->hasMany(SpecificationRevision::class)->orderBy('number');
     }
 
-    /** @return HasOne<SpecificationRevision, $this> the latest revision */
+    /** @return HasOne<SpecificationRevision, $this> what is built by: the latest that is released, the first one until then */
     public function specification(): HasOne
     {
-        return $this->hasOne(SpecificationRevision::class)->latestOfMany('number');
+        return $this->hasOne(SpecificationRevision::class)->ofMany(
+            ['number' => 'max'],
+            static fn (Builder $query) => $query->where(static fn (Builder $either) => $either->whereNotNull('released_at')->orWhere('number', 1)),
+        );
+    }
+
+    /** @return HasOne<SpecificationRevision, $this> what is still being written */
+    public function draft(): HasOne
+    {
+        return $this->hasOne(SpecificationRevision::class)->whereNull('released_at');
+    }
+
+    /** @return HasMany<AcceptedFinding, $this> */
+    public function acceptedFindings(): HasMany
+    {
+        return $this->hasMany(AcceptedFinding::class)->orderBy('id');
+    }
+
+    /** @return HasMany<Measurement, $this> */
+    public function measurements(): HasMany
+    {
+        return $this->hasMany(Measurement::class)->orderBy('id');
     }
 
     /** @return HasMany<LogEntry, $this> */

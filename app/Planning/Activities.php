@@ -40,7 +40,7 @@ final readonly class Activities
         $now = $this->clock->now();
         $open = $build->operations->reject(static fn (OperationModel $operation): bool => $operation->isOver($now))->keyBy('key');
         $waits = $this->waits();
-        foreach ($build->kit as $line) {
+        foreach ($build->kit->where('surplus', false) as $line) {
             $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days);
         }
         $activityOf = static fn (string $key): ?string => isset($open[$key]) ? "o{$open[$key]->id}" : null;

@@ -7,7 +7,7 @@ namespace App\Queries;
 use App\Models\Build;
 use App\Models\Operation;
 use App\Planning\Outlooks;
-use App\Planning\SpecificationForm;
+use App\Planning\Revisions;
 use App\Support\Say;
 use Regimen\Forecast\Outlook;
 use Regimen\Forecast\Verdict;
@@ -18,14 +18,14 @@ final class BuildLine
     /** @return array<string, mixed> */
     public static function of(Build $build, Outlook $outlook): array
     {
-        $specification = SpecificationForm::read($build->specification->body);
+        $read = Revisions::read($build->specification);
         $finish = Outlooks::finish($build->operations->map(static fn (Operation $operation) => $operation->planned)->filter()->values());
 
         return [
             'number' => $build->number,
             'title' => $build->title,
-            'inOneLine' => $specification->inOneLine(),
-            'drawing' => Drawings::of($specification),
+            'inOneLine' => $read->orFail()->inOneLine(),
+            'drawing' => Drawings::of($read),
             'inked' => self::inked($build),
             'promisedOn' => $build->promised_on,
             'finish' => $finish?->toIso8601ZuluString(),

@@ -13,7 +13,7 @@ use App\Models\Person;
 use App\Models\TimeEntry;
 use App\Planning\House;
 use App\Planning\Outlooks;
-use App\Planning\SpecificationForm;
+use App\Planning\Revisions;
 use App\Support\Clock;
 use Illuminate\Support\Collection;
 
@@ -32,9 +32,9 @@ final readonly class BuildSheet
     /** @return array<string, mixed> */
     public function data(Build $build, Person $viewer): array
     {
-        $build->load(['client', 'specification', 'kit', 'logbook.person', 'operations' => static fn ($query) => $query->with(['planned', 'person', 'runningClocks'])->withSum('timeEntries as worked_minutes', 'minutes')]);
+        $build->load(['client', 'specification', 'draft', 'measurements.person', 'kit', 'logbook.person', 'operations' => static fn ($query) => $query->with(['planned', 'person', 'runningClocks'])->withSum('timeEntries as worked_minutes', 'minutes')]);
         $build->operations->each(static fn (Operation $operation) => $operation->setRelation('build', $build));
-        $specification = SpecificationForm::read($build->specification->body);
+        $read = Revisions::read($build->specification);
         $finish = Outlooks::finish($build->operations->map(static fn (Operation $operation) => $operation->planned)->filter()->values());
         $outlook = $this->outlooks->of($build, $build->finished_at ?? $finish);
         $entries = $this->entries($build);
@@ -56,14 +56,16 @@ final readonly class BuildSheet
                 'slackDays' => $outlook->slackDays,
                 'slackWords' => BuildLine::slackWords($outlook),
                 'version' => $build->version,
-                'inOneLine' => $specification->inOneLine(),
+                'inOneLine' => $read->orFail()->inOneLine(),
                 'inked' => BuildLine::inked($build),
+                'draft' => $build->draft?->number,
             ],
-            'drawing' => Drawings::of($specification),
+            'drawing' => Drawings::of($read),
             'holdsFinish' => $this->route->holdsFinish($build, $people),
-            'specification' => SpecificationWords::of($specification, $build->specification),
+            'specification' => SpecificationWords::of($read, $build->specification),
             'operations' => $this->route->operations($build, $people),
             'kit' => $build->kit->map(fn (KitLine $line): array => $this->kitLine($line, $viewer))->all(),
+            'measured' => Measured::of($build, $read),
             'hours' => $entries->map(static fn (TimeEntry $entry): array => self::hours($entry))->values()->all(),
             'progress' => $this->progress->of($build, $entries->whereNull('struck_at'), $outlook, $viewer->isManager()),
             'logbook' => $build->logbook->take(200)->map(static fn (LogEntry $entry): array => self::logged($entry))->values()->all(),
@@ -90,6 +92,7 @@ final readonly class BuildSheet
             'left' => $line->left(),
             'state' => $line->state->value,
             'leadDays' => $line->lead_days,
+            'surplus' => $line->surplus,
             'expectedOn' => $line->expected_on,
             'arrivedOn' => $line->arrived_on,
             'overdue' => $line->expected_on !== null && ! $line->state->isInTheShop() && $line->expected_on < $this->clock->today($this->house->zone()),

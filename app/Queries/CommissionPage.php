@@ -8,22 +8,26 @@ use App\Models\Client;
 use App\Planning\Draft;
 use App\Planning\Drafting;
 use App\Planning\House;
-use App\Planning\InvalidSpecification;
 use App\Planning\Ready;
-use App\Planning\SpecificationForm;
+use App\Planning\Revisions;
 use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
 use Regimen\Costing\UnknownPrice;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Finding;
+use Regimen\Findings\RuleBook;
+use Regimen\Findings\Severity;
 use Regimen\Forecast\Outlook;
+use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\SpecificationReader;
 use Regimen\Route\UnknownStandard;
 use Regimen\Schedule\NoWorkingTime;
-use Regimen\Timber\Species;
 
 /** A commission in the making: what there is to choose from, and what it would mean. */
 final readonly class CommissionPage
 {
-    public function __construct(private House $house, private Drafting $drafting, private Clock $clock)
+    public function __construct(private House $house, private Drafting $drafting, private Revisions $revisions, private Clock $clock)
     {
     }
 
@@ -31,11 +35,8 @@ final readonly class CommissionPage
     public function data(): array
     {
         return [
-            'timbers' => array_map(static function (string $name): array {
-                $species = Species::named($name);
-
-                return ['name' => $name, 'colour' => $species->colour];
-            }, Species::names()),
+            'fields' => WorkedOut::fields(),
+            'models' => HouseModelsPage::choices(),
             'clients' => Client::query()->orderBy('name')->pluck('name')->all(),
             'currency' => $this->house->shop()->currency,
             'depositPercent' => $this->house->shop()->deposit_permille / 10,
@@ -47,22 +48,26 @@ final readonly class CommissionPage
      * @param  array<mixed>  $typed  a specification in the making
      * @return array<string, mixed>
      */
-    public function forecast(array $typed, string $promise): array
+    public function forecast(array $typed, ?int $model, string $promise): array
     {
+        $house = $this->revisions->house($typed, $model);
+        $read = SpecificationReader::read($typed, $house);
+        $values = WorkedOut::values($read, $typed, $house);
+        if ($read->specification === null) {
+            return ['problems' => $read->problems, 'values' => $values, 'figures' => null];
+        }
         try {
-            $draft = $this->drafting->draft(SpecificationForm::read($typed));
+            $draft = $this->drafting->draft($read->specification);
             $ready = $this->drafting->ready($draft);
-        } catch (InvalidSpecification $wrong) {
-            return ['problems' => $wrong->problems, 'figures' => null];
         } catch (UnknownPrice|UnknownStandard|NoWorkingTime $missing) {
-            return ['problems' => ['house' => $missing->getMessage()], 'figures' => null];
+            return ['problems' => ['house' => $missing->getMessage()], 'values' => $values, 'figures' => null];
         }
 
-        return ['problems' => (object) [], 'figures' => $this->figures($draft, $ready, $this->isDay($promise) ? $promise : null)];
+        return ['problems' => (object) [], 'values' => $values, 'figures' => $this->figures($read, $draft, $ready, $this->isDay($promise) ? $promise : null)];
     }
 
     /** @return array<string, mixed> */
-    private function figures(Draft $draft, Ready $ready, ?string $promise): array
+    private function figures(ReadSpecification $read, Draft $draft, Ready $ready, ?string $promise): array
     {
         $shop = $this->house->shop();
         $quote = $draft->quote;
@@ -83,11 +88,20 @@ final readonly class CommissionPage
             'readyBecause' => $ready->why ?? $this->readyBecause($ready),
             'verdict' => $outlook->verdict->value,
             'slackWords' => $promise === null ? null : BuildLine::slackWords($outlook),
-            'drawing' => Drawings::of($draft->specification),
+            'drawing' => Drawings::of($read),
             'inOneLine' => $draft->specification->inOneLine(),
             'bodyThickness' => $draft->specification->bodyThickness()->inMillimetres().' · '.$draft->specification->bodyThickness()->inFraction(),
+            'findings' => self::open($this->revisions->workings($read)),
             'lastFret' => $draft->specification->frets()->last()->inMillimetres().' · '.$draft->specification->frets()->last()->inInches(),
         ];
+    }
+
+    /** @return list<array<string, string>> stops and warnings, to be settled on the specification's own page */
+    private static function open(Workings $workings): array
+    {
+        $open = array_filter(RuleBook::judge($workings), static fn (Finding $finding): bool => $finding->severity !== Severity::Note);
+
+        return array_values(array_map(static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures], $open));
     }
 
     private function readyBecause(Ready $ready): string

@@ -5,58 +5,60 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Models\SpecificationRevision;
-use Regimen\Geometry\FretWire;
-use Regimen\Instrument\Specification;
-use Regimen\Units\Length;
+use Regimen\Figures\FigureBook;
+use Regimen\Figures\Workings;
+use Regimen\Instrument\Fields\FieldKind;
+use Regimen\Instrument\Fields\FieldWords;
+use Regimen\Instrument\Fields\SpecificationFields;
+use Regimen\Instrument\ReadSpecification;
 
-/** A specification as the build sheet shows it: in groups, lengths in millimetres and inches. */
+/** A specification as the build sheet shows it: the values that say most, in groups, and the figures that the bench asks for. */
 final class SpecificationWords
 {
+    private const SHOWN = [
+        'Scale and board' => ['scale', 'frets', 'nutWidth', '=twelfth', '=lastFret', 'lastWidth', 'boardLength', 'boardTimber', 'radius', 'radiusEnd', '=fretWire'],
+        'Neck' => ['neckTimber', 'profile', 'thicknessFirst', 'thicknessTwelfth', '=underRodFirst', 'headThickness', 'joint', 'neckAngle', '=boardAboveTop', '=bridgeHeight'],
+        'Body and finish' => ['body', 'outline', 'layers', '=bodyThickness', '=weight', 'pickups', 'electronics', 'finish', 'colour', 'boardFinish'],
+    ];
+
     /** @return array<string, mixed> */
-    public static function of(Specification $s, SpecificationRevision $revision): array
+    public static function of(ReadSpecification $read, SpecificationRevision $revision): array
     {
+        $figures = [];
+        foreach (FigureBook::of(Workings::of($read)) as $figure) {
+            $figures[$figure->key] = $figure;
+        }
+        $groups = [];
+        foreach (self::SHOWN as $name => $keys) {
+            $lines = [];
+            foreach ($keys as $key) {
+                $figure = $figures[ltrim($key, '=')] ?? null;
+                if ($key[0] !== '=') {
+                    $lines[] = self::value($read, $key);
+                } elseif ($figure !== null) {
+                    $lines[] = ['name' => $figure->name, 'value' => $figure->shown().($figure->unit === 'mm' ? ' mm' : ''), 'other' => $figure->other(), 'source' => 'computed'];
+                }
+            }
+            $groups[] = ['name' => $name, 'lines' => array_values(array_filter($lines))];
+        }
+
         return [
             'revision' => $revision->number,
+            'released' => $revision->isReleased(),
             'at' => $revision->at->toIso8601ZuluString(),
-            'groups' => [
-                ['name' => 'Scale and board', 'lines' => [
-                    self::length('Scale', $s->scale),
-                    self::words('Frets', (string) $s->frets),
-                    self::length('Nut width', $s->nutWidth),
-                    self::length('Nut to twelfth', $s->frets()->position(12), true),
-                    self::length('Nut to last fret', $s->frets()->last(), true),
-                    self::length('Board length', $s->boardLength(), $s->boardLength === null),
-                    self::words('Board', $s->boardTimber->name.($s->boardIsLacquered() ? ', lacquered' : ', left bare or oiled')),
-                    self::length('Fret wire', FretWire::length($s), true),
-                ]],
-                ['name' => 'Neck and body', 'lines' => [
-                    self::words('Strings', "{$s->strings}, {$s->type->value}, {$s->hand->value} hand"),
-                    self::words('Neck', $s->neckTimber->name),
-                    self::words('Joint', $s->joint->value),
-                    self::words('Body', $s->body->value),
-                    ...array_map(static fn ($layer, int $index): array => self::length('Layer '.($index + 1).', '.$layer->timber->name, $layer->thickness), $s->layers, array_keys($s->layers)),
-                    self::length('Body thickness', $s->bodyThickness(), true),
-                ]],
-                ['name' => 'Finish and electronics', 'lines' => [
-                    self::words('Finish', $s->finish->words()),
-                    self::words('Colour', $s->colour === '' ? 'natural' : $s->colour),
-                    self::words('Pickups', (string) $s->pickups),
-                    self::words('Electronics', $s->electronics === '' ? '–' : $s->electronics),
-                ]],
-            ],
-            'wishes' => $s->wishes,
+            'groups' => $groups,
+            'wishes' => is_string($read->values['wishes'] ?? null) ? $read->values['wishes'] : '',
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function length(string $name, Length $length, bool $computed = false): array
+    /** @return array<string, mixed>|null */
+    private static function value(ReadSpecification $read, string $key): ?array
     {
-        return ['name' => $name, 'value' => $length->inMillimetres(), 'other' => $length->inFraction(), 'computed' => $computed];
-    }
+        $field = SpecificationFields::all()[$key];
+        $value = $read->values[$key] ?? null;
+        $words = FieldWords::of($field, $value);
+        $plain = in_array($field->kind, [FieldKind::Choice, FieldKind::Timber, FieldKind::Rows, FieldKind::Text, FieldKind::Prose], true);
 
-    /** @return array<string, mixed> */
-    private static function words(string $name, string $value): array
-    {
-        return ['name' => $name, 'value' => $value, 'other' => null, 'computed' => false];
+        return $words === '' ? null : ['name' => $field->label, 'value' => $words, 'other' => $plain ? null : FieldWords::other($field, $value), 'source' => $read->sources[$key] ?? ''];
     }
 }

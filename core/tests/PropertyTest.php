@@ -11,7 +11,6 @@ use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\FinishSystem;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
-use Regimen\Instrument\SpecificationCheck;
 use Regimen\Route\Operation;
 use Regimen\Route\RoutePlanner;
 use Regimen\Route\TradeStandards;

@@ -58,19 +58,17 @@ final class Specifications
         };
     }
 
-    /** @return iterable<string, array{Specification}> every joint × body × finish × board × colour of electric instruments */
+    /** @return iterable<string, array{Specification}> every joint × body × finish of electric instruments, coloured or not, lacquered board or not */
     public static function all(): iterable
     {
         foreach (NeckJoint::cases() as $joint) {
-            foreach ([BodyConstruction::Solid, BodyConstruction::Chambered, BodyConstruction::SemiHollow] as $body) {
+            foreach ([BodyConstruction::Solid, BodyConstruction::Chambered] as $body) {
                 foreach (FinishSystem::cases() as $finish) {
-                    foreach (['sugar maple', 'Indian rosewood'] as $board) {
-                        foreach (['', 'black'] as $colour) {
-                            yield "{$joint->value}, {$body->value}, {$finish->value}, {$board} board, ".($colour ?: 'natural') => [self::sixString([
-                                'joint' => $joint, 'body' => $body, 'finish' => $finish, 'colour' => $colour, 'boardTimber' => $board,
-                                'layers' => $body === BodyConstruction::Solid ? [self::layer('white ash', 45)] : [self::layer('black walnut', 6), self::layer('white ash', 39)],
-                            ])];
-                        }
+                    foreach ([['sugar maple', 'black'], ['sugar maple', ''], ['Indian rosewood', 'black']] as [$board, $colour]) {
+                        yield "{$joint->value}, {$body->value}, {$finish->value}, {$board} board, ".($colour ?: 'natural') => [self::sixString([
+                            'joint' => $joint, 'body' => $body, 'finish' => $finish, 'colour' => $colour, 'boardTimber' => $board,
+                            'layers' => $body === BodyConstruction::Solid ? [self::layer('white ash', 45)] : [self::layer('black walnut', 6), self::layer('white ash', 39)],
+                        ])];
                     }
                 }
             }

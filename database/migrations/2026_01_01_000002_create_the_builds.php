@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -36,11 +37,38 @@ return new class extends Migration
             $table->id();
             $table->foreignId('build_id')->constrained();
             $table->integer('number');
-            $table->json('body');
+            $table->json('client');
+            $table->json('house');
             $table->foreignId('person_id')->nullable()->constrained('people');
             $table->dateTime('at');
+            $table->foreignId('released_by')->nullable()->constrained('people');
+            $table->dateTime('released_at')->nullable();
+            $table->integer('version')->default(1);
             $table->unique(['build_id', 'number']);
         });
+        DB::statement("CREATE TRIGGER released_revisions_are_never_edited BEFORE UPDATE ON specification_revisions WHEN OLD.released_at IS NOT NULL BEGIN SELECT RAISE(ABORT, 'a released revision is never edited'); END");
+        DB::statement("CREATE TRIGGER released_revisions_are_never_removed BEFORE DELETE ON specification_revisions WHEN OLD.released_at IS NOT NULL BEGIN SELECT RAISE(ABORT, 'a released revision is never removed'); END");
+        Schema::create('accepted_findings', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('build_id')->constrained();
+            $table->integer('revision');
+            $table->string('key');
+            $table->string('title');
+            $table->text('figures');
+            $table->text('reason');
+            $table->foreignId('person_id')->constrained('people');
+            $table->dateTime('at');
+            $table->index(['build_id', 'key']);
+        });
+        Schema::create('house_models', function (Blueprint $table): void {
+            $table->id();
+            $table->string('name')->unique();
+            $table->string('type');
+            $table->boolean('is_default')->default(false);
+            $table->json('body');
+            $table->integer('version')->default(1);
+        });
+        DB::statement('CREATE UNIQUE INDEX one_default_model ON house_models (type) WHERE is_default');
         Schema::create('operations', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('build_id')->constrained();
@@ -99,8 +127,21 @@ return new class extends Migration
             $table->date('arrived_on')->nullable();
             $table->float('used')->default(0);
             $table->float('written_off')->default(0);
+            $table->boolean('surplus')->default(false);
             $table->integer('version')->default(1);
             $table->index(['build_id', 'group']);
+        });
+        Schema::create('measurements', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('build_id')->constrained();
+            $table->foreignId('kit_line_id')->nullable()->constrained();
+            $table->string('part');
+            $table->string('field');
+            $table->string('value');
+            $table->string('instrument')->default('');
+            $table->foreignId('person_id')->constrained('people');
+            $table->dateTime('at');
+            $table->index(['build_id', 'field']);
         });
     }
 };

@@ -20,29 +20,31 @@ final class DemoBuilds
 
     public const WAITS_FOR_CLIENT = 'Marchetto';
 
+    public const NOT_RELEASED = 'Lindqvist';
+
     private const FINISHED = 30;
 
     /** Weeks ago, client or empty for stock, title, what differs from the house's six-string, price. */
     private const OPEN = [
-        [8.9, '', 'Stock bass', ['type' => 'bass', 'strings' => '4', 'scale' => '34"', 'nutWidth' => '1 1/2"', 'frets' => '21', 'finish' => 'nitrocellulose', 'layers' => [['white ash', '43']], 'pickups' => '2'], 480_000],
+        [8.9, '', 'Stock bass', ['type' => 'bass', 'strings' => '4', 'scale' => '34"', 'nutWidth' => '1 1/2"', 'frets' => '21', 'finish' => 'nitrocellulose', 'layers' => [['white ash', '43']]], 480_000],
         [8.2, 'Clara Fennimore', 'Fennimore', ['body' => 'chambered', 'joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'amber burst', 'layers' => [['bigleaf maple', '1/4"'], ['black walnut', '38']], 'neckTimber' => 'true mahogany', 'scale' => '24 3/4"', 'wishes' => 'Light on the shoulder, a warm voice, a neck that fills the hand.'], 690_000],
         [7.3, 'Henrik Odell', 'Odell', ['strings' => '7', 'nutWidth' => '48', 'frets' => '24', 'finish' => 'nitrocellulose', 'layers' => [['black walnut', '1 3/4"']], 'boardTimber' => 'African ebony', 'wishes' => 'Tight low string, no shine on the back of the neck.'], 560_000],
         [5.2, 'Lucia Marchetto', 'Marchetto', ['joint' => 'set', 'neckTimber' => 'true mahogany', 'layers' => [['true mahogany', '45']], 'scale' => '24 3/4"', 'frets' => '22'], 540_000],
         [4.9, 'Abel Quayle', 'Quayle', ['body' => 'chambered', 'layers' => [['sugar maple', '6'], ['red alder', '39']], 'scale' => '27"', 'nutWidth' => '44', 'colour' => 'walnut stain', 'wishes' => 'A baritone that still plays like a guitar. Quiet on stage.'], 590_000],
-        [4.2, '', 'Summer show', ['body' => 'chambered', 'layers' => [['black cherry', '8'], ['black cherry', '37']], 'boardTimber' => 'Indian rosewood', 'pickups' => '1'], 520_000],
+        [4.2, '', 'Summer show', ['body' => 'chambered', 'layers' => [['black cherry', '8'], ['black cherry', '37']], 'boardTimber' => 'Indian rosewood', 'pickups' => [['bridge', 'humbucker', '8.6k']]], 520_000],
         [3.6, 'Jun Abara', 'Abara', ['hand' => 'left', 'frets' => '24', 'boardTimber' => 'sugar maple', 'layers' => [['red alder', '1 3/4"']]], 495_000],
-        [3.1, 'Greta Osterby', 'Osterby', ['layers' => [['limba', '44']], 'finish' => 'nitrocellulose', 'colour' => 'sea green', 'boardTimber' => 'Indian rosewood', 'pickups' => '3'], 610_000],
+        [3.1, 'Greta Osterby', 'Osterby', ['layers' => [['limba', '44']], 'finish' => 'nitrocellulose', 'colour' => 'sea green', 'boardTimber' => 'Indian rosewood', 'shielding' => 'foil', 'pickups' => [['neck', 'single-coil', '6.1k'], ['middle', 'single-coil', '6.2k'], ['bridge', 'single-coil', '6.8k']]], 610_000],
         [2.4, 'Piet Hallam', 'Hallam', ['type' => 'bass', 'strings' => '5', 'scale' => '35"', 'nutWidth' => '47', 'frets' => '24', 'layers' => [['black walnut', '5'], ['red alder', '38']]], 570_000],
         [1.5, 'Noor Castell', 'Castell', ['layers' => [['white ash', '45']], 'boardTimber' => 'sugar maple', 'finish' => 'nitrocellulose', 'wishes' => 'Everything plain, nothing that shines except the frets.'], 520_000],
-        [0.5, 'Sami Lindqvist', 'Lindqvist', ['joint' => 'set', 'body' => 'chambered', 'layers' => [['western redcedar', '7'], ['true mahogany', '38']], 'scale' => '25"'], 640_000],
+        [0.5, 'Sami Lindqvist', 'Lindqvist', ['joint' => 'set', 'body' => 'chambered', 'layers' => [['western redcedar', '7'], ['true mahogany', '38']], 'scale' => '25"', 'neckAngle' => '1.5°', 'wishes' => "Light on the shoulder.\nQuiet on stage.\nMy grandfather’s initials, small."], 640_000],
     ];
 
     private const CLIENTS = ['Ada Brook', 'Bruno Stell', 'Carla Winde', 'Dario Fenn', 'Elin Marsh', 'Frits Oake', 'Gwen Tarn', 'Hugo Vale', 'Iva Moor', 'Jonas Reed', 'Kaja Thorn', 'Leo Dale'];
 
     private const HOUSE = [
-        'type' => 'guitar', 'strings' => '6', 'hand' => 'right', 'scale' => '25 1/2"', 'frets' => '22', 'nutWidth' => '1 11/16"', 'boardLength' => '',
+        'type' => 'guitar', 'strings' => '6', 'hand' => 'right', 'scale' => '25 1/2"', 'frets' => '22', 'nutWidth' => '1 11/16"',
         'joint' => 'bolt-on', 'body' => 'solid', 'neckTimber' => 'sugar maple', 'boardTimber' => 'Indian rosewood', 'layers' => [['red alder', '45']],
-        'finish' => 'wiping-oil', 'colour' => '', 'pickups' => '2', 'electronics' => 'volume, tone, three-way switch', 'wishes' => '',
+        'finish' => 'wiping-oil', 'electronics' => 'volume, tone, three-way switch',
     ];
 
     /** @return list<array{at: CarbonImmutable, slack: int, commission: Commission}> in the order of their days */
@@ -86,6 +88,9 @@ final class DemoBuilds
         $at = $now->subDays((int) round(7 * $weeksAgo))->setTime(9, 0);
         $specification = [...self::HOUSE, ...$change];
         $specification['layers'] = array_map(static fn (array $layer): array => ['timber' => $layer[0], 'thickness' => $layer[1]], $specification['layers']);
+        if (isset($specification['pickups'])) {
+            $specification['pickups'] = array_map(static fn (array $pickup): array => ['place' => $pickup[0], 'kind' => $pickup[1], ...isset($pickup[2]) ? ['resistance' => $pickup[2]] : []], $specification['pickups']);
+        }
 
         return [
             'at' => $at->utc(),

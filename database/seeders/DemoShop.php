@@ -41,12 +41,16 @@ final class DemoShop extends Seeder
         DB::transaction(function () use ($now): void {
             $orders = DemoBuilds::all($now->setTimezone(self::ZONE));
             $this->open($orders[0]['at']->subDay());
+            DemoSpecifications::models($this->manager());
             $simulation = new WorkshopSimulation;
             foreach ($orders as $order) {
                 $simulation->workUntil($order['at']);
                 $this->moveTo($order['at']);
                 $build = app(TakeCommission::class)($this->manager(), $order['commission']);
                 $this->promise($build, $order['slack']);
+                if ($build->title !== DemoBuilds::NOT_RELEASED) {
+                    DemoSpecifications::release($this->manager(), $build);
+                }
                 if ($build->title === DemoBuilds::WAITS_FOR_PART) {
                     $simulation->delayPickupsOf($build, $now);
                 }
@@ -54,6 +58,7 @@ final class DemoShop extends Seeder
             $simulation->workUntil($now);
             $this->moveTo($now);
             $this->finishingTouches($now);
+            DemoSpecifications::finish($this->manager(), $this->build(DemoBuilds::TIGHT), $this->build(DemoBuilds::WAITS_FOR_CLIENT));
             $simulation->startClocks($now);
             app(Planner::class)->replan('the demo shop was filled');
         });

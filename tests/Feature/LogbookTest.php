@@ -63,7 +63,7 @@ final class LogbookTest extends TestCase
         $build = $this->build();
         $this->actingAs($this->manager)->post("/operations/{$this->operation($build, 'brief.agree')->id}/finish", ['version' => 1]);
         $logbook = $this->get('/builds/1')->inertiaProps('logbook');
-        $this->assertSame(['done', 'commission'], array_column($logbook, 'kind'));
+        $this->assertSame(['done', 'specification', 'commission'], array_column($logbook, 'kind'));
         $this->assertSame('Ines', $logbook[0]['by']);
     }
 

@@ -20,7 +20,9 @@ final class PagesTest extends TestCase
     #[TestWith(['/today', 17])]
     #[TestWith(['/horizon', 15])]
     #[TestWith(['/builds', 15])]
-    #[TestWith(['/builds/1', 24])]
+    #[TestWith(['/builds/1', 26])]
+    #[TestWith(['/builds/1/specification', 14])]
+    #[TestWith(['/house/models', 9])]
     #[TestWith(['/parts', 13])]
     #[TestWith(['/people', 11])]
     #[TestWith(['/house', 13])]
@@ -109,7 +111,7 @@ final class PagesTest extends TestCase
         $slots = collect($sheet->inertiaProps('operations'))->firstWhere('name', 'glue the fretboard to the neck');
         $this->assertSame('flat beam', $slots['fixture']);
         $this->assertContains('A spoiled slot then costs a board, not a neck.', array_column($slots['after'], 'reason'));
-        $this->assertSame('44.5 mm', collect($sheet->inertiaProps('specification.groups.1.lines'))->firstWhere('name', 'Body thickness')['value']);
+        $this->assertSame('44.45 mm', collect($sheet->inertiaProps('specification.groups.2.lines'))->firstWhere('name', 'Layers together')['value']);
         $this->assertStringContainsString('The finish hangs on', $sheet->inertiaProps('holdsFinish'));
         $this->assertStringContainsString('licensed practice', collect($sheet->inertiaProps('operations'))->firstWhere('name', 'truss-rod channel')['caution']);
     }

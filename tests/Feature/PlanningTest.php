@@ -11,10 +11,8 @@ use App\Models\OperationLink;
 use App\Models\PlanEntry;
 use App\Models\TimeEntry;
 use App\Planning\BuildProgress;
-use App\Planning\InvalidSpecification;
 use App\Planning\KitWaits;
 use App\Planning\Planner;
-use App\Planning\SpecificationForm;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
@@ -151,22 +149,6 @@ final class PlanningTest extends TestCase
         [$predecessors, $late] = $waits->leads(['finish'], static fn (): ?string => null);
         $this->assertSame([], $predecessors);
         $this->assertSame(['lacquer: 6 days from the order, which is not placed yet', Minutes::ofDay('2026-03-24', $zone)], [$late?->cause, $late?->instant]);
-    }
-
-    public function test_a_specification_keeps_the_makers_words_and_refuses_what_is_no_form(): void
-    {
-        $read = SpecificationForm::read([...self::SPECIFICATION, 'scale' => '2 ft 1 1/2 in', 'layers' => [['timber' => 'limba', 'thickness' => '1 3/4″']]]);
-        $this->assertEqualsWithDelta(647.7, $read->scale->mm, 1e-9);
-        $this->assertEqualsWithDelta(44.45, $read->bodyThickness()->mm, 1e-9);
-        foreach ([[], ['layers' => [[]]], ['layers' => ['x']], ['scale' => null, 'strings' => true], ['type' => ['guitar']], [...self::SPECIFICATION, 'layers' => array_fill(0, 9, ['timber' => 'limba', 'thickness' => '5'])]] as $typed) {
-            try {
-                SpecificationForm::read($typed);
-                $this->fail('accepted '.json_encode($typed));
-            } catch (InvalidSpecification $refused) {
-                $this->assertNotEmpty($refused->problems);
-                $this->assertContainsOnly('string', $refused->problems);
-            }
-        }
     }
 
     public function test_consumables_are_there_and_everything_else_is_needed_at_first(): void

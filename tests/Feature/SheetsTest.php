@@ -32,7 +32,7 @@ final class SheetsTest extends TestCase
         $this->assertEqualsWithDelta($cost / 0.85, $money($figures['price']), 1);
         $this->assertEqualsWithDelta(0.4 * $money($figures['price']), $money($figures['deposit']), 1);
         $this->assertStringContainsString('behind everything already promised', $figures['readyBecause']);
-        $this->assertCount(22, $figures['drawing']['frets']);
+        $this->assertCount(22, array_filter($figures['drawing']['shapes'], static fn (array $shape): bool => ($shape['style'] ?? '') === 'fret'));
     }
 
     public function test_a_shop_that_cannot_build_it_says_why_there_is_no_date(): void
@@ -85,8 +85,8 @@ final class SheetsTest extends TestCase
         $house = $this->get('/house')->assertOk();
         $this->assertSame(['12', '15', '40', '2'], [$house->inertiaProps('settings.overhead_percent'), $house->inertiaProps('settings.margin_percent'), $house->inertiaProps('settings.deposit_percent'), $house->inertiaProps('settings.risk_days')]);
         $this->assertCount(16, $house->inertiaProps('resources'));
-        $this->assertSame(['wiping oil', 'nitrocellulose lacquer'], array_column($house->inertiaProps('finishes'), 'name'));
-        $this->assertSame('24 d', $house->inertiaProps('finishes.1.cure'));
+        $this->assertSame(['wiping oil', 'hard-wax oil', 'brushed varnish', 'water-borne lacquer', 'two-part polyurethane or polyester', 'shellac, French polish', 'nitrocellulose lacquer'], array_column($house->inertiaProps('finishes'), 'name'));
+        $this->assertSame('24 d', $house->inertiaProps('finishes.6.cure'));
         $radius = collect($house->inertiaProps('standards'))->firstWhere('name', 'radius by block');
         $this->assertSame(['18 min', '4 h', '0 min', 'frets', 'fret bench'], [$radius['set_up'], $radius['labour'], $radius['hold'], $radius['skill'], $radius['station']]);
     }

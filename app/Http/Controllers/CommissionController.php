@@ -22,7 +22,7 @@ final class CommissionController
 
     public function forecast(ForecastRequest $request, CommissionPage $page): JsonResponse
     {
-        return response()->json($page->forecast((array) $request->input('specification', []), $request->string('promised_on')->toString()));
+        return response()->json($page->forecast($request->typed(), $request->model(), $request->string('promised_on')->toString()));
     }
 
     public function store(CommissionRequest $request, TakeCommission $takeCommission): RedirectResponse

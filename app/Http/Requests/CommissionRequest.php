@@ -6,15 +6,17 @@ namespace App\Http\Requests;
 
 use App\Actions\Commission;
 use App\Models\Purpose;
-use App\Planning\InvalidSpecification;
-use App\Planning\SpecificationForm;
+use App\Planning\Revisions;
 use App\Rules\Day;
 use App\Rules\Typed;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Regimen\Instrument\SpecificationReader;
 
 final class CommissionRequest extends ManagerRequest
 {
+    use TypedSpecification;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -30,9 +32,7 @@ final class CommissionRequest extends ManagerRequest
             'deposit' => ['nullable', Typed::money($currency)],
             'promised_on' => [$commissioned ? 'required' : 'nullable', Day::fromToday($this->clock(), $this->house()->zone(), 'That day is past. A promise is for today or later.')],
             'specification' => ['required', 'array'],
-            'specification.electronics' => ['nullable', 'string', 'max:300'],
-            'specification.colour' => ['nullable', 'string', 'max:60'],
-            'specification.wishes' => ['nullable', 'string', 'max:2000'],
+            'model_id' => ['nullable', 'integer', 'exists:house_models,id'],
         ];
     }
 
@@ -66,22 +66,17 @@ final class CommissionRequest extends ManagerRequest
             $title !== '' ? $title : ($client === '' ? 'Stock' : (string) preg_replace('/^.*\s/', '', $client)),
             $client,
             trim($this->string('contact')->toString()),
-            array_intersect_key((array) $this->input('specification'), array_flip(SpecificationForm::FIELDS)),
+            $this->typed(),
             $this->money('price'),
             $this->money('deposit'),
             $this->filled('promised_on') ? $this->string('promised_on')->toString() : null,
+            $this->model(),
         );
     }
 
     /** @return array<string, string> */
     private function problems(): array
     {
-        try {
-            SpecificationForm::read((array) $this->input('specification'));
-        } catch (InvalidSpecification $wrong) {
-            return $wrong->problems;
-        }
-
-        return [];
+        return SpecificationReader::read($this->typed(), app(Revisions::class)->house($this->typed(), $this->model()))->problems;
     }
 }

@@ -7,9 +7,11 @@ namespace App\Http\Requests;
 /** A commission in the making: everything may still be missing or wrong, and the answer says so. */
 final class ForecastRequest extends ManagerRequest
 {
+    use TypedSpecification;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['specification' => ['present', 'array'], 'promised_on' => ['nullable', 'string', 'max:10']];
+        return ['specification' => ['present', 'array'], 'model_id' => ['nullable', 'integer'], 'promised_on' => ['nullable', 'string', 'max:10']];
     }
 }

@@ -30,6 +30,12 @@ enum Stage: string
         };
     }
 
+    /** Whether it comes before timber is cut, so that a specification may still be in the making. */
+    public function isBeforeTheCut(): bool
+    {
+        return in_array($this, [self::Brief, self::Design, self::Parts], true);
+    }
+
     /** Which of the three thin layers of a build's strip in time the stage belongs to; null for the whole instrument. */
     public function ply(): ?int
     {

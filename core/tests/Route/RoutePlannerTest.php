@@ -8,7 +8,6 @@ use PHPUnit\Framework\Attributes\DataProviderExternal;
 use PHPUnit\Framework\TestCase;
 use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\FinishSystem;
-use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\CyclicRoute;
 use Regimen\Route\HouseStandards;

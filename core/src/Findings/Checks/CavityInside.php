@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Regimen\Findings\Checks;
 
 use Regimen\Figures\Words;
-use Regimen\Geometry\Point;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
+use Regimen\Geometry\Point;
 use Regimen\Instrument\CavityKind;
 use Regimen\Instrument\Hand;
 

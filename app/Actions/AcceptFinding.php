@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\AcceptedFinding;
+use App\Models\Build;
+use App\Models\Person;
+use App\Planning\Judgement;
+use App\Planning\Revisions;
+use App\Support\Clock;
+use App\Support\Logbook;
+use App\Support\Refused;
+use Illuminate\Support\Facades\DB;
+
+/** A finding is accepted with a written reason. It holds as long as its figures stay the same. */
+final readonly class AcceptFinding
+{
+    public function __construct(private Revisions $revisions, private Logbook $logbook, private Clock $clock)
+    {
+    }
+
+    public function __invoke(Person $by, Build $build, int $version, string $key, string $reason): void
+    {
+        DB::transaction(function () use ($by, $build, $version, $key, $reason): void {
+            $revision = SaveSpecification::draftOf($build, $version);
+            $finding = Judgement::of($build, $this->revisions->workings(Revisions::read($revision)))->find($key);
+            if ($finding === null) {
+                throw Refused::because('The specification as it is kept has no such finding. Keep what you have written first.', 'accept');
+            }
+            AcceptedFinding::query()->create([
+                'build_id' => $build->id, 'revision' => $revision->number, 'key' => $finding->key, 'title' => $finding->title, 'figures' => $finding->figures,
+                'reason' => $reason, 'person_id' => $by->id, 'at' => $this->clock->now(),
+            ]);
+            $this->logbook->write($build, $by, 'specification', "Accepted: {$finding->title}. {$finding->figures} Reason: {$reason}");
+        });
+    }
+}

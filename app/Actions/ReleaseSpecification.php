@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Build;
+use App\Models\Person;
+use App\Planning\Drafting;
+use App\Planning\Judgement;
+use App\Planning\Planner;
+use App\Planning\Revisions;
+use App\Planning\RouteSync;
+use App\Support\Clock;
+use App\Support\Logbook;
+use App\Support\Refused;
+use Illuminate\Support\Facades\DB;
+use Regimen\Findings\Finding;
+
+/** Releases a specification to the bench: no open stop may be left. From then on it is never edited, and the route follows it. */
+final readonly class ReleaseSpecification
+{
+    public function __construct(
+        private Revisions $revisions,
+        private Drafting $drafting,
+        private RouteSync $sync,
+        private Planner $planner,
+        private Logbook $logbook,
+        private Clock $clock,
+    ) {
+    }
+
+    public function __invoke(Person $by, Build $build, int $version): void
+    {
+        DB::transaction(function () use ($by, $build, $version): void {
+            $revision = SaveSpecification::draftOf($build, $version);
+            $read = Revisions::read($revision);
+            $judgement = Judgement::of($build, $this->revisions->workings($read));
+            $stops = $judgement->openStops();
+            if ($stops !== []) {
+                throw Refused::because('It cannot be released: '.implode('; ', array_map(static fn (Finding $stop): string => lcfirst($stop->title), $stops)).'. Mend it, or accept it with a reason.', 'release');
+            }
+            $revision->update(['released_at' => $this->clock->now(), 'released_by' => $by->id, 'version' => $revision->version + 1]);
+            $useless = $revision->number === 1 ? [] : $this->sync->apply($build, $this->drafting->draft($read->orFail()));
+            $this->logbook->write($build, $by, 'specification', trim("Specification revision {$revision->number} released to the bench. ".implode(' ', $useless)));
+            if ($revision->number > 1) {
+                $this->planner->replan("revision {$revision->number} of {$build->number} released");
+            }
+        });
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\AcceptFinding;
+use App\Actions\DropRevision;
+use App\Actions\MeasurePart;
+use App\Actions\ReleaseSpecification;
+use App\Actions\SaveSpecification;
+use App\Actions\StartRevision;
+use App\Documents\BenchFiles;
+use App\Http\Requests\AcceptFindingRequest;
+use App\Http\Requests\ImportRequest;
+use App\Http\Requests\MeasureRequest;
+use App\Http\Requests\SpecificationRequest;
+use App\Http\Requests\VersionRequest;
+use App\Http\Requests\WorkOutRequest;
+use App\Models\Build;
+use App\Models\KitLine;
+use App\Models\Person;
+use App\Models\SpecificationRevision;
+use App\Queries\RevisionsPage;
+use App\Queries\SpecificationPage;
+use App\Queries\WorkedOut;
+use App\Support\Refused;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as FileResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+use Regimen\Formats\SpecificationFile;
+use Regimen\Formats\UnreadableFile;
+use Regimen\Instrument\InvalidSpecification;
+
+final class SpecificationController
+{
+    public function show(Build $build, SpecificationPage $page, #[CurrentUser] Person $viewer, ?int $number = null): Response
+    {
+        return Inertia::render('Specification', $page->data($build, $this->revision($build, $number), $viewer->isManager()));
+    }
+
+    public function workOut(Build $build, WorkOutRequest $request, WorkedOut $workedOut): JsonResponse
+    {
+        $build->load('acceptedFindings.person');
+
+        return response()->json($workedOut->of($request->typed(), $this->revision($build, null)->house, $build));
+    }
+
+    public function store(Build $build, SpecificationRequest $request, SaveSpecification $save): RedirectResponse
+    {
+        try {
+            $save($request->person(), $build, $request->version(), $request->typed());
+        } catch (InvalidSpecification $wrong) {
+            return back()->withErrors($wrong->problems);
+        }
+
+        return back()->with('done', 'The specification is kept.');
+    }
+
+    public function release(Build $build, VersionRequest $request, ReleaseSpecification $release): RedirectResponse
+    {
+        $release($request->person(), $build, $request->version());
+
+        return back()->with('done', 'Released to the bench.');
+    }
+
+    public function begin(Build $build, Request $request, StartRevision $start, #[CurrentUser] Person $manager): RedirectResponse
+    {
+        $revision = $start($manager, $build);
+
+        return redirect("/builds/{$build->number}/specification")->with('done', "Revision {$revision->number} is begun as a copy of the last one.");
+    }
+
+    public function drop(Build $build, VersionRequest $request, DropRevision $drop): RedirectResponse
+    {
+        $drop($request->person(), $build, $request->version());
+
+        return redirect("/builds/{$build->number}/specification")->with('done', 'The revision is given up; the logbook keeps what it said.');
+    }
+
+    public function accept(Build $build, AcceptFindingRequest $request, AcceptFinding $accept): RedirectResponse
+    {
+        $accept($request->person(), $build, $request->version(), $request->string('key')->toString(), $request->string('reason')->toString());
+
+        return back()->with('done', 'Accepted, with the reason.');
+    }
+
+    public function import(Build $build, ImportRequest $request, SaveSpecification $save): RedirectResponse
+    {
+        try {
+            $file = SpecificationFile::read((string) $request->file('file')->get());
+        } catch (UnreadableFile $wrong) {
+            throw Refused::because($wrong->getMessage()."\nNothing was changed.", 'file');
+        }
+        $save($request->person(), $build, $request->version(), $file->client, $file->house);
+
+        return back()->with('done', 'The specification from the file is kept in this revision.');
+    }
+
+    public function revisions(Build $build, Request $request, RevisionsPage $page): Response
+    {
+        return Inertia::render('Revisions', $page->data($build, $request->integer('from'), $request->integer('to')));
+    }
+
+    public function file(Build $build, int $number, string $file, BenchFiles $files): FileResponse
+    {
+        [$content, $type] = $files->file($build, $this->revision($build, $number), $file) ?? abort(404);
+
+        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$build->number}-r{$number}-{$file}\""]);
+    }
+
+    public function measure(Build $build, MeasureRequest $request, MeasurePart $measure): RedirectResponse
+    {
+        $part = $request->string('part')->toString();
+        $line = ctype_digit($part) ? KitLine::query()->where('build_id', $build->id)->find((int) $part) ?? abort(404) : null;
+        $measured = $measure($request->person(), $build, $line, $part, $request->string('field')->toString(), trim($request->string('value')->toString()), trim($request->string('instrument')->toString()));
+
+        return back()->with('done', "Measured on {$measured->part}: {$measured->value}.");
+    }
+
+    /** The one of that number; without a number what is being written, or what holds. */
+    private function revision(Build $build, ?int $number): SpecificationRevision
+    {
+        $revisions = $build->revisions()->reorder('number', 'desc');
+
+        return ($number === null ? $revisions : $revisions->where('number', $number))->first() ?? abort(404);
+    }
+}

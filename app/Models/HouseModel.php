@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** @property array<string, mixed> $body typed, by field */
+class HouseModel extends ShopModel
+{
+    protected $casts = ['body' => 'array', 'is_default' => 'boolean'];
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use App\Models\AcceptedFinding;
+use App\Models\Build;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Finding;
+use Regimen\Findings\RuleBook;
+use Regimen\Findings\Severity;
+
+/** What the rule book says about a build, with what has been accepted. */
+final readonly class Judgement
+{
+    /** @param  list<array{Finding, AcceptedFinding|null}>  $findings */
+    private function __construct(public array $findings)
+    {
+    }
+
+    public static function of(Build $build, Workings $workings): self
+    {
+        $accepted = [];
+        foreach ($build->acceptedFindings as $one) {
+            $accepted["{$one->key} {$one->figures}"] = $one;
+        }
+
+        // What was accepted holds as long as its figures are the same.
+        return new self(array_map(static fn (Finding $finding): array => [$finding, $accepted["{$finding->key} {$finding->figures}"] ?? null], RuleBook::judge($workings)));
+    }
+
+    /** @return list<Finding> */
+    public function openStops(): array
+    {
+        return $this->open(Severity::Stop);
+    }
+
+    /** @return list<Finding> not accepted, of one severity */
+    public function open(Severity $severity): array
+    {
+        return array_values(array_map(static fn (array $pair): Finding => $pair[0], array_filter($this->findings, static fn (array $pair): bool => $pair[0]->severity === $severity && $pair[1] === null)));
+    }
+
+    public function find(string $key): ?Finding
+    {
+        foreach ($this->findings as [$finding]) {
+            if ($finding->key === $key) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Models\Build;
+use App\Models\SpecificationRevision;
+use App\Planning\Judgement;
+use App\Planning\Revisions;
+use App\Support\Say;
+use Regimen\Electronics\TapTest;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Severity;
+use Regimen\Formats\Tables;
+
+/** A revision of a build's specification, to be written or to be read. */
+final readonly class SpecificationPage
+{
+    public const FILES = [
+        'fretboard' => 'Fretboard', 'headstock' => 'Headstock', 'neck-side' => 'Neck from the side', 'body' => 'Body and cavities',
+    ];
+
+    public function __construct(private WorkedOut $workedOut, private Revisions $revisions)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(Build $build, SpecificationRevision $revision, bool $manager): array
+    {
+        $build->load(['client', 'revisions', 'acceptedFindings.person']);
+        $read = Revisions::read($revision);
+        $workings = $this->revisions->workings($read);
+
+        return [
+            'build' => ['number' => $build->number, 'title' => $build->title],
+            'revision' => [
+                'number' => $revision->number,
+                'version' => $revision->version,
+                'released' => $revision->released_at?->toIso8601ZuluString(),
+                'standing' => self::standing($revision, Judgement::of($build, $workings)),
+                'editable' => $manager && ! $revision->isReleased() && $build->status === \App\Models\BuildStatus::Open,
+                'latest' => $revision->number === $build->revisions->max('number'),
+            ],
+            'revisions' => $build->revisions->map(static fn (SpecificationRevision $one): array => ['number' => $one->number, 'released' => $one->isReleased()])->values()->all(),
+            'client' => (object) $revision->client,
+            'fields' => WorkedOut::fields(),
+            'worked' => $this->workedOut->of($revision->client, $revision->house, $build),
+            'tables' => self::tables($workings),
+            'files' => array_map(static fn (string $key, string $name): array => ['key' => $key, 'name' => $name], array_keys(self::FILES), self::FILES),
+        ];
+    }
+
+    private static function standing(SpecificationRevision $revision, Judgement $judgement): string
+    {
+        $counts = [];
+        foreach ([[Severity::Stop, 'stop'], [Severity::Warn, 'warning'], [Severity::Note, 'note']] as [$severity, $word]) {
+            $count = count($judgement->open($severity));
+            if ($count > 0) {
+                $counts[] = Say::count($count, $word);
+            }
+        }
+        $findings = $counts === [] ? 'nothing open' : implode(', ', $counts);
+
+        return "revision {$revision->number}, ".($revision->isReleased() ? 'released' : 'not released').": {$findings}";
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function tables(Workings $workings): array
+    {
+        $table = static fn (string $key, string $name, array $table): array => ['key' => $key, 'name' => $name, 'heads' => $table[0], 'rows' => $table[1]];
+        $taps = array_map(static fn (array $test): array => [
+            (string) $test['position'], implode(' + ', $test['sounds']), implode(', ', $test['silent']) ?: '–', $test['kilohms'] === null ? '–' : Say::figure($test['kilohms']).' kΩ ± 10 %',
+        ], TapTest::of($workings->specification));
+
+        return [
+            $table('frets', 'Frets', Tables::frets($workings)),
+            $table('strings', 'Strings', Tables::strings($workings)),
+            $table('taps', 'Tap test', [['position', 'must sound', 'must stay silent', 'meter at the jack'], $taps]),
+        ];
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Models\Build;
+use App\Planning\Judgement;
+use App\Planning\Revisions;
+use Regimen\Drawing\Drawings as Views;
+use Regimen\Drawing\View;
+use Regimen\Figures\Figure;
+use Regimen\Figures\FigureBook;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Finding;
+use Regimen\Findings\Mend;
+use Regimen\Instrument\Fields\Field;
+use Regimen\Instrument\Fields\FieldKind;
+use Regimen\Instrument\Fields\FieldWords;
+use Regimen\Instrument\Fields\SpecificationFields;
+use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\SpecificationReader;
+
+/** Everything that is worked out from a specification while it is written: values, figures, findings, drawings. */
+final readonly class WorkedOut
+{
+    public function __construct(private Revisions $revisions)
+    {
+    }
+
+    /**
+     * @param  array<mixed>  $client
+     * @param  array<mixed>  $house
+     * @return array<string, mixed>
+     */
+    public function of(array $client, array $house, ?Build $build = null): array
+    {
+        $read = SpecificationReader::read($client, $house);
+        $workings = $read->specification === null ? null : $this->revisions->workings($read);
+
+        return [
+            'problems' => (object) $read->problems,
+            'values' => self::values($read, $client, $house),
+            'shown' => $workings === null ? null : [
+                'inOneLine' => $workings->specification->inOneLine(),
+                'figures' => self::figures($workings),
+                'findings' => self::findings($build, $workings),
+                'views' => array_map(static fn (View $view): array => Drawings::view($view), Views::views($workings)),
+            ],
+        ];
+    }
+
+    /**
+     * @param  array<mixed>  $client
+     * @param  array<mixed>  $house
+     * @return array<string, mixed>
+     */
+    public static function values(ReadSpecification $read, array $client, array $house): array
+    {
+        $values = [];
+        foreach (SpecificationFields::all() as $key => $field) {
+            $value = $read->values[$key] ?? null;
+            $values[$key] = [
+                'words' => $key === 'outlineSvg' && $value !== '' ? 'one path' : FieldWords::of($field, $value),
+                'other' => FieldWords::other($field, $value),
+                'source' => $read->sources[$key] ?? '',
+                ...$field->kind === FieldKind::Rows ? ['rows' => $client[$key] ?? $house[$key] ?? []] : [],
+            ];
+        }
+
+        return $values;
+    }
+
+    /** @return list<array<string, string>> */
+    public static function figures(Workings $workings): array
+    {
+        return array_values(array_map(static fn (Figure $figure): array => [
+            'key' => $figure->key, 'name' => $figure->name, 'value' => $figure->shown(), 'other' => $figure->other(), 'group' => $figure->group,
+            'because' => "{$figure->formula}. {$figure->number}: {$figure->source()}.",
+        ], array_filter(FigureBook::of($workings), static fn (Figure $figure): bool => $figure->group !== '')));
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function findings(?Build $build, Workings $workings): array
+    {
+        $pairs = $build === null ? array_map(static fn (Finding $finding): array => [$finding, null], \Regimen\Findings\RuleBook::judge($workings)) : Judgement::of($build, $workings)->findings;
+
+        return array_map(static fn (array $pair): array => [
+            ...self::finding($pair[0]),
+            'accepted' => $pair[1] === null ? null : ['by' => $pair[1]->person->name, 'reason' => $pair[1]->reason],
+        ], $pairs);
+    }
+
+    /** @return array<string, mixed> */
+    public static function finding(Finding $finding): array
+    {
+        return [
+            'key' => $finding->key, 'severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures,
+            'because' => "{$finding->because} Source: {$finding->source}.", 'fields' => $finding->fields,
+            'mends' => array_map(static fn (Mend $mend): array => ['words' => $mend->words, 'changes' => (object) $mend->changes], $finding->mends),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> what can be written, group by group */
+    public static function fields(): array
+    {
+        return array_map(static fn ($group): array => ['key' => $group->key, 'name' => $group->name, 'fields' => array_map(self::field(...), $group->fields)], SpecificationFields::groups());
+    }
+
+    /** @return array<string, mixed> */
+    private static function field(Field $field): array
+    {
+        $options = $field->kind === FieldKind::Timber ? array_combine(\Regimen\Timber\Species::names(), \Regimen\Timber\Species::names()) : $field->options;
+
+        return [
+            'key' => $field->key, 'label' => $field->label, 'hint' => $field->hint, 'default' => is_string($field->default) ? $field->default : '',
+            'kind' => match ($field->kind) {
+                FieldKind::Choice, FieldKind::Timber => 'choice',
+                FieldKind::Prose => 'prose',
+                FieldKind::Rows => 'rows',
+                FieldKind::Text, FieldKind::Gauges, FieldKind::Tuning, FieldKind::Masses, FieldKind::Resistances, FieldKind::Capacitances, FieldKind::Positions, FieldKind::Points, FieldKind::Numbers => 'text',
+                default => 'figure',
+            },
+            'options' => array_map(static fn (string $value, string $words): array => ['value' => $value, 'words' => $words], array_keys($options), $options),
+            'columns' => array_map(self::field(...), $field->columns),
+            'most' => $field->kind === FieldKind::Rows ? (int) ($field->bounds[1] ?? 9) : 0,
+        ];
+    }
+}
