@@ -19,10 +19,10 @@ final readonly class Judgement
     {
     }
 
-    public static function of(Build $build, Workings $workings): self
+    public static function of(?Build $build, Workings $workings): self
     {
         $accepted = [];
-        foreach ($build->acceptedFindings as $one) {
+        foreach ($build === null ? [] : $build->acceptedFindings as $one) {
             $accepted["{$one->key} {$one->figures}"] = $one;
         }
 

@@ -6,12 +6,10 @@ namespace App\Queries;
 
 use App\Models\Build;
 use App\Models\SpecificationRevision;
-use App\Planning\Judgement;
 use App\Planning\Revisions;
 use App\Support\Say;
 use Regimen\Electronics\TapTest;
 use Regimen\Figures\Workings;
-use Regimen\Findings\Severity;
 use Regimen\Formats\Tables;
 
 /** A revision of a build's specification, to be written or to be read. */
@@ -38,7 +36,6 @@ final readonly class SpecificationPage
                 'number' => $revision->number,
                 'version' => $revision->version,
                 'released' => $revision->released_at?->toIso8601ZuluString(),
-                'standing' => self::standing($revision, Judgement::of($build, $workings)),
                 'editable' => $manager && ! $revision->isReleased() && $build->status === \App\Models\BuildStatus::Open,
                 'latest' => $revision->number === $build->revisions->max('number'),
             ],
@@ -49,20 +46,6 @@ final readonly class SpecificationPage
             'tables' => self::tables($workings),
             'files' => array_map(static fn (string $key, string $name): array => ['key' => $key, 'name' => $name], array_keys(self::FILES), self::FILES),
         ];
-    }
-
-    private static function standing(SpecificationRevision $revision, Judgement $judgement): string
-    {
-        $counts = [];
-        foreach ([[Severity::Stop, 'stop'], [Severity::Warn, 'warning'], [Severity::Note, 'note']] as [$severity, $word]) {
-            $count = count($judgement->open($severity));
-            if ($count > 0) {
-                $counts[] = Say::count($count, $word);
-            }
-        }
-        $findings = $counts === [] ? 'nothing open' : implode(', ', $counts);
-
-        return "revision {$revision->number}, ".($revision->isReleased() ? 'released' : 'not released').": {$findings}";
     }
 
     /** @return list<array<string, mixed>> */

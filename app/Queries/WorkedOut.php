@@ -7,6 +7,7 @@ namespace App\Queries;
 use App\Models\Build;
 use App\Planning\Judgement;
 use App\Planning\Revisions;
+use App\Support\Say;
 use Regimen\Drawing\Drawings as Views;
 use Regimen\Drawing\View;
 use Regimen\Figures\Figure;
@@ -14,6 +15,7 @@ use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Mend;
+use Regimen\Findings\Severity;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldKind;
 use Regimen\Instrument\Fields\FieldWords;
@@ -37,14 +39,16 @@ final readonly class WorkedOut
     {
         $read = SpecificationReader::read($client, $house);
         $workings = $read->specification === null ? null : $this->revisions->workings($read);
+        $judgement = $workings === null ? null : Judgement::of($build, $workings);
 
         return [
             'problems' => (object) $read->problems,
             'values' => self::values($read, $client, $house),
-            'shown' => $workings === null ? null : [
+            'shown' => $workings === null || $judgement === null ? null : [
                 'inOneLine' => $workings->specification->inOneLine(),
+                'standing' => self::standing($judgement),
                 'figures' => self::figures($workings),
-                'findings' => self::findings($build, $workings),
+                'findings' => self::findings($judgement),
                 'views' => array_map(static fn (View $view): array => Drawings::view($view), Views::views($workings)),
             ],
         ];
@@ -80,15 +84,28 @@ final readonly class WorkedOut
         ], array_filter(FigureBook::of($workings), static fn (Figure $figure): bool => $figure->group !== '')));
     }
 
-    /** @return list<array<string, mixed>> */
-    private static function findings(?Build $build, Workings $workings): array
+    /** `one stop, 2 warnings`: what is open and not accepted. */
+    private static function standing(Judgement $judgement): string
     {
-        $pairs = $build === null ? array_map(static fn (Finding $finding): array => [$finding, null], \Regimen\Findings\RuleBook::judge($workings)) : Judgement::of($build, $workings)->findings;
+        $counts = [];
+        foreach ([[Severity::Stop, 'stop'], [Severity::Warn, 'warning'], [Severity::Note, 'note']] as [$severity, $word]) {
+            $count = count($judgement->open($severity));
+            if ($count > 0) {
+                $counts[] = Say::count($count, $word);
+            }
+        }
+
+        return $counts === [] ? 'nothing open' : implode(', ', $counts);
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function findings(Judgement $judgement): array
+    {
 
         return array_map(static fn (array $pair): array => [
             ...self::finding($pair[0]),
             'accepted' => $pair[1] === null ? null : ['by' => $pair[1]->person->name, 'reason' => $pair[1]->reason],
-        ], $pairs);
+        ], $judgement->findings);
     }
 
     /** @return array<string, mixed> */

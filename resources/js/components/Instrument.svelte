@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { Drawing, Inked } from '@/lib/types';
+    import type { Drawing, Inked, Shape } from '@/lib/types';
 
     interface Props {
         drawing: Drawing;
@@ -7,43 +7,45 @@
         inked?: Inked;
         words: string;
         strings?: boolean;
+        dimensions?: boolean;
     }
 
-    const { drawing, inked = { neck: 1, fretboard: 1, body: 1 }, words, strings = false }: Props = $props();
+    const { drawing, inked = { neck: 1, fretboard: 1, body: 1 }, words, strings = false, dimensions = false }: Props = $props();
 
-    const box = $derived(drawing.viewBox.join(' '));
-    const filled = (share: number): number => (share <= 0 ? 0 : 0.25 + 0.75 * share);
+    const NAMED: Record<string, string> = { paper: 'var(--paper)', ink: 'var(--ink)', rust: 'var(--rust)' };
+
+    const shapes = $derived(
+        drawing.shapes.filter(
+            (shape) =>
+                (dimensions || shape.style !== 'dimension') &&
+                (shape.part !== 'strings' || strings) &&
+                (shape.part !== 'electronics' || strings || inked.body >= 1),
+        ),
+    );
+
+    function share(shape: Shape): number {
+        return shape.part === 'neck' || shape.part === 'fretboard' || shape.part === 'body' ? inked[shape.part] : 1;
+    }
+
+    /** A piece that is not begun is paper, so that it still covers what is behind it. */
+    function fill(shape: Shape): string {
+        const colour = shape.fill ?? 'none';
+        return share(shape) <= 0 && colour !== 'none' ? 'var(--paper)' : (NAMED[colour] ?? colour);
+    }
+
+    const depth = (shape: Shape): number => (share(shape) <= 0 ? 1 : 0.25 + 0.75 * share(shape));
 </script>
 
-<svg viewBox={box} role="img" aria-label={words} preserveAspectRatio="xMidYMid meet">
-    <path class="line" d={drawing.body} fill={drawing.colours.body} fill-opacity={filled(inked.body)} />
-    <path
-        class="line"
-        d={drawing.neck}
-        fill={inked.neck > 0 ? drawing.colours.neck : 'var(--paper)'}
-        fill-opacity={inked.neck > 0 ? filled(inked.neck) : 1}
-    />
-    <path
-        class="line thin"
-        d={drawing.board}
-        fill={inked.fretboard > 0 ? drawing.colours.board : 'var(--paper)'}
-        fill-opacity={inked.fretboard > 0 ? filled(inked.fretboard) : 1}
-    />
-    {#each drawing.frets as [x, half] (x)}
-        <line class="fret" x1={x} x2={x} y1={-half} y2={half} class:onpaper={inked.fretboard <= 0} />
+<svg viewBox={drawing.box.join(' ')} role="img" aria-label={words} preserveAspectRatio="xMidYMid meet">
+    {#each shapes as shape, index (index)}
+        {#if shape.words !== undefined}
+            <text class={shape.style} x={shape.x} y={shape.y} font-size={shape.size} text-anchor={shape.anchor}>{shape.words}</text>
+        {:else if shape.r !== undefined}
+            <circle class={shape.style} cx={shape.x} cy={shape.y} r={shape.r} fill={fill(shape)} />
+        {:else}
+            <path class={[shape.style, share(shape) <= 0 && 'bare']} d={shape.d} fill={fill(shape)} fill-opacity={depth(shape)} />
+        {/if}
     {/each}
-    {#if strings || inked.body >= 1}
-        {#each drawing.pickups as [x, y, width, height] (x)}
-            <rect class="pickup" {x} {y} {width} {height} rx="3" />
-        {/each}
-        <rect class="bridge" x={drawing.bridge[0]} y={drawing.bridge[1]} width={drawing.bridge[2]} height={drawing.bridge[3]} />
-    {/if}
-    {#if strings}
-        {#each drawing.strings as [x1, y1, x2, y2], index (index)}
-            <line class="string" {x1} {y1} {x2} {y2} />
-            <circle class="post" cx={x1} cy={y1} r="4" />
-        {/each}
-    {/if}
 </svg>
 
 <style>
@@ -53,47 +55,67 @@
         height: 100%;
     }
 
-    .line {
+    path,
+    circle {
         stroke: var(--ink);
         stroke-width: 1.2px;
+        stroke-linejoin: round;
         vector-effect: non-scaling-stroke;
     }
 
-    .thin {
-        stroke-width: 0.8px;
+    .thin,
+    .string,
+    .dimension {
+        stroke-width: 0.7px;
+    }
+
+    .plain {
+        stroke: none;
+    }
+
+    .hidden {
+        stroke: var(--quiet);
+        stroke-width: 1px;
+        stroke-dasharray: 4 3;
+        fill-opacity: 0.5;
     }
 
     .fret {
         stroke: light-dark(#f8f5ed, #ece6d8);
-        stroke-width: 0.5px;
-        vector-effect: non-scaling-stroke;
+        stroke-width: 0.6px;
     }
 
-    .fret.onpaper {
+    .fret.bare {
         stroke: var(--ink);
     }
 
-    .pickup {
-        fill: var(--paper);
-        stroke: var(--ink);
-        stroke-width: 0.8px;
-        vector-effect: non-scaling-stroke;
+    .solid {
+        stroke-width: 3px;
     }
 
-    .bridge {
+    .warn {
+        stroke: var(--rust);
+        stroke-width: 3px;
+    }
+
+    .dimension {
+        stroke: var(--quiet);
+    }
+
+    text {
+        font-family: var(--mono);
+        font-weight: 500;
         fill: var(--ink);
+        stroke: none;
     }
 
-    .string {
-        stroke: var(--ink);
-        stroke-width: 0.5px;
-        vector-effect: non-scaling-stroke;
+    text.label {
+        font-family: inherit;
+        fill: var(--quiet);
+        font-weight: 400;
     }
 
-    .post {
-        fill: var(--paper);
-        stroke: var(--ink);
-        stroke-width: 0.8px;
-        vector-effect: non-scaling-stroke;
+    text.warn {
+        fill: var(--rust);
     }
 </style>

@@ -15,16 +15,95 @@ export interface Bench {
     next: { build: number; operation: string; operationId: number; start: string } | null;
 }
 
+/** One line, circle or words of a drawing, in millimetres. */
+export interface Shape {
+    style: 'line' | 'thin' | 'plain' | 'hidden' | 'string' | 'fret' | 'solid' | 'warn' | 'label' | 'dimension';
+    fill?: string;
+    part?: 'neck' | 'fretboard' | 'body' | 'electronics' | 'strings';
+    d?: string;
+    x?: number;
+    y?: number;
+    r?: number;
+    words?: string;
+    anchor?: 'start' | 'middle' | 'end';
+    size?: number;
+}
+
 export interface Drawing {
-    viewBox: [number, number, number, number];
-    body: string;
-    neck: string;
-    board: string;
-    frets: [number, number][];
-    strings: [number, number, number, number][];
-    pickups: [number, number, number, number][];
-    bridge: [number, number, number, number];
-    colours: { body: string; neck: string; board: string };
+    key: string;
+    title: string;
+    box: [number, number, number, number];
+    shapes: Shape[];
+}
+
+export interface FieldDefinition {
+    key: string;
+    label: string;
+    hint: string;
+    default: string;
+    kind: 'choice' | 'prose' | 'rows' | 'text' | 'figure';
+    options: { value: string; words: string }[];
+    columns: FieldDefinition[];
+    most: number;
+}
+
+export interface FieldGroup {
+    key: string;
+    name: string;
+    fields: FieldDefinition[];
+}
+
+export type Row = Record<string, string>;
+
+/** What the client says: only what was typed, by field, in the maker's own words. */
+export type Typed = Record<string, string | Row[]>;
+
+export interface ShownValue {
+    words: string;
+    other: string;
+    source: 'client' | 'house' | 'computed' | '';
+    rows?: Row[];
+}
+
+export interface ComputedFigure {
+    key: string;
+    name: string;
+    value: string;
+    other: string;
+    group: string;
+    because: string;
+}
+
+export type Severity = 'stop' | 'warn' | 'note';
+
+export interface Finding {
+    key: string;
+    severity: Severity;
+    title: string;
+    figures: string;
+    because: string;
+    fields: string[];
+    mends: { words: string; changes: Record<string, string> }[];
+    accepted?: { by: string; reason: string } | null;
+}
+
+export interface Worked {
+    problems: Record<string, string>;
+    values: Record<string, ShownValue>;
+    shown: { inOneLine: string; standing: string; figures: ComputedFigure[]; findings: Finding[]; views: Drawing[] } | null;
+}
+
+export interface BenchTable {
+    key: string;
+    name: string;
+    heads: string[];
+    rows: string[][];
+}
+
+export interface Change {
+    name: string;
+    before: string;
+    after: string;
 }
 
 export interface Inked {
@@ -129,6 +208,7 @@ export interface SheetKitLine {
     state: 'needed' | 'ordered' | 'arrived' | 'used';
     version: number;
     leadDays: number;
+    surplus: boolean;
     expectedOn: string | null;
     arrivedOn: string | null;
     overdue: boolean;
@@ -175,8 +255,9 @@ export interface LogLine {
 
 export interface SpecificationSheet {
     revision: number;
+    released: boolean;
     at: string;
-    groups: { name: string; lines: { name: string; value: string; other: string | null; computed: boolean }[] }[];
+    groups: { name: string; lines: { name: string; value: string; other: string | null; source: ShownValue['source'] }[] }[];
     wishes: string;
 }
 
@@ -197,11 +278,32 @@ export interface SheetBuild {
     version: number;
     inOneLine: string;
     inked: Inked;
+    draft: number | null;
+}
+
+export interface MeasuredSheet {
+    rows: {
+        id: number;
+        part: string;
+        name: string;
+        value: string;
+        drawn: string;
+        instrument: string;
+        by: string;
+        at: string;
+        counts: boolean;
+    }[];
+    new: Finding[];
+    gone: Finding[];
+    problems: string[];
+    parts: { value: string; words: string; fields: { value: string; words: string }[] }[];
 }
 
 export interface Forecast {
     problems: Record<string, string>;
+    values: Record<string, ShownValue>;
     figures: {
+        findings: { severity: Severity; title: string; figures: string }[];
         hours: string;
         hoursBecause: string;
         material: string;

@@ -3,6 +3,7 @@
     import Hours from '@/components/sheet/Hours.svelte';
     import Instrument from '@/components/Instrument.svelte';
     import Kit from '@/components/sheet/Kit.svelte';
+    import Measured from '@/components/sheet/Measured.svelte';
     import Logbook from '@/components/sheet/Logbook.svelte';
     import Progress from '@/components/sheet/Progress.svelte';
     import PromiseForm from '@/components/sheet/PromiseForm.svelte';
@@ -13,6 +14,7 @@
         Drawing,
         HoursLine,
         LogLine,
+        MeasuredSheet,
         Progress as ProgressFigures,
         Shared,
         SheetBuild,
@@ -28,13 +30,14 @@
         specification: SpecificationSheet;
         operations: SheetOperation[];
         kit: SheetKitLine[];
+        measured: MeasuredSheet;
         hours: HoursLine[];
         progress: ProgressFigures;
         logbook: LogLine[];
         people: { id: number; name: string }[];
     }
 
-    const { build, drawing, holdsFinish, specification, operations, kit, hours, progress, logbook, people }: Props = $props();
+    const { build, drawing, holdsFinish, specification, operations, kit, measured, hours, progress, logbook, people }: Props = $props();
 
     const viewer = $derived((page.props as unknown as Shared).viewer);
     const manager = $derived(viewer?.manager ?? false);
@@ -52,9 +55,9 @@
             {build.inOneLine}{build.client ? `, for ${build.client}` : ''}{build.contact ? ` (${build.contact})` : ''}
         </p>
         <nav aria-label="On this sheet" class="screen-only">
-            <a href="#progress">Progress</a><a href="#route">Route</a><a href="#kit">Kit</a><a href="#specification">Specification</a><a
-                href="#hours">Hours</a
-            ><a href="#logbook">Logbook</a>
+            <a href="#progress">Progress</a><a href="#route">Route</a><a href="#kit">Kit</a><a href="#measured">Measured</a><a
+                href="#specification">Specification</a
+            ><a href="#hours">Hours</a><a href="#logbook">Logbook</a>
         </nav>
     </div>
     <div class="drawn">
@@ -87,7 +90,8 @@
 <Progress {progress} {build} />
 <Route {operations} {manager} {people} viewerName={viewer?.name ?? ''} open={build.open} />
 <Kit {kit} {manager} open={build.open} />
-<Specification {specification} />
+<Measured {measured} build={build.number} open={build.open} />
+<Specification {specification} build={build.number} draft={build.draft} {manager} />
 <Hours {hours} {manager} />
 <Logbook {logbook} />
 

@@ -3,21 +3,21 @@
     import { untrack } from 'svelte';
     import ForecastSheet from '@/components/commission/ForecastSheet.svelte';
     import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
-    import { plainSixString } from '@/components/commission/typed';
     import Field from '@/components/Field.svelte';
     import { Asker } from '@/lib/ask';
     import { calendarDay } from '@/lib/time';
-    import type { Forecast } from '@/lib/types';
+    import type { FieldGroup, Forecast, Row, Typed } from '@/lib/types';
 
     interface Props {
-        timbers: { name: string; colour: string }[];
+        fields: FieldGroup[];
+        models: { id: number; name: string; type: string }[];
         clients: string[];
         currency: string;
         depositPercent: number;
         today: string;
     }
 
-    const { timbers, clients, currency, depositPercent }: Props = $props();
+    const { fields, models, clients, currency, depositPercent }: Props = $props();
 
     const form = useForm({
         purpose: 'commission',
@@ -27,7 +27,8 @@
         price: '',
         deposit: '',
         promised_on: '',
-        specification: structuredClone(plainSixString),
+        model_id: '',
+        specification: {} as Typed,
     });
 
     let forecast = $state<Forecast | null>(null);
@@ -50,10 +51,28 @@
     );
 
     const errors = $derived(form.errors as Record<string, string | undefined>);
-    const problem = (field: string): string | undefined => errors[`specification.${field}`] ?? forecast?.problems[field];
+    const problems = $derived({
+        ...forecast?.problems,
+        ...Object.fromEntries(
+            Object.entries(errors).flatMap(([field, words]) =>
+                field.startsWith('specification.') && words ? [[field.slice(14), words]] : [],
+            ),
+        ),
+    });
+
+    function set(key: string, value: string | Row[]): void {
+        const specification = { ...$state.snapshot(form.specification) } as Typed;
+        if (value === '') {
+            delete specification[key];
+        } else {
+            specification[key] = value;
+        }
+        form.specification = specification;
+        form.clearErrors(`specification.${key}` as never);
+    }
 
     $effect(() => {
-        const question = { specification: $state.snapshot(form.specification), promised_on: form.promised_on };
+        const question = { specification: $state.snapshot(form.specification), model_id: form.model_id, promised_on: form.promised_on };
         untrack(() => {
             asking = true;
             asker.ask(question);
@@ -100,13 +119,25 @@
                     error={form.errors.title}
                     hint={form.purpose === 'commission' ? 'left empty: the client’s surname' : 'left empty: Stock'}
                 />
+                {#if models.length > 0}
+                    <Field
+                        name="model_id"
+                        label="Begin from"
+                        bind:value={form.model_id}
+                        error={errors.model_id}
+                        options={[
+                            { value: '', words: 'the house’s own way' },
+                            ...models.map((model) => ({ value: String(model.id), words: model.name })),
+                        ]}
+                    />
+                {/if}
             </div>
             <datalist id="clients">
                 {#each clients as client (client)}<option value={client}></option>{/each}
             </datalist>
         </section>
 
-        <SpecificationFields bind:specification={form.specification} {timbers} {problem} {shown} />
+        <SpecificationFields specification={form.specification} {fields} values={forecast?.values ?? {}} {problems} onset={set} />
 
         <section>
             <h2>What is agreed</h2>

@@ -55,6 +55,14 @@
             </div>
         </dl>
     {/if}
+    {#if shown && shown.findings.length > 0}
+        <h3>To settle before it is cut</h3>
+        <ul class="small">
+            {#each shown.findings as finding (finding.title + finding.figures)}
+                <li class={finding.severity === 'stop' ? 'late' : 'tight'}><b>{finding.title}.</b> {finding.figures}</li>
+            {/each}
+        </ul>
+    {/if}
     {#if forecast && !fresh}
         <p class="late small">
             These figures stand for what could last be built. {forecast.problems.house ?? 'Mend what is marked on the left.'}

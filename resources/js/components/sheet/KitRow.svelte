@@ -36,7 +36,8 @@
 <li data-kit={line.name}>
     <div class="row">
         <span>
-            <b>{line.name}</b> <span class="quiet small">{line.supplier}</span>
+            <b>{line.name}</b>{#if line.surplus}<span class="tight small"> no longer needed</span>{/if}
+            <span class="quiet small">{line.supplier}</span>
             {#if changeable}
                 <button class="word small screen-only" type="button" aria-expanded={more} onclick={() => (more = !more)}>
                     {inShop ? 'a part of it, or spoiled' : line.state === 'ordered' ? 'change the order' : 'order it'}

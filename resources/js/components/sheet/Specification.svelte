@@ -1,11 +1,27 @@
 <script lang="ts">
     import type { SpecificationSheet } from '@/lib/types';
 
-    const { specification }: { specification: SpecificationSheet } = $props();
+    import Source from '@/components/specification/Source.svelte';
+
+    interface Props {
+        specification: SpecificationSheet;
+        build: number;
+        draft: number | null;
+        manager: boolean;
+    }
+
+    const { specification, build, draft, manager }: Props = $props();
 </script>
 
 <section class="sheet" id="specification">
-    <h2>Specification, revision {specification.revision}</h2>
+    <h2>Specification, revision {specification.revision}{specification.released ? '' : ', not released'}</h2>
+    <p class="links screen-only">
+        <a href={`/builds/${build}/specification/${specification.revision}`}>Open the specification</a>
+        {#if draft !== null && draft !== specification.revision}
+            <a href={`/builds/${build}/specification`}>Revision {draft} is being written</a>
+            {#if manager}<a href={`/builds/${build}/revisions`}>What it would change</a>{/if}
+        {/if}
+    </p>
     {#if specification.wishes}<p class="wishes">“{specification.wishes}”</p>{/if}
     <div class="groups">
         {#each specification.groups as group (group.name)}
@@ -20,7 +36,7 @@
                             {:else}
                                 <dd class="figure">{line.value}</dd>
                                 <dd class="figure quiet small">{line.other}</dd>
-                                <dd class="quiet" title={line.computed ? 'computed' : undefined}>{line.computed ? '=' : ''}</dd>
+                                <dd><Source source={line.source} /></dd>
                             {/if}
                         </div>
                     {/each}
@@ -28,7 +44,7 @@
             </div>
         {/each}
     </div>
-    <p class="quiet small">= computed from the other figures</p>
+    <p class="quiet small">● client ○ house = computed</p>
 </section>
 
 <style>
@@ -43,7 +59,14 @@
         margin: 0.5rem 0;
     }
 
+    .links {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.3rem 1.4rem;
+    }
+
     .wishes {
+        white-space: pre-line;
         max-width: 46rem;
         font-style: italic;
     }

@@ -1,0 +1,246 @@
+<script lang="ts">
+    import { tick, type Snippet } from 'svelte';
+    import type { FieldGroup } from '@/lib/types';
+    import type { Writing } from '@/lib/writing.svelte';
+    import FieldRow from './FieldRow.svelte';
+    import FigureRow from './FigureRow.svelte';
+    import Findings from './Findings.svelte';
+    import RowsField from './RowsField.svelte';
+    import Views from './Views.svelte';
+
+    interface Props {
+        writing: Writing;
+        fields: FieldGroup[];
+        editable: boolean;
+        onaccept?: (key: string, reason: string) => void;
+        acceptError?: string | undefined;
+        /** What else there is to see in the middle, by name. */
+        more?: { name: string; body: Snippet }[];
+    }
+
+    const { writing, fields, editable, onaccept, acceptError, more = [] }: Props = $props();
+
+    let chosen = $state('board');
+    let looking = $state('Drawings');
+    const group = $derived(fields.find((one) => one.key === chosen));
+    const shown = $derived(writing.shown);
+    const problems = $derived(writing.worked.problems);
+    const figures = $derived(shown?.figures.filter((figure) => figure.group === chosen) ?? []);
+    const troubled = $derived(
+        new Set([
+            ...Object.keys(problems),
+            ...(shown?.findings.filter((one) => one.severity !== 'note' && !one.accepted).flatMap((one) => one.fields) ?? []),
+        ]),
+    );
+
+    function groupOf(field: string): FieldGroup | undefined {
+        const key = field.split('.')[0];
+        return fields.find((one) => one.fields.some((other) => other.key === key));
+    }
+
+    function hasTrouble(one: FieldGroup): boolean {
+        return [...troubled].some((field) => groupOf(field)?.key === one.key);
+    }
+
+    async function show(field: string): Promise<void> {
+        chosen = groupOf(field)?.key ?? chosen;
+        await tick();
+        const row = document.querySelector<HTMLElement>(`[data-field="${field.split('.')[0]}"]`);
+        row?.scrollIntoView({ block: 'nearest' });
+        row?.querySelector<HTMLElement>('input, select, textarea, button')?.focus();
+    }
+</script>
+
+<div class="columns">
+    <section class="fields" aria-label="What it is to be">
+        <div class="groups">
+            {#each fields as one (one.key)}
+                <button type="button" aria-pressed={one.key === chosen} onclick={() => (chosen = one.key)}>
+                    {one.name}{#if hasTrouble(one)}<span class="trouble" title="something to settle">!</span>{/if}
+                </button>
+            {/each}
+        </div>
+        {#if group}
+            <h2>{group.name}</h2>
+            {#each group.fields as field (field.key)}
+                {#if field.kind === 'rows'}
+                    <RowsField
+                        {field}
+                        {editable}
+                        own={Array.isArray(writing.typed[field.key]) ? (writing.typed[field.key] as never) : null}
+                        rows={writing.rows(field.key)}
+                        value={writing.worked.values[field.key]}
+                        {problems}
+                        onset={(rows) => writing.set(field.key, rows)}
+                    />
+                {:else}
+                    <FieldRow
+                        {field}
+                        {editable}
+                        typed={writing.text(field.key)}
+                        value={writing.worked.values[field.key]}
+                        problem={problems[field.key]}
+                        onset={(value) => writing.set(field.key, value)}
+                    />
+                {/if}
+            {/each}
+            {#if figures.length > 0}
+                <h2 class="figures">Computed</h2>
+                {#each figures as figure (figure.key)}<FigureRow {figure} />{/each}
+            {/if}
+        {/if}
+    </section>
+
+    <section class="middle" aria-label="What it becomes" aria-busy={writing.asking}>
+        {#if more.length > 0}
+            <div class="tabs screen-only">
+                {#each ['Drawings', ...more.map((one) => one.name)] as name (name)}
+                    <button type="button" aria-pressed={looking === name} onclick={() => (looking = name)}>{name}</button>
+                {/each}
+            </div>
+        {/if}
+        {#if looking === 'Drawings'}
+            {#if shown}<Views views={shown.views} stale={writing.worked.shown === null} />{/if}
+        {:else}
+            {@render more.find((one) => one.name === looking)?.body()}
+        {/if}
+    </section>
+
+    <section class="findings" aria-label="Findings" aria-live="polite">
+        {#if writing.worked.shown === null}
+            <p class="late small problem">Drawing, figures and findings stand for what could last be built:</p>
+            <ul class="small">
+                {#each Object.entries(problems) as [field, problem] (field)}
+                    <li><button class="word" type="button" onclick={() => void show(field)}>{field}</button> {problem}</li>
+                {/each}
+            </ul>
+        {/if}
+        {#if writing.silence}<p class="late small" role="alert">{writing.silence}</p>{/if}
+        {#if shown}
+            <Findings
+                findings={shown.findings}
+                onmend={editable ? (changes) => writing.apply(changes) : undefined}
+                onaccept={editable ? onaccept : undefined}
+                onfield={(field) => void show(field)}
+                error={acceptError}
+            />
+        {/if}
+    </section>
+</div>
+
+<style>
+    .columns {
+        display: grid;
+        grid-template-columns: 20.5rem minmax(0, 1fr) 18.5rem;
+        margin-top: 0.6rem;
+    }
+
+    .columns > section {
+        max-height: calc(100dvh - 14.6rem);
+        min-height: 26rem;
+        overflow-y: auto;
+        padding: 0 1.1rem;
+    }
+
+    .columns > .fields {
+        padding-left: 2px;
+    }
+
+    .middle {
+        border-inline: 1px solid var(--rule);
+    }
+
+    .columns > .findings {
+        padding-right: 0;
+    }
+
+    .groups {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.05rem 0.75rem;
+        padding-bottom: 0.4rem;
+    }
+
+    .groups button,
+    .tabs button {
+        font-size: 0.87rem;
+        min-height: 24px;
+        border-bottom: 2px solid transparent;
+        cursor: pointer;
+        color: var(--accent);
+    }
+
+    .groups [aria-pressed='true'],
+    .tabs [aria-pressed='true'] {
+        border-color: var(--ink);
+        color: var(--ink);
+        font-weight: 600;
+    }
+
+    .trouble {
+        color: var(--rust);
+        font-weight: 700;
+        padding-left: 0.15rem;
+    }
+
+    .tabs {
+        display: flex;
+        gap: 1.1rem;
+        padding-bottom: 0.3rem;
+    }
+
+    h2 {
+        font-size: 1rem;
+        padding: 0.2rem 0;
+    }
+
+    .figures {
+        margin-top: 0.8rem;
+    }
+
+    .problem + ul {
+        margin-bottom: 0.9rem;
+    }
+
+    @media (width < 68rem) {
+        .columns {
+            grid-template-columns: minmax(0, 1fr);
+            gap: 1.2rem;
+        }
+
+        .columns > section {
+            max-height: none;
+            min-height: 0;
+            overflow: visible;
+            padding: 0;
+        }
+
+        .middle {
+            border: 0;
+        }
+
+        .findings {
+            order: 2;
+        }
+
+        .middle {
+            order: 3;
+        }
+
+        .groups button,
+        .tabs button {
+            min-height: 44px;
+        }
+    }
+
+    @media print {
+        .columns {
+            display: block;
+        }
+
+        .columns > section {
+            max-height: none;
+            overflow: visible;
+        }
+    }
+</style>

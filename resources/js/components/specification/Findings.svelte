@@ -1,0 +1,124 @@
+<script lang="ts">
+    import Because from '@/components/Because.svelte';
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import type { Finding } from '@/lib/types';
+
+    interface Props {
+        findings: Finding[];
+        onmend?: (changes: Record<string, string>) => void;
+        onaccept?: (key: string, reason: string) => void;
+        onfield?: (field: string) => void;
+        error?: string | undefined;
+    }
+
+    const { findings, onmend, onaccept, onfield, error }: Props = $props();
+
+    const WORDS = { stop: 'stop', warn: 'warning', note: 'note' } as const;
+    let accepting = $state('');
+    let reason = $state('');
+</script>
+
+{#each findings as finding (finding.key)}
+    <article class={[finding.severity, finding.accepted && 'accepted']} data-finding={finding.key}>
+        <h3>
+            <span class="sr-only">{WORDS[finding.severity]}: </span>
+            {#if onfield && finding.fields[0]}
+                <button type="button" onclick={() => onfield(finding.fields[0] ?? '')}>{finding.title}</button>
+            {:else}{finding.title}{/if}
+        </h3>
+        <p>{finding.figures}</p>
+        <Because text={finding.because} />
+        {#if finding.accepted}
+            <p class="small quiet">Accepted by {finding.accepted.by}: {finding.accepted.reason}</p>
+        {:else}
+            {#if onmend && finding.mends.length > 0}
+                <p class="small mends">
+                    <span class="quiet">Mends:</span>
+                    {#each finding.mends as mend (mend.words)}
+                        <button class="word" type="button" onclick={() => onmend(mend.changes)}>{mend.words}</button>
+                    {/each}
+                </p>
+            {/if}
+            {#if onaccept && finding.severity !== 'note'}
+                {#if accepting === finding.key}
+                    <form
+                        onsubmit={(event) => {
+                            event.preventDefault();
+                            onaccept(finding.key, reason);
+                        }}
+                    >
+                        <label class="small quiet" for={`reason-${finding.key}`}>Accepted, because</label>
+                        <textarea class="field" id={`reason-${finding.key}`} rows={2} bind:value={reason}></textarea>
+                        <button class="act" type="submit">Accept it</button>
+                        <button class="word small" type="button" onclick={() => (accepting = '')}>Leave it</button>
+                        <ErrorLine text={error} />
+                    </form>
+                {:else}
+                    <button
+                        class="word small"
+                        type="button"
+                        onclick={() => {
+                            accepting = finding.key;
+                            reason = '';
+                        }}>Accept with a reason</button
+                    >
+                {/if}
+            {/if}
+        {/if}
+    </article>
+{:else}
+    <p class="quiet">Nothing to find fault with.</p>
+{/each}
+
+<style>
+    article {
+        border-left: 5px solid var(--ink);
+        padding: 0 0 0.1rem 0.7rem;
+        margin-bottom: 0.85rem;
+        font-size: 0.92rem;
+    }
+
+    .stop {
+        border-color: var(--rust);
+    }
+
+    .warn {
+        border-color: var(--ochre);
+    }
+
+    .accepted {
+        border-left-style: dotted;
+    }
+
+    h3 {
+        font-size: 0.98rem;
+        line-height: 1.2;
+    }
+
+    h3 button {
+        text-align: left;
+        font: inherit;
+        cursor: pointer;
+        color: inherit;
+        min-height: 24px;
+    }
+
+    h3 button:hover {
+        text-decoration: underline;
+        text-underline-offset: 3px;
+    }
+
+    .mends {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0 0.8rem;
+    }
+
+    form {
+        padding: 0.3rem 0;
+    }
+
+    form .word {
+        margin-left: 0.8rem;
+    }
+</style>

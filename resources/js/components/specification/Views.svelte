@@ -1,0 +1,77 @@
+<script lang="ts">
+    import Instrument from '@/components/Instrument.svelte';
+    import type { Drawing } from '@/lib/types';
+
+    const { views, stale }: { views: Drawing[]; stale: boolean } = $props();
+
+    let dimensions = $state(true);
+    const BESIDE = ['sections', 'layers'];
+</script>
+
+<p class="screen-only switch">
+    <label><input type="checkbox" bind:checked={dimensions} /> Dimensions</label>
+</p>
+<div class={['views', stale && 'stale']}>
+    {#each views as view (view.key)}
+        <figure class={[view.key, BESIDE.includes(view.key) && 'beside']} data-view={view.key}>
+            <Instrument drawing={view} words={view.title} strings {dimensions} />
+            <figcaption class="quiet small">{view.title}</figcaption>
+        </figure>
+    {/each}
+</div>
+
+<style>
+    .switch {
+        float: right;
+        font-size: 0.85rem;
+    }
+
+    .switch label {
+        display: inline-flex;
+        gap: 0.4rem;
+        align-items: center;
+        min-height: 24px;
+    }
+
+    .views {
+        display: grid;
+        grid-template-columns: 3fr 2fr;
+        gap: 0.9rem 1.2rem;
+    }
+
+    figure {
+        grid-column: 1 / -1;
+    }
+
+    .beside {
+        grid-column: auto;
+        align-self: end;
+    }
+
+    .front {
+        max-height: 15rem;
+    }
+
+    .front :global(svg) {
+        max-height: 13.5rem;
+    }
+
+    .head :global(svg) {
+        max-height: 13rem;
+    }
+
+    .layers :global(svg) {
+        max-height: 7.5rem;
+    }
+
+    .stale {
+        opacity: 0.55;
+    }
+
+    @media print {
+        .front,
+        .front :global(svg) {
+            max-height: none;
+        }
+    }
+</style>

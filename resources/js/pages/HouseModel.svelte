@@ -1,0 +1,82 @@
+<script lang="ts">
+    import { useForm } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import Field from '@/components/Field.svelte';
+    import Editor from '@/components/specification/Editor.svelte';
+    import type { FieldGroup, Typed, Worked } from '@/lib/types';
+    import { Writing } from '@/lib/writing.svelte';
+
+    interface Props {
+        model: { id: number; version: number; isDefault: boolean } | null;
+        name: string;
+        client: Typed;
+        fields: FieldGroup[];
+        worked: Worked;
+    }
+
+    const { model, name, client, fields, worked }: Props = $props();
+
+    const writing = untrack(() => new Writing({ ...client }, worked, '/house/models/work-out'));
+    const form = useForm(untrack(() => ({ name, is_default: model?.isDefault ?? false, version: model?.version ?? 0 })));
+    const wrong = $derived(Object.entries(form.errors as Record<string, string>).find(([field]) => !['name'].includes(field))?.[1]);
+
+    $effect(() => {
+        const kept = { ...client };
+        const now = worked;
+        const version = model?.version ?? 0;
+        untrack(() => {
+            writing.keep(kept, now);
+            form.version = version;
+        });
+    });
+
+    function save(event: SubmitEvent): void {
+        event.preventDefault();
+        const typed = $state.snapshot(writing.typed);
+        form.transform((data) => ({ ...data, specification: typed }) as never);
+        const options = { preserveScroll: true, preserveState: true };
+        if (model === null) {
+            form.post('/house/models', options);
+        } else {
+            form.put(`/house/models/${model.id}`, options);
+        }
+    }
+</script>
+
+<svelte:head><title>House model · Regimen</title></svelte:head>
+
+<form onsubmit={save} novalidate>
+    <div>
+        <h1><a class="plain" href="/house/models">House model</a></h1>
+        <p class="quiet">● this model ○ the trade’s default = computed</p>
+    </div>
+    <Field name="name" label="Name" bind:value={form.name} error={form.errors.name} />
+    <label class="default"><input type="checkbox" bind:checked={form.is_default} /> taken when nothing else is said</label>
+    <button class="do" type="submit" disabled={form.processing}>Keep the model</button>
+</form>
+<ErrorLine text={wrong} />
+
+<Editor {writing} {fields} editable />
+
+<style>
+    form {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) 16rem auto auto;
+        gap: 0.5rem 1.5rem;
+        align-items: end;
+    }
+
+    .default {
+        display: inline-flex;
+        gap: 0.5rem;
+        align-items: center;
+        min-height: 2.25rem;
+    }
+
+    @media (width < 60rem) {
+        form {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

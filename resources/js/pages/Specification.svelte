@@ -1,0 +1,191 @@
+<script lang="ts">
+    import { page, router } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import BenchFiles from '@/components/specification/BenchFiles.svelte';
+    import BenchTables from '@/components/specification/BenchTables.svelte';
+    import Editor from '@/components/specification/Editor.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { day } from '@/lib/time';
+    import type { BenchTable, FieldGroup, Shared, Typed, Worked } from '@/lib/types';
+    import { Writing } from '@/lib/writing.svelte';
+
+    interface Props {
+        build: { number: number; title: string };
+        revision: { number: number; version: number; released: string | null; editable: boolean; latest: boolean };
+        revisions: { number: number; released: boolean }[];
+        client: Typed;
+        fields: FieldGroup[];
+        worked: Worked;
+        tables: BenchTable[];
+        files: { key: string; name: string }[];
+    }
+
+    const { build, revision, revisions, client, fields, worked, tables, files }: Props = $props();
+
+    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const base = $derived(`/builds/${build.number}/specification`);
+    const writing = untrack(() => new Writing({ ...client }, worked, `/builds/${build.number}/specification/work-out`));
+    const act = new Act();
+    const standing = $derived(writing.shown?.standing ?? '');
+
+    // What the server keeps comes back with every answer; what was typed since stays.
+    $effect(() => {
+        const kept = { ...client };
+        const now = worked;
+        untrack(() => writing.keep(kept, now));
+    });
+
+    $effect(() =>
+        router.on('before', (event) => {
+            const leaving = event.detail.visit.method === 'get' && event.detail.visit.url.pathname !== page.url.split('?')[0];
+            return !(leaving && writing.dirty) || confirm('What you have written is not kept yet. Leave it?');
+        }),
+    );
+
+    function visit(method: 'put' | 'post', url: string, data: object, done: () => void = () => {}): void {
+        act.busy = true;
+        router.visit(url, {
+            method,
+            data: data as Record<string, never>,
+            preserveScroll: true,
+            preserveState: true,
+            onError: (errors) => (act.errors = errors),
+            onSuccess: () => {
+                act.errors = {};
+                done();
+            },
+            onFinish: () => (act.busy = false),
+        });
+    }
+
+    function keep(done: () => void = () => {}): void {
+        visit('put', base, { version: revision.version, specification: $state.snapshot(writing.typed) }, done);
+    }
+
+    function release(): void {
+        const go = (): void => visit('post', `${base}/release`, { version: revision.version });
+        if (writing.dirty) {
+            keep(go);
+        } else {
+            go();
+        }
+    }
+
+    function accept(key: string, reason: string): void {
+        const go = (): void => visit('post', `${base}/accept`, { version: revision.version, key, reason });
+        if (writing.dirty) {
+            keep(go);
+        } else {
+            go();
+        }
+    }
+
+    function importFile(event: Event): void {
+        const file = (event.currentTarget as HTMLInputElement).files?.[0];
+        if (file) {
+            visit('post', `${base}/import`, { version: revision.version, file });
+        }
+    }
+</script>
+
+<svelte:head><title>Specification {build.number} {build.title} · Regimen</title></svelte:head>
+
+{#snippet tablesBody()}<BenchTables {tables} />{/snippet}
+{#snippet filesBody()}
+    {#if writing.dirty}<p class="tight small">The files are of what was kept last.</p>{/if}
+    <BenchFiles base={`${base}/${revision.number}`} {files} />
+    {#if revision.editable}
+        <h2>Bring one in</h2>
+        <p class="small quiet">
+            A specification in the same JSON takes the place of what is written in this revision, whole or not at all.
+        </p>
+        <input type="file" accept=".json,application/json" aria-label="Specification from a file" onchange={importFile} />
+        {#if act.errors.file}<p class="late small lines" role="alert">{act.errors.file}</p>{/if}
+    {/if}
+{/snippet}
+
+<div class="head">
+    <div>
+        <h1><a class="plain" href={`/builds/${build.number}`}>{build.number} · {build.title}</a></h1>
+        <p class="quiet">
+            Specification, revision {revision.number}, {revision.released ? `released ${day(revision.released)}` : 'not released'}:
+            <span data-figure="standing">{standing}</span>. <span class="legend">● client ○ house = computed</span>
+        </p>
+    </div>
+    <div class="acts screen-only">
+        {#each revisions.filter((one) => one.number !== revision.number) as one (one.number)}
+            <a href={`${base}/${one.number}`}>revision {one.number}</a>
+        {/each}
+        {#if manager && revisions.length > 1}<a href={`/builds/${build.number}/revisions`}>What changed</a>{/if}
+        {#if manager}<a href={`/house/models/new?build=${build.number}`}>Keep as a house model</a>{/if}
+        {#if revision.editable}
+            {#if revision.number > 1}
+                <button
+                    class="word"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.send('delete', `/builds/${build.number}/revisions`, { version: revision.version })}
+                    >Give it up</button
+                >
+            {/if}
+            <button class="act" type="button" disabled={act.busy || !writing.dirty} onclick={() => keep()}
+                >{writing.dirty ? 'Keep it' : 'Kept'}</button
+            >
+            <button class="do" type="button" disabled={act.busy} onclick={release}>Release to the bench</button>
+        {:else if manager && revision.latest && revision.released}
+            <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/builds/${build.number}/revisions`)}
+                >Begin revision {revision.number + 1}</button
+            >
+        {/if}
+    </div>
+</div>
+<ErrorLine text={act.other('file', 'accept', 'reason')} />
+
+<Editor
+    {writing}
+    {fields}
+    editable={revision.editable}
+    onaccept={accept}
+    acceptError={act.errors.accept ?? act.errors.reason}
+    more={[
+        { name: 'Tables', body: tablesBody },
+        { name: 'Files', body: filesBody },
+    ]}
+/>
+
+<style>
+    .head {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) auto;
+        gap: 0.4rem 1.5rem;
+        align-items: end;
+    }
+
+    .acts {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.3rem 1rem;
+        align-items: center;
+        justify-content: flex-end;
+        font-size: 0.92rem;
+    }
+
+    .legend {
+        white-space: nowrap;
+    }
+
+    .lines {
+        white-space: pre-line;
+    }
+
+    @media (width < 68rem) {
+        .head {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        .acts {
+            justify-content: flex-start;
+        }
+    }
+</style>
