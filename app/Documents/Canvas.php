@@ -18,6 +18,8 @@ final class Canvas
 
     private const QUIET = [107, 100, 85];
 
+    private const BRIGHT = [248, 245, 237];
+
     private const RUST = [168, 57, 27];
 
     public readonly TCPDF $pdf;
@@ -38,17 +40,15 @@ final class Canvas
         $this->pdf->setViewerPreferences(['PrintScaling' => 'None']);
     }
 
-    /** A view with its own origin put at a place of the page, at a scale. */
-    public function draw(View $view, float $x, float $y, float $scale = 1.0, bool $dimensions = true): void
+    /** A view with its own origin put at a place of the page, at a scale; on timber that is filled in, frets are bright. */
+    public function draw(View $view, float $x, float $y, float $scale = 1.0, bool $timber = false): void
     {
         foreach ($view->shapes as $shape) {
-            if ($dimensions || ! $shape->isDimension()) {
-                $this->shape($shape, $x, $y, $scale);
-            }
+            $this->shape($shape, $x, $y, $scale, $timber);
         }
     }
 
-    private function shape(Shape $shape, float $x, float $y, float $scale): void
+    private function shape(Shape $shape, float $x, float $y, float $scale, bool $timber): void
     {
         $at = static fn (Point $point): array => [$x + $point->x * $scale, $y + $point->y * $scale];
         $first = $at($shape->points[0]);
@@ -57,7 +57,7 @@ final class Canvas
 
             return;
         }
-        $this->pdf->setLineStyle(['width' => in_array($shape->style, ['line', 'warn'], true) ? 0.25 : 0.13, 'color' => $this->stroke($shape->style), 'dash' => $shape->style === 'hidden' ? '2,1.5' : 0]);
+        $this->pdf->setLineStyle(['width' => in_array($shape->style, ['line', 'warn'], true) ? 0.25 : 0.13, 'color' => $this->stroke($shape->style, $timber), 'dash' => $shape->style === 'hidden' ? '2,1.5' : 0]);
         $fill = $this->fill($shape->fill);
         $mode = $fill === [] ? 'S' : ($shape->style === 'plain' ? 'F' : 'DF');
         if ($shape->kind === Shape::CIRCLE) {
@@ -81,9 +81,10 @@ final class Canvas
     }
 
     /** @return array{int, int, int} */
-    private function stroke(string $style): array
+    private function stroke(string $style, bool $timber): array
     {
-        return match ($style) {
+        return match ($timber && $style === 'fret' ? 'bright' : $style) {
+            'bright' => self::BRIGHT,
             'hidden', 'dimension' => self::QUIET,
             'warn' => self::RUST,
             default => self::INK,

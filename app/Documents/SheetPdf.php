@@ -60,7 +60,7 @@ final class SheetPdf
         $along = $view->along();
         $across = $view->across();
         $scale = min($room / $along->length(), 62.0 / $across->length());
-        $canvas->draw($view, $x - $along->from * $scale, $y - $across->from * $scale, $scale);
+        $canvas->draw($view, $x - $along->from * $scale, $y - $across->from * $scale, $scale, true);
 
         return $across->length() * $scale;
     }

@@ -66,8 +66,8 @@ final class TemplatePdf
     private static function foot(Canvas $canvas, float $width, float $height, string $words): void
     {
         $y = $height - self::MARGIN - 4;
-        $canvas->pdf->setLineStyle(['width' => 0.3, 'color' => [34, 32, 27], 'dash' => 0]);
         foreach ([[self::MARGIN, 100.0, '100 mm'], [self::MARGIN + 106, 101.6, '4 in']] as [$x, $length, $name]) {
+            $canvas->pdf->setLineStyle(['width' => 0.3, 'color' => [34, 32, 27], 'dash' => 0]);
             if ($x + $length > $width - self::MARGIN) {
                 $x = self::MARGIN;
                 $y -= 8;

@@ -13,7 +13,7 @@ use Regimen\Costing\KitState;
  */
 class KitLine extends ShopModel
 {
-    protected $casts = ['state' => KitState::class, 'quantity' => 'float', 'used' => 'float', 'written_off' => 'float'];
+    protected $casts = ['state' => KitState::class, 'surplus' => 'boolean', 'quantity' => 'float', 'used' => 'float', 'written_off' => 'float'];
 
     /** @return BelongsTo<Build, $this> */
     public function build(): BelongsTo

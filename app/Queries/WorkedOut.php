@@ -135,7 +135,7 @@ final readonly class WorkedOut
                 FieldKind::Choice, FieldKind::Timber => 'choice',
                 FieldKind::Prose => 'prose',
                 FieldKind::Rows => 'rows',
-                FieldKind::Text, FieldKind::Gauges, FieldKind::Tuning, FieldKind::Masses, FieldKind::Resistances, FieldKind::Capacitances, FieldKind::Positions, FieldKind::Points, FieldKind::Numbers => 'text',
+                FieldKind::Name, FieldKind::Text, FieldKind::Gauges, FieldKind::Tuning, FieldKind::Masses, FieldKind::Resistances, FieldKind::Capacitances, FieldKind::Positions, FieldKind::Points, FieldKind::Numbers => 'text',
                 default => 'figure',
             },
             'options' => array_map(static fn (string $value, string $words): array => ['value' => $value, 'words' => $words], array_keys($options), $options),

@@ -47,6 +47,6 @@ final class DemoSpecifications
         ]);
         app(AcceptFinding::class)($manager, $changing, $revision->version + 1, 'season-layers', 'The client keeps it in a room with a humidifier and knows.');
         $line = KitLine::query()->where('build_id', $measured->id)->where('name', 'bridge')->where('state', '!=', 'needed')->first();
-        app(MeasurePart::class)($manager, $measured, $line, 'neck', $line === null ? 'heelWidth' : 'bridgeMost', $line === null ? '57' : '13.4', 'caliper');
+        app(MeasurePart::class)($manager, $measured, $line, 'neck', $line === null ? 'heelWidth' : 'bridgeMost', $line === null ? '57' : '12.8', 'caliper');
     }
 }

@@ -87,18 +87,25 @@ final readonly class Shape
             new Point($at->x + $sign * ($to->x - $from->x) / $length * $size * 0.7 + ($to->y - $from->y) / $length * $size * 0.2, $at->y + $sign * ($to->y - $from->y) / $length * $size * 0.7 - ($to->x - $from->x) / $length * $size * 0.2),
         ], '', 'dimension', 'ink');
         $upright = abs($to->y - $from->y) > abs($to->x - $from->x);
-        $middle = new Point(($a->x + $b->x) / 2 + ($upright ? $size * 0.4 : 0.0), ($a->y + $b->y) / 2 + ($upright ? $size * 0.35 : -$size * 0.35));
+        $left = $upright && $across->x < 0;
+        $middle = new Point(($a->x + $b->x) / 2 + ($upright ? ($left ? -0.4 : 0.4) * $size : 0.0), ($a->y + $b->y) / 2 + ($upright ? $size * 0.35 : -$size * 0.35));
 
         return [
             self::open([$from, $a], '', 'dimension'), self::open([$to, $b], '', 'dimension'), self::open([$a, $b], '', 'dimension'),
             $arrow($a, 1.0), $arrow($b, -1.0),
-            self::words($middle, $words, $size, $upright ? 'start' : 'middle'),
+            self::words($middle, $words, $size, $upright ? ($left ? 'end' : 'start') : 'middle'),
         ];
     }
 
     public function isDimension(): bool
     {
         return $this->style === 'dimension';
+    }
+
+    /** Its line alone, without a fill. */
+    public function bare(): self
+    {
+        return new self($this->kind, $this->points, $this->layer, $this->style === 'plain' ? 'thin' : $this->style, '', '', $this->closed, $this->radius);
     }
 
     public function moved(float $x, float $y): self

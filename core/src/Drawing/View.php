@@ -59,6 +59,9 @@ final readonly class View
     /** What an export takes: no fills, no words, only what is on a layer. */
     public function template(): self
     {
-        return new self($this->key, $this->title, array_values(array_filter($this->shapes, static fn (Shape $shape): bool => $shape->layer !== '' && $shape->kind !== Shape::WORDS)));
+        return new self($this->key, $this->title, array_values(array_map(
+            static fn (Shape $shape): Shape => $shape->bare(),
+            array_filter($this->shapes, static fn (Shape $shape): bool => $shape->layer !== '' && $shape->kind !== Shape::WORDS),
+        )));
     }
 }

@@ -147,7 +147,7 @@ final readonly class SpecificationFile
                 'type' => 'object', 'additionalProperties' => false,
                 'properties' => array_combine(array_map(static fn (Field $column): string => $column->key, $field->columns), array_map(self::property(...), $field->columns)),
             ]],
-            FieldKind::Text, FieldKind::Prose, FieldKind::Tuning, FieldKind::Gauges, FieldKind::Points, FieldKind::Positions => ['type' => 'string'],
+            FieldKind::Name, FieldKind::Text, FieldKind::Prose, FieldKind::Tuning, FieldKind::Gauges, FieldKind::Points, FieldKind::Positions => ['type' => 'string'],
             default => ['type' => ['string', 'number'], '$comment' => $field->kind->value.($field->bounds === null ? '' : ", {$field->bounds[0]} to {$field->bounds[1]}")],
         };
     }

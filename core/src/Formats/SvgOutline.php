@@ -31,7 +31,7 @@ final readonly class SvgOutline
             throw UnreadableFile::because('There is no outline: paste an SVG with one closed path, or its path data.');
         }
         $curves = SvgPath::read($path);
-        $rough = Polygon::of($curves->flattened(1.0, $curves->extent() / 400));
+        $rough = Polygon::of($curves->flattened(1.0, $curves->extent() / 8000));
         $across = $rough->across()->length();
         if ($across <= 0.0 || $rough->area() < 1e-3 * $across ** 2) {
             throw UnreadableFile::because('The path encloses no area.');

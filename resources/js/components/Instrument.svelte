@@ -39,11 +39,11 @@
 <svg viewBox={drawing.box.join(' ')} role="img" aria-label={words} preserveAspectRatio="xMidYMid meet">
     {#each shapes as shape, index (index)}
         {#if shape.words !== undefined}
-            <text class={shape.style} x={shape.x} y={shape.y} font-size={shape.size} text-anchor={shape.anchor}>{shape.words}</text>
+            <text class={`as-${shape.style}`} x={shape.x} y={shape.y} font-size={shape.size} text-anchor={shape.anchor}>{shape.words}</text>
         {:else if shape.r !== undefined}
-            <circle class={shape.style} cx={shape.x} cy={shape.y} r={shape.r} fill={fill(shape)} />
+            <circle class={`as-${shape.style}`} cx={shape.x} cy={shape.y} r={shape.r} fill={fill(shape)} />
         {:else}
-            <path class={[shape.style, share(shape) <= 0 && 'bare']} d={shape.d} fill={fill(shape)} fill-opacity={depth(shape)} />
+            <path class={[`as-${shape.style}`, share(shape) <= 0 && 'bare']} d={shape.d} fill={fill(shape)} fill-opacity={depth(shape)} />
         {/if}
     {/each}
 </svg>
@@ -63,42 +63,42 @@
         vector-effect: non-scaling-stroke;
     }
 
-    .thin,
-    .string,
-    .dimension {
+    .as-thin,
+    .as-string,
+    .as-dimension {
         stroke-width: 0.7px;
     }
 
-    .plain {
+    .as-plain {
         stroke: none;
     }
 
-    .hidden {
+    .as-hidden {
         stroke: var(--quiet);
         stroke-width: 1px;
         stroke-dasharray: 4 3;
         fill-opacity: 0.5;
     }
 
-    .fret {
+    .as-fret {
         stroke: light-dark(#f8f5ed, #ece6d8);
         stroke-width: 0.6px;
     }
 
-    .fret.bare {
+    .as-fret.bare {
         stroke: var(--ink);
     }
 
-    .solid {
+    .as-solid {
         stroke-width: 3px;
     }
 
-    .warn {
+    .as-warn {
         stroke: var(--rust);
         stroke-width: 3px;
     }
 
-    .dimension {
+    .as-dimension {
         stroke: var(--quiet);
     }
 
@@ -109,13 +109,18 @@
         stroke: none;
     }
 
-    text.label {
+    text.as-label {
         font-family: inherit;
         fill: var(--quiet);
         font-weight: 400;
     }
 
-    text.warn {
+    text.as-warn {
         fill: var(--rust);
+        stroke: none;
+    }
+
+    text.as-dimension {
+        stroke: none;
     }
 </style>

@@ -60,8 +60,10 @@
     >
     <p class="quiet">
         {#each revisions as one (one.number)}
-            <a href={`${base}/specification/${one.number}`}>Revision {one.number}</a>
-            {one.released ? `released ${day(one.released)}` : `written ${day(one.at)}, not released`}{one.by ? ` by ${one.by}` : ''}.
+            <span>
+                <a href={`${base}/specification/${one.number}`}>Revision {one.number}</a>
+                {one.released ? `released ${day(one.released)}` : `written ${day(one.at)}, not released`}{one.by ? ` by ${one.by}` : ''}.
+            </span>
         {/each}
     </p>
 </div>
@@ -140,6 +142,10 @@
         gap: 0.4rem 1rem;
         align-items: center;
         margin: 0.5rem 0 1rem;
+    }
+
+    .choose span {
+        padding-right: 0.8rem;
     }
 
     .choose label {

@@ -24,8 +24,9 @@ final class Action implements Check
         if ($brief->actionTreble->mm < $least) {
             yield Finding::warn('action-low', 'Very low action', Words::mm($brief->actionTreble->mm, 2).' at the twelfth; '.Words::number($least).' is the usual least.', 'Strings buzz on the frets unless these are perfect.', 'actionTreble')->mend(Words::number($least + 0.4), ['actionTreble' => Words::typed($least + 0.4)]);
         }
-        if ($w->specification->board->radius->mm < 215 && $brief->actionTreble->mm < 1.6) {
-            yield Finding::warn('choke', 'Bends will choke', 'Radius '.Words::number($w->specification->board->radius->mm, 0).' with '.Words::mm($brief->actionTreble->mm, 2).' at the twelfth.', 'A string bent across a small radius touches the higher frets.', 'radius', 'radiusEnd', 'actionTreble')
+        $high = $w->board()->radiusAt($w->lastFret());
+        if ($high < 215 && $brief->actionTreble->mm < 1.6) {
+            yield Finding::warn('choke', 'Bends will choke', 'Radius '.Words::number($high, 0).' at the last fret with '.Words::mm($brief->actionTreble->mm, 2).' at the twelfth.', 'A string bent across a small radius touches the higher frets.', 'radius', 'radiusEnd', 'actionTreble')
                 ->mend('compound, 12" at the end', ['radiusEnd' => '12"'])->mend('1.8 at the twelfth', ['actionTreble' => '1.8 mm']);
         }
         if ($brief->relief->mm > 0.4) {

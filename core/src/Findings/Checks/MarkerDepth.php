@@ -26,10 +26,13 @@ final class MarkerDepth implements Check
             return;
         }
         [$left, $fret, $lost] = $worst;
+        $radius = $w->board()->radiusAt($w->fret(12));
+        $nearer = floor(10 * (sqrt(max(0.0, $radius ** 2 - ($radius - max(0.0, $board->markerDepth->mm - 0.82)) ** 2)) - $board->markerDiameter->mm / 2)) / 10;
+        $thick = ceil(10 * ($lost + 0.85)) / 10;
         if ($left < 0.8) {
             yield Finding::when($left < 0.3, 'marker-depth', 'Markers that the radius takes', Words::mm($left, 2)." stay at the outer edge at fret {$fret}, which loses ".Words::number($lost, 2).'; 0.8 should.', 'A thin edge shows through, or is sanded away.', 'markerDepth', 'markerThickness', 'markerOffset')
-                ->mend('markers '.Words::number($board->markerThickness->mm + 0.8 - $left).' thick, holes as deep', ['markerThickness' => Words::typed($board->markerThickness->mm + 0.8 - $left), 'markerDepth' => ''])
-                ->mend('pair nearer together', $fret % 12 === 0 && $board->markerOffset->mm > 9 ? ['markerOffset' => Words::typed($board->markerOffset->mm * 0.7)] : null);
+                ->mend('markers '.Words::number($thick).' thick, holes as deep', ['markerThickness' => Words::typed($thick), 'markerDepth' => ''])
+                ->mend('pair '.Words::number($nearer).' off the centre', $fret % 12 === 0 && $nearer > $board->markerDiameter->mm ? ['markerOffset' => Words::typed($nearer)] : null);
         } elseif ($left < 1.0) {
             yield Finding::note('marker-note', 'Markers lose '.Words::number($lost, 2).' to the radius', Words::number($board->markerThickness->mm, 2).' thick: '.Words::number($left, 2)." is left at the outer edge at fret {$fret}. Deep enough.", 'Set them flush with the flat or a hair deeper.', 'markerDepth');
         }

@@ -16,9 +16,9 @@ final class RodWidth implements Check
     {
         $s = $w->specification;
         $beside = ($s->board->nutWidth->mm - $s->neck->rodWidth->mm) / 2;
-        if ($s->neck->rodLength->mm > 0 && $beside < 8.0) {
+        if ($s->neck->rodLength->mm > 0 && $beside < 12.0) {
             yield Finding::warn('rod-width', 'Little timber beside the channel', Words::mm($beside).' on each side at the nut.', 'The carved sides are thinnest there.', 'rodWidth', 'nutWidth')
-                ->mend('channel '.Words::number($s->board->nutWidth->mm - 16.0).' wide', $s->board->nutWidth->mm > 20 ? ['rodWidth' => Words::typed($s->board->nutWidth->mm - 16.0)] : null);
+                ->mend('channel '.Words::number($s->board->nutWidth->mm - 24.0).' wide', $s->board->nutWidth->mm > 28 ? ['rodWidth' => Words::typed($s->board->nutWidth->mm - 24.0)] : null);
         }
     }
 }

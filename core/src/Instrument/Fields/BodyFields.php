@@ -34,8 +34,8 @@ final class BodyFields
     {
         return [
             Field::choice('joint', 'Neck joint', NeckJoint::class, ['guitar' => 'bolt-on', 'bass' => 'bolt-on', 'flat-top' => 'set']),
-            Field::choice('fastener', 'Held by', Fastener::class, 'screws'),
-            Field::number(FieldKind::Whole, 'fasteners', 'How many', 1, 8, '4'),
+            Field::choice('fastener', 'Neck held by', Fastener::class, 'screws'),
+            Field::number(FieldKind::Whole, 'fasteners', 'Screws or bolts, how many', 1, 8, '4'),
             Field::length('screwLength', 'Screw or bolt, length', 10, 90, '45'),
             Field::length('plateThickness', 'Plate or washer', 0, 6, '1.5'),
             Field::number(FieldKind::Whole, 'joinFret', 'Body begins at fret', 8, 36, ['guitar' => '16', 'bass' => '16', 'flat-top' => '14']),
@@ -53,16 +53,16 @@ final class BodyFields
     {
         return [
             Field::choice('body', 'Construction', BodyConstruction::class, ['guitar' => 'solid', 'bass' => 'solid', 'flat-top' => 'flat-top']),
-            Field::choice('outline', 'Outline', BodyOutline::class, ['guitar' => 'river', 'bass' => 'heron', 'flat-top' => 'meadow']),
-            Field::length('bodyWidth', 'Widest', 150, 600, ['guitar' => '325', 'bass' => '330', 'flat-top' => '390']),
+            Field::choice('outline', 'Body outline', BodyOutline::class, ['guitar' => 'river', 'bass' => 'heron', 'flat-top' => 'meadow']),
+            Field::length('bodyWidth', 'Body, at its widest', 150, 600, ['guitar' => '325', 'bass' => '330', 'flat-top' => '390']),
             Field::text(FieldKind::Prose, 'outlineSvg', 'Outline as SVG', '', 'one closed path; only for an imported outline'),
             Field::rows('layers', 'Layers, top first', Layer::class, [
                 Field::timber('timber', 'Timber', 'red alder'),
                 Field::length('thickness', 'Thickness', 0.5, 120),
             ], 1, 6, 'a body has one to six layers'),
-            Field::length('bodyThickness', 'Thickness, as agreed', 10, 200, '', 'if the layers have to come to it'),
+            Field::length('bodyThickness', 'Body thickness, as agreed', 10, 200, '', 'if the layers have to come to it'),
             Field::number(FieldKind::Whole, 'bodyPieces', 'Glued up from', 1, 6, '2', 'pieces side by side'),
-            Field::choice('bodyCut', 'Cut', TimberCut::class, 'flat-sawn'),
+            Field::choice('bodyCut', 'Body cut', TimberCut::class, 'flat-sawn'),
             Field::number(FieldKind::Percent, 'bodyMoisture', 'Body moisture, as read', 1, 40),
             Field::number(FieldKind::Percent, 'chamberShare', 'Chambers, share of the outline', 0, 80, '28 %', 'also relief holes'),
             Field::length('chamberDepth', 'Chambers, depth', 0, 80, '30'),
@@ -108,9 +108,9 @@ final class BodyFields
     {
         return [
             Field::rows('pickups', 'Pickups, from the neck', Pickup::class, [
-                Field::text(FieldKind::Text, 'place', 'Name'),
+                Field::text(FieldKind::Name, 'place', 'Name'),
                 Field::choice('kind', 'Kind', PickupKind::class, 'humbucker'),
-                Field::number(FieldKind::Resistance, 'resistance', 'Resistance, maker’s', 0.01, 10_000),
+                Field::number(FieldKind::Resistance, 'resistance', 'Resistance, maker’s', 0.001, 10_000),
                 Field::length('position', 'Scale line to pole centre', 3, 400, '', 'left empty: worked out'),
                 Field::length('depth', 'Cavity depth', 1, 70, '20'),
                 Field::length('spread', 'Poles, outer to outer', 20, 150),
@@ -138,9 +138,9 @@ final class BodyFields
             Field::choice('finish', 'Finish', FinishSystem::class, 'wiping-oil'),
             Field::text(FieldKind::Text, 'colour', 'Colour, if any'),
             Field::choice('grainFill', 'Open pores', GrainFill::class, 'by_timber'),
-            Field::choice('neckFinish', 'Neck', NeckFinish::class, 'as_the_body'),
+            Field::choice('neckFinish', 'Neck finish', NeckFinish::class, 'as_the_body'),
             Field::text(FieldKind::Text, 'neckColour', 'Colour of the neck'),
-            Field::choice('boardFinish', 'Board', BoardFinish::class, 'by_timber'),
+            Field::choice('boardFinish', 'Board finish', BoardFinish::class, 'by_timber'),
             Field::text(FieldKind::Prose, 'finishSteps', 'Steps in words'),
         ];
     }

@@ -17,6 +17,7 @@ enum FieldKind: string
     case Whole = 'whole number';
     case Choice = 'choice';
     case Timber = 'timber';
+    case Name = 'name';
     case Text = 'text';
     case Prose = 'prose';
     case Gauges = 'gauges';

@@ -37,6 +37,7 @@ final class FieldReader
             FieldKind::Choice => self::choice($field, $typed),
             FieldKind::Timber => self::timber($typed),
             FieldKind::Resistance => self::within($field, Scalar::parse($typed, Scalar::RESISTANCE, 'k', '8.2k or 500 kΩ'), $typed, ' kΩ'),
+            FieldKind::Name => preg_match('/^[\p{L}\d -]{1,24}$/u', $typed) === 1 ? $typed : throw InvalidQuantity::unreadable($typed, 'neck, middle or bridge'),
             FieldKind::Text, FieldKind::Prose => self::text($field, $typed),
             default => self::list($field, $typed),
         };

@@ -66,7 +66,7 @@ final class NeckFields
             Field::length('slotWidth', 'Slot width', 0.2, 1.5, '0.58'),
             Field::length('slotDepth', 'Slot depth at the middle', 0.5, 8, '', 'left empty: tang + 0.5'),
             Field::choice('markers', 'Face markers', MarkerShape::class, 'dot'),
-            Field::text(FieldKind::Numbers, 'markerFrets', 'At frets', '3 5 7 9 12 15 17 19 21 24'),
+            Field::text(FieldKind::Numbers, 'markerFrets', 'Markers at frets', '3 5 7 9 12 15 17 19 21 24'),
             Field::length('markerDiameter', 'Marker size', 1, 20, '6'),
             Field::length('markerThickness', 'Marker thickness', 0.2, 6, '1.5'),
             Field::length('markerDepth', 'Marker hole, from the flat', 0.2, 10, '', 'left empty: flush at its highest edge'),
@@ -84,7 +84,7 @@ final class NeckFields
             Field::text(FieldKind::Gauges, 'gauges', 'Gauges, treble first', '', '10 13 17 26w 36w 46w'),
             Field::text(FieldKind::Tuning, 'tuning', 'Tuning, treble first', '', 'E4 B3 G3 D3 A2 E2'),
             Field::text(FieldKind::Masses, 'unitMasses', 'Maker’s g/m, if known', '', '- where unknown'),
-            Field::choice('spacing', 'Spread', StringSpacing::class, 'equal_gaps'),
+            Field::choice('spacing', 'String spread', StringSpacing::class, 'equal_gaps'),
             Field::length('nutMargin', 'Outer strings to the edge at the nut', 0.5, 15, ['guitar' => '3.0', 'bass' => '3.5', 'flat-top' => '3.0']),
             Field::length('bridgeSpread', 'Outer strings at the bridge', 20, 150, '', 'centre to centre'),
         ];
@@ -95,7 +95,7 @@ final class NeckFields
     {
         return [
             Field::timber('neckTimber', 'Neck timber', ['guitar' => 'sugar maple', 'bass' => 'sugar maple', 'flat-top' => 'true mahogany']),
-            Field::choice('neckCut', 'Cut', TimberCut::class, 'quarter-sawn'),
+            Field::choice('neckCut', 'Neck cut', TimberCut::class, 'quarter-sawn'),
             Field::number(FieldKind::Whole, 'laminations', 'Laminations', 1, 9, '1'),
             Field::choice('stiffeningRods', 'Stiffening rods', YesNo::class, 'no'),
             Field::length('rodLength', 'Truss rod, length', 0, 800, ['guitar' => '440', 'bass' => '600', 'flat-top' => '420'], '0: none'),
@@ -117,12 +117,12 @@ final class NeckFields
     {
         return [
             Field::choice('headstock', 'Headstock', HeadstockKind::class, ['guitar' => 'angled', 'bass' => 'flat', 'flat-top' => 'angled']),
-            Field::number(FieldKind::Angle, 'headAngle', 'Angle', 0, 25, '10°'),
-            Field::choice('headConstruction', 'Construction', HeadstockConstruction::class, 'scarf'),
-            Field::length('headStep', 'Step of a flat one', 0, 30, ['guitar' => '11', 'bass' => '15', 'flat-top' => '11'], 'board surface down to the face'),
-            Field::length('headLength', 'Length', 60, 400, '', 'left empty: by the tuners'),
-            Field::length('headThickness', 'Thickness, veneer included', 8, 30, '15'),
-            Field::length('veneer', 'Veneer', 0, 6, '0'),
+            Field::number(FieldKind::Angle, 'headAngle', 'Headstock angle', 0, 25, '10°'),
+            Field::choice('headConstruction', 'Headstock made by', HeadstockConstruction::class, 'scarf'),
+            Field::length('headStep', 'Step of a flat headstock', 0, 30, ['guitar' => '11', 'bass' => '15', 'flat-top' => '11'], 'board surface down to the face'),
+            Field::length('headLength', 'Headstock length', 60, 400, '', 'left empty: by the tuners'),
+            Field::length('headThickness', 'Headstock thickness', 8, 30, '15'),
+            Field::length('veneer', 'Headstock veneer, in it', 0, 6, '0'),
             Field::choice('tunerLayout', 'Tuners', TunerLayout::class, ['guitar' => 'in_line', 'bass' => 'in_line', 'flat-top' => 'both_sides']),
             Field::length('firstPost', 'Nut to the first post', 15, 150, ['guitar' => '42', 'bass' => '55', 'flat-top' => '42']),
             Field::length('tunerSpacing', 'Post to post', 10, 80, ['guitar' => '25.5', 'bass' => '40', 'flat-top' => '38']),

@@ -25,6 +25,10 @@
     const group = $derived(fields.find((one) => one.key === chosen));
     const shown = $derived(writing.shown);
     const problems = $derived(writing.worked.problems);
+    /** A pasted outline is only asked for when it is to be used. */
+    const shownFields = $derived(
+        group?.fields.filter((field) => field.key !== 'outlineSvg' || writing.worked.values.outline?.words === 'imported') ?? [],
+    );
     const figures = $derived(shown?.figures.filter((figure) => figure.group === chosen) ?? []);
     const troubled = $derived(
         new Set([
@@ -62,7 +66,7 @@
         </div>
         {#if group}
             <h2>{group.name}</h2>
-            {#each group.fields as field (field.key)}
+            {#each shownFields as field (field.key)}
                 {#if field.kind === 'rows'}
                     <RowsField
                         {field}

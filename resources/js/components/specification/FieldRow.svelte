@@ -31,7 +31,7 @@
     }
 </script>
 
-<div class={['row', field.kind]} data-field={field.key}>
+<div class={['row', `of-${field.kind}`]} data-field={field.key}>
     <label for={id}>{field.label}</label>
     {#if !editable}
         <span class="figure value">{value?.words ?? ''}</span>
@@ -74,22 +74,22 @@
         font-size: 0.9rem;
     }
 
-    .choice,
-    .text {
+    .of-choice,
+    .of-text {
         grid-template-columns: minmax(0, 1fr) 12.1rem 1rem;
     }
 
-    .choice .other,
-    .text .other,
-    .prose .other {
+    .of-choice .other,
+    .of-text .other,
+    .of-prose .other {
         display: none;
     }
 
-    .prose {
+    .of-prose {
         grid-template-columns: minmax(0, 1fr) 1rem;
     }
 
-    .prose label {
+    .of-prose label {
         grid-column: 1 / -1;
     }
 
@@ -145,6 +145,11 @@
     .hint {
         font-size: 0.76rem;
         color: var(--quiet);
+        display: none;
+    }
+
+    .row:focus-within .hint {
+        display: block;
     }
 
     .file {

@@ -5,7 +5,7 @@
     const { views, stale }: { views: Drawing[]; stale: boolean } = $props();
 
     let dimensions = $state(true);
-    const BESIDE = ['sections', 'layers'];
+    const BESIDE = ['layers', 'head'];
 </script>
 
 <p class="screen-only switch">
@@ -35,7 +35,7 @@
 
     .views {
         display: grid;
-        grid-template-columns: 3fr 2fr;
+        grid-template-columns: 1fr 1fr;
         gap: 0.9rem 1.2rem;
     }
 
@@ -56,12 +56,9 @@
         max-height: 13.5rem;
     }
 
-    .head :global(svg) {
-        max-height: 13rem;
-    }
-
+    .head :global(svg),
     .layers :global(svg) {
-        max-height: 7.5rem;
+        max-height: 9rem;
     }
 
     .stale {

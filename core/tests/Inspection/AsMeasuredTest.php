@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Inspection;
+
+use PHPUnit\Framework\TestCase;
+use Regimen\Findings\Finding;
+use Regimen\Inspection\AsMeasured;
+use Regimen\Inspection\MeasurableFields;
+use Regimen\Instrument\HouseDefaults;
+use Regimen\Instrument\InstrumentType;
+use Regimen\Tests\Specifications;
+
+final class AsMeasuredTest extends TestCase
+{
+    public function test_a_neck_wider_than_its_pocket_is_found_with_both_ways_out(): void
+    {
+        $drawn = Specifications::sixString()->joinery->pocketWidth->mm;
+        $judged = AsMeasured::of([], HouseDefaults::ofTrade(InstrumentType::Guitar), ['heelWidth' => sprintf('%.2f', $drawn + 0.6)]);
+        self::assertSame(['pocket-fit'], array_map(static fn (Finding $finding): string => $finding->key, $judged->new));
+        self::assertStringContainsString('Pocket 0.6 mm too narrow for this neck', $judged->new[0]->title);
+        self::assertStringContainsString('widen, or plane', $judged->new[0]->because);
+        self::assertSame([], $judged->gone);
+    }
+
+    public function test_what_was_measured_can_also_do_away_with_a_finding_and_leaves_the_rest_alone(): void
+    {
+        $house = HouseDefaults::ofTrade(InstrumentType::Guitar);
+        $judged = AsMeasured::of(['bridgeMost' => '13', 'wishes' => 'Quiet.'], $house, ['bridgeMost' => '16.2']);
+        self::assertSame([[], ['bridge-range']], [array_map(static fn (Finding $one): string => $one->key, $judged->new), array_map(static fn (Finding $one): string => $one->key, $judged->gone)]);
+        self::assertSame([], AsMeasured::of([], $house, ['boardThickness' => '6.0'])->new, 'as drawn');
+        self::assertArrayHasKey('boardThickness', AsMeasured::of([], $house, ['boardThickness' => '60'])->problems);
+    }
+
+    public function test_everything_that_can_be_measured_is_a_field_with_a_name(): void
+    {
+        $specification = Specifications::sixString();
+        $offered = array_merge(...array_values(MeasurableFields::MADE_HERE));
+        foreach ([['hardware', 'bridge'], ['hardware', 'tuner'], ['hardware', 'neck screws and plate'], ['pickups', 'pickup'], ['timber', 'red alder for the body'], ['timber', 'sugar maple for the neck'], ['timber', 'Indian rosewood fretboard blank'], ['truss-rod', 'two-way truss rod'], ['fret-wire', 'fret wire'], ['electronics', 'pots']] as [$group, $name]) {
+            $fields = MeasurableFields::of($group, $name, $specification);
+            self::assertNotSame([], $fields, $name);
+            $offered = [...$offered, ...$fields];
+        }
+        foreach (array_unique($offered) as $path) {
+            self::assertNotNull(AsMeasured::field($path), $path);
+            self::assertNotSame($path, AsMeasured::label($path));
+        }
+        self::assertSame('Resistance, maker’s, pickup 2', AsMeasured::label('pickups.1.resistance'));
+        self::assertSame('45 mm', AsMeasured::drawn('layers.0.thickness', Specifications::read()));
+        self::assertSame([], MeasurableFields::of('consumables', 'glue', $specification));
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Timber;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Regimen\Timber\BalanceMoisture;
+use Regimen\Timber\Movement;
+use Regimen\Timber\Species;
+
+/** Source: Wood Handbook, USDA Forest Products Laboratory, FPL-GTR-282 (2021) and 190 (2010); values marked in CALCULATIONS as from memory. */
+final class WoodTest extends TestCase
+{
+    #[TestWith([30.0, 6.2])]
+    #[TestWith([40.0, 7.7])]
+    #[TestWith([50.0, 9.2])]
+    #[TestWith([60.0, 11.0])]
+    #[TestWith([65.0, 12.0])]
+    #[TestWith([70.0, 13.1])]
+    #[TestWith([80.0, 16.0])]
+    public function test_balance_moisture_at_21_degrees(float $humidity, float $percent): void
+    {
+        self::assertEqualsWithDelta($percent, BalanceMoisture::percent(21.1, $humidity), 0.1, '(memory)');
+    }
+
+    #[TestWith(['sugar maple', 0.00165, 0.00353])]
+    #[TestWith(['black walnut', 0.00190, 0.00274])]
+    public function test_movement_by_the_handbooks_coefficients(string $name, float $radial, float $tangential): void
+    {
+        $timber = Species::named($name);
+        // The coefficient is what a millimetre moves for one per cent of moisture, at 10 %.
+        self::assertEqualsWithDelta($radial, Movement::of(1.0, 10.0, 11.0, $timber->radialShrinkage), 0.00002, '(memory)');
+        self::assertEqualsWithDelta($tangential, Movement::of(1.0, 10.0, 11.0, $timber->tangentialShrinkage), 0.00002, '(memory)');
+        self::assertLessThan(0, Movement::of(300.0, 10.0, 6.0, $timber->radialShrinkage), 'it shrinks when it dries');
+    }
+
+    #[TestWith(['sugar maple', 706.0])]
+    #[TestWith(['true mahogany', 543.0])]
+    public function test_density_at_twelve_per_cent(string $name, float $density): void
+    {
+        self::assertEqualsWithDelta($density, Species::named($name)->density(12.0), 0.6);
+    }
+
+    public function test_the_table_is_the_reference_table(): void
+    {
+        $lines = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), file(__DIR__.'/../reference/species.csv', FILE_IGNORE_NEW_LINES) ?: []);
+        $compared = 0;
+        foreach (array_slice($lines, 1) as [$name, , $atTwelve, $basic, $radial, $tangential]) {
+            if (! in_array($name, Species::names(), true)) {
+                continue;
+            }
+            $timber = Species::named((string) $name);
+            self::assertSame([(float) $radial, (float) $tangential], [$timber->radialShrinkage, $timber->tangentialShrinkage], (string) $name);
+            $gravity = $atTwelve !== '' ? (float) $atTwelve : (float) $basic / (1 - 0.265 * 0.6 * (float) $basic);
+            self::assertEqualsWithDelta(1120 * $gravity, $timber->density(12.0), 1e-6, (string) $name);
+            $compared++;
+        }
+        self::assertGreaterThan(20, $compared);
+    }
+
+    public function test_a_rift_sawn_face_moves_half_and_half(): void
+    {
+        self::assertEqualsWithDelta(7.35, Species::named('sugar maple')->shrinkage(0.5), 1e-9);
+    }
+}
