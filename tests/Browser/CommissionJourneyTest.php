@@ -25,10 +25,10 @@ final class CommissionJourneyTest extends BrowserTestCase
         $me->type('Frets', '24');
         $me->choose('Neck joint', 'set');
         $me->choose('Construction', 'chambered');
+        $me->press('Change the layers');
         $me->press('Add a layer under these');
-        $me->type('Thickness', '1/4"', '.layer:nth-of-type(2)');
-        $me->type('Thickness', '1 1/2"', '.layer:nth-of-type(3)');
-        $me->waitForText('together 44.5 mm · 1 3/4"');
+        $me->type('Thickness', '1/4"', '[data-field=layers] [data-row="0"]');
+        $me->type('Thickness', '1 1/2"', '[data-field=layers] [data-row="1"]');
         $me->choose('Finish', 'nitrocellulose lacquer');
         $me->type('Colour, if any', 'tobacco burst');
         $me->type('Wishes, in the client’s words', 'A warm voice.');
@@ -53,7 +53,8 @@ final class CommissionJourneyTest extends BrowserTestCase
         $me->waitForText('No. 42 is on the plan.');
         self::assertStringContainsString('42 · Ferrow', $me->text('h1'));
         self::assertLessThanOrEqual(strtotime("{$ready} 2026"), strtotime($me->text('[data-figure=finish]').' 2026'), 'planned for the date that was shown, or sooner');
-        self::assertStringContainsString('42.9 mm', $me->text('#specification'));
+        self::assertStringContainsString('42.86 mm', $me->text('#specification'));
+        self::assertStringContainsString('red alder 6.35 mm; red alder 38.1 mm', $me->text('#specification'));
 
         $agree = '[data-operation="agree the specification"]';
         $me->press('Start clock', $agree);

@@ -31,7 +31,7 @@ final class CommissionRequest extends ManagerRequest
             'price' => [$commissioned ? 'required' : 'nullable', Typed::money($currency)],
             'deposit' => ['nullable', Typed::money($currency)],
             'promised_on' => [$commissioned ? 'required' : 'nullable', Day::fromToday($this->clock(), $this->house()->zone(), 'That day is past. A promise is for today or later.')],
-            'specification' => ['required', 'array'],
+            'specification' => ['present', 'array'],
             'model_id' => ['nullable', 'integer', 'exists:house_models,id'],
         ];
     }
