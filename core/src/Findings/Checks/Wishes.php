@@ -14,7 +14,7 @@ final class Wishes implements Check
     private const ANSWERS = [
         '/light|weigh|heavy|shoulder|back hurts/iu' => [['targetWeight'], 'promise 3.4 kg', ['targetWeight' => '3.4 kg']],
         '/quiet|hum|noise|buzz-free/iu' => [['shielding'], 'shield with paint', ['shielding' => 'paint']],
-        '/low action|easy to play|slinky|soft touch|tight low/iu' => [['actionTreble', 'actionBass', 'gauges'], 'action 1.5 and 1.8', ['actionTreble' => '1.5', 'actionBass' => '1.8']],
+        '/low action|easy to play|soft touch|tight low/iu' => [['actionTreble', 'actionBass', 'gauges'], 'action 1.5 and 1.8', ['actionTreble' => '1.5', 'actionBass' => '1.8']],
         '/(thin|slim|fast|thick|fat|full|chunky)[^,]*neck|neck[^,]*(thin|slim|fills|full|fat)/iu' => [['thicknessFirst', 'thicknessTwelfth', 'profile'], null, []],
         '/wide|narrow|fingers|space between/iu' => [['nutWidth', 'bridgeSpread'], null, []],
         '/flat(ter)? (board|radius)|bend/iu' => [['radius', 'radiusEnd'], 'radius 16"', ['radius' => '16"']],
