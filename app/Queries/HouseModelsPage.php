@@ -48,6 +48,11 @@ final readonly class HouseModelsPage
     /** @return list<array<string, mixed>> to begin a commission from */
     public static function choices(): array
     {
-        return HouseModel::query()->orderBy('name')->get()->map(static fn (HouseModel $model): array => ['id' => $model->id, 'name' => $model->name, 'type' => $model->type])->toBase()->values()->all();
+        $choices = [];
+        foreach (HouseModel::query()->orderBy('name')->get() as $model) {
+            $choices[] = ['id' => $model->id, 'name' => $model->name, 'type' => $model->type];
+        }
+
+        return $choices;
     }
 }

@@ -22,6 +22,7 @@ use Regimen\Instrument\Fields\FieldWords;
 use Regimen\Instrument\Fields\SpecificationFields;
 use Regimen\Instrument\ReadSpecification;
 use Regimen\Instrument\SpecificationReader;
+use Regimen\Units\Length;
 
 /** Everything that is worked out from a specification while it is written: values, figures, findings, drawings. */
 final readonly class WorkedOut
@@ -66,13 +67,21 @@ final readonly class WorkedOut
             $value = $read->values[$key] ?? null;
             $values[$key] = [
                 'words' => $key === 'outlineSvg' && $value !== '' ? 'one path' : FieldWords::of($field, $value),
-                'other' => FieldWords::other($field, $value),
+                'other' => self::other($field, $value, $client[$key] ?? null),
                 'source' => $read->sources[$key] ?? '',
                 ...$field->kind === FieldKind::Rows ? ['rows' => $client[$key] ?? $house[$key] ?? []] : [],
             ];
         }
 
         return $values;
+    }
+
+    /** What was typed in inches is shown in millimetres beside it, and the other way round. */
+    private static function other(Field $field, mixed $value, mixed $typed): string
+    {
+        $inInches = is_string($typed) && preg_match('/["″”\']|in|ft|\/|[½¼¾⅛]/u', $typed) === 1;
+
+        return $inInches && $value instanceof Length ? FieldWords::of($field, $value) : FieldWords::other($field, $value);
     }
 
     /** @return list<array<string, string>> */

@@ -47,6 +47,15 @@ final class ArchitectureTest
             ->because('they serve commands and the demo shop as well as pages');
     }
 
+    public function test_documents_are_drawn_from_the_core(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Documents'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('App\Queries'), Selector::inNamespace('App\Actions'))
+            ->because('a page, a command or a test may ask for the same file');
+    }
+
     public function test_the_bridge_starts_no_action(): Rule
     {
         return PHPat::rule()

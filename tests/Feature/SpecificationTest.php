@@ -46,7 +46,8 @@ final class SpecificationTest extends TestCase
         $this->assertSame(['bridge-range', 'under-rod'], collect($worked['shown']['findings'])->where('severity', 'stop')->pluck('key')->sort()->values()->all());
         $this->assertSame('2 stops, 2 notes', $worked['shown']['standing']);
         $this->assertCount(6, $worked['shown']['views']);
-        $this->assertSame(['647.7 mm', '25 1/2"', 'client'], array_values(array_slice($worked['values']['scale'], 0, 3)));
+        $this->assertSame(['647.7 mm', '647.7 mm', 'client'], array_values(array_slice($worked['values']['scale'], 0, 3)));
+        $this->assertSame('1 11/16"', $worked['values']['nutWidth']['other'], 'what is typed in millimetres is shown in inches, and the other way round');
         $this->assertSame('computed', $worked['values']['boardLength']['source']);
         $figure = collect($worked['shown']['figures'])->firstWhere('key', 'underRodFirst');
         $this->assertSame(['1.5', '21.5 − 6.0 − 14.0 = 1.5 mm. G10: common practice: at least 3 mm stays.'], [$figure['value'], $figure['because']]);

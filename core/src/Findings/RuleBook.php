@@ -50,6 +50,7 @@ final class RuleBook
             new Checks\ThinLayer,
             new Checks\ChamberFloor,
             new Checks\EdgeRadius,
+            new Checks\BindingLength,
             new Checks\PotThread,
             new Checks\JackThread,
             new Checks\StringTension,

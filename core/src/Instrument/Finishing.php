@@ -14,6 +14,7 @@ final readonly class Finishing
         public NeckFinish $neckFinish,
         public string $neckColour,
         public BoardFinish $boardFinish,
+        public string $boardColour,
         public string $finishSteps,
     ) {
     }

@@ -78,6 +78,8 @@ final class RuleBookTest extends TestCase
         yield 'all chamber' => ['chamber-share', $warn, self::CHAMBERED + ['chamberShare' => '60']];
         yield 'a round through the binding' => ['edge-binding', $warn, ['bodyBinding' => '1.5']];
         yield 'edges that meet' => ['edge-radius', $stop, ['edgeRadius' => '24']];
+        yield 'a long way round' => ['binding-length', $note, ['bodyBinding' => '1.5', 'bodyWidth' => '400']];
+        yield 'tall binding' => ['binding-height', $stop, ['bodyBinding' => '1.5', 'bodyBindingHeight' => '30']];
         yield 'binding over contours' => ['binding-contour', $note, ['bodyBinding' => '4']];
         yield 'short pots' => ['pot-thread', $stop, ['controlTop' => '9']];
         yield 'a paper-thin top' => ['control-top', $warn, ['controlTop' => '1.5']];

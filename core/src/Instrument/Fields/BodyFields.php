@@ -141,6 +141,7 @@ final class BodyFields
             Field::choice('neckFinish', 'Neck finish', NeckFinish::class, 'as_the_body'),
             Field::text(FieldKind::Text, 'neckColour', 'Colour of the neck'),
             Field::choice('boardFinish', 'Board finish', BoardFinish::class, 'by_timber'),
+            Field::text(FieldKind::Text, 'boardColour', 'Colour of the board'),
             Field::text(FieldKind::Prose, 'finishSteps', 'Steps in words'),
         ];
     }

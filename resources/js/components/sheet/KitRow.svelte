@@ -54,6 +54,7 @@
             {#if line.cost && line.costIsEstimate}<span class="quiet small">est.</span>{/if}</span
         >
         <span class="screen-only">
+            {#if open && line.state === 'arrived'}<a class="small measure" href="#measured">measure it</a>{/if}
             {#if open && !inShop}
                 <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`${url}/arrival`, { version: line.version })}
                     >It has arrived</button
@@ -129,6 +130,12 @@
         padding: 0 0 0 0.5rem;
         font-size: 0.78rem;
         min-height: 24px;
+    }
+
+    .measure {
+        display: inline-block;
+        min-height: 24px;
+        padding-right: 0.6rem;
     }
 
     .forms {
