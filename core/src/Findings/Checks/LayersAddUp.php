@@ -20,7 +20,7 @@ final class LayersAddUp implements Check
         }
         $sum = $w->specification->bodyThickness()->mm;
         $off = $sum - $body->bodyThickness->mm;
-        if (abs($off) > 0.1) {
+        if (abs($off) > 0.1 + 1e-6) {
             $thickest = 0;
             foreach ($body->layers as $index => $layer) {
                 $thickest = $layer->thickness->mm > $body->layers[$thickest]->thickness->mm ? $index : $thickest;
