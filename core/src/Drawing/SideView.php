@@ -149,7 +149,7 @@ final readonly class SideView
             $shapes[] = Shape::words(new Point($first + 44, 50), Words::number($this->w->neck()->leftUnderRod($first)).' left under the rod', 17, 'start');
         }
         if ($s->bodywork->body !== BodyConstruction::FlatTop) {
-            $shapes[] = Shape::words(new Point($this->w->body()->begins + 40, $s->bodyThickness()->mm + 34), 'pocket '.Words::number($s->joinery->pocketDepth->mm).' deep, neck at '.Words::number($s->joinery->neckAngle).'°', 17, 'start');
+            $shapes[] = Shape::words($this->inBody(40.0, $s->bodyThickness()->mm)->moved(0.0, 26.0), 'pocket '.Words::number($s->joinery->pocketDepth->mm).' deep, neck at '.Words::number($s->joinery->neckAngle).'°', 17, 'start');
         }
 
         return $shapes;
