@@ -22,8 +22,10 @@ final class SvgPath
 
     private Point $start;
 
-    /** The control point that a smooth command reflects. */
+    /** The control point that a smooth command reflects: a cubic one that of a cubic, a quadratic one that of a quadratic. */
     private ?Point $control = null;
+
+    private string $before = '';
 
     private bool $closed = false;
 
@@ -96,7 +98,8 @@ final class SvgPath
         $x = $relative ? $this->at->x : 0.0;
         $y = $relative ? $this->at->y : 0.0;
         $point = static fn (int $index): Point => new Point($n[$index] + $x, $n[$index + 1] + $y);
-        $reflected = $this->control === null ? $this->at : new Point(2 * $this->at->x - $this->control->x, 2 * $this->at->y - $this->control->y);
+        $alike = in_array($name, ['C', 'S'], true) ? ['C', 'S'] : ['Q', 'T'];
+        $reflected = $this->control === null || ! in_array($this->before, $alike, true) ? $this->at : new Point(2 * $this->at->x - $this->control->x, 2 * $this->at->y - $this->control->y);
         match ($name) {
             'M' => $this->at = $this->start = $point(0),
             'L' => $this->line($point(0)),
@@ -108,9 +111,7 @@ final class SvgPath
             'T' => $this->quadratic($reflected, $point(0)),
             default => $this->arc(abs($n[0]), abs($n[1]), deg2rad($n[2]), $n[3] != 0, $n[4] != 0, $point(5)),
         };
-        if (! in_array($name, ['C', 'S', 'Q', 'T'], true)) {
-            $this->control = null;
-        }
+        $this->before = $name;
     }
 
     private function line(Point $to): void

@@ -20,6 +20,9 @@ final class Completion
 
     private const BRIDGE_ROOM_MM = 22.0;
 
+    /** The pocket ends so far before the board. */
+    private const POCKET_SHORT_MM = 6.0;
+
     /** A slot reaches so far below the tang, in mm. */
     private const SLOT_BELOW_TANG = 0.5;
 
@@ -63,6 +66,7 @@ final class Completion
             'markerOffset' => fn (): Length => $this->markerOffset(),
             'headLength' => fn (): Length => $this->headLength(),
             'heelWidth' => fn (): Length => Length::ofMillimetres($this->widthAt($this->values['boardLength']->mm)),
+            'pocketLength' => fn (): Length => $this->pocketLength(),
             'pocketWidth' => fn (): Length => $this->values['heelWidth'],
             'pots' => fn (): array => $this->pots(),
             'switch' => fn (): array => $this->switch(),
@@ -103,6 +107,14 @@ final class Completion
         $last = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm;
 
         return $this->values['nutWidth']->mm + ($this->values['lastWidth']->mm - $this->values['nutWidth']->mm) * $x / $last;
+    }
+
+    /** To just before the board's end, so that nothing shows beyond it. */
+    private function pocketLength(): Length
+    {
+        $begins = FretTable::of($this->values['scale'], $this->values['frets'])->position($this->values['joinFret'])->mm;
+
+        return Length::ofMillimetres(max(45.0, min(120.0, floor($this->values['boardLength']->mm - $begins - self::POCKET_SHORT_MM))));
     }
 
     private function markerOffset(): Length

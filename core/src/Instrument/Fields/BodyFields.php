@@ -42,7 +42,7 @@ final class BodyFields
             Field::length('heelThickness', 'Heel, board included', 12, 90, ['guitar' => '24', 'bass' => '26', 'flat-top' => '24']),
             Field::length('heelWidth', 'Heel width', 25, 180, '', 'left empty: the board’s at its end'),
             Field::length('pocketDepth', 'Pocket depth', 0, 80, ['guitar' => '16', 'bass' => '18', 'flat-top' => '18']),
-            Field::length('pocketLength', 'Pocket length', 10, 250, ['guitar' => '76', 'bass' => '90', 'flat-top' => '60']),
+            Field::length('pocketLength', 'Pocket length', 10, 250, ['guitar' => '', 'bass' => '', 'flat-top' => '60'], 'left empty: to just before the board’s end'),
             Field::length('pocketWidth', 'Pocket width', 25, 180, '', 'left empty: the heel’s'),
             Field::number(FieldKind::Angle, 'neckAngle', 'Neck angle', -3, 8, '0°', 'strings rise towards the bridge'),
         ];
