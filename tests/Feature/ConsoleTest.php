@@ -64,6 +64,23 @@ final class ConsoleTest extends FrameworkTestCase
         }
     }
 
+    public function test_a_specification_is_computed_by_the_entry_script_and_nothing_else_is_printed(): void
+    {
+        $file = "{$this->folder}/specification.json";
+        file_put_contents($file, '{"format": "regimen-specification/1", "client": {"scale": "24 3/4\"", "neckAngle": 2}}');
+        $computed = $this->script('compute', $file);
+        $this->assertSame(0, $computed->getExitCode(), $computed->getErrorOutput());
+        $answer = json_decode($computed->getOutput(), true, 16, JSON_THROW_ON_ERROR);
+        $this->assertEqualsWithDelta(12.375 * 25.4, array_column($answer['figures'], 'value', 'key')['twelfth'], 1e-6);
+        $this->assertContains('bridge-range', array_column($answer['findings'], 'key'));
+        file_put_contents($file, '{"format": "regimen-specification/1", "client": {"scale": -1}}');
+        foreach ([['compute', $file], ['compute', '/no/such/file'], ['compute']] as $arguments) {
+            $refused = $this->script(...$arguments);
+            $this->assertSame([2, ''], [$refused->getExitCode(), $refused->getOutput()]);
+            $this->assertStringEndsWith(".\n", $refused->getErrorOutput());
+        }
+    }
+
     private function script(string ...$arguments): Process
     {
         $process = new Process(['./regimen', ...$arguments], base_path(), null, null, 60);

@@ -1,6 +1,12 @@
 import { Asker } from './ask';
 import type { Row, Typed, Worked } from './types';
 
+/** Whether two say the same, in whatever order. */
+function same(one: Typed, other: Typed): boolean {
+    const sorted = (typed: Typed): string => JSON.stringify(Object.entries(typed).sort(([a], [b]) => a.localeCompare(b)));
+    return sorted(one) === sorted(other);
+}
+
 /** A specification while it is written: what was typed, and what the server has worked out from it last. */
 export class Writing {
     typed = $state<Typed>({});
@@ -9,7 +15,7 @@ export class Writing {
     shown = $state<Worked['shown']>(null);
     asking = $state(false);
     silence = $state('');
-    #kept = '';
+    #kept: Typed = {};
     readonly #asker: Asker<object, Worked>;
 
     constructor(typed: Typed, worked: Worked, url: string) {
@@ -26,14 +32,36 @@ export class Writing {
                 this.asking = false;
             },
         );
-        this.keep(typed, worked);
+        this.replace(typed, worked);
     }
 
-    /** What is kept at the server from now on. */
-    keep(typed: Typed, worked: Worked): void {
-        this.typed = typed;
-        this.#kept = JSON.stringify(typed);
+    /** What is kept at the server from now on, in the place of everything that was written. */
+    replace(kept: Typed, worked: Worked): void {
+        this.typed = kept;
+        this.#kept = kept;
         this.#take(worked);
+    }
+
+    /** What is kept at the server from now on; what was written here since then stays as it was written. */
+    merge(kept: Typed, worked: Worked): void {
+        const merged: Typed = { ...kept };
+        const mine = $state.snapshot(this.typed) as Typed;
+        for (const key of [...Object.keys(mine), ...Object.keys(this.#kept)]) {
+            const now = mine[key];
+            if (JSON.stringify(now) === JSON.stringify(this.#kept[key])) {
+                continue;
+            }
+            if (now === undefined) {
+                delete merged[key];
+            } else {
+                merged[key] = now;
+            }
+        }
+        this.replace(kept, worked);
+        if (!same(merged, kept)) {
+            this.typed = merged;
+            this.#ask();
+        }
     }
 
     #take(worked: Worked): void {
@@ -42,7 +70,7 @@ export class Writing {
     }
 
     get dirty(): boolean {
-        return JSON.stringify(this.typed) !== this.#kept;
+        return !same($state.snapshot(this.typed) as Typed, this.#kept);
     }
 
     set(key: string, value: string | Row[]): void {
@@ -65,8 +93,12 @@ export class Writing {
             }
         }
         this.typed = typed;
+        this.#ask();
+    }
+
+    #ask(): void {
         this.asking = true;
-        this.#asker.ask({ specification: typed }, 120);
+        this.#asker.ask({ specification: $state.snapshot(this.typed) }, 120);
     }
 
     /** The house's rows until the client has some. */

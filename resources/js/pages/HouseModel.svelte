@@ -26,7 +26,7 @@
         const now = worked;
         const version = model?.version ?? 0;
         untrack(() => {
-            writing.keep(kept, now);
+            writing.merge(kept, now);
             form.version = version;
         });
     });

@@ -27,13 +27,25 @@
     const base = $derived(`/builds/${build.number}/specification`);
     const writing = untrack(() => new Writing({ ...client }, worked, `/builds/${build.number}/specification/work-out`));
     const act = new Act();
+    /** Whether the next answer takes the place of what is written: a file that was brought in does. */
+    let replacing = false;
+    let seen = untrack(() => revision.version);
     const standing = $derived(writing.shown?.standing ?? '');
 
     // What the server keeps comes back with every answer; what was typed since stays.
     $effect(() => {
         const kept = { ...client };
         const now = worked;
-        untrack(() => writing.keep(kept, now));
+        const version = revision.version;
+        untrack(() => {
+            if (replacing && version !== seen) {
+                writing.replace(kept, now);
+            } else {
+                writing.merge(kept, now);
+            }
+            replacing = false;
+            seen = version;
+        });
     });
 
     $effect(() =>
@@ -50,7 +62,10 @@
             data: data as Record<string, never>,
             preserveScroll: true,
             preserveState: true,
-            onError: (errors) => (act.errors = errors),
+            onError: (errors) => {
+                replacing = false;
+                act.errors = errors;
+            },
             onSuccess: () => {
                 act.errors = {};
                 done();
@@ -82,9 +97,13 @@
     }
 
     function importFile(event: Event): void {
-        const file = (event.currentTarget as HTMLInputElement).files?.[0];
+        const input = event.currentTarget as HTMLInputElement;
+        const file = input.files?.[0];
         if (file) {
+            replacing = true;
             visit('post', `${base}/import`, { version: revision.version, file });
+            // The same file, once it is mended, can be chosen again.
+            input.value = '';
         }
     }
 </script>
