@@ -29,8 +29,8 @@ final class BoardView
         foreach ($w->markers()->places() as $place) {
             $half = $w->markers()->halfAcross($place['x']);
             $shapes[] = $s->board->markers === MarkerShape::Dot
-                ? Shape::circle(new Point($place['x'], $place['y']), $half, 'markers', 'plain', 'paper')
-                : Shape::box($place['x'] - $s->board->markerDiameter->mm / 2, -$half, $s->board->markerDiameter->mm, 2 * $half, 'markers', 'plain', 'paper');
+                ? Shape::circle(new Point($place['x'], $place['y']), $half, 'markers', 'plain', Shape::SHELL)
+                : Shape::box($place['x'] - $s->board->markerDiameter->mm / 2, -$half, $s->board->markerDiameter->mm, 2 * $half, 'markers', 'plain', Shape::SHELL);
         }
         $shapes[] = Shape::line(-6.0, 0.0, $board->length + 6.0, 0.0, 'centre', 'hidden');
 

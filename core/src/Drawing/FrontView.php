@@ -84,8 +84,8 @@ final readonly class FrontView
         }
         foreach ($this->w->markers()->places() as $place) {
             $shapes[] = $s->board->markers === MarkerShape::Dot
-                ? Shape::circle(new Point($place['x'], $place['y']), $s->board->markerDiameter->mm / 2, '', 'plain', 'paper')
-                : Shape::box($place['x'] - $s->board->markerDiameter->mm / 2, -$this->w->markers()->halfAcross($place['x']), $s->board->markerDiameter->mm, 2 * $this->w->markers()->halfAcross($place['x']), '', 'plain', 'paper');
+                ? Shape::circle(new Point($place['x'], $place['y']), $s->board->markerDiameter->mm / 2, '', 'plain', Shape::SHELL)
+                : Shape::box($place['x'] - $s->board->markerDiameter->mm / 2, -$this->w->markers()->halfAcross($place['x']), $s->board->markerDiameter->mm, 2 * $this->w->markers()->halfAcross($place['x']), '', 'plain', Shape::SHELL);
         }
         $shapes[] = Shape::box(-4.0, -$nut, 4.0, 2 * $nut, '', 'thin', 'paper');
 

@@ -11,6 +11,8 @@ use Regimen\Geometry\Point;
 /** The headstock with its posts and string lines, 1:1 as a template. */
 final class HeadView
 {
+    private const ON_TIMBER = '#22201b';
+
     public static function of(Workings $w): View
     {
         $s = $w->specification;
@@ -24,7 +26,7 @@ final class HeadView
         foreach ($w->head()->posts as $string => $post) {
             $shapes[] = Shape::line(0.0, $w->spread()->nut[$string], $post->x, $post->y, '', 'string');
             $shapes[] = Shape::circle($post, $s->head->tunerHole->mm / 2, 'holes', 'line', 'paper');
-            $shapes[] = Shape::words($post->moved(0.0, $s->head->tunerHole->mm / 2 + 7.5), Words::number($w->head()->breakAngle($string)).'°', 6.5, 'middle', 'dimension');
+            $shapes[] = Shape::words($post->moved(0.0, $s->head->tunerHole->mm / 2 + 7.5), Words::number($w->head()->breakAngle($string)).'°', 6.5, 'middle', 'dimension', self::ON_TIMBER);
         }
         $low = min(array_map(static fn (Point $point): float => $point->y, $outline));
         $first = max(array_map(static fn (Point $point): float => $point->x, $w->head()->posts));

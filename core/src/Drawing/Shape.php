@@ -15,6 +15,9 @@ final readonly class Shape
 
     public const WORDS = 'words';
 
+    /** Markers, bright on any board. */
+    public const SHELL = '#f3efe2';
+
     /**
      * @param  list<Point>  $points  of a line, or the one place of a circle or of words
      * @param  string  $layer  of what it belongs to in an export: outline, slots, markers, centre, holes, cavities; empty for what is only shown
@@ -64,10 +67,13 @@ final readonly class Shape
         return new self(self::CIRCLE, [$at], $layer, $style, $fill, $part, true, $radius);
     }
 
-    /** @param  float  $size  of the letters in mm of the drawing */
-    public static function words(Point $at, string $words, float $size, string $anchor = 'middle', string $style = 'dimension'): self
+    /**
+     * @param  float  $size  of the letters in mm of the drawing
+     * @param  string  $colour  where they stand on timber and the page's ink would not be read
+     */
+    public static function words(Point $at, string $words, float $size, string $anchor = 'middle', string $style = 'dimension', string $colour = ''): self
     {
-        return new self(self::WORDS, [$at], '', $style, '', '', false, 0.0, $words, $anchor, $size);
+        return new self(self::WORDS, [$at], '', $style, $colour, '', false, 0.0, $words, $anchor, $size);
     }
 
     /**

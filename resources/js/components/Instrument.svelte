@@ -39,7 +39,14 @@
 <svg viewBox={drawing.box.join(' ')} role="img" aria-label={words} preserveAspectRatio="xMidYMid meet">
     {#each shapes as shape, index (index)}
         {#if shape.words !== undefined}
-            <text class={`as-${shape.style}`} x={shape.x} y={shape.y} font-size={shape.size} text-anchor={shape.anchor}>{shape.words}</text>
+            <text
+                class={`as-${shape.style}`}
+                style:fill={shape.fill}
+                x={shape.x}
+                y={shape.y}
+                font-size={shape.size}
+                text-anchor={shape.anchor}>{shape.words}</text
+            >
         {:else if shape.r !== undefined}
             <circle class={`as-${shape.style}`} cx={shape.x} cy={shape.y} r={shape.r} fill={fill(shape)} />
         {:else}

@@ -46,6 +46,7 @@
     }
 
     th {
+        border-top: 1px solid var(--rule);
         font-size: 0.92rem;
         color: var(--ink);
     }

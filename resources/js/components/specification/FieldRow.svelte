@@ -34,7 +34,7 @@
 <div class={['row', `of-${field.kind}`]} data-field={field.key}>
     <label for={id}>{field.label}</label>
     {#if !editable}
-        <span class="figure value">{value?.words ?? ''}</span>
+        <span class="figure value">{typed !== '' && field.kind === 'figure' ? typed : (value?.words ?? '')}</span>
     {:else if field.kind === 'choice'}
         <select {...shared} class={['value', typed === '' && 'taken']} value={typed} onchange={(event) => onset(event.currentTarget.value)}>
             <option value="">{typed === '' ? (value?.words ?? '') : 'as the house has it'}</option>
