@@ -127,7 +127,9 @@ final class SpecificationJourneyTest extends BrowserTestCase
     public function test_a_house_model_is_mirrored_and_kept(): void
     {
         $me = $this->manager();
-        $me->open('/house/models');
+        $me->press('House', 'nav');
+        $me->press('House models', 'main');
+        $me->waitForPath('/house/models');
         $me->press('Mirror for the other hand', '[data-model="Bench six-string"]');
         $me->waitForPath('/house/models/new');
         self::assertSame('Bench six-string, left-handed', $me->field('Name')->getAttribute('value'));

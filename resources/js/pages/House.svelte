@@ -40,6 +40,10 @@
 <svelte:head><title>House · Regimen</title></svelte:head>
 
 <h1>{settings.name}</h1>
+<p>
+    <a href="/house/models">House models</a>
+    <span class="quiet">what a specification begins from, and what is taken when nothing is said</span>
+</p>
 <p class="quiet">
     What the shop takes for granted: hours, rates, and what each operation usually takes. It began with common practice of the trade; every
     figure is yours to change.
