@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Illuminate\Console\Command;
+use Regimen\Drawing\Drawings;
+use Regimen\Figures\FigureBook;
+use Regimen\Figures\Workings;
+use Regimen\Findings\RuleBook;
+use Regimen\Instrument\SpecificationReader;
 use Regimen\Schedule\Activity;
 use Regimen\Schedule\Builder;
 use Regimen\Schedule\Calendar;
@@ -24,7 +29,7 @@ final class Bench extends Command
 
     protected $signature = 'regimen:bench';
 
-    protected $description = 'How planning grows with the shop, as ratios';
+    protected $description = 'How planning grows with the shop, and what a specification costs, as ratios';
 
     public function handle(): int
     {
@@ -43,7 +48,23 @@ final class Bench extends Command
             ));
         }
 
+        $this->specification($yardstick);
+
         return self::SUCCESS;
+    }
+
+    /** What a keystroke in the specification costs the core. */
+    private function specification(float $yardstick): void
+    {
+        $read = static fn (): Workings => Workings::of(SpecificationReader::read([]));
+        foreach ([
+            'read' => $read,
+            'all figures' => static fn (): array => FigureBook::of($read()),
+            'all findings' => static fn (): array => RuleBook::judge($read()),
+            'all drawings' => static fn (): array => Drawings::views($read()),
+        ] as $what => $work) {
+            $this->line(sprintf('a specification, %-12s: %5.3f × drawing and sorting 100,000 numbers', $what, $this->best($work) / $yardstick));
+        }
     }
 
     private function best(callable $work): float

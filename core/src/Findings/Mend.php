@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Findings;
 
-/** Something that would settle a finding: typed values by field; a field inside a row is `layers.0.thickness`. */
+/** Something that would settle a finding: typed values by field, empty for the house's; a field inside a row is `layers.0.thickness`. */
 final readonly class Mend
 {
     /** @param  array<string, string>  $changes  at least one */
@@ -24,7 +24,11 @@ final readonly class Mend
         foreach ($this->changes as $field => $value) {
             $path = explode('.', $field);
             if (count($path) !== 3) {
-                $client[$field] = $value;
+                if ($value === '') {
+                    unset($client[$field]);
+                } else {
+                    $client[$field] = $value;
+                }
 
                 continue;
             }

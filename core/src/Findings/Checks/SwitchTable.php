@@ -31,7 +31,24 @@ final class SwitchTable implements Check
             yield Finding::stop('switch-silent', 'A pickup that never sounds', ucfirst($silent[0]).' is in no position of the switch.', 'It would be built in for nothing.', 'switch', 'pickups')->mend('positions by the pickups', ['switch' => '']);
         }
         if (count($places) !== count(array_unique($places))) {
-            yield Finding::stop('pickup-names', 'Two pickups of one name', implode(', ', $places).'.', 'The switch cannot tell them apart.', 'pickups');
+            yield Finding::stop('pickup-names', 'Two pickups of one name', implode(', ', $places).'.', 'The switch cannot tell them apart.', 'pickups')
+                ->mend('call one “'.$places[self::second($places)].' 2”', ['pickups.'.self::second($places).'.place' => $places[self::second($places)].' 2', 'switch' => '']);
         }
+    }
+
+    /**
+     * The first whose name was there before.
+     *
+     * @param  list<string>  $places
+     */
+    private static function second(array $places): int
+    {
+        foreach ($places as $index => $place) {
+            if (in_array($place, array_slice($places, 0, $index), true)) {
+                return $index;
+            }
+        }
+
+        return 0;
     }
 }

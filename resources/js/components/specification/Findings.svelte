@@ -39,7 +39,7 @@
                     {/each}
                 </p>
             {/if}
-            {#if onaccept && finding.severity !== 'note'}
+            {#if onaccept}
                 {#if accepting === finding.key}
                     <form
                         onsubmit={(event) => {
