@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Costing;
 
+use Regimen\Geometry\BoardShape;
+use Regimen\Geometry\BodyShape;
 use Regimen\Geometry\FretWire;
 use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\InstrumentType;
@@ -87,6 +89,8 @@ final readonly class Kit
             self::part('hardware', 'neck-screws', ! $s->joinery->joint->isGlued() ? 1 : 0, $prices),
             self::part('pickups', "{$bass}pickup", count($s->electrics->pickups), $prices),
             self::part('electronics', 'electronics-set', $s->electrics->pickups === [] ? 0 : 1, $prices),
+            self::part('stiffening-rods', 'stiffening-rods', $s->neck->stiffeningRods ? 1 : 0, $prices),
+            self::part('binding', 'binding', self::binding($s), $prices),
             self::part('fret-wire', 'fret-wire', ceil(FretWire::length($s)->mm / 100) / 10, $prices),
         ];
     }
@@ -99,6 +103,16 @@ final readonly class Kit
             self::part('strings', $s->brief->type === InstrumentType::Bass ? 'bass-strings' : 'strings', 1, $prices),
             self::part('consumables', 'consumables', 1, $prices),
         ];
+    }
+
+    /** Metres to buy, with a tenth for the joints, rounded up to a tenth. */
+    private static function binding(Specification $s): float
+    {
+        $board = BoardShape::of($s);
+        $mm = ($s->board->boardBinding->mm > 0 ? 1.1 * (2 * $board->length + $board->widthAt($board->length)) : 0.0)
+            + ($s->bodywork->bodyBinding->mm > 0 ? BodyShape::of($s)->binding() : 0.0);
+
+        return ceil($mm / 100) / 10;
     }
 
     private static function part(string $group, string $key, float $quantity, PriceList $prices): KitLine

@@ -33,6 +33,8 @@ final class StarterPrices
         'pickup' => ['pickup', 'piece', 95, 18, 'pickup winder'],
         'bass-pickup' => ['bass pickup', 'piece', 115, 18, 'pickup winder'],
         'electronics-set' => ['pots, switch, capacitor, jack, wire', 'set', 48, 8, 'electronics supplier'],
+        'stiffening-rods' => ['stiffening rods, pair', 'pair', 16, 6, 'hardware supplier'],
+        'binding' => ['binding', 'm', 5, 6, 'hardware supplier'],
         'fret-wire' => ['fret wire', 'm', 9, 6, 'hardware supplier'],
         'finish:wiping-oil' => ['wiping oil, cloths, pads', 'share', 22, 4, 'finish supplier'],
         'finish:hard-wax-oil' => ['hard-wax oil, cloths', 'share', 24, 4, 'finish supplier'],

@@ -15,6 +15,7 @@ enum Caution: string
     case Soldering = 'soldering';
     case Tension = 'tension';
     case Isocyanates = 'isocyanates';
+    case Binding = 'binding';
 
     public function words(): string
     {
@@ -25,6 +26,7 @@ enum Caution: string
             self::OilyRags => 'Oily rags can ignite by themselves: dry them flat outdoors or keep them in water in a closed metal can.',
             self::Adhesives => 'Gloves and air with superglue, epoxy and accelerators.',
             self::Soldering => 'Lead and fumes: extraction, and wash your hands. Mains wiring is for a licensed person.',
+            self::Binding => 'Celluloid burns fiercely: heat guns, flames and solvents apart from it; gloves and air with its cement.',
             self::Isocyanates => 'Two-part finishes carry isocyanates: air supplied from outside, not a filter, gloves and skin covered, nobody else in the room.',
             self::Tension => 'Strings under tension: protect your eyes, and never force a stuck truss rod.',
         }.' Follow the maker’s data sheet, local codes and licensed practice.';

@@ -22,11 +22,14 @@ final readonly class FretboardGlueing implements RouteRule
         $together = [Piece::Neck, Piece::Fretboard];
         $draft->add('fretboard.glue', $together);
         $draft->after('fretboard.glue', 'fretboard.slots', 'A spoiled slot then costs a board, not a neck.');
+        $draft->after('fretboard.glue', 'fretboard.taper', 'The tapered board is lined up with the neck by its edges.');
         $draft->after('fretboard.glue', 'fretboard.markers', 'The markers are let in while the board lies flat on its own.');
         $draft->after('fretboard.glue', 'neck.channel', 'The rod is in and tested before the board closes it.');
         $draft->after('fretboard.glue', 'neck.outline', 'The board is lined up with the edges of the neck.');
-        $draft->add('fretboard.side-markers', $together);
-        $draft->after('fretboard.side-markers', 'fretboard.glue', 'They sit on the line where board and neck meet.');
+        if ($specification->board->sideMarkers->mm > 0) {
+            $draft->add('fretboard.side-markers', $together);
+            $draft->after('fretboard.side-markers', 'fretboard.glue', 'They sit on the line where board and neck meet.');
+        }
         $draft->add('fretboard.radius', $together);
         $draft->after('fretboard.radius', 'fretboard.side-markers', 'Side markers want the edge still square.');
         $draft->after('fretboard.radius', 'fretboard.markers', 'Markers are set flat and square, so before the radius.');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules;
 
+use Regimen\Instrument\MarkerShape;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
@@ -24,7 +25,9 @@ final readonly class FretboardMaking implements RouteRule
         $draft->after('fretboard.slots', 'fretboard.thickness', 'The depth of the slots is taken from the finished thickness.');
         $draft->add('fretboard.taper', [Piece::Fretboard]);
         $draft->after('fretboard.taper', 'fretboard.slots', 'The centre line is taken from the slots.');
-        $draft->add('fretboard.markers', [Piece::Fretboard]);
-        $draft->after('fretboard.markers', 'fretboard.taper', 'On the flat and tapered board the centres are easy to find.');
+        if ($specification->board->markers !== MarkerShape::None) {
+            $draft->add('fretboard.markers', [Piece::Fretboard]);
+            $draft->after('fretboard.markers', 'fretboard.taper', 'On the flat and tapered board the centres are easy to find.');
+        }
     }
 }

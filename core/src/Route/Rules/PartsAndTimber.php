@@ -12,7 +12,7 @@ use Regimen\Route\RouteRule;
 final readonly class PartsAndTimber implements RouteRule
 {
     /** The first cut into each piece. */
-    private const FIRST_CUTS = ['neck.square', 'fretboard.thickness', 'body.joint', 'body.layers'];
+    private const FIRST_CUTS = ['neck.laminate', 'neck.square', 'fretboard.thickness', 'body.joint', 'body.layers'];
 
     public function appliesTo(Specification $specification): bool
     {

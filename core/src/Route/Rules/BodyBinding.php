@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\BodyConstruction;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Binding round the body: ledge, dry fit, bond. */
+final readonly class BodyBinding implements RouteRule
+{
+    public function appliesTo(Specification $specification): bool
+    {
+        return $specification->bodywork->bodyBinding->mm > 0 && $specification->bodywork->body !== BodyConstruction::FlatTop;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification): void
+    {
+        $draft->add('body.binding', [Piece::Body], ['binding']);
+        $draft->after('body.binding', 'body.outline', 'The ledge is cut along the finished outline.');
+        $draft->after('body.edges', 'body.binding', 'Edges are rounded in the binding, not in the timber behind it.');
+        $draft->after('body.sand', 'body.binding', 'It is scraped flush with the body.');
+    }
+}

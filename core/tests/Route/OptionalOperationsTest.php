@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Route;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Regimen\Costing\Kit;
+use Regimen\Costing\StarterPrices;
+use Regimen\Route\Link;
+use Regimen\Route\Operation;
+use Regimen\Route\Route;
+use Regimen\Route\RoutePlanner;
+use Regimen\Route\TradeStandards;
+use Regimen\Tests\Specifications;
+
+/** What only some instruments need (TRADE section 2): hours, holds and order come in with it, and the reason stands beside it. */
+final class OptionalOperationsTest extends TestCase
+{
+    /** @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> typed, operation, what comes before it, what after */
+    public static function options(): iterable
+    {
+        yield 'stiffening rods' => [['stiffeningRods' => 'yes'], 'neck.rods', ['neck.channel'], ['fretboard.glue', 'neck.carve']];
+        yield 'laminations' => [['laminations' => '5'], 'neck.laminate', ['parts.timber'], ['neck.square', 'neck.channel']];
+        yield 'the rest of a laminated shaft' => [['laminations' => '3'], 'neck.recheck', ['neck.rough'], ['neck.outline', 'fretboard.glue']];
+        yield 'a bound board' => [['boardBinding' => '1.5'], 'fretboard.binding', ['fretboard.slots', 'fretboard.taper'], ['fretboard.glue', 'fretboard.radius']];
+        yield 'a bound body' => [['bodyBinding' => '2', 'edgeRadius' => '1'], 'body.binding', ['body.outline'], ['body.edges', 'body.sand']];
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @param  list<string>  $before
+     * @param  list<string>  $after
+     */
+    #[DataProvider('options')]
+    public function test_it_is_on_the_route_in_its_place_and_only_when_it_is_asked_for(array $typed, string $key, array $before, array $after): void
+    {
+        $plain = self::position(self::route([]));
+        self::assertArrayNotHasKey($key, $plain);
+        $route = self::route($typed);
+        $position = self::position($route);
+        self::assertArrayHasKey($key, $position);
+        foreach ($before as $earlier) {
+            self::assertTrue(self::follows($route, $earlier, $key), "{$earlier} before {$key}");
+        }
+        foreach ($after as $later) {
+            self::assertTrue(self::follows($route, $key, $later), "{$later} after {$key}");
+        }
+        self::assertGreaterThan(self::route([])->work()->minutes, $route->work()->minutes);
+    }
+
+    public function test_a_laminated_shaft_rests_for_ten_days_and_a_plain_one_does_not(): void
+    {
+        $hold = static fn (Route $route): int => $route->operations[self::position($route)['neck.rough']]->hold->minutes;
+        self::assertSame([0, 14_400], [$hold(self::route([])), $hold(self::route(['laminations' => '3']))]);
+    }
+
+    public function test_a_board_without_markers_is_spared_them(): void
+    {
+        $position = self::position(self::route(['markers' => 'none', 'sideMarkers' => '0']));
+        self::assertArrayNotHasKey('fretboard.markers', $position);
+        self::assertArrayNotHasKey('fretboard.side-markers', $position);
+        self::assertTrue(self::follows(self::route(['markers' => 'none', 'sideMarkers' => '0']), 'fretboard.taper', 'fretboard.radius'));
+    }
+
+    public function test_what_it_takes_is_in_the_kit(): void
+    {
+        $names = static fn (array $typed): array => array_column(array_map(static fn ($line): array => [$line->name, $line->quantity], Kit::of(Specifications::sixString($typed), StarterPrices::in('EUR'))->lines), 1, 0);
+        self::assertArrayNotHasKey('binding', $names([]));
+        self::assertSame(1.0, (float) $names(['stiffeningRods' => 'yes'])['stiffening rods, pair']);
+        // Two sides and the end of a board of 474 by 55 mm, and a tenth: 1.104 m.
+        self::assertSame(1.2, $names(['boardBinding' => '1.5'])['binding']);
+        self::assertGreaterThan(1.4, $names(['bodyBinding' => '2', 'edgeRadius' => '1'])['binding']);
+        self::assertArrayNotHasKey('two-way truss rod', $names(['rodLength' => '0']));
+    }
+
+    /** @param  array<string, mixed>  $typed */
+    private static function route(array $typed): Route
+    {
+        return RoutePlanner::withAllRules()->plan(Specifications::sixString($typed), TradeStandards::all());
+    }
+
+    /** @return array<string, int> */
+    private static function position(Route $route): array
+    {
+        return array_flip(array_map(static fn (Operation $operation): string => $operation->key, $route->operations));
+    }
+
+    /** Whether links lead from the one to the other. */
+    private static function follows(Route $route, string $from, string $to): bool
+    {
+        $reached = [$from => true];
+        do {
+            $before = count($reached);
+            foreach ($route->links as $link) {
+                if (isset($reached[$link->before])) {
+                    $reached[$link->after] = true;
+                }
+            }
+        } while (count($reached) > $before);
+
+        return isset($reached[$to]) && array_filter($route->links, static fn (Link $link): bool => $link->reason === '') === [];
+    }
+}
