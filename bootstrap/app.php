@@ -9,6 +9,9 @@ use App\Models\Person;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+use Regimen\Costing\UnknownPrice;
+use Regimen\Route\UnknownStandard;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')
@@ -21,5 +24,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectUsersTo('/today');
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        // What the house has taken off its lists is said where it is missed, not as a failure.
+        $exceptions->dontReport([UnknownPrice::class, UnknownStandard::class]);
+        $exceptions->render(static fn (UnknownPrice|UnknownStandard $missing, Request $request) => $request->isMethod('GET') ? null : back()->withErrors(['conflict' => $missing->getMessage()]));
         $exceptions->respond(ErrorPage::instead(...));
     })->create();

@@ -15,9 +15,11 @@ use App\Planning\Revisions;
 use App\Planning\WhatFollows;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
+use Regimen\Costing\UnknownPrice;
 use Regimen\Findings\Finding;
 use Regimen\Revision\Change;
 use Regimen\Revision\Comparison;
+use Regimen\Route\UnknownStandard;
 use Regimen\Units\Money;
 
 /** Two revisions side by side: what changed, in words, and what follows. */
@@ -46,8 +48,21 @@ final readonly class RevisionsPage
             ])->values()->all(),
             'from' => $from,
             'to' => $to,
-            'comparison' => $from === $to ? null : $this->comparison($build, $build->revisions->firstWhere('number', $from), $build->revisions->firstWhere('number', $to)),
+            ...$this->compared($build, $from, $to),
         ];
+    }
+
+    /** @return array{comparison: array<string, mixed>|null, missing: string|null} */
+    private function compared(Build $build, int $from, int $to): array
+    {
+        if ($from === $to) {
+            return ['comparison' => null, 'missing' => null];
+        }
+        try {
+            return ['comparison' => $this->comparison($build, $build->revisions->firstWhere('number', $from), $build->revisions->firstWhere('number', $to)), 'missing' => null];
+        } catch (UnknownPrice|UnknownStandard $missing) {
+            return ['comparison' => null, 'missing' => $missing->getMessage()];
+        }
     }
 
     /** @return array<string, mixed>|null */

@@ -42,7 +42,8 @@ final class CommissionTest extends TestCase
     {
         $this->openShop();
         Price::query()->where('key', 'bridge')->delete();
-        $this->actingAs($this->manager)->post('/commissions', self::form())->assertServerError();
+        $this->actingAs($this->manager)->post('/commissions', self::form())->assertSessionHasErrors('conflict');
+        $this->assertStringContainsString('bridge', session('errors')->first('conflict'));
         $this->assertSame([0, 0, 0, 0], [Build::query()->count(), Client::query()->count(), Operation::query()->count(), SpecificationRevision::query()->count()]);
     }
 

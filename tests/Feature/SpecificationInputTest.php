@@ -8,6 +8,7 @@ use App\Models\Build;
 use App\Models\HouseModel;
 use App\Models\KitLine;
 use App\Models\Measurement;
+use App\Models\Price;
 use App\Models\SpecificationRevision;
 use Illuminate\Http\UploadedFile;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -121,6 +122,22 @@ final class SpecificationInputTest extends TestCase
         $this->get('/builds/99/revisions')->assertNotFound();
         $this->get(self::URL.'/0')->assertNotFound();
         $this->get(self::URL.'/1/../../../.env')->assertNotFound();
+    }
+
+    public function test_what_the_house_lacks_is_said_and_nothing_is_half_done(): void
+    {
+        Price::query()->where('key', 'binding')->delete();
+        $this->get(self::URL)->assertOk();
+        $bound = [...self::SPECIFICATION, 'boardBinding' => '1.5'];
+        $this->put(self::URL, ['version' => 1, 'specification' => $bound])->assertSessionHasErrors('conflict');
+        $this->assertStringContainsString('“binding” is not on the house price list', session('errors')->first('conflict'));
+        $this->assertSame(1, SpecificationRevision::query()->sole()->version);
+        $this->post(self::URL.'/release', ['version' => 1])->assertSessionHasNoErrors();
+        $this->post('/builds/1/revisions');
+        $this->put(self::URL, ['version' => 1, 'specification' => $bound])->assertSessionHasNoErrors();
+        $this->assertStringContainsString('“binding”', (string) $this->get('/builds/1/revisions')->assertOk()->inertiaProps('missing'));
+        $this->post(self::URL.'/release', ['version' => 2])->assertSessionHasErrors('conflict');
+        $this->assertNull(SpecificationRevision::query()->where('number', 2)->sole()->released_at);
     }
 
     public function test_a_finished_build_keeps_its_specification(): void

@@ -42,7 +42,7 @@ final readonly class Kit
             ...self::supplies($specification, $prices),
         ];
 
-        return new self(array_values(array_filter($lines, static fn (KitLine $line): bool => $line->quantity > 0)), $prices->currency);
+        return new self(array_values(array_filter($lines)), $prices->currency);
     }
 
     public function cost(): Money
@@ -75,7 +75,7 @@ final readonly class Kit
         return $lines;
     }
 
-    /** @return list<KitLine> */
+    /** @return list<KitLine|null> */
     private static function parts(Specification $s, PriceList $prices): array
     {
         $bass = $s->brief->type === InstrumentType::Bass ? 'bass-' : '';
@@ -95,7 +95,7 @@ final readonly class Kit
         ];
     }
 
-    /** @return list<KitLine> */
+    /** @return list<KitLine|null> */
     private static function supplies(Specification $s, PriceList $prices): array
     {
         return [
@@ -115,8 +115,12 @@ final readonly class Kit
         return ceil($mm / 100) / 10;
     }
 
-    private static function part(string $group, string $key, float $quantity, PriceList $prices): KitLine
+    /** What is not needed has no price to be asked for. */
+    private static function part(string $group, string $key, float $quantity, PriceList $prices): ?KitLine
     {
+        if ($quantity <= 0) {
+            return null;
+        }
         $price = $prices->price($key);
 
         return new KitLine($group, $price->name, $quantity, $price);

@@ -24,9 +24,11 @@
             operations: Change[];
             follows: string[];
         } | null;
+        /** What the house lacks to work one of them out. */
+        missing: string | null;
     }
 
-    const { build, revisions, accepted, from, to, comparison }: Props = $props();
+    const { build, revisions, accepted, from, to, comparison, missing }: Props = $props();
 
     const base = $derived(`/builds/${build.number}`);
     const lists = $derived(
@@ -131,6 +133,8 @@
             {/each}
         </section>
     </div>
+{:else if missing}
+    <p class="late" role="alert">{missing}</p>
 {:else}
     <p class="quiet">There is one revision; there is nothing to compare it with.</p>
 {/if}
