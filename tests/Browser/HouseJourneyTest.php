@@ -39,7 +39,7 @@ final class HouseJourneyTest extends BrowserTestCase
         $me->press('Save rates and hours');
         $me->waitForText('Saved, and everything is planned anew.');
         $me->press('neck', 'details');
-        $carve = 'details[open] li:nth-child(8)';
+        $carve = '[data-standard="carve the neck"]';
         $me->waitForText('carve the neck', $carve);
         $me->type('Labour', '0:45', $carve);
         $me->press('Save', $carve);

@@ -27,7 +27,7 @@
     }
 </script>
 
-<li>
+<li data-standard={standard.name}>
     <form onsubmit={save}>
         <span>{standard.name} <span class="quiet small">{[standard.station, standard.fixture].filter(Boolean).join(', ')}</span></span>
         <Field name="set_up" label="Set-up" bind:value={values.set_up} error={act.errors.set_up} />
