@@ -108,8 +108,7 @@ final readonly class Kit
     /** Metres to buy, with a tenth for the joints, rounded up to a tenth. */
     private static function binding(Specification $s): float
     {
-        $board = BoardShape::of($s);
-        $mm = ($s->board->boardBinding->mm > 0 ? 1.1 * (2 * $board->length + $board->widthAt($board->length)) : 0.0)
+        $mm = ($s->board->boardBinding->mm > 0 ? BoardShape::of($s)->binding() : 0.0)
             + ($s->bodywork->bodyBinding->mm > 0 ? BodyShape::of($s)->binding() : 0.0);
 
         return ceil($mm / 100) / 10;

@@ -7,7 +7,6 @@ namespace Regimen\Drawing;
 use Regimen\Figures\Words;
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
-use Regimen\Instrument\MarkerShape;
 
 /** The fretboard with its slots and markers, 1:1 as a template. */
 final class BoardView
@@ -26,12 +25,7 @@ final class BoardView
             $half = $board->widthAt($x) / 2;
             $shapes[] = Shape::line($x, -$half, $x, $half, 'slots', 'fret');
         }
-        foreach ($w->markers()->places() as $place) {
-            $half = $w->markers()->halfAcross($place['x']);
-            $shapes[] = $s->board->markers === MarkerShape::Dot
-                ? Shape::circle(new Point($place['x'], $place['y']), $half, 'markers', 'plain', Shape::SHELL)
-                : Shape::box($place['x'] - $s->board->markerDiameter->mm / 2, -$half, $s->board->markerDiameter->mm, 2 * $half, 'markers', 'plain', Shape::SHELL);
-        }
+        array_push($shapes, ...Details::markers($w, 'markers'));
         $shapes[] = Shape::line(-6.0, 0.0, $board->length + 6.0, 0.0, 'centre', 'hidden');
 
         return new View('board', 'Fretboard', [...$shapes, ...self::dimensions($w, $nut, $last)]);

@@ -9,9 +9,6 @@ use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
 use Regimen\Geometry\Polygon;
 use Regimen\Instrument\BodyConstruction;
-use Regimen\Instrument\Hand;
-use Regimen\Instrument\MarkerShape;
-use Regimen\Instrument\PickupKind;
 use Regimen\Instrument\StringPath;
 
 /** The instrument from the front, its head to the left. */
@@ -40,11 +37,6 @@ final readonly class FrontView
         return [...$this->body(), ...$this->neck(), ...$this->onBody(), ...$this->strings()];
     }
 
-    private function sign(): float
-    {
-        return $this->w->specification->brief->hand === Hand::Left ? -1.0 : 1.0;
-    }
-
     /** @return list<Shape> */
     private function body(): array
     {
@@ -56,9 +48,7 @@ final readonly class FrontView
             $shapes[] = Shape::circle(new Point($this->w->board()->length + 58, 0.0), 50.0, '', 'line', 'ink');
         }
         if (! $this->small) {
-            foreach ($s->bodywork->cavities as $cavity) {
-                $shapes[] = Shape::box($s->board->scale->mm + $cavity->behind->mm - $cavity->length->mm / 2, $this->sign() * $cavity->across->mm - $cavity->width->mm / 2, $cavity->length->mm, $cavity->width->mm, 'cavities', 'hidden');
-            }
+            array_push($shapes, ...Details::cavities($this->w, 'hidden'));
         }
 
         return $shapes;
@@ -82,11 +72,7 @@ final readonly class FrontView
             $half = $board->widthAt($position->mm) / 2;
             $shapes[] = Shape::line($position->mm, -$half, $position->mm, $half, '', 'fret', 'fretboard');
         }
-        foreach ($this->w->markers()->places() as $place) {
-            $shapes[] = $s->board->markers === MarkerShape::Dot
-                ? Shape::circle(new Point($place['x'], $place['y']), $s->board->markerDiameter->mm / 2, '', 'plain', Shape::SHELL)
-                : Shape::box($place['x'] - $s->board->markerDiameter->mm / 2, -$this->w->markers()->halfAcross($place['x']), $s->board->markerDiameter->mm, 2 * $this->w->markers()->halfAcross($place['x']), '', 'plain', Shape::SHELL);
-        }
+        array_push($shapes, ...Details::markers($this->w, ''));
         $shapes[] = Shape::box(-4.0, -$nut, 4.0, 2 * $nut, '', 'thin', 'paper');
 
         return $shapes;
@@ -96,15 +82,7 @@ final readonly class FrontView
     private function onBody(): array
     {
         $s = $this->w->specification;
-        $shapes = [];
-        foreach ($s->electrics->pickups as $pickup) {
-            if ($pickup->kind === PickupKind::Piezo) {
-                continue;
-            }
-            $middle = $s->board->scale->mm - $pickup->positionMm();
-            $half = $this->w->spread()->spreadAt($middle) / 2 + 8;
-            $shapes[] = Shape::box($middle - $pickup->kind->lengthMm() / 2, -$half, $pickup->kind->lengthMm(), 2 * $half, 'cavities', 'line', 'paper', 'electronics');
-        }
+        $shapes = Details::pickups($this->w, 'line', 'paper', 'electronics');
         $half = max($s->bridgework->mountingSpan->mm, $s->stringing->bridgeSpread->mm + 10) / 2;
         $shapes[] = Shape::box($s->board->scale->mm - 3, -$half, 14.0 + max(0.0, $s->bridgework->mountingOffset->mm), 2 * $half, '', 'line', 'ink', 'electronics');
         if ($s->bridgework->stringPath === StringPath::Tailpiece) {

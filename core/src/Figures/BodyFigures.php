@@ -23,8 +23,8 @@ final class BodyFigures implements FigureSource
             yield Figure::mm('binding', 'Body binding to buy', $workings->body()->binding(), 'G19', Words::number($outline->perimeter(), 0).' + 10 %', 'body', 0);
         }
         if ($s->board->boardBinding->mm > 0) {
-            $around = 2 * $workings->board()->length + $workings->board()->widthAt($workings->board()->length);
-            yield Figure::mm('boardBindingLength', 'Board binding to buy', $around * 1.1, 'G19', 'two sides and the end, '.Words::number($around, 0).', + 10 %', 'board', 0);
+            $around = $workings->board()->around();
+            yield Figure::mm('boardBindingLength', 'Board binding to buy', $workings->board()->binding(), 'G19', 'two sides and the end, '.Words::number($around, 0).', + 10 %', 'board', 0);
         }
         yield from $this->mass($workings);
     }

@@ -67,4 +67,16 @@ final readonly class BoardShape
 
         return 2 * $radius * asin(min(1.0, $this->widthAt($x) / 2 / $radius));
     }
+
+    /** G19: binding along both sides and the end, before the tenth for the joints, in mm. */
+    public function around(): float
+    {
+        return 2 * $this->length + $this->widthAt($this->length);
+    }
+
+    /** Binding to buy, with a tenth for the joints, in mm. */
+    public function binding(): float
+    {
+        return $this->around() * 1.1;
+    }
 }

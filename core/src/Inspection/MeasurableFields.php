@@ -21,12 +21,14 @@ final class MeasurableFields
         'fret-wire' => ['crownWidth', 'crownHeight', 'tangDepth'],
         'electronics' => ['potThread', 'potNut', 'jackThread', 'pots', 'capacitors'],
         'strings' => ['unitMasses'],
+        'binding' => ['boardBinding', 'bodyBinding'],
     ];
 
     private const HARDWARE = [
         'tuner' => ['tunerHole', 'tunerWidth', 'tunerLeast', 'tunerMost', 'postHeight', 'tunerMass'],
         'bridge' => ['bridgeLeast', 'bridgeMost', 'saddleTravel', 'bridgeSpread', 'mountingSpan', 'bridgeMass'],
         'neck screws' => ['screwLength', 'plateThickness'],
+        'nut blank' => ['nutWidth'],
     ];
 
     /**

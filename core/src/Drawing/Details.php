@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Drawing;
+
+use Regimen\Figures\Workings;
+use Regimen\Geometry\Point;
+use Regimen\Instrument\Hand;
+use Regimen\Instrument\MarkerShape;
+use Regimen\Instrument\PickupKind;
+
+/** What is let into board and body, drawn the same in every view that shows it. */
+final class Details
+{
+    /** Timber taken out beside the outer strings for a pickup, in mm. */
+    private const BESIDE_MM = 8.0;
+
+    /** @return list<Shape> */
+    public static function markers(Workings $w, string $layer): array
+    {
+        $board = $w->specification->board;
+        $length = $board->markerDiameter->mm;
+        $shapes = [];
+        foreach ($w->markers()->places() as $place) {
+            $half = $w->markers()->halfAcross($place['x']);
+            $shapes[] = $board->markers === MarkerShape::Dot
+                ? Shape::circle(new Point($place['x'], $place['y']), $half, $layer, 'plain', Shape::SHELL)
+                : Shape::box($place['x'] - $length / 2, -$half, $length, 2 * $half, $layer, 'plain', Shape::SHELL);
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    public static function pickups(Workings $w, string $style, string $fill = '', string $part = ''): array
+    {
+        $shapes = [];
+        foreach ($w->specification->electrics->pickups as $pickup) {
+            if ($pickup->kind === PickupKind::Piezo) {
+                continue;
+            }
+            $middle = $w->specification->board->scale->mm - $pickup->positionMm();
+            $half = $w->spread()->spreadAt($middle) / 2 + self::BESIDE_MM;
+            $shapes[] = Shape::box($middle - $pickup->kind->lengthMm() / 2, -$half, $pickup->kind->lengthMm(), 2 * $half, 'cavities', $style, $fill, $part);
+        }
+
+        return $shapes;
+    }
+
+    /** @return list<Shape> */
+    public static function cavities(Workings $w, string $style): array
+    {
+        $s = $w->specification;
+        $sign = $s->brief->hand === Hand::Left ? -1.0 : 1.0;
+        $shapes = [];
+        foreach ($s->bodywork->cavities as $cavity) {
+            $shapes[] = Shape::box(
+                $s->board->scale->mm + $cavity->behind->mm - $cavity->length->mm / 2,
+                $sign * $cavity->across->mm - $cavity->width->mm / 2,
+                $cavity->length->mm, $cavity->width->mm, 'cavities', $style,
+            );
+        }
+
+        return $shapes;
+    }
+}
