@@ -9,6 +9,7 @@ use App\Models\Build;
 use App\Models\Person;
 use App\Planning\Judgement;
 use App\Planning\Revisions;
+use App\Planning\Routes;
 use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Refused;
@@ -17,7 +18,7 @@ use Illuminate\Support\Facades\DB;
 /** A finding is accepted with a written reason. It holds as long as its figures stay the same. */
 final readonly class AcceptFinding
 {
-    public function __construct(private Revisions $revisions, private Logbook $logbook, private Clock $clock)
+    public function __construct(private Revisions $revisions, private Routes $routes, private Logbook $logbook, private Clock $clock)
     {
     }
 
@@ -25,7 +26,8 @@ final readonly class AcceptFinding
     {
         DB::transaction(function () use ($by, $build, $version, $key, $reason): void {
             $revision = SaveSpecification::draftOf($build, $version);
-            $finding = Judgement::of($build, $this->revisions->workings(Revisions::read($revision)))->find($key);
+            $workings = $this->revisions->workings(Revisions::read($revision));
+            $finding = Judgement::of($build, $workings, $this->routes->findings($workings->specification, $build))->find($key);
             if ($finding === null) {
                 throw Refused::because('The specification as it is kept has no such finding. Keep what you have written first.', 'accept');
             }

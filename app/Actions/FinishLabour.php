@@ -9,6 +9,7 @@ use App\Models\BuildStatus;
 use App\Models\Operation;
 use App\Models\Person;
 use App\Models\TimeEntry;
+use App\Planning\Air;
 use App\Planning\House;
 use App\Planning\Planner;
 use App\Support\Clock;
@@ -21,7 +22,7 @@ use Regimen\Route\OperationState;
 /** The labour of an operation is done: its hold is under way, or, without one, it is over. The last one finishes the build. */
 final readonly class FinishLabour
 {
-    public function __construct(private House $house, private Planner $planner, private Readiness $readiness, private Logbook $logbook, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private Planner $planner, private Readiness $readiness, private Logbook $logbook, private Clock $clock)
     {
     }
 
@@ -33,7 +34,7 @@ final readonly class FinishLabour
             $this->readiness->mustBeReady($operation, 'finish');
             $this->clocksMustBeStopped($operation);
             $now = $this->clock->now();
-            $until = $operation->hold_minutes > 0 ? $now->addMinutes($operation->hold_minutes) : null;
+            $until = $operation->hold_minutes > 0 ? $now->addMinutes($this->air->stretched($operation->hold_minutes, $operation->hold_kind)) : null;
             $operation->update([
                 'state' => $until === null ? OperationState::Done : OperationState::Holding,
                 'started_at' => $operation->started_at ?? $now,

@@ -8,6 +8,7 @@ use App\Models\BuildStatus;
 use App\Models\KitLine;
 use App\Models\Operation;
 use App\Models\SpecificationRevision;
+use App\Planning\Air;
 use App\Support\Clock;
 use App\Support\Refused;
 use Illuminate\Validation\ValidationException;
@@ -17,7 +18,7 @@ use Regimen\Route\OperationState;
 /** Whether an operation can be worked on: what must come before is over, and its parts are there. */
 final readonly class Readiness
 {
-    public function __construct(private Clock $clock)
+    public function __construct(private Air $air, private Clock $clock)
     {
     }
 
@@ -37,6 +38,7 @@ final readonly class Readiness
             $this->mustBeReleased($operation, $field);
             $this->linksMustBeOver($operation, $field);
             $this->partsMustBeThere($operation, $field);
+            $this->airMustBeRight($operation, $field);
         }
     }
 
@@ -45,6 +47,14 @@ final readonly class Readiness
     {
         if (! $operation->stage->isBeforeTheCut() && ! SpecificationRevision::query()->where('build_id', $operation->build_id)->whereNotNull('released_at')->exists()) {
             throw Refused::because("The specification of {$operation->build->name()} is not released to the bench yet. Release it on its page first.", $field);
+        }
+    }
+
+    private function airMustBeRight(Operation $operation, string $field): void
+    {
+        $forbids = $operation->sprayed ? $this->air->forbidsSpraying() : null;
+        if ($forbids !== null) {
+            throw Refused::because("It is {$forbids}. Wait, or warm and dry the booth and enter what it reads then. The data sheet comes first.", $field);
         }
     }
 

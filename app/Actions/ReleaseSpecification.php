@@ -10,6 +10,7 @@ use App\Planning\Drafting;
 use App\Planning\Judgement;
 use App\Planning\Planner;
 use App\Planning\Revisions;
+use App\Planning\Routes;
 use App\Planning\RouteSync;
 use App\Support\Clock;
 use App\Support\Logbook;
@@ -22,6 +23,7 @@ final readonly class ReleaseSpecification
 {
     public function __construct(
         private Revisions $revisions,
+        private Routes $routes,
         private Drafting $drafting,
         private RouteSync $sync,
         private Planner $planner,
@@ -35,13 +37,13 @@ final readonly class ReleaseSpecification
         DB::transaction(function () use ($by, $build, $version): void {
             $revision = SaveSpecification::draftOf($build, $version);
             $read = Revisions::read($revision);
-            $judgement = Judgement::of($build, $this->revisions->workings($read));
+            $judgement = Judgement::of($build, $this->revisions->workings($read), $this->routes->findings($read->orFail(), $build));
             $stops = $judgement->openStops();
             if ($stops !== []) {
                 throw Refused::because('It cannot be released: '.implode('; ', array_map(static fn (Finding $stop): string => lcfirst($stop->title), $stops)).'. Mend it, or accept it with a reason.', 'release');
             }
             $revision->update(['released_at' => $this->clock->now(), 'released_by' => $by->id, 'version' => $revision->version + 1]);
-            $useless = $revision->number === 1 ? [] : $this->sync->apply($build, $this->drafting->draft($read->orFail()));
+            $useless = $revision->number === 1 ? [] : $this->sync->apply($build, $this->drafting->draft($read->orFail(), $build));
             $this->logbook->write($build, $by, 'specification', trim("Specification revision {$revision->number} released to the bench. ".implode(' ', $useless)));
             if ($revision->number > 1) {
                 $this->planner->replan("revision {$revision->number} of {$build->number} released");

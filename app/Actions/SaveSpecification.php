@@ -39,7 +39,7 @@ final readonly class SaveSpecification
             $specification = SpecificationReader::read($client, $house)->orFail();
             $revision->update(['client' => $client, 'house' => $house, 'person_id' => $by->id, 'at' => $this->clock->now(), 'version' => $revision->version + 1]);
             if ($revision->number === 1) {
-                $this->sync->apply($build, $this->drafting->draft($specification));
+                $this->sync->apply($build, $this->drafting->draft($specification, $build));
                 $this->planner->replan("specification of {$build->number} written");
             }
             $this->logbook->write($build, $by, 'specification', "Specification revision {$revision->number} written: {$specification->inOneLine()}.");

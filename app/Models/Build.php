@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Purpose $purpose
  * @property CarbonImmutable $ordered_at
  * @property CarbonImmutable|null $finished_at
+ * @property array<string, string> $methods  how it is made, where that differs from the house
  * @property SpecificationRevision $specification
  * @property SpecificationRevision|null $draft
  */
@@ -25,6 +26,7 @@ class Build extends ShopModel
         'purpose' => Purpose::class,
         'ordered_at' => 'immutable_datetime',
         'finished_at' => 'immutable_datetime',
+        'methods' => 'array',
     ];
 
     public function getRouteKeyName(): string
@@ -81,6 +83,12 @@ class Build extends ShopModel
     public function acceptedFindings(): HasMany
     {
         return $this->hasMany(AcceptedFinding::class)->orderBy('id');
+    }
+
+    /** @return HasMany<RouteChange, $this> that still count, in the order in which they were made */
+    public function routeChanges(): HasMany
+    {
+        return $this->hasMany(RouteChange::class)->whereNull('undone_at')->orderBy('id');
     }
 
     /** @return HasMany<Measurement, $this> */

@@ -8,6 +8,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Regimen\Route\HoldKind;
 use Regimen\Route\OperationState;
 use Regimen\Route\Piece;
 use Regimen\Route\Stage;
@@ -17,6 +18,8 @@ use Regimen\Route\Stage;
  * @property Stage $stage
  * @property list<string> $pieces
  * @property list<string> $needs
+ * @property list<string> $cautions
+ * @property HoldKind|null $hold_kind
  * @property CarbonImmutable|null $started_at
  * @property CarbonImmutable|null $labour_done_at
  * @property CarbonImmutable|null $hold_until
@@ -33,6 +36,9 @@ class Operation extends ShopModel
         'pieces' => 'array',
         'needs' => 'array',
         'one_sitting' => 'boolean',
+        'cautions' => 'array',
+        'sprayed' => 'boolean',
+        'hold_kind' => HoldKind::class,
         'started_at' => 'immutable_datetime',
         'labour_done_at' => 'immutable_datetime',
         'hold_until' => 'immutable_datetime',

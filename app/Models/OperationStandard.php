@@ -6,5 +6,5 @@ namespace App\Models;
 
 class OperationStandard extends ShopModel
 {
-    protected $casts = ['one_sitting' => 'boolean'];
+    protected $casts = ['one_sitting' => 'boolean', 'usual' => 'boolean'];
 }

@@ -26,7 +26,7 @@ use Regimen\Units\Duration;
 /** Turns operations into the activities that the core plans: those of open builds, and those of a build that is only thought of. */
 final readonly class Activities
 {
-    public function __construct(private House $house, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private Clock $clock)
     {
     }
 
@@ -68,11 +68,11 @@ final readonly class Activities
             "d{$operation->key}",
             $build,
             $operation->work()->minutes,
-            $operation->hold->minutes,
-            $operation->standard->skill->value,
+            $this->air->stretched($operation->hold->minutes, $operation->holdKind),
+            $operation->skill->value,
             [...$before[$operation->key] ?? [], ...$waits->leads($operation->needs, static fn (string $key): string => "d{$key}")[0]],
-            $this->demands($build, $operation->pieces, $operation->standard->station, $operation->standard->fixture, $operation->standard->fixtures),
-            oneSitting: $operation->standard->oneSitting,
+            $this->demands($build, $operation->pieces, $operation->station, $operation->fixture, $operation->fixtures),
+            oneSitting: $operation->oneSitting,
         ), $route->operations);
     }
 
@@ -94,20 +94,28 @@ final readonly class Activities
     private function open(OperationModel $operation, Collection $links, KitWaits $waits, callable $activityOf): Activity
     {
         [$leads, $late] = $waits->leads($operation->needs, $activityOf);
-        $releases = array_filter([$waits->release($operation->needs), $late, $this->decision($operation)]);
+        $releases = array_filter([$waits->release($operation->needs), $late, $this->decision($operation), $this->weather($operation)]);
         usort($releases, static fn (Release $a, Release $b): int => $b->instant <=> $a->instant);
 
         return new Activity(
             "o{$operation->id}",
             "b{$operation->build_id}",
             $operation->workMinutes(),
-            $operation->hold_minutes,
+            $this->air->stretched($operation->hold_minutes, $operation->hold_kind),
             $operation->skill,
             [...$links->map(static fn ($link): Predecessor => new Predecessor("o{$link->before_id}"))->values()->all(), ...$leads],
             $this->demandsOf($operation),
             $releases[0] ?? null,
             $operation->one_sitting,
         );
+    }
+
+    /** Nothing is sprayed in air that the house does not spray in; it is looked at again tomorrow. */
+    private function weather(OperationModel $operation): ?Release
+    {
+        $forbids = $operation->sprayed ? $this->air->forbidsSpraying() : null;
+
+        return $forbids === null ? null : new Release(Minutes::endOfDay($this->clock->today($this->house->zone()), $this->house->zone()) + 1, $forbids);
     }
 
     private function decision(OperationModel $operation): ?Release
@@ -130,7 +138,7 @@ final readonly class Activities
             "o{$operation->id}",
             "b{$operation->build_id}",
             Progress::remaining($planned, $worked)->minutes,
-            $operation->hold_minutes,
+            $this->air->stretched($operation->hold_minutes, $operation->hold_kind),
             $operation->skill,
             demands: $this->demandsOf($operation),
             worker: $operation->person_id,

@@ -4,29 +4,48 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Build;
+use App\Support\Clock;
 use App\Support\Minutes;
 use Regimen\Costing\Kit;
 use Regimen\Costing\Quote;
 use Regimen\Instrument\Specification;
-use Regimen\Route\RoutePlanner;
+use Regimen\Route\Edits\EditedRoute;
 use Regimen\Schedule\Builder;
+use Regimen\Schedule\Plan;
+use Regimen\Schedule\Problem;
 use Regimen\Schedule\Unplanned;
 
 /** Works out a build before it is one. */
 final readonly class Drafting
 {
-    public function __construct(private House $house, private Activities $activities, private ShopProblem $problem)
+    public function __construct(private House $house, private Routes $routes, private Activities $activities, private ShopProblem $problem, private Clock $clock)
     {
     }
 
-    public function draft(Specification $specification): Draft
+    /** @param  Build|null  $build  whose methods and changes are taken */
+    public function draft(Specification $specification, ?Build $build = null): Draft
     {
-        $route = RoutePlanner::withAllRules()->plan($specification, $this->house->standards());
+        return $this->worked($specification, $this->routes->of($specification, $build));
+    }
+
+    public function worked(Specification $specification, EditedRoute $edited): Draft
+    {
+        $route = $edited->route;
         $kit = Kit::of($specification, $this->house->prices());
         $shop = $this->house->shop();
         $quote = Quote::of($route->work(), $this->house->rate(), $kit->cost(), $shop->overhead_permille / 1000, $shop->margin_permille / 1000);
 
-        return new Draft($specification, $route, $kit, $quote);
+        return new Draft($specification, $edited, $route, $kit, $quote);
+    }
+
+    /** As if it were alone in the shop, with the people, stations and clamps there are. */
+    public function alone(Draft $draft): Plan
+    {
+        $now = Minutes::of($this->clock->now());
+        $capacities = $this->house->capacities() + $this->activities->pieces('draft');
+
+        return Builder::plan(new Problem($now, $this->activities->ofDraft($draft->route, $draft->kit, 'draft'), $this->house->workers($now), $capacities));
     }
 
     /** When it could really be ready, behind everything already promised. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Build;
 use App\Models\ClosedDay;
 use App\Models\FinishStandard as FinishStandardModel;
 use App\Models\OperationStandard;
@@ -13,13 +14,22 @@ use App\Models\Resource;
 use App\Models\Shop;
 use Regimen\Costing\Price;
 use Regimen\Costing\PriceList;
+use Regimen\Inspection\Tolerances;
 use Regimen\Instrument\FinishSystem;
 use Regimen\Route\Caution;
+use Regimen\Route\Driver;
 use Regimen\Route\FinishStandard;
+use Regimen\Route\HoldKind;
+use Regimen\Route\HouseRules;
 use Regimen\Route\HouseStandards;
+use Regimen\Route\Methods;
+use Regimen\Route\ShopFit;
 use Regimen\Route\Skill;
+use Regimen\Route\SprayLimits;
 use Regimen\Route\Stage;
 use Regimen\Route\Standard;
+use Regimen\Route\ThreePoint;
+use Regimen\Route\Tool;
 use Regimen\Schedule\Calendar;
 use Regimen\Schedule\Worker;
 use Regimen\Schedule\WorkingHours;
@@ -104,20 +114,7 @@ final class House
     public function standards(): HouseStandards
     {
         return HouseStandards::of(
-            OperationStandard::query()->orderBy('id')->get()->map(static fn (OperationStandard $row): Standard => new Standard(
-                $row->key,
-                $row->name,
-                Stage::from($row->stage),
-                Duration::ofMinutes($row->set_up_minutes),
-                Duration::ofMinutes($row->labour_minutes),
-                Duration::ofMinutes($row->hold_minutes),
-                Skill::from($row->skill),
-                $row->station,
-                $row->fixture,
-                $row->fixtures,
-                $row->one_sitting,
-                $row->caution === null ? null : Caution::from($row->caution),
-            )),
+            OperationStandard::query()->orderBy('id')->get()->map(self::standard(...)),
             FinishStandardModel::query()->get()->map(static fn (FinishStandardModel $row): FinishStandard => new FinishStandard(
                 FinishSystem::from($row->system),
                 $row->body_coats,
@@ -127,7 +124,53 @@ final class House
                 Duration::ofMinutes($row->between_coats_minutes),
                 Duration::ofMinutes($row->overnight_minutes),
                 Duration::ofMinutes($row->cure_minutes),
+                $row->window_minutes === null ? null : Duration::ofMinutes($row->window_minutes),
             )),
+            new HouseRules(
+                new SprayLimits($this->shop()->spray_coldest_tenths / 10, $this->shop()->spray_dampest_tenths / 10),
+                Tolerances::of($this->shop()->tolerances),
+                $this->shop()->glue_shares,
+            ),
+        );
+    }
+
+    /** How the house works, and what was chosen for one build. */
+    public function methods(?Build $build = null): Methods
+    {
+        return Methods::of($this->shop()->methods, $build === null ? [] : $build->methods);
+    }
+
+    /** What the shop has and can, to hold a route against. */
+    public function fit(): ShopFit
+    {
+        $resources = Resource::query()->get();
+        $skills = array_values(array_unique(array_merge(...Person::query()->where('active', true)->get()->map(static fn (Person $person): array => $person->skills)->all())));
+
+        return new ShopFit($resources->pluck('capacity', 'key')->all(), $resources->pluck('name', 'key')->all(), $skills);
+    }
+
+    public static function standard(OperationStandard $row): Standard
+    {
+        return new Standard(
+            $row->key,
+            $row->name,
+            Stage::from($row->stage),
+            Duration::ofMinutes($row->set_up_minutes),
+            new ThreePoint(Duration::ofMinutes(min($row->best_minutes, $row->labour_minutes)), Duration::ofMinutes($row->labour_minutes), Duration::ofMinutes(max($row->worst_minutes, $row->labour_minutes))),
+            Duration::ofMinutes($row->hold_minutes),
+            Skill::from($row->skill),
+            $row->station,
+            $row->fixture,
+            $row->fixtures,
+            $row->one_sitting,
+            Caution::tryFrom($row->caution ?? ''),
+            HoldKind::tryFrom($row->hold_kind ?? ''),
+            Tool::from($row->tool),
+            $row->way,
+            Driver::tryFrom($row->driver ?? ''),
+            $row->fixed_percent,
+            $row->risk,
+            $row->usual,
         );
     }
 

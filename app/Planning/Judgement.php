@@ -19,7 +19,8 @@ final readonly class Judgement
     {
     }
 
-    public static function of(?Build $build, Workings $workings): self
+    /** @param  list<Finding>  $more  of checks that know more than the specification, as the route's */
+    public static function of(?Build $build, Workings $workings, array $more = []): self
     {
         $accepted = [];
         foreach ($build === null ? [] : $build->acceptedFindings as $one) {
@@ -27,7 +28,7 @@ final readonly class Judgement
         }
 
         // What was accepted holds as long as its figures are the same.
-        return new self(array_map(static fn (Finding $finding): array => [$finding, $accepted["{$finding->key} {$finding->figures}"] ?? null], RuleBook::judge($workings)));
+        return new self(array_map(static fn (Finding $finding): array => [$finding, $accepted["{$finding->key} {$finding->figures}"] ?? null], [...$more, ...RuleBook::judge($workings)]));
     }
 
     /** @return list<Finding> */

@@ -22,7 +22,7 @@ final readonly class Planner
 {
     private const LEFT_ALONE_MINUTES = 10;
 
-    public function __construct(private House $house, private ShopProblem $problem, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private ShopProblem $problem, private RecoatWindows $windows, private Clock $clock)
     {
     }
 
@@ -31,6 +31,8 @@ final readonly class Planner
     {
         return DB::transaction(function () use ($cause): Plan {
             $this->house->forget();
+            $this->air->forget();
+            $this->windows->close();
             $problem = $this->problem->assemble();
             $plan = Builder::plan($problem);
             $kept = PlanModel::query()->create(['made_at' => $this->clock->now(), 'cause' => $cause]);

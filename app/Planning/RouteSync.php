@@ -13,6 +13,7 @@ use App\Models\TimeEntry;
 use App\Support\Say;
 use Regimen\Costing\KitLine;
 use Regimen\Costing\KitState;
+use Regimen\Route\Caution;
 use Regimen\Route\Operation;
 use Regimen\Route\OperationState;
 use Regimen\Route\Piece;
@@ -28,6 +29,7 @@ final class RouteSync
     {
         $useless = [...$this->route($build, $draft), ...$this->kit($build, $draft)];
         $build->update([
+            'route_version' => $build->route_version + 1,
             'estimated_minutes' => $draft->route->work()->minutes,
             'estimated_labour_minor' => $draft->quote->labour->minor,
             'estimated_material_minor' => $draft->quote->material->minor,
@@ -62,7 +64,7 @@ final class RouteSync
     private function update(OperationModel $known, int $position, Operation $operation): void
     {
         $row = $known->state === OperationState::Open ? self::operationRow($operation) : ['name' => $operation->name];
-        $known->fill(['position' => $position, ...$row, ...isset($row['pieces']) ? ['pieces' => self::pieces($operation), 'needs' => $operation->needs] : []]);
+        $known->fill(['position' => $position, ...$row, ...isset($row['pieces']) ? ['pieces' => self::pieces($operation), 'needs' => $operation->needs, 'cautions' => array_map(static fn (Caution $caution): string => $caution->value, $operation->cautions)] : []]);
         if ($known->isDirty(array_keys($row))) {
             $known->version++;
         }
@@ -97,7 +99,7 @@ final class RouteSync
         $ids = OperationModel::query()->where('build_id', $build->id)->pluck('id', 'key');
         $links = [];
         foreach ($draft->route->links as $link) {
-            $links[] = ['build_id' => $build->id, 'before_id' => $ids[$link->before], 'after_id' => $ids[$link->after], 'reason' => $link->reason];
+            $links[] = ['build_id' => $build->id, 'before_id' => $ids[$link->before], 'after_id' => $ids[$link->after], 'reason' => $link->reason, 'window_minutes' => $link->window?->minutes];
         }
         foreach (array_chunk($links, 100) as $chunk) {
             OperationLink::query()->insert($chunk);
@@ -113,23 +115,30 @@ final class RouteSync
     /** @return array<string, mixed> */
     private static function operationRow(Operation $operation): array
     {
-        $standard = $operation->standard;
-
         return [
             'key' => $operation->key,
             'name' => $operation->name,
-            'stage' => $standard->stage->value,
+            'stage' => $operation->stage->value,
             'pieces' => json_encode(self::pieces($operation), JSON_THROW_ON_ERROR),
             'needs' => json_encode($operation->needs, JSON_THROW_ON_ERROR),
-            'set_up_minutes' => $standard->setUp->minutes,
-            'labour_minutes' => $standard->labour->minutes,
+            'set_up_minutes' => $operation->setUp->minutes,
+            'labour_minutes' => $operation->hours->likely->minutes,
+            'best_minutes' => $operation->hours->best->minutes,
+            'worst_minutes' => $operation->hours->worst->minutes,
             'hold_minutes' => $operation->hold->minutes,
-            'skill' => $standard->skill->value,
-            'station' => $standard->station,
-            'fixture' => $standard->fixture,
-            'fixtures' => $standard->fixtures,
-            'one_sitting' => $standard->oneSitting,
-            'caution' => $standard->caution?->value,
+            'hold_kind' => $operation->holdKind?->value,
+            'skill' => $operation->skill->value,
+            'station' => $operation->station,
+            'fixture' => $operation->fixture,
+            'fixtures' => $operation->fixtures,
+            'one_sitting' => $operation->oneSitting,
+            'caution' => $operation->cautions === [] ? null : $operation->cautions[0]->value,
+            'cautions' => json_encode($operation->cautions, JSON_THROW_ON_ERROR),
+            'standard' => $operation->standard,
+            'tool' => $operation->tool->value,
+            'way' => $operation->way,
+            'set_up_key' => $operation->setUpKey,
+            'sprayed' => $operation->sprayed,
         ];
     }
 

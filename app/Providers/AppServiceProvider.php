@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Models\Person;
+use App\Planning\Air;
 use App\Planning\House;
 use App\Queries\OpenBuilds;
 use App\Queries\ResourceNames;
@@ -19,6 +20,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Clock::class, static fn (): Clock => Clock::from(config('regimen.now')));
         $this->app->scoped(House::class);
+        $this->app->scoped(Air::class);
         $this->app->scoped(OpenBuilds::class);
         $this->app->scoped(ResourceNames::class);
     }

@@ -75,8 +75,8 @@ final readonly class RevisionsPage
         $after = Revisions::read($to);
         $one = $this->revisions->workings($before);
         $other = $this->revisions->workings($after);
-        $was = $this->drafting->draft($before->orFail());
-        $is = $this->drafting->draft($after->orFail());
+        $was = $this->drafting->draft($before->orFail(), $build);
+        $is = $this->drafting->draft($after->orFail(), $build);
         $findings = Comparison::findings($one, $other);
         $words = static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures];
 

@@ -7,6 +7,7 @@ namespace App\Queries;
 use App\Models\Build;
 use App\Planning\Judgement;
 use App\Planning\Revisions;
+use App\Planning\Routes;
 use App\Support\Say;
 use Regimen\Drawing\Drawings as Views;
 use Regimen\Drawing\View;
@@ -27,7 +28,7 @@ use Regimen\Units\Length;
 /** Everything that is worked out from a specification while it is written: values, figures, findings, drawings. */
 final readonly class WorkedOut
 {
-    public function __construct(private Revisions $revisions)
+    public function __construct(private Revisions $revisions, private Routes $routes)
     {
     }
 
@@ -40,7 +41,7 @@ final readonly class WorkedOut
     {
         $read = SpecificationReader::read($client, $house);
         $workings = $read->specification === null ? null : $this->revisions->workings($read);
-        $judgement = $workings === null ? null : Judgement::of($build, $workings);
+        $judgement = $workings === null ? null : Judgement::of($build, $workings, $this->routes->findings($workings->specification, $build));
 
         return [
             'problems' => (object) $read->problems,

@@ -85,15 +85,15 @@ final class PropertyTest extends TestCase
         } else {
             self::assertLessThan($position['finish.mask'], $position['fretboard.fret']);
         }
-        if ($specification->joinery->joint->isGlued() && $specification->isColoured()) {
-            self::assertLessThan($position['joint.glue-neck'], $position['finish.colour']);
+        if ($specification->joinery->joint === NeckJoint::Set && $specification->isColoured()) {
+            self::assertLessThan($position['joint.glue-neck'], $position['finish.colour'] ?? $position['finish.stain']);
         }
-        if ($specification->isHollow()) {
+        if ($specification->isHollow() && $specification->isLayered()) {
             self::assertLessThan($position['body.glue-layers'], $position['body.chambers']);
         }
         self::assertLessThan($position['finish.body.coat-1'] ?? $position['finish.coat-1'], $position['joint.dry-fit']);
-        self::assertLessThan($position['joint.bridge'], $position['joint.pocket']);
-        self::assertLessThan($position['body.cavities'], $position['joint.bridge']);
+        self::assertLessThan($position['joint.bridge'], $position['joint.pocket'] ?? $position['joint.wings']);
+        self::assertLessThan($position['body.cavities'] ?? INF, $position['joint.bridge']);
         $cost = Kit::of($specification, StarterPrices::in('EUR'))->cost();
         self::assertGreaterThan(20_000, $cost->minor);
         self::assertLessThan(300_000, $cost->minor);

@@ -12,6 +12,8 @@ use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\ReadSpecification;
 use Regimen\Instrument\Specification;
 use Regimen\Instrument\SpecificationReader;
+use Regimen\Route\Methods;
+use Regimen\Route\Question;
 use Regimen\Timber\Species;
 use Regimen\Units\Length;
 
@@ -72,6 +74,39 @@ final class Specifications
                     }
                 }
             }
+        }
+    }
+
+    /**
+     * Instruments and methods drawn at random; only those that can be read.
+     *
+     * @return iterable<int, array{Specification, Methods}>
+     */
+    public static function drawn(int $count, int $seed): iterable
+    {
+        mt_srand($seed);
+        $any = static fn (array $list): mixed => $list[mt_rand(0, count($list) - 1)];
+        $timbers = Species::names();
+        for ($drawn = 0; $drawn < $count;) {
+            $layers = array_map(static fn (int $index): Layer => self::layer($any($timbers), $index === 0 ? 8 : 36 / mt_rand(1, 2)), range(0, mt_rand(0, 2)));
+            $type = $any(['guitar', 'guitar', 'bass']);
+            $specification = self::read([
+                'type' => $type, 'scale' => $type === 'bass' ? '34"' : '25 1/2"', 'strings' => $any(['4', '5', '6', '6', '7', '8']), 'frets' => $any(['20', '22', '24']), 'zeroFret' => $any(['no', 'yes']), 'nutWidth' => $any(['42', '48', '54']),
+                'joint' => $any(NeckJoint::cases()), 'body' => $any([BodyConstruction::Solid, BodyConstruction::Chambered, BodyConstruction::SemiHollow]), 'weightRelief' => $any(['no', 'yes']),
+                'finish' => $any(FinishSystem::cases()), 'colour' => $any(['', 'black', 'amber burst', 'walnut stain']), 'boardFinish' => $any(['by_timber', 'lacquered', 'oiled', 'bare']), 'neckFinish' => $any(['as_the_body', 'oil', 'bare']),
+                'neckTimber' => $any($timbers), 'boardTimber' => $any($timbers), 'layers' => $layers, 'bodyPieces' => $any(['1', '2', '3']), 'pickups' => mt_rand(0, 3), 'shielding' => $any(['none', 'foil', 'paint']),
+                'laminations' => $any(['1', '1', '3', '5']), 'neckMoisture' => $any(['', '8', '14']), 'stiffeningRods' => $any(['no', 'yes']), 'rodLength' => $any(['0', '440']), 'volute' => $any(['no', 'yes']), 'veneer' => $any(['0', '2']),
+                'headstock' => $any(['angled', 'flat']), 'headConstruction' => $any(['scarf', 'one_piece']), 'tunerLayout' => $any(['in_line', 'both_sides']), 'markers' => $any(['none', 'dot', 'block']), 'sideMarkers' => $any(['0', '2']),
+                'boardBinding' => $any(['0', '0', '1.5']), 'bodyBinding' => $any(['0', '0', '2']),
+            ])->specification;
+            if ($specification === null) {
+                continue;
+            }
+            $answers = [];
+            foreach (Question::cases() as $question) {
+                $answers[$question->value] = $any($question->choices())->key;
+            }
+            yield $drawn++ => [$specification, Methods::of($answers)];
         }
     }
 

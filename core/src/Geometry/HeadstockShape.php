@@ -89,6 +89,14 @@ final readonly class HeadstockShape
         array_push($points, ...Bezier::flatten($points[count($points) - 1], $first, $second, $to));
     }
 
+    /** At its widest, in mm. */
+    public function width(): float
+    {
+        $across = array_map(static fn (Point $point): float => $point->y, $this->outline());
+
+        return max($across) - min($across);
+    }
+
     /** Degrees that the face falls away from the board. */
     public function angle(): float
     {

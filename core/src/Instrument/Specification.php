@@ -52,6 +52,17 @@ final readonly class Specification
         return trim($this->finishing->colour) !== '';
     }
 
+    /** Whether the colour goes into the bare timber: under oil always, under lacquer when it is called a stain. */
+    public function isStained(): bool
+    {
+        return $this->isColoured() && (! $this->finishing->finish->isLacquer() || str_contains(mb_strtolower($this->finishing->colour), 'stain'));
+    }
+
+    public function isBurst(): bool
+    {
+        return str_contains(mb_strtolower($this->finishing->colour), 'burst');
+    }
+
     /** Whether lacquer would stand over open pores, so that they are filled first (common practice). */
     public function needsGrainFill(): bool
     {

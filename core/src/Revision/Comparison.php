@@ -16,7 +16,6 @@ use Regimen\Instrument\Fields\SpecificationFields;
 use Regimen\Instrument\ReadSpecification;
 use Regimen\Route\Operation;
 use Regimen\Route\Route;
-use Regimen\Units\Duration;
 
 /** What is different between two revisions, and what follows from it. */
 final class Comparison
@@ -124,9 +123,7 @@ final class Comparison
 
     private static function workOf(Operation $operation): string
     {
-        $work = Duration::ofMinutes($operation->standard->setUp->minutes + $operation->standard->labour->minutes);
-
-        return $work->hours() === 0.0 ? 'a hold' : round($work->hours(), 2).' h';
+        return $operation->work()->hours() === 0.0 ? 'a hold' : round($operation->work()->hours(), 2).' h';
     }
 
     /**

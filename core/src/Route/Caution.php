@@ -16,6 +16,12 @@ enum Caution: string
     case Tension = 'tension';
     case Isocyanates = 'isocyanates';
     case Binding = 'binding';
+    case Shell = 'shell';
+    case Superglue = 'superglue';
+    case Sensitising = 'sensitising';
+    case Lifting = 'lifting';
+    case Tired = 'tired';
+    case Chemicals = 'chemicals';
 
     public function words(): string
     {
@@ -28,6 +34,12 @@ enum Caution: string
             self::Soldering => 'Lead and fumes: extraction, and wash your hands. Mains wiring is for a licensed person.',
             self::Binding => 'Celluloid burns fiercely: heat guns, flames and solvents apart from it; gloves and air with its cement.',
             self::Isocyanates => 'Two-part finishes carry isocyanates: air supplied from outside, not a filter, gloves and skin covered, nobody else in the room.',
+            self::Shell => 'Shell and bone dust is harmful: cut it wet, with extraction and respirator.',
+            self::Superglue => 'Superglue and its accelerator: gloves, air, eyes covered; under a UV lamp the eyes too.',
+            self::Sensitising => 'The dust of this timber sensitises many people: extraction, respirator, skin covered.',
+            self::Lifting => 'Planks are heavy: lift with two, from the knees.',
+            self::Tired => 'Many saw cuts happen late in a long day, in the cold, in a hurry: leave it for the morning.',
+            self::Chemicals => 'Caustic and ageing chemicals: outdoors, gloves, face shield.',
             self::Tension => 'Strings under tension: protect your eyes, and never force a stuck truss rod.',
         }.' Follow the maker’s data sheet, local codes and licensed practice.';
     }

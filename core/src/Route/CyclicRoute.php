@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Regimen\Route;
 
-/** The links go round in a circle, so that no order satisfies them. */
-final class CyclicRoute extends \LogicException
+/** Links that go round in a circle. */
+final class CyclicRoute extends \DomainException
 {
-    /** @param  list<string>  $keys  the operations that are in the circle or behind it */
-    public static function among(array $keys): self
+    /** @param  list<string>  $names  of the operations, in the order in which they wait for each other */
+    public static function through(array $names): self
     {
-        return new self('No order satisfies the links between: '.implode(', ', $keys).'.');
+        return new self('These operations wait for each other in a circle: '.implode(', then ', $names).'. Take one of the links away.');
     }
 }

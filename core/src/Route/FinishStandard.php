@@ -7,7 +7,10 @@ namespace Regimen\Route;
 use Regimen\Instrument\FinishSystem;
 use Regimen\Units\Duration;
 
-/** How the house applies a finish system: coats on body and neck, how many a day, and the holds between and after. */
+/**
+ * How the house applies a finish system: coats on body and neck, how many a day, the holds between and after, and the
+ * recoat window: a coat that comes later than so long after the one before has to be sanded in first.
+ */
 final readonly class FinishStandard
 {
     public function __construct(
@@ -19,6 +22,7 @@ final readonly class FinishStandard
         public Duration $betweenCoats,
         public Duration $overnight,
         public Duration $cure,
+        public ?Duration $window = null,
     ) {
     }
 

@@ -6,14 +6,14 @@ namespace Regimen\Route;
 
 use Regimen\Instrument\FinishSystem;
 
-/** The standards of one shop: for every operation and every finish system it works with. */
+/** The standards of one shop: for every operation in each way it is done, and every finish system it works with. */
 final readonly class HouseStandards
 {
     /**
-     * @param  array<string, Standard>  $operations  by key
+     * @param  array<string, non-empty-array<string, Standard>>  $operations  by key, the usual way first, and by tool
      * @param  array<string, FinishStandard>  $finishes  by system
      */
-    private function __construct(private array $operations, private array $finishes)
+    private function __construct(private array $operations, private array $finishes, public HouseRules $house)
     {
     }
 
@@ -21,24 +21,38 @@ final readonly class HouseStandards
      * @param  iterable<Standard>  $operations
      * @param  iterable<FinishStandard>  $finishes
      */
-    public static function of(iterable $operations, iterable $finishes): self
+    public static function of(iterable $operations, iterable $finishes, ?HouseRules $house = null): self
     {
         $byKey = [];
         foreach ($operations as $standard) {
-            $byKey[$standard->key] = $standard;
+            $byKey[$standard->key] = $standard->usual
+                ? [$standard->tool->value => $standard, ...$byKey[$standard->key] ?? []]
+                : [...$byKey[$standard->key] ?? [], $standard->tool->value => $standard];
         }
         $bySystem = [];
         foreach ($finishes as $standard) {
             $bySystem[$standard->system->value] = $standard;
         }
 
-        return new self($byKey, $bySystem);
+        return new self($byKey, $bySystem, $house ?? HouseRules::usual());
     }
 
-    /** @throws UnknownStandard */
-    public function operation(string $key): Standard
+    /**
+     * In the way that is asked for, if the house knows it; the usual way otherwise.
+     *
+     * @throws UnknownStandard
+     */
+    public function operation(string $key, ?Tool $tool = null): Standard
     {
-        return $this->operations[$key] ?? throw UnknownStandard::operation($key);
+        $ways = $this->operations[$key] ?? throw UnknownStandard::operation($key);
+
+        return $ways[$tool->value ?? ''] ?? $ways[array_key_first($ways)];
+    }
+
+    /** @return list<Standard> the ways in which an operation can be done, the usual one first */
+    public function ways(string $key): array
+    {
+        return array_values($this->operations[$key] ?? []);
     }
 
     /** @throws UnknownStandard */
@@ -50,7 +64,7 @@ final readonly class HouseStandards
     /** @return list<Standard> */
     public function operations(): array
     {
-        return array_values($this->operations);
+        return array_merge(...array_map(array_values(...), array_values($this->operations)));
     }
 
     /** @return list<FinishStandard> */

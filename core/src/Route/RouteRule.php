@@ -9,7 +9,10 @@ use Regimen\Instrument\Specification;
 /** One piece of the knowledge of how instruments are built: when it applies, what it adds to the route, and why. */
 interface RouteRule
 {
-    public function appliesTo(Specification $specification): bool;
+    /** The rule in a few words, as it is named when somebody breaks it. */
+    public function name(): string;
 
-    public function contribute(RouteDraft $draft, Specification $specification): void;
+    public function appliesTo(Specification $specification, Methods $methods): bool;
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void;
 }

@@ -268,7 +268,6 @@ final class LimitsTest extends TestCase
             ['cavities' => [['kind' => 'jack'] + self::CAVITY]],
         ];
         yield 'one scale said twice' => ['multi-scale', ['scale' => '630', 'scaleTreble' => '630'], ['scale' => '630', 'scaleTreble' => '629']];
-        yield 'a joint whose order is known' => ['route-joint', ['joint' => 'set'], ['joint' => 'bolted_mortise']];
     }
 
     /**

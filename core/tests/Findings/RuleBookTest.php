@@ -122,7 +122,6 @@ final class RuleBookTest extends TestCase
         yield 'no outline' => ['outline', $stop, ['outline' => 'imported']];
         yield 'an outline' => ['outline', $note, ['outline' => 'imported', 'outlineSvg' => 'M0 50 C0 -20 400 -20 400 50 C400 120 0 120 0 50 Z']];
         yield 'a flat-top' => ['route-flat-top', $warn, ['type' => 'flat-top']];
-        yield 'a through neck' => ['route-joint', $note, ['joint' => 'through']];
         yield 'too dear' => ['budget', $warn, ['budget' => '100']];
         yield 'hum' => ['hum', $note, ['pickups' => [self::SINGLE]]];
         yield 'a wish that nobody heard' => ['wish', $note, ['wishes' => 'Quiet on stage.']];

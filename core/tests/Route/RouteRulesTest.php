@@ -4,76 +4,23 @@ declare(strict_types=1);
 
 namespace Regimen\Tests\Route;
 
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Instrument\FinishSystem;
-use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Link;
+use Regimen\Route\Methods;
 use Regimen\Route\Operation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RoutePlanner;
-use Regimen\Route\RouteRule;
 use Regimen\Route\Rules;
 use Regimen\Route\TradeStandards;
 use Regimen\Tests\Specifications;
 use Regimen\Timber\Species;
 
-/** Each rule alone: when it applies and what it is there for. */
+/** What single rules put on the route, with parts and pieces. */
 final class RouteRulesTest extends TestCase
 {
-    private const RULES = [
-        Rules\BriefAndDesign::class, Rules\PartsAndTimber::class, Rules\NeckShaft::class, Rules\Headstock::class, Rules\FretboardMaking::class,
-        Rules\FretboardGlueing::class, Rules\Fretting::class, Rules\NeckCarving::class, Rules\BodyBlank::class, Rules\Chambers::class,
-        Rules\BodyLayers::class, Rules\BodyShaping::class, Rules\JointAndLayout::class, Rules\BoltOnJoint::class, Rules\BodyPreparation::class,
-        Rules\SetNeckJoint::class, Rules\FinishedApart::class, Rules\FinishedTogether::class, Rules\Electronics::class, Rules\Assembly::class,
-        Rules\SetUp::class, Rules\Delivery::class,
-    ];
-
-    /** @return iterable<string, array{class-string<RouteRule>}> */
-    public static function rules(): iterable
-    {
-        foreach (self::RULES as $rule) {
-            yield substr((string) strrchr($rule, '\\'), 1) => [$rule];
-        }
-    }
-
-    /** @param  class-string<RouteRule>  $without */
-    #[DataProvider('rules')]
-    public function test_no_rule_is_idle_without_it_a_route_loses_operations(string $without): void
-    {
-        $planner = new RoutePlanner(array_map(static fn (string $rule): RouteRule => new $rule, array_values(array_diff(self::RULES, [$without]))));
-        $lost = [];
-        foreach (Specifications::all() as [$specification]) {
-            $whole = self::keys(RoutePlanner::withAllRules()->plan($specification, TradeStandards::all())->operations);
-            array_push($lost, ...array_diff($whole, self::keys($planner->plan($specification, TradeStandards::all())->operations)));
-        }
-        self::assertNotSame([], $lost);
-    }
-
-    public function test_the_whole_list_is_what_the_planner_uses(): void
-    {
-        $mine = new RoutePlanner(array_map(static fn (string $rule): RouteRule => new $rule, self::RULES));
-        foreach (Specifications::all() as [$specification]) {
-            self::assertEquals(RoutePlanner::withAllRules()->plan($specification, TradeStandards::all()), $mine->plan($specification, TradeStandards::all()));
-        }
-    }
-
-    public function test_rules_apply_where_they_should(): void
-    {
-        $bolted = Specifications::sixString();
-        $set = Specifications::sixString(['joint' => NeckJoint::Set]);
-        self::assertSame([true, false], [(new Rules\BoltOnJoint)->appliesTo($bolted), (new Rules\BoltOnJoint)->appliesTo($set)]);
-        self::assertSame([false, true], [(new Rules\SetNeckJoint)->appliesTo($bolted), (new Rules\SetNeckJoint)->appliesTo($set)]);
-        self::assertSame([true, false], [(new Rules\FinishedApart)->appliesTo($bolted), (new Rules\FinishedApart)->appliesTo($set)]);
-        self::assertFalse((new Rules\Chambers)->appliesTo($bolted));
-        self::assertFalse((new Rules\BodyLayers)->appliesTo($bolted));
-        self::assertFalse((new Rules\BodyPreparation)->appliesTo($bolted), 'oil on closed pores, no colour');
-        self::assertTrue((new Rules\BodyPreparation)->appliesTo(Specifications::sixString(['colour' => 'red'])));
-        self::assertTrue((new Rules\BodyPreparation)->appliesTo(self::lacqueredAsh()), 'lacquer over open pores is filled');
-    }
-
     public function test_open_pores_are_filled_under_lacquer_and_left_under_oil(): void
     {
         self::assertContains('finish.fill', self::keysOf(self::lacqueredAsh()));
@@ -85,8 +32,8 @@ final class RouteRulesTest extends TestCase
     {
         $of = static fn (FinishSystem $finish): string => array_values(array_filter(
             RoutePlanner::withAllRules()->plan(Specifications::sixString(['finish' => $finish, 'colour' => 'red']), TradeStandards::all())->operations,
-            static fn (Operation $operation): bool => $operation->key === 'finish.colour',
-        ))[0]->standard->key;
+            static fn (Operation $operation): bool => in_array($operation->key, ['finish.colour', 'finish.stain'], true),
+        ))[0]->standard;
         self::assertSame(['finish.stain', 'finish.colour'], [$of(FinishSystem::WipingOil), $of(FinishSystem::Nitrocellulose)]);
     }
 
@@ -106,13 +53,14 @@ final class RouteRulesTest extends TestCase
 
     public function test_a_draft_drops_links_to_what_the_route_lacks_and_keeps_one_of_two_alike(): void
     {
-        $draft = new RouteDraft(TradeStandards::all());
+        $draft = new RouteDraft(TradeStandards::all(), Specifications::sixString(), Methods::usual());
+        $draft->by(new Rules\BriefAndDesign);
         $draft->add('brief.agree', []);
         $draft->add('design.draw', []);
         $draft->after('design.draw', ['brief.agree', 'parts.timber'], 'first reason');
         $draft->after('design.draw', 'brief.agree', 'second reason');
         $route = $draft->route();
-        self::assertEquals([new Link('brief.agree', 'design.draw', 'first reason')], $route->links);
+        self::assertEquals([new Link('brief.agree', 'design.draw', 'first reason', rule: 'Agree and draw before cutting')], $route->links);
         self::assertSame(420, $route->work()->minutes);
     }
 

@@ -5,22 +5,31 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
+use Regimen\Route\Caution;
+use Regimen\Route\Methods;
 use Regimen\Route\Piece;
+use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
 /** Binding along the board, on the tapered board before it is glued. */
 final readonly class BoardBinding implements RouteRule
 {
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
+    {
+        return 'Binding before the board is glued';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
         return $specification->board->boardBinding->mm > 0;
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('fretboard.binding', [Piece::Fretboard], ['binding']);
+        $draft->add('fretboard.binding', [Piece::Fretboard], ['binding'], glue: $methods->glue(Question::BindingGlue), cautions: $methods->is(Question::BindingGlue, 'superglue') ? [Caution::Superglue] : [], why: 'It covers the slots’ ends.');
         $draft->after('fretboard.binding', 'fretboard.taper', 'It follows the tapered edge; glue is kept out of the slots.');
-        $draft->after('fretboard.glue', 'fretboard.binding', 'The bound board is lined up as one.');
+        $draft->after('fretboard.glue', 'fretboard.binding', 'The bound board is lined up as one.', 'On the neck there is no room left beside the board.');
+        $draft->after('fretboard.radius', 'fretboard.binding', 'Board and binding are radiused as one.');
     }
 }

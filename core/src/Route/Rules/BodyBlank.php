@@ -5,23 +5,30 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\BodyConstruction;
+use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
 use Regimen\Route\Piece;
+use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
-/** The body's blank: halves glued, brought to thickness. */
+/** The body’s blank: pieces glued side by side. */
 final readonly class BodyBlank implements RouteRule
 {
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
     {
-        return $specification->bodywork->body !== BodyConstruction::FlatTop;
+        return 'The blank is glued before it is planed';
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        $draft->add('body.joint', [Piece::Body]);
-        $draft->add('body.thickness', [Piece::Body]);
-        $draft->after('body.thickness', 'body.joint', 'Both halves are planed as one.');
+        return $specification->bodywork->body !== BodyConstruction::FlatTop && $specification->joinery->joint !== NeckJoint::Through && $specification->bodywork->bodyPieces > 1;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('body.joint', [Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'The blank becomes as wide as the body.');
+        $draft->after('body.thickness', 'body.joint', 'All pieces are planed as one.', 'Pieces planed apart do not make one flat face.');
     }
 }

@@ -6,24 +6,32 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
 use Regimen\Route\Piece;
+use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
 /** Upper layers: made on their own and glued on. */
 final readonly class BodyLayers implements RouteRule
 {
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
+    {
+        return 'Layers are glued on a planed face';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
         return $specification->isLayered() && $specification->bodywork->body !== BodyConstruction::FlatTop;
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('body.layers', []);
-        $draft->add('body.glue-layers', [Piece::Body]);
+        $draft->add('body.layers', [], glue: $methods->glue(Question::JointGlue), why: 'The top is resawn, turned open like a book and glued.');
+        $draft->add('body.glue-layers', [Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'From here on they are one body.');
         $draft->after('body.glue-layers', 'body.layers', 'The layers are made before they are glued on.');
         $draft->after('body.glue-layers', 'body.thickness', 'Glue holds on a freshly planed, flat face.');
         $draft->after('body.outline', 'body.glue-layers', 'All layers are cut by one template in one go.');
+        $draft->after('joint.pocket', 'body.glue-layers', 'Depths are taken from the top’s face.');
     }
 }

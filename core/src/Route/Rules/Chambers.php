@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules;
 
+use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -12,16 +14,22 @@ use Regimen\Route\RouteRule;
 /** Chambers are routed in the open blank, with every access planned before it is closed. */
 final readonly class Chambers implements RouteRule
 {
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
     {
-        return $specification->isRelieved();
+        return 'What is hollow gets its access before it is closed';
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        $draft->add('body.chambers', [Piece::Body]);
+        return $specification->isRelieved() && $specification->bodywork->body !== BodyConstruction::FlatTop;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('body.chambers', [Piece::Body], why: 'They take weight and give air; joint, bridge and electronics stay solid.');
         $draft->after('body.chambers', 'body.thickness', 'Depths are taken from the finished face.');
-        $draft->after('body.chambers', 'design.draw', 'The drawing says what must stay solid: joint, bridge, electronics.');
-        $draft->after('body.glue-layers', 'body.chambers', 'What is hollow gets its access, wire paths and grounding before it is closed.');
+        $draft->after('body.chambers', 'design.draw', 'The drawing says what must stay solid: joint, bridge, electronics.', 'A chamber under the bridge or the joint cannot be filled again.');
+        $draft->after('body.glue-layers', 'body.chambers', 'What is hollow gets its access, wire paths and grounding before it is closed.', 'The cavity is closed without its access; the top has to come off again.');
+        $draft->after('body.outline', 'body.chambers', 'Inside the square blank the router has all its support.');
     }
 }

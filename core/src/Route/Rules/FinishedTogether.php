@@ -6,23 +6,30 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\CoatSequence;
+use Regimen\Route\Methods;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
-/** Rule of order 3, set necks: neck and body are cleared together. */
+/** Rule of order 3, glued necks: neck and body are cleared together. */
 final readonly class FinishedTogether implements RouteRule
 {
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
+    {
+        return 'A glued neck is cleared with its body';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
         return $specification->joinery->joint->isGlued();
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $house = $draft->finish($specification->finishing->finish);
         CoatSequence::onBoth($house)->addTo(
-            $draft, $specification, $house,
-            ['joint.glue-neck', 'finish.mask'],
+            $draft,
+            $house->system,
+            ['joint.glue-neck', 'joint.wings', 'joint.dry-fit', 'body.sand', 'neck.sand', 'finish.fill', 'finish.stain', 'finish.colour', 'finish.mask'],
             'Neck and body are cleared together once the neck is in, so that the film runs over the joint without a line.',
         );
     }

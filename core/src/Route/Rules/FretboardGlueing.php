@@ -5,36 +5,33 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
 use Regimen\Route\Piece;
+use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
 /** The board goes on the neck; from here on the two are one piece. */
 final readonly class FretboardGlueing implements RouteRule
 {
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
+    {
+        return 'The board goes on a flat neck';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
         return true;
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $together = [Piece::Neck, Piece::Fretboard];
-        $draft->add('fretboard.glue', $together);
-        $draft->after('fretboard.glue', 'fretboard.slots', 'A spoiled slot then costs a board, not a neck.');
-        $draft->after('fretboard.glue', 'fretboard.taper', 'The tapered board is lined up with the neck by its edges.');
-        $draft->after('fretboard.glue', 'fretboard.markers', 'The markers are let in while the board lies flat on its own.');
-        $draft->after('fretboard.glue', 'neck.channel', 'The rod is in and tested before the board closes it.');
+        $draft->add('fretboard.glue', [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::JointGlue), why: 'From here on board and neck are one piece.');
         $draft->after('fretboard.glue', 'neck.outline', 'The board is lined up with the edges of the neck.');
-        if ($specification->board->sideMarkers->mm > 0) {
-            $draft->add('fretboard.side-markers', $together);
-            $draft->after('fretboard.side-markers', 'fretboard.glue', 'They sit on the line where board and neck meet.');
-        }
-        $draft->add('fretboard.radius', $together);
-        $draft->after('fretboard.radius', 'fretboard.side-markers', 'Side markers want the edge still square.');
-        $draft->after('fretboard.radius', 'fretboard.markers', 'Markers are set flat and square, so before the radius.');
-        $draft->after('fretboard.radius', 'fretboard.glue', 'The neck, still square, is the flat reference.');
-        $draft->add('fretboard.sand', $together);
+        $draft->after('fretboard.glue', 'neck.square', 'It is glued to the planed face.', 'On a face that is not flat the board pulls the neck crooked.');
+        $draft->add('fretboard.radius', $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'It gives the playing surface its curve.');
+        $draft->after('fretboard.radius', 'fretboard.taper', 'The block follows the board’s edges.');
+        $draft->add('fretboard.sand', $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'Between frets there is no more sanding.');
         $draft->after('fretboard.sand', 'fretboard.radius', 'Fine sanding follows the block.');
     }
 }

@@ -4,30 +4,30 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules;
 
-use Regimen\Instrument\MarkerShape;
 use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
-/** The board on its own: thickness, slots, taper, markers. */
+/** The board on its own: thickness, taper. */
 final readonly class FretboardMaking implements RouteRule
 {
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
+    {
+        return 'The board is made on its own';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
         return true;
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('fretboard.thickness', [Piece::Fretboard]);
-        $draft->add('fretboard.slots', [Piece::Fretboard]);
-        $draft->after('fretboard.slots', 'fretboard.thickness', 'The depth of the slots is taken from the finished thickness.');
-        $draft->add('fretboard.taper', [Piece::Fretboard]);
-        $draft->after('fretboard.taper', 'fretboard.slots', 'The centre line is taken from the slots.');
-        if ($specification->board->markers !== MarkerShape::None) {
-            $draft->add('fretboard.markers', [Piece::Fretboard]);
-            $draft->after('fretboard.markers', 'fretboard.taper', 'On the flat and tapered board the centres are easy to find.');
-        }
+        $draft->add('fretboard.thickness', [Piece::Fretboard], why: 'Slots, inlays and the neck’s thickness are reckoned from it.');
+        $draft->add('fretboard.taper', [Piece::Fretboard], why: 'The board gets the edges that the neck is lined up with.');
+        $draft->after('fretboard.taper', 'fretboard.thickness', 'Its edges are cut square to the planed faces.');
+        $draft->after('fretboard.glue', 'fretboard.taper', 'The tapered board is lined up with the neck by its edges.');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -12,21 +13,24 @@ use Regimen\Route\RouteRule;
 /** The shaft: squared, channelled, roughed, cut to outline. */
 final readonly class NeckShaft implements RouteRule
 {
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
+    {
+        return 'A square blank as long as it is needed';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
         return true;
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.square', [Piece::Neck]);
-        $draft->add('neck.channel', [Piece::Neck], ['truss-rod']);
-        $draft->after('neck.channel', 'neck.square', 'The channel is cut from the edge of the blank, which has to be square.');
-        $draft->add('neck.rough', [Piece::Neck]);
-        $draft->after('neck.rough', 'neck.channel', 'The channel needs the square sides that roughing takes away.');
-        $draft->add('neck.outline', [Piece::Neck]);
-        $draft->after('neck.outline', 'neck.channel', 'The template is set to the centre line that the channel shows.');
+        $draft->add('neck.square', [Piece::Neck], why: 'Every later cut is set to a face or an edge of the blank.');
+        $draft->add('neck.rough', [Piece::Neck], standard: Rests::of($specification) ? 'neck.rough-rest' : 'neck.rough', why: 'Most of the waste comes off, left full at heel and headstock.');
+        $draft->add('neck.outline', [Piece::Neck], why: 'From here on the neck has its width; pins and screws sit where waste or the board hides them.');
+        $draft->after('neck.rough', 'neck.square', 'The saw follows lines on square faces.');
         $draft->after('neck.outline', 'neck.rough', 'The template cutter follows what the saw has left.');
+        $draft->after('neck.outline', 'neck.square', 'The template is set to the centre line of the blank.');
         $draft->after('neck.outline', 'design.templates', 'It is cut by the template.');
     }
 }

@@ -5,31 +5,36 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
-/** Parts are ordered from the drawing and measured on arrival, before any cut; timber settles in the shop. */
+/** Parts are ordered from the drawing and measured on arrival; timber settles in the shop. */
 final readonly class PartsAndTimber implements RouteRule
 {
-    /** The first cut into each piece. */
-    private const FIRST_CUTS = ['neck.laminate', 'neck.square', 'fretboard.thickness', 'body.joint', 'body.layers'];
+    /** Cuts that take the measures of a bought part. */
+    private const TAKES_A_PART = ['neck.channel', 'neck.tuner-holes', 'joint.bridge', 'body.cavities', 'electronics.harness'];
 
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
+    {
+        return 'Parts are measured, timber settles';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
         return true;
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('parts.order', []);
+        $draft->add('parts.order', [], why: 'Lead times are the longest waits of a build.');
         $draft->after('parts.order', 'design.draw', 'The drawing says which parts fit.');
-        $draft->add('parts.measure', [], ['hardware', 'pickups', 'electronics', 'truss-rod']);
+        $draft->add('parts.measure', [], ['hardware', 'pickups', 'electronics', 'truss-rod'], why: 'What arrives often differs from its data sheet; the drawing is corrected while it is only a drawing.');
         $draft->after('parts.measure', 'parts.order', 'Only what has been ordered arrives.');
-        $draft->add('parts.timber', [], ['timber']);
+        $draft->add('parts.timber', [], ['timber'], why: 'Timber that is chosen, weighed and dry enough stays where it is put.');
         $draft->after('parts.timber', 'brief.agree', 'The specification names the timbers.');
-        foreach (self::FIRST_CUTS as $cut) {
-            $draft->after($cut, 'parts.measure', 'What arrives often differs from its data sheet: it is measured before any cut.');
-            $draft->after($cut, 'parts.timber', 'Timber that has not settled moves after it is cut.');
+        foreach (self::TAKES_A_PART as $cut) {
+            $draft->after($cut, 'parts.measure', 'It is cut for the part that arrived, not for its data sheet.', 'A cut for a part that turns out different does not fit it.');
         }
     }
 }

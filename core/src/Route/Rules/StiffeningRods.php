@@ -5,22 +5,30 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
 use Regimen\Route\Piece;
+use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
 /** Rods beside the truss rod, glued into their own channels. */
 final readonly class StiffeningRods implements RouteRule
 {
-    public function appliesTo(Specification $specification): bool
+    public function name(): string
+    {
+        return 'Stiffening rods before the board';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
     {
         return $specification->neck->stiffeningRods;
     }
 
-    public function contribute(RouteDraft $draft, Specification $specification): void
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.rods', [Piece::Neck], ['stiffening-rods']);
-        $draft->after('neck.rods', 'neck.channel', 'Their channels are set out from the middle one, while the sides are square.');
-        $draft->after('fretboard.glue', 'neck.rods', 'The board closes their channels.');
+        $draft->add('neck.rods', [Piece::Neck], ['stiffening-rods'], glue: $methods->glue(Question::RodGlue), why: 'They stiffen a long or slender shaft.');
+        $draft->after('neck.rods', ['neck.square', 'neck.channel'], 'Their channels are set out from the middle one, while the sides are square.');
+        $draft->after('neck.rough', 'neck.rods', 'Their channels need the square sides.');
+        $draft->after('fretboard.glue', 'neck.rods', 'The board closes their channels.', 'Once the board is on there is no way to their channels.');
     }
 }

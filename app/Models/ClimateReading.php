@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Regimen\Route\Climate;
+
+/**
+ * The air of the shop at one time: tenths of a degree Celsius and tenths of a percent.
+ *
+ * @property CarbonImmutable $at
+ */
+class ClimateReading extends ShopModel
+{
+    protected $casts = ['at' => 'immutable_datetime'];
+
+    public function climate(): Climate
+    {
+        return new Climate($this->temperature_tenths / 10, $this->humidity_tenths / 10);
+    }
+}

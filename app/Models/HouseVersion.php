@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * How a record of the house stood before and after a change.
+ *
+ * @property array<string, mixed> $before
+ * @property array<string, mixed> $after
+ * @property CarbonImmutable $at
+ * @property Person|null $person
+ */
+class HouseVersion extends ShopModel
+{
+    protected $casts = ['before' => 'array', 'after' => 'array', 'at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Forecast;
+
+use Regimen\Route\ThreePoint;
+use Regimen\Units\Duration;
+
+/**
+ * What the shop's own hours say about a standard (CALCULATIONS P5): log-normal in hours, the standard weighing as so many
+ * jobs already done.
+ */
+final readonly class Learning
+{
+    /** The standard weighs as three past jobs; house convention. */
+    public const STANDARD_WEIGHS = 3;
+
+    private const FEWEST = 3;
+
+    /** One in ten is shorter, one in ten longer: the normal distribution's 1.2816 deviations. */
+    private const TENTH = 1.2816;
+
+    private function __construct(public ThreePoint $hours, public int $jobs)
+    {
+    }
+
+    /**
+     * @param  list<int>  $minutes  recorded labour of past jobs, already brought to the usual amount
+     * @return self|null nothing is learned from fewer than three jobs
+     */
+    public static function of(Duration $standard, array $minutes): ?self
+    {
+        $worked = array_values(array_filter($minutes, static fn (int $one): bool => $one > 0));
+        if (count($worked) < self::FEWEST || $standard->minutes === 0) {
+            return null;
+        }
+        $logs = array_map(static fn (int $one): float => log($one), $worked);
+        $count = count($logs);
+        $mean = (self::STANDARD_WEIGHS * log($standard->minutes) + array_sum($logs)) / (self::STANDARD_WEIGHS + $count);
+        $squares = array_sum(array_map(static fn (float $log): float => ($log - $mean) ** 2, $logs)) + self::STANDARD_WEIGHS * (log($standard->minutes) - $mean) ** 2;
+        $deviation = sqrt($squares / (self::STANDARD_WEIGHS + $count - 1));
+        $at = static fn (float $z): Duration => Duration::ofMinutes((int) round(exp($mean + $z * $deviation)));
+
+        return new self(new ThreePoint($at(-self::TENTH), $at(0.0), $at(self::TENTH)), $count);
+    }
+}

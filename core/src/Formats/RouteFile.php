@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Formats;
+
+use Regimen\Figures\Workings;
+use Regimen\Inspection\GateBook;
+use Regimen\Inspection\Target;
+use Regimen\Inspection\Tolerances;
+use Regimen\Route\Caution;
+use Regimen\Route\Clash;
+use Regimen\Route\Link;
+use Regimen\Route\Operation;
+use Regimen\Route\Piece;
+use Regimen\Route\Route;
+use Regimen\Schedule\CriticalPath;
+
+/** A derived route as JSON: times in minutes, every link with its reason. */
+final class RouteFile
+{
+    public static function of(Route $route, Workings $workings, Tolerances $tolerances): string
+    {
+        $gates = GateBook::of($workings, $tolerances);
+        $critical = self::criticalPath($route);
+
+        return json_encode([
+            'format' => 'regimen-route',
+            'version' => 1,
+            'instrument' => $workings->specification->inOneLine(),
+            'totals' => [
+                'operations' => count($route->operations),
+                'setUpMinutes' => $route->setUps()->minutes,
+                'labourMinutes' => self::threePoint($route->hours()),
+                'longestChainMinutes' => $critical->length,
+                'longestChain' => $critical->critical(),
+            ],
+            'operations' => array_map(static fn (Operation $operation): array => self::operation($operation, $gates, $critical), $route->operations),
+            'links' => array_map(self::link(...), $route->links),
+            'clashes' => array_map(static fn (Clash $clash): string => $clash->words(), $route->clashes),
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** By durations alone: labour and holds one after the other, without nights and without anybody else's work. */
+    public static function criticalPath(Route $route): CriticalPath
+    {
+        $durations = $predecessors = [];
+        foreach ($route->operations as $operation) {
+            $durations[$operation->key] = $operation->work()->minutes + $operation->hold->minutes;
+        }
+        foreach ($route->links as $link) {
+            $predecessors[$link->after][] = $link->before;
+        }
+
+        return CriticalPath::of($durations, $predecessors);
+    }
+
+    /** @return array<string, mixed> */
+    private static function operation(Operation $operation, GateBook $gates, CriticalPath $critical): array
+    {
+        return [
+            'key' => $operation->key,
+            'name' => $operation->name,
+            'stage' => $operation->stage->value,
+            'why' => $operation->why,
+            'rule' => $operation->rule,
+            'way' => $operation->way,
+            'setUpMinutes' => $operation->setUp->minutes,
+            'labourMinutes' => self::threePoint($operation->hours),
+            'drivenBy' => $operation->drivenBy,
+            'holdMinutes' => $operation->hold->minutes,
+            'holdKind' => $operation->holdKind?->value,
+            'skill' => $operation->skill->value,
+            'station' => $operation->station,
+            'fixture' => $operation->fixture === null ? null : ['key' => $operation->fixture, 'count' => $operation->fixtures],
+            'pieces' => array_map(static fn (Piece $piece): string => $piece->value, $operation->pieces),
+            'parts' => $operation->needs,
+            'sharesSetUpBy' => $operation->setUpKey === '' ? null : $operation->setUpKey,
+            'oneSitting' => $operation->oneSitting,
+            'slackMinutes' => $critical->totalSlack($operation->key),
+            'gate' => array_map(static fn (Target $target): array => [
+                'what' => $target->what, 'with' => $target->how, 'target' => $target->words, 'low' => $target->low, 'high' => $target->high, 'unit' => $target->unit,
+            ], $gates->after($operation->key)),
+            'cautions' => array_map(static fn (Caution $caution): string => $caution->words(), $operation->cautions),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function link(Link $link): array
+    {
+        return [
+            'before' => $link->before, 'after' => $link->after, 'reason' => $link->reason, 'rule' => $link->rule,
+            'spoils' => $link->spoils === '' ? null : $link->spoils, 'windowMinutes' => $link->window?->minutes,
+        ];
+    }
+
+    /** @return array{best: int, likely: int, worst: int} */
+    private static function threePoint(\Regimen\Route\ThreePoint $hours): array
+    {
+        return ['best' => $hours->best->minutes, 'likely' => $hours->likely->minutes, 'worst' => $hours->worst->minutes];
+    }
+}

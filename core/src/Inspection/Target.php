@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Inspection;
+
+/** One thing to measure at a gate: with what, and within which limits. */
+final readonly class Target
+{
+    /**
+     * @param  float|null  $low  in the unit; null where there is no lower limit or nothing is measured in numbers
+     */
+    private function __construct(public string $what, public string $how, public string $words, public ?float $low, public ?float $high, public string $unit)
+    {
+    }
+
+    public static function around(string $what, string $how, float $value, float $tolerance, string $unit = 'mm'): self
+    {
+        return new self($what, $how, self::number($value).' ± '.self::number($tolerance)." {$unit}", $value - $tolerance, $value + $tolerance, $unit);
+    }
+
+    public static function atMost(string $what, string $how, float $high, string $unit = 'mm'): self
+    {
+        return new self($what, $how, 'at most '.self::number($high)." {$unit}", null, $high, $unit);
+    }
+
+    public static function atLeast(string $what, string $how, float $low, string $unit = 'mm'): self
+    {
+        return new self($what, $how, 'at least '.self::number($low)." {$unit}", $low, null, $unit);
+    }
+
+    public static function between(string $what, string $how, float $low, float $high, string $unit = 'mm'): self
+    {
+        return new self($what, $how, self::number($low).' to '.self::number($high)." {$unit}", $low, $high, $unit);
+    }
+
+    public static function seen(string $what, string $how, string $words): self
+    {
+        return new self($what, $how, $words, null, null, '');
+    }
+
+    private static function number(float $value): string
+    {
+        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.');
+    }
+}

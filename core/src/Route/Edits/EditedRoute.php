@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Edits;
+
+use Regimen\Route\Broken;
+use Regimen\Route\Route;
+use Regimen\Route\RouteJudge;
+
+/** A derived route with what has been changed on it. */
+final readonly class EditedRoute
+{
+    /**
+     * @param  array<int, string>  $words  what was changed, by the change's number
+     * @param  array<int, string>  $left  what could not be carried over, and why
+     */
+    public function __construct(public Route $derived, public Route $route, public array $words, public array $left)
+    {
+    }
+
+    /** @return list<Broken> what the changes would spoil */
+    public function broken(): array
+    {
+        return $this->words === [] ? [] : RouteJudge::broken($this->derived, $this->route);
+    }
+}

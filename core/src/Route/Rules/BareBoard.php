@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Rule of order 2: an oily or oiled board is fretted first and masked. */
+final readonly class BareBoard implements RouteRule
+{
+    public function name(): string
+    {
+        return 'A bare board is masked from the finish';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return ! $specification->boardIsLacquered();
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('finish.mask', [Piece::Neck, Piece::Fretboard], why: 'Finish stays off the board.');
+        $draft->after('finish.mask', 'fretboard.fret', 'An oily or oiled board is fretted first and then masked from the finish.', 'Fretting over a finished neck marks it, and the mask has to come off.');
+        $draft->after('finish.mask', ['neck.sand', 'joint.glue-neck', 'joint.dry-fit'], 'The mask goes on when no more sanding or fitting would lift it.');
+    }
+}

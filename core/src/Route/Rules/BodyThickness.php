@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\BodyConstruction;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** The blank brought to thickness. */
+final readonly class BodyThickness implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Thickness before anything is measured from a face';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->bodywork->body !== BodyConstruction::FlatTop;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('body.thickness', [Piece::Body], why: 'Every depth is taken from its face.');
+        $draft->after('body.outline', 'body.thickness', 'The template lies flat on the planed face.');
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Bolt holes when nothing shapes the heel any more. */
+final readonly class BoltHolesAfterSanding implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Bolt holes after the last sanding';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return in_array($specification->joinery->joint, [NeckJoint::BoltOn, NeckJoint::Mortise], true) && $methods->is(Question::BoltHoles, 'after');
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->after('joint.screws', ['neck.sand', 'body.sand'], 'The last shaping and sanding of the heel moves the neck a hair.');
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** A bolted neck: holes for screws, or inserts for bolts. */
+final readonly class BoltedNeck implements RouteRule
+{
+    public function name(): string
+    {
+        return 'A bolted neck can come off again';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return in_array($specification->joinery->joint, [NeckJoint::BoltOn, NeckJoint::Mortise], true);
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('joint.screws', [Piece::Neck, Piece::Fretboard, Piece::Body], ['hardware'], standard: $specification->joinery->joint === NeckJoint::Mortise ? 'joint.inserts' : 'joint.screws', why: 'They hold the neck, and let it come off again.');
+        $draft->after('joint.screws', ['joint.pocket', 'neck.outline'], 'The holes go through the fitted joint.');
+        $draft->after('joint.screws', 'joint.bridge', 'The neck is clamped on the centre line that the bridge stands on.');
+        $draft->after('joint.dry-fit', 'joint.screws', 'The neck is screwed on to try the strings.', 'Without its screws no string can be tried.');
+    }
+}

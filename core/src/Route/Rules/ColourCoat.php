@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Colour or burst stands on a sealed body. */
+final readonly class ColourCoat implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Colour stands on the sealer';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->isColoured() && ! $specification->isStained();
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('finish.body.seal', [Piece::Body], ['finish'], standard: 'finish.seal', name: 'seal the body', why: 'On a sealed face the colour lies evenly and can be taken off again.');
+        $draft->after('finish.body.seal', ['body.sand', 'joint.dry-fit', 'finish.fill'], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
+        $draft->add('finish.colour', [Piece::Body], ['finish'], standard: $specification->isBurst() ? 'finish.burst' : 'finish.colour', why: 'It is what the client has asked for.');
+        $draft->after('finish.colour', 'finish.body.seal', 'Colour sprayed on bare timber sinks in and turns blotchy.', 'Colour in bare timber only comes out by sanding it away.');
+        $draft->after('finish.colour', 'finish.fill', 'Filler is sanded back, which would take the colour with it.', 'Sanding back the filler takes the colour with it.');
+    }
+}

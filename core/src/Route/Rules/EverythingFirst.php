@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Nothing is cut before every part is there and measured. */
+final readonly class EverythingFirst implements RouteRule
+{
+    /** The first cut into each piece. */
+    private const FIRST_CUTS = ['neck.laminate', 'neck.square', 'fretboard.thickness', 'body.joint', 'body.thickness', 'body.layers'];
+
+    public function name(): string
+    {
+        return 'Everything is measured before the first cut';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $methods->is(Question::Cutting, 'everything');
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        foreach (self::FIRST_CUTS as $cut) {
+            $draft->after($cut, 'parts.measure', 'What arrives often differs from its data sheet: it is measured before any cut.');
+        }
+    }
+}

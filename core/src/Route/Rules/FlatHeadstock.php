@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\HeadstockKind;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** A flat headstock, stepped down from the board. */
+final readonly class FlatHeadstock implements RouteRule
+{
+    public function name(): string
+    {
+        return 'The step from a square blank';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->head->headstock === HeadstockKind::Flat;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('neck.headstock', [Piece::Neck], standard: 'neck.headstock-step', why: 'The step brings the posts below the nut.');
+        $draft->after('neck.outline', 'neck.headstock', 'The outline runs over the headstock, which must be made before it.');
+        $draft->after('neck.headstock-thickness', 'neck.headstock', 'Its face has to be there before it is brought to thickness.');
+        $draft->after('neck.headstock', 'neck.square', 'It is laid out from the square blank.', 'Without a square blank the headstock stands askew.');
+    }
+}

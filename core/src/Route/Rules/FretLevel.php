@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Frets are levelled on a neck that is straight and fixed. */
+final readonly class FretLevel implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Frets are levelled on a fixed neck';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return true;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('set-up.frets', [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'No string buzzes on a level fret.');
+        $draft->after('set-up.frets', ['assembly.hardware', 'fretboard.fret'], 'Frets are levelled on a neck that is straight and fixed.');
+    }
+}

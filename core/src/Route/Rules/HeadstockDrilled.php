@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** The headstock to thickness, and its tuner holes. */
+final readonly class HeadstockDrilled implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Tuner holes on a flat headstock';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return true;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('neck.headstock-thickness', [Piece::Neck], why: 'Tuners fit a headstock of 14 to 16 mm.');
+        $draft->add('neck.tuner-holes', [Piece::Neck], why: 'Holes are drilled for the tuners that have arrived.');
+        $draft->after('neck.carve', ['neck.tuner-holes', 'neck.headstock-thickness'], 'Drill and plane need the headstock lying flat on a square neck.', 'On a carved neck nothing lies flat any more: the holes run askew.');
+    }
+}

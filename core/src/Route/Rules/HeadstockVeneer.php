@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** A veneer on the headstock’s face, glued on before it is brought to thickness. */
+final readonly class HeadstockVeneer implements RouteRule
+{
+    public function name(): string
+    {
+        return 'The veneer before the thickness';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->head->veneer->mm > 0;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('neck.veneer', [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'It hides the scarf and stiffens the face.');
+        $draft->after('neck.veneer', 'neck.headstock', 'It is glued to the finished face.');
+        $draft->after('neck.headstock-thickness', 'neck.veneer', 'The veneer counts towards the thickness.', 'The tuners no longer reach through a headstock that has become thicker.');
+        $draft->after('neck.tuner-holes', 'neck.veneer', 'The holes go through the veneer.');
+        $draft->after('neck.outline', 'neck.veneer', 'It is cut together with the headstock.');
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Geometry\HeadstockShape;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Wings beside a headstock that is wider than the blank. */
+final readonly class HeadstockWings implements RouteRule
+{
+    /** The usual width of a neck blank where the headstock is cut from it; house convention. */
+    private const BLANK_MM = 95.0;
+
+    public function name(): string
+    {
+        return 'Wings before the veneer';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return HeadstockShape::of($specification)->width() > self::BLANK_MM;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('neck.wings', [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'The headstock is wider than the blank.');
+        $draft->after('neck.wings', 'neck.headstock', 'They are glued to the headstock’s finished sides.');
+        $draft->after('neck.veneer', 'neck.wings', 'The veneer covers the joints.');
+        $draft->after('neck.headstock-thickness', 'neck.wings', 'Headstock and wings are planed as one.');
+        $draft->after('neck.outline', 'neck.wings', 'The outline runs over the wings.', 'The outline cannot be cut where there is no timber yet.');
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Nothing is laid out from the outline: the neck gives the centre line, the scale gives the bridge. */
+final readonly class Layout implements RouteRule
+{
+    public function name(): string
+    {
+        return 'The fitted neck gives the centre line';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return true;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('joint.bridge', [Piece::Neck, Piece::Body], why: 'The scale ends here.');
+        $draft->after('joint.bridge', ['joint.pocket', 'joint.wings'], 'The fitted neck gives the true centre line and the scale gives the saddle line.', 'A bridge set from the outline stands beside the strings; its holes are in the top.');
+        $draft->after('joint.bridge', 'neck.outline', 'The scale is measured from the end of the neck.');
+        $draft->after('body.cavities', 'joint.bridge', 'Pickups are laid out after the bridge.', 'Poles beside the strings cannot be moved.');
+        $draft->add('joint.dry-fit', [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Everything is there once before the finish, and two strings show whether it plays.');
+        $draft->after('joint.dry-fit', ['neck.sand', 'body.sand', 'body.wiring', 'neck.tuner-holes', 'joint.bridge', 'fretboard.sand'], 'All holes are drilled and everything is fitted dry before any finish.', 'A hole drilled through finish chips it.');
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\MarkerShape;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Markers in the radiused board. */
+final readonly class MarkersAfterRadius implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Markers after the radius';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->board->markers !== MarkerShape::None && $methods->is(Question::Markers, 'after');
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->after('fretboard.markers', 'fretboard.radius', 'Their depth is taken from the surface that stays.');
+    }
+}

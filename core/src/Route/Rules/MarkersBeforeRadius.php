@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\MarkerShape;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Markers in the flat board. */
+final readonly class MarkersBeforeRadius implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Markers before the radius';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->board->markers !== MarkerShape::None && $methods->is(Question::Markers, 'before');
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->after('fretboard.radius', 'fretboard.markers', 'Markers are set flat and square, so before the radius; their depth allows for it.');
+        $draft->after('fretboard.glue', 'fretboard.markers', 'The markers are let in while the board lies flat on its own.');
+    }
+}

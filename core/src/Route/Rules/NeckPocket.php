@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** The pocket of a bolted or set neck, fitted to its own neck. */
+final readonly class NeckPocket implements RouteRule
+{
+    public function name(): string
+    {
+        return 'The pocket is fitted to its own neck';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return in_array($specification->joinery->joint, [NeckJoint::BoltOn, NeckJoint::Set], true);
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('joint.pocket', [Piece::Neck, Piece::Body], why: 'The joint carries the strings’ pull.');
+        $draft->after('joint.pocket', 'neck.outline', 'The pocket is fitted to its own neck.', 'A pocket cut to a drawing gapes; it cannot be made smaller.');
+        $draft->after('joint.pocket', ['body.outline', 'body.thickness'], 'Its depth is taken from the finished body.');
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** The nut, cut to level frets. */
+final readonly class Nut implements RouteRule
+{
+    public function name(): string
+    {
+        return 'The nut is cut to level frets';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return ! $specification->board->zeroFret;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('set-up.nut', [Piece::Neck, Piece::Fretboard, Piece::Body], ['hardware'], why: 'It spaces the strings and sets the first position.');
+        $draft->after('set-up.nut', 'set-up.frets', 'The height of the nut is taken from level frets.', 'A nut cut to high frets is too low when they are levelled.');
+        $draft->after('set-up.string', 'set-up.nut', 'Strings lie in the nut.');
+    }
+}

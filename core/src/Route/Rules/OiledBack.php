@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\NeckFinish;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** The back of a glued neck that is to feel like timber: rubbed through and oiled. */
+final readonly class OiledBack implements RouteRule
+{
+    public function name(): string
+    {
+        return 'The back is rubbed through after the polish';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->joinery->joint->isGlued() && $specification->finishing->neckFinish !== NeckFinish::AsBody && $specification->finishing->finish->isLacquer();
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('finish.neck-back', [Piece::Neck, Piece::Fretboard, Piece::Body], ['finish'], why: 'The back is to feel like timber.');
+        $draft->after('finish.neck-back', ['finish.polish', 'finish.cure'], 'The line is masked on polished lacquer.');
+        $draft->after('assembly.hardware', 'finish.neck-back', 'The oil dries before hands go over it.');
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\HeadstockConstruction;
+use Regimen\Instrument\HeadstockKind;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** An angled headstock sawn from a deep blank. */
+final readonly class OnePieceHeadstock implements RouteRule
+{
+    public function name(): string
+    {
+        return 'The angle from a square blank';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->head->headstock === HeadstockKind::Angled && $specification->head->headConstruction === HeadstockConstruction::OnePiece;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('neck.headstock', [Piece::Neck], standard: 'neck.headstock-angle', why: 'The angle presses the strings into the nut.');
+        $draft->after('neck.outline', 'neck.headstock', 'The outline runs over the headstock, which must be made before it.');
+        $draft->after('neck.headstock-thickness', 'neck.headstock', 'Its face has to be there before it is brought to thickness.');
+        $draft->after('neck.headstock', 'neck.square', 'It is laid out from the square blank.', 'Without a square blank the headstock stands askew.');
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** New or laminated timber rests when most of it is cut away, and is checked and flattened again. */
+final readonly class RestedNeck implements RouteRule
+{
+    public function name(): string
+    {
+        return 'A roughed shaft rests';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return Rests::of($specification);
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('neck.recheck', [Piece::Neck], why: 'Straight edge and winding sticks show what has moved.');
+        $draft->after('neck.recheck', 'neck.rough', 'Glue and timber give way for a week or two when the shaft is roughed; what has moved is flattened again.');
+        $draft->after('neck.outline', 'neck.recheck', 'The template lies on a face that is flat again.', 'A shaft that moves after its outline is cut cannot be flattened any more.');
+        $draft->after('fretboard.glue', 'neck.recheck', 'The board is glued to a flat face.', 'The bow is glued in.');
+    }
+}

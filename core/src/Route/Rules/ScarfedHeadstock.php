@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\HeadstockConstruction;
+use Regimen\Instrument\HeadstockKind;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** An angled headstock glued on along a scarf. */
+final readonly class ScarfedHeadstock implements RouteRule
+{
+    public function name(): string
+    {
+        return 'The scarf from a square blank';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->head->headstock === HeadstockKind::Angled && $specification->head->headConstruction === HeadstockConstruction::Scarf;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('neck.headstock', [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'The grain of the headstock runs along it, and the blank stays thin.');
+        $draft->after('neck.outline', 'neck.headstock', 'The outline runs over the headstock, which must be made before it.');
+        $draft->after('neck.headstock-thickness', 'neck.headstock', 'Its face has to be there before it is brought to thickness.');
+        $draft->after('neck.headstock', 'neck.square', 'It is laid out from the square blank.', 'Without a square blank the headstock stands askew.');
+    }
+}

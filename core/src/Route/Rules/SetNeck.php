@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Rule of order 3: a set neck is glued in after the body has its colour. */
+final readonly class SetNeck implements RouteRule
+{
+    public function name(): string
+    {
+        return 'A set neck goes in after fill and colour';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->joinery->joint === NeckJoint::Set;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('joint.glue-neck', [Piece::Neck, Piece::Fretboard, Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'From here on it is one instrument.');
+        $draft->after('joint.glue-neck', ['finish.fill', 'finish.stain', 'finish.colour'], 'The body is filled and coloured first; around a neck that is in, both would leave edges.', 'Filler and colour leave an edge round the heel that does not come out.');
+        $draft->after('joint.glue-neck', ['joint.dry-fit', 'neck.sand', 'body.sand', 'body.cavities', 'body.wiring'], 'What cannot be reached after joining, heel, tongue and under the overhang, is sanded and fitted before.', 'Heel and overhang cannot be reached any more.');
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Shielding;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Cavities are shielded when the finish has cured. */
+final readonly class Shield implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Shielding on cured finish';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->electrics->shielding !== Shielding::None && $specification->electrics->pickups !== [];
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('electronics.shield', [Piece::Body], why: 'It keeps hum out.');
+        $draft->after('electronics.shield', ['finish.body.cure', 'finish.cure', 'finish.body.polish', 'finish.polish', 'body.cavities'], 'Shielding is painted or stuck into cavities whose finish has cured.', 'Solvent in uncured finish lifts the shield.');
+        $draft->after('electronics.install', 'electronics.shield', 'The wires lie on the shield.', 'Behind the wires nothing can be shielded any more.');
+    }
+}

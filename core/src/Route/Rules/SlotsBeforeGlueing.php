@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Fret slots in the board on its own. */
+final readonly class SlotsBeforeGlueing implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Slots before the board is glued';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $methods->is(Question::Slots, 'before');
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('fretboard.slots', [Piece::Fretboard], why: 'The slots are the scale.');
+        $draft->after('fretboard.slots', 'fretboard.thickness', 'The depth of the slots is taken from the finished thickness.');
+        $draft->after('fretboard.taper', 'fretboard.slots', 'The centre line is taken from the slots.', 'Slots in a tapered board have no square edge to be cut from.');
+        $draft->after('fretboard.glue', 'fretboard.slots', 'A spoiled slot then costs a board, not a neck.', 'A spoiled slot now spoils the neck too.');
+    }
+}

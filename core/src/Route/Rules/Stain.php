@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Caution;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** A stain goes into the bare timber. */
+final readonly class Stain implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Stain goes into bare timber';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->isStained();
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('finish.stain', [Piece::Body], ['finish'], cautions: [Caution::Chemicals], why: 'It colours the timber itself.');
+        $draft->after('finish.stain', ['body.sand', 'joint.dry-fit'], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
+        $draft->after('finish.stain', 'finish.fill', 'Filler is sanded back, which would take the stain with it.', 'Sanding back the filler takes the stain with it: the side has to be stained again.');
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** A neck that runs through: the body is glued to it as wings. */
+final readonly class ThroughNeck implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Wings are glued to a neck that runs through';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->joinery->joint === NeckJoint::Through;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('joint.wings', [Piece::Neck, Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'The neck is the middle of the body; from here on it is one instrument.');
+        $draft->after('joint.wings', ['neck.square', 'neck.channel', 'neck.rods', 'neck.recheck'], 'Wings are glued to square, finished sides; a channel is cut before they are in the way.', 'Between its wings the blank has no edge to be guided by.');
+        $draft->after('joint.wings', ['body.thickness', 'body.glue-layers', 'body.chambers', 'body.paths'], 'Each part is worked as far as possible on its own: a fault then costs a wing.', 'A fault in a wing now costs the neck too.');
+        $draft->after('body.outline', 'joint.wings', 'Wings and neck are cut by one template.');
+        $draft->after('neck.outline', 'body.outline', 'The body’s end is cut before the shaft is brought to its width.');
+        $draft->after('neck.carve', 'body.edges', 'The heel is carved into the shaped body.');
+    }
+}

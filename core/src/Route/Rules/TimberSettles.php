@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** No timber is cut before it has settled. */
+final readonly class TimberSettles implements RouteRule
+{
+    /** The first cut into each piece. */
+    private const FIRST_CUTS = ['neck.laminate', 'neck.square', 'fretboard.thickness', 'body.joint', 'body.thickness', 'body.layers'];
+
+    public function name(): string
+    {
+        return 'Timber settles before it is cut';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return true;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        foreach (self::FIRST_CUTS as $cut) {
+            $draft->after($cut, 'parts.timber', 'Timber that has not settled moves after it is cut.', 'What has been cut true warps, and the piece is lost.');
+        }
+    }
+}

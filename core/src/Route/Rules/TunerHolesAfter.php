@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Question;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** Tuner holes in the headstock at its thickness. */
+final readonly class TunerHolesAfter implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Tuner holes after the thickness';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $methods->is(Question::TunerHoles, 'after');
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->after('neck.tuner-holes', 'neck.headstock-thickness', 'Holes drilled before thicknessing tear out and wander.');
+    }
+}

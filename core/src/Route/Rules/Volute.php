@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** A volute behind the nut is shaped before the neck is sanded. */
+final readonly class Volute implements RouteRule
+{
+    public function name(): string
+    {
+        return 'The volute before sanding';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->neck->volute;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('neck.volute', [Piece::Neck], why: 'It strengthens the place where necks break.');
+        $draft->after('neck.volute', 'neck.headstock-thickness', 'The plane stops short of it; the rest is carved.', 'A headstock brought to thickness afterwards takes the volute away.');
+        $draft->after('neck.sand', 'neck.volute', 'It is sanded together with the neck.');
+    }
+}

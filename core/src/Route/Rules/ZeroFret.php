@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\Piece;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+
+/** A zero fret carries the strings; the guide behind it only spaces them. */
+final readonly class ZeroFret implements RouteRule
+{
+    public function name(): string
+    {
+        return 'A zero fret and its guide';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return $specification->board->zeroFret;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add('set-up.nut', [Piece::Neck, Piece::Fretboard, Piece::Body], ['hardware'], standard: 'set-up.guide', why: 'The zero fret carries the strings, slightly taller than the others; the guide behind it spaces them.');
+        $draft->after('set-up.nut', 'set-up.frets', 'The zero fret is dressed with the others, then left that little taller.', 'A zero fret levelled down with the others buzzes.');
+        $draft->after('set-up.string', 'set-up.nut', 'Strings lie in the guide.');
+    }
+}

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Route;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Regimen\Findings\Severity;
+use Regimen\Route\Broken;
+use Regimen\Route\Edits\EditedRoute;
+use Regimen\Route\Edits\Edits;
+use Regimen\Route\Edits\ImpossibleEdit;
+use Regimen\Route\Operation;
+use Regimen\Route\Route;
+use Regimen\Route\RoutePlanner;
+use Regimen\Route\TradeStandards;
+use Regimen\Tests\Specifications;
+
+/** Changes to a derived route: what they do, what they spoil, and what cannot be done. */
+final class EditsTest extends TestCase
+{
+    private const INLAY = ['kind' => 'add', 'key' => 'own.1', 'name' => 'initials in the twelfth fret', 'stage' => 'fretboard', 'pieces' => ['fretboard'], 'set_up' => 10, 'labour' => 180, 'hold' => 720, 'skill' => 'frets', 'station' => null, 'fixture' => null, 'after' => ['fretboard.taper'], 'before' => ['fretboard.glue']];
+
+    public function test_an_operation_of_ones_own_stands_where_it_was_put(): void
+    {
+        $edited = self::edit(self::INLAY);
+        $position = self::positions($edited->route);
+        self::assertGreaterThan($position['fretboard.taper'], $position['own.1']);
+        self::assertLessThan($position['fretboard.glue'], $position['own.1']);
+        self::assertSame([190, 720, 'rest'], [$edited->route->find('own.1')?->work()->minutes, $edited->route->find('own.1')->hold->minutes, $edited->route->find('own.1')->holdKind?->value]);
+        self::assertSame([], $edited->broken());
+        self::assertSame('“initials in the twelfth fret” added, 3.17 h, after “taper and end of the board”, before “glue the fretboard to the neck”.', $edited->words[0]);
+        self::assertSame($edited->derived->work()->minutes + 190, $edited->route->work()->minutes);
+    }
+
+    public function test_what_is_left_out_lets_the_rest_keep_its_order_and_is_judged(): void
+    {
+        $edited = self::edit(['kind' => 'drop', 'key' => 'fretboard.radius']);
+        self::assertNull($edited->route->find('fretboard.radius'));
+        self::assertArrayHasKey('fretboard.glue', $edited->route->ancestors()['neck.carve']);
+        $stops = self::stops($edited);
+        self::assertSame(['“carve the neck” without “radius by block”'], array_map(static fn (Broken $broken): string => $broken->title(), $stops));
+        self::assertStringContainsString('When “carve the neck” is done: a carved neck does not lie flat', $stops[0]->words());
+    }
+
+    public function test_moving_the_bridge_before_the_pocket_names_what_is_spoiled_and_when(): void
+    {
+        $edited = self::edit(['kind' => 'move', 'key' => 'joint.bridge', 'target' => 'joint.pocket']);
+        $position = self::positions($edited->route);
+        self::assertLessThan($position['joint.pocket'], $position['joint.bridge']);
+        $stop = self::stops($edited)[0];
+        self::assertSame('“bridge position and holes” before “neck pocket, fitted to its own neck”', $stop->title());
+        self::assertStringContainsString('is still to come: a bridge set from the outline stands beside the strings', $stop->words());
+        self::assertStringContainsString('h of work are in it by then', $stop->words());
+        self::assertSame('The fitted neck gives the centre line', $stop->link->rule);
+    }
+
+    public function test_moving_far_ahead_loosens_everything_that_asked_for_the_opposite(): void
+    {
+        $edited = self::edit(['kind' => 'move', 'key' => 'neck.carve', 'target' => 'neck.channel']);
+        $position = self::positions($edited->route);
+        self::assertLessThan($position['neck.channel'], $position['neck.carve']);
+        $titles = array_map(static fn (Broken $broken): string => $broken->title(), self::stops($edited));
+        self::assertContains('“carve the neck” before “truss-rod channel”', $titles);
+        self::assertContains('“carve the neck” before “radius by block”', $titles);
+    }
+
+    public function test_a_split_shares_the_hours_and_keeps_hold_and_gate_with_the_second_part(): void
+    {
+        $edited = self::edit(['kind' => 'split', 'key' => 'neck.carve', 'first' => 90]);
+        $first = $edited->route->find('neck.carve');
+        $second = $edited->route->find('neck.carve.2');
+        self::assertSame([90, 150], [$first?->hours->likely->minutes, $second?->hours->likely->minutes]);
+        self::assertSame($edited->derived->hours()->worst->minutes, $edited->route->hours()->worst->minutes);
+        self::assertArrayHasKey('neck.carve.2', $edited->route->ancestors()['neck.sand']);
+        self::assertSame([], $edited->broken());
+    }
+
+    public function test_hours_and_hold_can_be_ones_own(): void
+    {
+        $edited = self::edit(['kind' => 'times', 'key' => 'fretboard.radius', 'set_up' => null, 'labour' => 120, 'hold' => 60]);
+        $radius = $edited->route->find('fretboard.radius');
+        self::assertSame([18, 120, 60], [$radius?->setUp->minutes, $radius?->hours->likely->minutes, $radius?->hold->minutes]);
+        self::assertLessThanOrEqual(120, $radius->hours->best->minutes);
+        self::assertGreaterThanOrEqual(120, $radius->hours->worst->minutes);
+    }
+
+    public function test_a_link_taken_away_is_only_broken_where_no_other_way_leads(): void
+    {
+        self::assertSame([], self::edit(['kind' => 'unlink', 'before' => 'fretboard.taper', 'after' => 'fretboard.radius'])->broken(), 'the glueing stands between them');
+        $broken = self::edit(['kind' => 'unlink', 'before' => 'body.outline', 'after' => 'body.edges'])->broken();
+        self::assertSame([Severity::Warn], array_map(static fn (Broken $one): Severity => $one->severity(), $broken));
+        self::assertStringContainsString('nothing is lost for good', $broken[0]->words());
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, string}> */
+    public static function impossible(): iterable
+    {
+        yield 'a circle' => [['kind' => 'link', 'before' => 'delivery.pack', 'after' => 'brief.agree'], 'wait for each other in a circle'];
+        yield 'a circle of two' => [['kind' => 'link', 'before' => 'fretboard.glue', 'after' => 'fretboard.taper'], 'glue the fretboard to the neck, then taper and end of the board'];
+        yield 'after itself' => [['kind' => 'link', 'before' => 'neck.sand', 'after' => 'neck.sand'], 'cannot come after itself'];
+        yield 'before itself' => [['kind' => 'move', 'key' => 'neck.sand', 'target' => 'neck.sand'], 'cannot come before itself'];
+        yield 'already linked' => [['kind' => 'link', 'before' => 'neck.carve', 'after' => 'neck.sand'], 'already'];
+        yield 'no such link' => [['kind' => 'unlink', 'before' => 'brief.agree', 'after' => 'delivery.pack'], 'does not wait'];
+        yield 'no such operation' => [['kind' => 'drop', 'key' => 'neck.polish'], 'no operation “neck.polish”'];
+        yield 'twice the same' => [[...self::INLAY, 'key' => 'neck.carve'], 'on the route already'];
+        yield 'behind something that is not there' => [[...self::INLAY, 'after' => ['fretboard.lamp']], 'no operation “fretboard.lamp”'];
+        yield 'between the wrong two' => [[...self::INLAY, 'after' => ['fretboard.glue'], 'before' => ['fretboard.taper']], 'in a circle'];
+        yield 'a glue-up in two goes' => [['kind' => 'split', 'key' => 'fretboard.glue', 'first' => 10], 'in one sitting'];
+        yield 'all of it in the first part' => [['kind' => 'split', 'key' => 'neck.carve', 'first' => 240], 'and leaves some'];
+        yield 'nothing in the first part' => [['kind' => 'split', 'key' => 'neck.carve', 'first' => 0], 'and leaves some'];
+        yield 'no change at all' => [['kind' => 'polish'], 'no such change'];
+        yield 'half a change' => [['kind' => 'move', 'key' => 'neck.carve'], 'lacks its “target”'];
+    }
+
+    /** @param  array<string, mixed>  $kept */
+    #[DataProvider('impossible')]
+    public function test_what_cannot_be_done_is_said_and_leaves_the_route_as_it_is(array $kept, string $sentence): void
+    {
+        $edited = self::edit($kept);
+        self::assertStringContainsString($sentence, $edited->left[0]);
+        self::assertSame([], $edited->words);
+        self::assertEquals($edited->derived, $edited->route);
+    }
+
+    public function test_changes_are_kept_as_they_were_written(): void
+    {
+        $changes = [
+            self::INLAY, ['kind' => 'drop', 'key' => 'neck.sand'], ['kind' => 'split', 'key' => 'neck.carve', 'first' => 90], ['kind' => 'times', 'key' => 'body.sand', 'set_up' => 5, 'labour' => null, 'hold' => 0],
+            ['kind' => 'link', 'before' => 'body.sand', 'after' => 'neck.carve', 'reason' => 'one bench'], ['kind' => 'unlink', 'before' => 'a', 'after' => 'b'], ['kind' => 'move', 'key' => 'a', 'target' => 'b'],
+        ];
+        foreach ($changes as $kept) {
+            self::assertEquals($kept, Edits::read($kept)->toArray());
+        }
+    }
+
+    public function test_what_does_not_fit_another_instrument_is_left_and_the_rest_carried_over(): void
+    {
+        $noMarkers = RoutePlanner::withAllRules()->plan(Specifications::sixString(['markers' => 'none']), TradeStandards::all());
+        $edited = Edits::apply($noMarkers, [7 => ['kind' => 'times', 'key' => 'fretboard.markers', 'set_up' => null, 'labour' => 60, 'hold' => null], 8 => self::INLAY]);
+        self::assertSame([7], array_keys($edited->left));
+        self::assertSame([8], array_keys($edited->words));
+    }
+
+    /** Many changes at random: the route always keeps an order, and every derived link is kept or named. */
+    public function test_whatever_is_changed_there_is_an_order_and_every_broken_link_is_named(): void
+    {
+        mt_srand(83);
+        $derived = RoutePlanner::withAllRules()->plan(Specifications::sixString(['finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple']), TradeStandards::all());
+        $keys = array_map(static fn (Operation $operation): string => $operation->key, $derived->operations);
+        for ($round = 0; $round < 150; $round++) {
+            $changes = [];
+            for ($i = mt_rand(1, 5); $i > 0; $i--) {
+                [$a, $b] = [$keys[mt_rand(0, count($keys) - 1)], $keys[mt_rand(0, count($keys) - 1)]];
+                $changes[] = [['kind' => 'drop', 'key' => $a], ['kind' => 'move', 'key' => $a, 'target' => $b], ['kind' => 'link', 'before' => $a, 'after' => $b], ['kind' => 'split', 'key' => $a, 'first' => 12]][mt_rand(0, 3)];
+            }
+            $edited = Edits::apply($derived, $changes);
+            $position = self::positions($edited->route);
+            $named = array_map(static fn (Broken $broken): string => $broken->key(), $edited->broken());
+            foreach ($derived->links as $link) {
+                if (isset($position[$link->after]) && (! isset($position[$link->before]) || $position[$link->before] > $position[$link->after])) {
+                    self::assertContains("{$link->before} {$link->after}", $named);
+                }
+            }
+            self::assertCount(count($changes), $edited->words + $edited->left);
+        }
+    }
+
+    public function test_what_is_at_stake_grows_along_the_route(): void
+    {
+        $route = self::edit()->route;
+        $stake = $route->atStake();
+        self::assertSame(0, $stake['brief.agree']->minutes);
+        foreach ($route->links as $link) {
+            $before = $route->find($link->before);
+            $after = $route->find($link->after);
+            if ($before !== null && $after !== null && $before->pieces === $after->pieces && $before->pieces !== []) {
+                self::assertGreaterThanOrEqual($stake[$link->before]->minutes + $before->work()->minutes, $stake[$link->after]->minutes);
+            }
+        }
+    }
+
+    public function test_an_edit_applied_alone_throws_its_sentence(): void
+    {
+        $this->expectException(ImpossibleEdit::class);
+        Edits::read(['kind' => 'drop'])->words(new \Regimen\Route\Edits\Workbench(self::edit()->route));
+    }
+
+    /** @param  array<string, mixed>  ...$changes */
+    private static function edit(array ...$changes): EditedRoute
+    {
+        return Edits::apply(RoutePlanner::withAllRules()->plan(Specifications::sixString(), TradeStandards::all()), array_values($changes));
+    }
+
+    /** @return array<string, int> */
+    private static function positions(Route $route): array
+    {
+        return array_flip(array_map(static fn (Operation $operation): string => $operation->key, $route->operations));
+    }
+
+    /** @return list<Broken> */
+    private static function stops(EditedRoute $edited): array
+    {
+        return array_values(array_filter($edited->broken(), static fn (Broken $broken): bool => $broken->severity() === Severity::Stop));
+    }
+}

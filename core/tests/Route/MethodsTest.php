@@ -1,0 +1,221 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Route;
+
+use PHPUnit\Framework\Attributes\TestWith;
+use PHPUnit\Framework\TestCase;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Adhesive;
+use Regimen\Route\Caution;
+use Regimen\Route\Climate;
+use Regimen\Route\Driver;
+use Regimen\Route\HoldKind;
+use Regimen\Route\Methods;
+use Regimen\Route\Operation;
+use Regimen\Route\Question;
+use Regimen\Route\Route;
+use Regimen\Route\RoutePlanner;
+use Regimen\Route\ShopFit;
+use Regimen\Route\SprayLimits;
+use Regimen\Route\Standard;
+use Regimen\Route\ThreePoint;
+use Regimen\Route\Tool;
+use Regimen\Route\TradeStandards;
+use Regimen\Tests\Specifications;
+use Regimen\Units\Duration;
+
+/** How it is made: schools, tools, glue, air, what hours grow with, and what the shop has for it. */
+final class MethodsTest extends TestCase
+{
+    public function test_the_build_over_the_house_over_the_trade_and_nonsense_is_passed_over(): void
+    {
+        $methods = Methods::of(['slots' => 'after', 'frets' => 'sideways', 'tool:neck.carve' => 'machine', 'lamp' => 'on'], ['slots' => 'before', 'carve' => 'before', 'tool:neck.carve' => 'teeth']);
+        self::assertSame(['slots' => 'before', 'tool:neck.carve' => 'machine', 'carve' => 'before'], $methods->answers);
+        self::assertSame('on', $methods->answer(Question::Frets));
+        self::assertTrue($methods->isUsual(Question::Slots));
+        self::assertFalse($methods->isUsual(Question::Carve));
+        self::assertSame([Tool::Machine, null], [$methods->tool('neck.carve'), $methods->tool('neck.sand')]);
+        self::assertSame('hand', Methods::usual()->with('tool:neck.outline', 'hand')->tool('neck.outline')?->value);
+    }
+
+    public function test_every_question_of_the_trade_has_two_schools_and_what_follows(): void
+    {
+        foreach (Question::cases() as $question) {
+            self::assertGreaterThanOrEqual(2, count($question->choices()), $question->value);
+            foreach ($question->choices() as $choice) {
+                self::assertGreaterThan(20, strlen($choice->follows));
+                self::assertEquals($choice, $question->choice($choice->key));
+            }
+            self::assertNull($question->choice('neither'));
+        }
+        self::assertTrue(Question::LacqueredBoard->arisesFor(Specifications::sixString(['finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple'])));
+        self::assertFalse(Question::LacqueredBoard->arisesFor(Specifications::sixString()));
+        self::assertFalse(Question::BoltHoles->arisesFor(Specifications::sixString(['joint' => 'set'])));
+    }
+
+    /** Hours of the trade: radius 4 by block and 1 by jig or machine, carving 4 by hand and 0.75 after a machine, frets 2.5 pressed and 3.5 hammered. */
+    #[TestWith(['fretboard.radius', 'template', 1.0])]
+    #[TestWith(['fretboard.radius', 'machine', 1.0])]
+    #[TestWith(['neck.carve', 'machine', 0.75])]
+    #[TestWith(['fretboard.fret', 'hand', 3.5])]
+    public function test_other_tools_have_the_trades_hours(string $key, string $tool, float $hours): void
+    {
+        self::assertSame($hours, TradeStandards::all()->operation($key, Tool::from($tool))->hours->likely->hours());
+        $route = self::route([], ["tool:{$key}" => $tool]);
+        self::assertSame(Tool::from($tool), $route->find($key)?->tool);
+        self::assertNotSame('', $route->find($key)->risk);
+    }
+
+    public function test_a_tool_that_the_house_does_not_know_is_the_usual_one(): void
+    {
+        self::assertSame(Tool::Hand, self::route([], ['tool:neck.carve' => 'template'])->find('neck.carve')?->tool);
+    }
+
+    public function test_masking_every_frets_costs_about_an_hour_and_a_half_more(): void
+    {
+        $lacquered = ['finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple'];
+        $more = self::route($lacquered, ['lacquered-board' => 'masked'])->work()->hours() - self::route($lacquered)->work()->hours();
+        self::assertEqualsWithDelta(1.75, $more, 0.3);
+    }
+
+    public function test_a_board_fretted_off_the_neck_cannot_be_cleared_on_it_and_both_rules_are_named(): void
+    {
+        $route = self::route(['finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple'], ['frets' => 'off']);
+        self::assertCount(1, $route->clashes);
+        self::assertSame('“The board is fretted before it is glued” and “A lacquered board is cleared before the frets go in” cannot both be kept.', $route->clashes[0]->words());
+        self::assertStringContainsString('Change one of the methods', $route->clashes[0]->finding()->because);
+        self::assertSame([], self::route(['finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple'], ['frets' => 'off', 'lacquered-board' => 'masked'])->clashes);
+    }
+
+    /** @param  array<string, mixed>  $typed */
+    #[TestWith([['frets' => '24'], 'fretboard.slots', Driver::Frets, 24.0])]
+    #[TestWith([['strings' => '8', 'nutWidth' => '54'], 'set-up.nut', Driver::Strings, 8.0])]
+    #[TestWith([['pickups' => 3], 'electronics.harness', Driver::Pickups, 3.0])]
+    #[TestWith([['markers' => 'block'], 'fretboard.markers', Driver::Markers, 27.0])]
+    #[TestWith([['laminations' => '5'], 'neck.laminate', Driver::Laminations, 5.0])]
+    #[TestWith([['fasteners' => '6'], 'joint.screws', Driver::Fasteners, 6.0])]
+    public function test_hours_grow_with_what_drives_them(array $typed, string $key, Driver $driver, float $amount): void
+    {
+        $specification = Specifications::sixString($typed);
+        self::assertSame($amount, $driver->of($specification));
+        $standard = TradeStandards::all()->operation($key);
+        $expected = $standard->hours->likely->minutes * ($standard->fixedPercent / 100 + (1 - $standard->fixedPercent / 100) * $amount / $driver->usual());
+        $operation = self::route($typed)->find($key);
+        self::assertEqualsWithDelta($expected, $operation?->hours->likely->minutes, 0.51);
+        self::assertStringContainsString($driver->words(), $operation->drivenBy);
+    }
+
+    public function test_a_plain_six_string_takes_the_standards_as_they_are(): void
+    {
+        foreach (['fretboard.slots', 'set-up.frets', 'set-up.nut', 'joint.screws'] as $key) {
+            self::assertSame(TradeStandards::all()->operation($key)->hours->likely->minutes, self::route([])->find($key)?->hours->likely->minutes);
+        }
+    }
+
+    public function test_holds_follow_the_glue(): void
+    {
+        $hold = static fn (string $glue): int => self::route([], ['marker-glue' => $glue])->find('fretboard.markers')->hold->minutes ?? -1;
+        self::assertSame([720, 22], [$hold('epoxy'), $hold('superglue')]);
+        self::assertSame(2160, self::route([], ['joint-glue' => 'hide-glue'])->find('fretboard.glue')?->hold->minutes, 'half as long again');
+        self::assertContains(Caution::Superglue, self::route([], ['marker-glue' => 'superglue'])->find('fretboard.markers')->cautions ?? []);
+        self::assertSame(Adhesive::HideGlue, Methods::usual()->with('joint-glue', 'hide-glue')->glue(Question::JointGlue));
+    }
+
+    /** Half the drying speed for each 10 °C less (common practice), and nothing gained above the standard's 20 °C. */
+    #[TestWith([20.0, 1.0])]
+    #[TestWith([10.0, 2.0])]
+    #[TestWith([0.0, 4.0])]
+    #[TestWith([15.0, 1.4142])]
+    #[TestWith([28.0, 1.0])]
+    public function test_cold_makes_glue_and_finish_slow(float $temperature, float $factor): void
+    {
+        $climate = new Climate($temperature, 50);
+        self::assertEqualsWithDelta($factor, $climate->factor(), 0.0001);
+        self::assertSame((int) round(600 * $factor), $climate->stretch(Duration::ofMinutes(600), HoldKind::Finish)->minutes);
+        self::assertSame(600, $climate->stretch(Duration::ofMinutes(600), HoldKind::Rest)->minutes, 'timber does not wait for warmth');
+        self::assertSame(600, $climate->stretch(Duration::ofMinutes(600), null)->minutes);
+    }
+
+    public function test_nothing_is_sprayed_below_15_degrees_or_above_70_percent(): void
+    {
+        $limits = new SprayLimits;
+        self::assertNull($limits->against(new Climate(15.0, 70.0)));
+        self::assertSame('too cold to spray: 14.9 °C, the house’s limit is 15.0 °C', $limits->against(new Climate(14.9, 50.0)));
+        self::assertSame('too damp to spray: 71 %, the house’s limit is 70 %', $limits->against(new Climate(20.0, 71.0)));
+        $sprayed = static fn (string $finish): bool => array_filter(self::route(['finish' => $finish])->operations, static fn (Operation $operation): bool => $operation->sprayed) !== [];
+        self::assertSame([true, true, true], array_map($sprayed, ['nitrocellulose', 'water-borne', 'two-part']));
+        self::assertSame([false, false], array_map($sprayed, ['wiping-oil', 'hard-wax-oil']));
+    }
+
+    public function test_recoat_windows_stand_on_the_links_between_coats(): void
+    {
+        $windows = static fn (string $finish): array => array_values(array_unique(array_filter(array_map(static fn ($link): ?int => $link->window?->minutes, self::route(['finish' => $finish])->links))));
+        self::assertSame([1440], $windows('two-part'));
+        self::assertSame([], $windows('wiping-oil'));
+    }
+
+    public function test_three_points_by_the_published_weights(): void
+    {
+        // PERT (CALCULATIONS P5): 2, 4 and 6 give a mean of 4 and a deviation of 2/3.
+        $hours = new ThreePoint(Duration::ofHours(2), Duration::ofHours(4), Duration::ofHours(6));
+        self::assertEqualsWithDelta([4.0, 2 / 3], [$hours->mean(), $hours->deviation()], 1e-9);
+        foreach (TradeStandards::all()->operations() as $standard) {
+            self::assertLessThanOrEqual($standard->hours->worst->minutes, $standard->hours->likely->minutes, $standard->name);
+        }
+        $this->expectException(\InvalidArgumentException::class);
+        new ThreePoint(Duration::ofHours(3), Duration::ofHours(2), Duration::ofHours(6));
+    }
+
+    public function test_the_same_set_up_serves_instruments_that_are_alike_in_what_it_is_set_to(): void
+    {
+        $key = static fn (array $typed, string $operation, array $methods = []): string => self::route($typed, $methods)->find($operation)->setUpKey ?? '';
+        self::assertSame($key([], 'fretboard.slots'), $key(['joint' => 'set', 'finish' => 'shellac'], 'fretboard.slots'));
+        self::assertNotSame($key([], 'fretboard.slots'), $key(['scale' => '24 3/4"'], 'fretboard.slots'));
+        self::assertNotSame($key([], 'fretboard.radius'), $key(['radius' => '16"'], 'fretboard.radius'));
+        self::assertNotSame($key([], 'fretboard.radius'), $key([], 'fretboard.radius', ['tool:fretboard.radius' => 'template']));
+        self::assertSame('', $key([], 'neck.sand'), 'nothing is set up for it');
+    }
+
+    public function test_what_the_shop_lacks_is_named_with_its_mend(): void
+    {
+        $names = ['machine-router' => 'machine router', 'body-clamps' => 'body clamps'];
+        $owned = array_fill_keys(array_filter(array_merge(...array_map(static fn (Standard $standard): array => [$standard->station, $standard->fixture], TradeStandards::all()->operations()))), 2);
+        $skills = array_values(array_unique(array_map(static fn (Standard $standard): string => $standard->skill->value, TradeStandards::all()->operations())));
+        $fit = new ShopFit([...$owned, 'machine-router' => 0], $names, $skills);
+        self::assertSame([], $fit->problems(self::route([])));
+        $machine = $fit->problems(self::route([], ['tool:neck.carve' => 'machine']));
+        self::assertSame(['neck.carve'], array_keys($machine));
+        self::assertSame('“carve the neck” wants the machine router, which the shop does not have. Choose another way, or enter it under House.', $machine['neck.carve']);
+        $layered = self::route(['body' => 'chambered', 'layers' => [Specifications::layer('bigleaf maple', 6), Specifications::layer('white ash', 38)]]);
+        self::assertStringContainsString('wants 2 of the body clamps; the shop has 1', (new ShopFit([...$owned, 'body-clamps' => 1], $names, $skills))->problems($layered)['body.glue-layers']);
+        self::assertStringContainsString('wants the skill “finish”, which nobody in the shop has', (new ShopFit($owned, $names, array_values(array_diff($skills, ['finish']))))->problems(self::route(['finish' => 'shellac']))['finish.body.seal']);
+    }
+
+    public function test_cautions_come_with_what_the_instrument_is_made_of(): void
+    {
+        $cautions = static fn (array $typed, string $key): array => self::route($typed)->find($key)->cautions ?? [];
+        self::assertContains(Caution::Sensitising, $cautions(['boardTimber' => 'Indian rosewood'], 'fretboard.radius'));
+        self::assertNotContains(Caution::Sensitising, $cautions(['boardTimber' => 'sugar maple'], 'fretboard.radius'));
+        self::assertContains(Caution::Shell, $cautions([], 'fretboard.markers'));
+        self::assertContains(Caution::Lifting, $cautions([], 'body.joint'));
+        self::assertContains(Caution::Tired, $cautions([], 'neck.square'));
+        self::assertContains(Caution::Chemicals, $cautions(['colour' => 'walnut stain'], 'finish.stain'));
+    }
+
+    /**
+     * @param  array<string, mixed>  $typed
+     * @param  array<string, string>  $answers
+     */
+    private static function route(array $typed, array $answers = []): Route
+    {
+        return RoutePlanner::withAllRules()->plan(self::specification($typed), TradeStandards::all(), Methods::of($answers));
+    }
+
+    /** @param  array<string, mixed>  $typed */
+    private static function specification(array $typed): Specification
+    {
+        return Specifications::sixString($typed);
+    }
+}

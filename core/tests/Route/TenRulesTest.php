@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Route;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods;
+use Regimen\Route\RoutePlanner;
+use Regimen\Route\RouteRule;
+use Regimen\Route\TradeStandards;
+use Regimen\Tests\Specifications;
+
+/** The ten rules of order on instruments and methods drawn at random; without any one rule class they are broken somewhere. */
+final class TenRulesTest extends TestCase
+{
+    private const DRAWN = 2500;
+
+    /** @var list<array{Specification, Methods}>|null */
+    private static ?array $some = null;
+
+    public function test_no_rule_of_order_is_broken_on_thousands_of_routes(): void
+    {
+        $standards = TradeStandards::all();
+        $planner = RoutePlanner::withAllRules();
+        $clashes = 0;
+        foreach (Specifications::drawn(self::DRAWN, 71) as $number => [$specification, $methods]) {
+            $route = $planner->plan($specification, $standards, $methods);
+            $position = array_flip(array_map(static fn ($operation): string => $operation->key, $route->operations));
+            foreach ($route->links as $link) {
+                self::assertLessThan($position[$link->after], $position[$link->before]);
+                self::assertNotSame('', $link->rule);
+                self::assertGreaterThan(18, strlen($link->reason));
+            }
+            self::assertSame(OrderOfWork::headstock($specification), $route->find('neck.headstock')?->standard);
+            if ($route->clashes === []) {
+                self::assertSame([], OrderOfWork::wrongs($route, $specification, $methods), "number {$number}: {$specification->inOneLine()}, ".json_encode($methods->answers));
+            } else {
+                $clashes++;
+            }
+        }
+        self::assertGreaterThan(100, $clashes, 'among methods drawn at random some contradict each other');
+        self::assertLessThan(self::DRAWN / 2, $clashes);
+    }
+
+    public function test_with_the_trades_usual_methods_nothing_ever_clashes(): void
+    {
+        foreach (Specifications::drawn(400, 73) as [$specification]) {
+            self::assertSame([], RoutePlanner::withAllRules()->plan($specification, TradeStandards::all())->clashes);
+        }
+    }
+
+    /** @return iterable<string, array{class-string<RouteRule>}> */
+    public static function rules(): iterable
+    {
+        foreach (RoutePlanner::rules() as $rule) {
+            yield substr((string) strrchr($rule::class, '\\'), 1) => [$rule::class];
+        }
+    }
+
+    /** @param  class-string<RouteRule>  $without */
+    #[DataProvider('rules')]
+    public function test_without_it_a_rule_of_order_is_broken(string $without): void
+    {
+        $rule = new $without;
+        $rest = new RoutePlanner(array_values(array_filter(RoutePlanner::rules(), static fn (RouteRule $one): bool => $one::class !== $without)));
+        $standards = TradeStandards::all();
+        $tried = 0;
+        foreach (self::some() as [$specification, $methods]) {
+            if (! $rule->appliesTo($specification, $methods)) {
+                continue;
+            }
+            $tried++;
+            if (OrderOfWork::wrongs($rest->plan($specification, $standards, $methods), $specification, $methods) !== []) {
+                self::assertNotSame('', $rule->name());
+
+                return;
+            }
+        }
+        self::fail("{$rule->name()}: {$tried} instruments do not miss it");
+    }
+
+    public function test_every_rule_has_a_name_of_its_own(): void
+    {
+        $names = array_map(static fn (RouteRule $rule): string => $rule->name(), RoutePlanner::rules());
+        self::assertSame($names, array_values(array_unique($names)));
+    }
+
+    /** @return list<array{Specification, Methods}> whose routes are in order */
+    private static function some(): array
+    {
+        if (self::$some === null) {
+            self::$some = [];
+            foreach (Specifications::drawn(160, 79) as $pair) {
+                if (RoutePlanner::withAllRules()->plan($pair[0], TradeStandards::all(), $pair[1])->clashes === []) {
+                    self::$some[] = $pair;
+                }
+            }
+            // Wings are for wide headstocks only: a bass with its tuners on both sides.
+            self::$some[] = [Specifications::sixString(['type' => 'bass', 'scale' => '34"', 'strings' => '6', 'nutWidth' => '54', 'headstock' => 'angled', 'tunerLayout' => 'both_sides', 'tunerWidth' => '34', 'tunerHole' => '17.5', 'posts' => '55/-45, 95/-48, 135/-50, 55/45, 95/48, 135/50']), Methods::usual()];
+        }
+
+        return self::$some;
+    }
+}
