@@ -3,15 +3,18 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BuildController;
+use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseModelController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\RouteController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SpecificationController;
+use App\Http\Controllers\StandardsController;
 use App\Http\Controllers\WorkController;
 use App\Http\Middleware\KeepPlanFresh;
 use Illuminate\Support\Facades\Route;
@@ -32,7 +35,13 @@ Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
     Route::get('/builds/{build}/specification/{number?}', [SpecificationController::class, 'show'])->whereNumber('number')->name('specification');
     Route::get('/builds/{build}/specification/{number}/{file}', [SpecificationController::class, 'file'])->whereNumber('number');
     Route::post('/builds/{build}/measurements', [SpecificationController::class, 'measure']);
+    Route::get('/builds/{build}/route', [RouteController::class, 'show'])->name('route');
+    Route::get('/builds/{build}/traveller-{paper}.pdf', [RouteController::class, 'traveller']);
     Route::get('/parts', [HouseController::class, 'parts'])->name('parts');
+    Route::get('/climate', [ClimateController::class, 'show'])->name('climate');
+    Route::get('/climate.csv', [ClimateController::class, 'export']);
+    Route::post('/climate', [ClimateController::class, 'store']);
+    Route::post('/climate/sensor', [ClimateController::class, 'sense']);
 
     Route::post('/operations/{operation}/clock', [WorkController::class, 'startClock']);
     Route::post('/operations/{operation}/hours', [WorkController::class, 'enterHours']);
@@ -56,6 +65,16 @@ Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
         Route::get('/builds/{build}/revisions', [SpecificationController::class, 'revisions']);
         Route::post('/builds/{build}/revisions', [SpecificationController::class, 'begin']);
         Route::delete('/builds/{build}/revisions', [SpecificationController::class, 'drop']);
+        Route::get('/builds/{build}/route/compare', [RouteController::class, 'compare']);
+        Route::post('/builds/{build}/route/try', [RouteController::class, 'try']);
+        Route::post('/builds/{build}/route/changes', [RouteController::class, 'change']);
+        Route::delete('/builds/{build}/route/changes/{change}', [RouteController::class, 'undo']);
+        Route::post('/builds/{build}/route/method', [RouteController::class, 'method']);
+        Route::post('/builds/{build}/route/reset', [RouteController::class, 'reset']);
+        Route::post('/builds/{build}/route/derive', [RouteController::class, 'rederive']);
+        Route::post('/builds/{build}/route/patterns', [RouteController::class, 'keepPattern']);
+        Route::post('/builds/{build}/route/patterns/{pattern}', [RouteController::class, 'usePattern']);
+        Route::post('/climate/import', [ClimateController::class, 'import']);
         Route::post('/builds/{build}/promise', [BuildController::class, 'promise']);
         Route::post('/builds/{build}/call-off', [BuildController::class, 'callOff']);
         Route::post('/operations/{operation}/wait', [WorkController::class, 'wait']);
@@ -74,6 +93,11 @@ Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
         Route::post('/house/models', [HouseModelController::class, 'store']);
         Route::get('/house/models/{model}', [HouseModelController::class, 'show'])->whereNumber('model');
         Route::put('/house/models/{model}', [HouseModelController::class, 'update'])->whereNumber('model');
+        Route::get('/house/standards', [StandardsController::class, 'show'])->name('house.standards');
+        Route::put('/house/methods', [StandardsController::class, 'method']);
+        Route::put('/house/rules', [StandardsController::class, 'rules']);
+        Route::post('/house/standards/{standard}/learn', [StandardsController::class, 'learn']);
+        Route::delete('/house/patterns/{pattern}', [RouteController::class, 'dropPattern']);
         Route::get('/house', [HouseController::class, 'show'])->name('house');
         Route::put('/house', [HouseController::class, 'shop']);
         Route::put('/house/standards/{standard}', [HouseController::class, 'standard']);

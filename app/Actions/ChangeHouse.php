@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\HouseVersion;
 use App\Models\Person;
 use App\Models\ShopModel;
 use App\Planning\Planner;
+use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
@@ -14,18 +16,26 @@ use Illuminate\Support\Facades\DB;
 /** Changes a record of the house (the shop, a standard, a price, a station or fixture) and plans anew. */
 final readonly class ChangeHouse
 {
-    public function __construct(private Planner $planner, private Logbook $logbook)
+    public function __construct(private Planner $planner, private Logbook $logbook, private Clock $clock)
     {
     }
 
-    /** @param  array<string, mixed>  $attributes */
-    public function __invoke(Person $by, ShopModel $record, int $version, array $attributes, string $what): void
+    /**
+     * @param  array<string, mixed>  $attributes
+     * @param  string  $source  where the new values come from: the house, or what it has learned
+     */
+    public function __invoke(Person $by, ShopModel $record, int $version, array $attributes, string $what, string $source = 'house'): void
     {
-        DB::transaction(function () use ($by, $record, $version, $attributes, $what): void {
+        DB::transaction(function () use ($by, $record, $version, $attributes, $what, $source): void {
             $record->refresh();
             Refused::ifStale((int) $record->getAttribute('version'), $version, ucfirst($what));
             $before = $record->only(array_keys($attributes));
-            $record->update([...$attributes, 'version' => $version + 1]);
+            $hasSource = array_key_exists('source', $record->getAttributes());
+            $record->update([...$attributes, 'version' => $version + 1, ...$hasSource ? ['source' => $source] : []]);
+            HouseVersion::query()->create([
+                'record' => $record->getTable(), 'record_id' => $record->getKey(), 'version' => $version + 1, 'before' => $before, 'after' => $record->only(array_keys($attributes)),
+                'source' => $source, 'person_id' => $by->id, 'at' => $this->clock->now(),
+            ]);
             $changes = array_keys(array_filter($record->only(array_keys($attributes)), static fn (mixed $now, string $key): bool => $now != $before[$key], ARRAY_FILTER_USE_BOTH));
             $told = implode('; ', array_map(static fn (string $key): string => "{$key} from ".json_encode($before[$key]).' to '.json_encode($record->getAttribute($key)), $changes));
             $this->logbook->write(null, $by, 'house', ucfirst($what).' changed'.($told === '' ? '.' : ": {$told}."));

@@ -8,11 +8,10 @@ use Illuminate\Console\Command;
 use Regimen\Figures\Workings;
 use Regimen\Formats\ComputedFile;
 use Regimen\Formats\SpecificationFile;
-use Regimen\Formats\UnreadableFile;
 
 final class Compute extends Command
 {
-    private const CANNOT_TAKE = 2;
+    use ReadsSpecification;
 
     protected $signature = 'regimen:compute {file : an exported specification}';
 
@@ -20,23 +19,6 @@ final class Compute extends Command
 
     public function handle(): int
     {
-        $file = (string) $this->argument('file');
-        if (! is_file($file) || ! is_readable($file)) {
-            return $this->refuse("There is no file {$file} that can be read.");
-        }
-        try {
-            $this->output->write(ComputedFile::of(Workings::of(SpecificationFile::read((string) file_get_contents($file))->read)), false, 16);
-        } catch (UnreadableFile $wrong) {
-            return $this->refuse($wrong->getMessage());
-        }
-
-        return self::SUCCESS;
-    }
-
-    private function refuse(string $sentence): int
-    {
-        fwrite(STDERR, "{$sentence}\n");
-
-        return self::CANNOT_TAKE;
+        return $this->withFile(static fn (string $json): string => ComputedFile::of(Workings::of(SpecificationFile::read($json)->read)));
     }
 }

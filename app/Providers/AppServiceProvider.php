@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Devices\ClimateSensor;
+use App\Devices\SimulatedSensor;
 use App\Models\Person;
 use App\Planning\Air;
 use App\Planning\House;
@@ -19,6 +21,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Clock::class, static fn (): Clock => Clock::from(config('regimen.now')));
+        $this->app->bind(ClimateSensor::class, SimulatedSensor::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Air::class);
         $this->app->scoped(OpenBuilds::class);

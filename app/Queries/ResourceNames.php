@@ -10,13 +10,30 @@ use Illuminate\Support\Collection;
 /** What stations and fixtures are called; read once for each request. */
 final class ResourceNames
 {
-    /** @var Collection<string, string>|null */
-    private ?Collection $names = null;
+    /** @var Collection<int, resource>|null */
+    private ?Collection $resources = null;
 
     /** @return Collection<string, string> */
     public function all(): Collection
     {
-        return $this->names ??= Resource::query()->pluck('name', 'key');
+        return $this->rows()->pluck('name', 'key');
+    }
+
+    /** @return list<array{kind: string, value: string, words: string}> what the shop has */
+    public function kinds(): array
+    {
+        $kinds = [];
+        foreach ($this->rows()->where('capacity', '>', 0) as $one) {
+            $kinds[] = ['kind' => $one->kind, 'value' => $one->key, 'words' => $one->name];
+        }
+
+        return $kinds;
+    }
+
+    /** @return Collection<int, resource> */
+    private function rows(): Collection
+    {
+        return $this->resources ??= Resource::query()->orderBy('id')->get()->toBase();
     }
 
     public function of(string $key): string

@@ -19,6 +19,7 @@ final class FinishRequest extends ManagerRequest
             'after_first' => ['required', Typed::duration(14_400, 'More than ten days between coats is a mistake.')],
             'between_coats' => ['required', Typed::duration(14_400, 'More than ten days between coats is a mistake.')],
             'overnight' => ['required', Typed::duration(14_400, 'More than ten days between coats is a mistake.')],
+            'window' => ['nullable', Typed::duration(259_200, 'A recoat window of more than 180 days is none. Leave it empty.', false)],
             'cure' => ['required', Typed::duration(259_200, 'A cure of more than 180 days is a mistake. Write for example 24 d.')],
         ];
     }
@@ -34,6 +35,7 @@ final class FinishRequest extends ManagerRequest
             'between_coats_minutes' => $this->duration('between_coats')->minutes,
             'overnight_minutes' => $this->duration('overnight')->minutes,
             'cure_minutes' => $this->duration('cure')->minutes,
+            ...$this->has('window') ? ['window_minutes' => trim($this->string('window')->toString()) === '' ? null : $this->duration('window')->minutes] : [],
         ];
     }
 }

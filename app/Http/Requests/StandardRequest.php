@@ -6,6 +6,7 @@ namespace App\Http\Requests;
 
 use App\Rules\Typed;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 use Regimen\Route\Skill;
 
 final class StandardRequest extends ManagerRequest
@@ -17,9 +18,25 @@ final class StandardRequest extends ManagerRequest
             'version' => ['required', 'integer'],
             'set_up' => ['required', Typed::duration(14_400, 'A set-up of more than 240 hours is a mistake. Write hours, for example 0:20.')],
             'labour' => ['required', Typed::duration(14_400, 'More than 240 hours for one operation is a mistake. Write hours, for example 1:30.')],
+            'best' => ['sometimes', 'required', Typed::duration(14_400, 'More than 240 hours for one operation is a mistake. Write hours, for example 1:30.')],
+            'worst' => ['sometimes', 'required', Typed::duration(14_400, 'More than 240 hours for one operation is a mistake. Write hours, for example 1:30.')],
+            'fixtures' => ['sometimes', 'required', 'integer', 'between:1,20'],
             'hold' => ['required', Typed::duration(259_200, 'A hold of more than 180 days is a mistake. Write for example 24 h or 3 d.')],
             'skill' => ['required', Rule::enum(Skill::class)],
         ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty() || ! $this->has('best')) {
+                return;
+            }
+            if ($this->duration('best')->minutes > $this->duration('labour')->minutes || $this->duration('labour')->minutes > $this->duration('worst')->minutes) {
+                $validator->errors()->add('best', 'At best is not more than usual, and usual not more than at worst.');
+            }
+        }];
     }
 
     /** @return array<string, mixed> */
@@ -28,8 +45,16 @@ final class StandardRequest extends ManagerRequest
         return [
             'set_up_minutes' => $this->duration('set_up')->minutes,
             'labour_minutes' => $this->duration('labour')->minutes,
+            ...$this->threePoints(),
+            ...$this->has('fixtures') ? ['fixtures' => $this->integer('fixtures')] : [],
             'hold_minutes' => $this->duration('hold')->minutes,
             'skill' => $this->string('skill')->toString(),
         ];
+    }
+
+    /** @return array<string, int> */
+    private function threePoints(): array
+    {
+        return $this->has('best') ? ['best_minutes' => $this->duration('best')->minutes, 'worst_minutes' => $this->duration('worst')->minutes] : [];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Formats;
 
 use Regimen\Figures\Workings;
+use Regimen\Forecast\LongestChain;
 use Regimen\Inspection\GateBook;
 use Regimen\Inspection\Target;
 use Regimen\Inspection\Tolerances;
@@ -14,6 +15,7 @@ use Regimen\Route\Link;
 use Regimen\Route\Operation;
 use Regimen\Route\Piece;
 use Regimen\Route\Route;
+use Regimen\Route\ThreePoint;
 use Regimen\Schedule\CriticalPath;
 
 /** A derived route as JSON: times in minutes, every link with its reason. */
@@ -22,7 +24,7 @@ final class RouteFile
     public static function of(Route $route, Workings $workings, Tolerances $tolerances): string
     {
         $gates = GateBook::of($workings, $tolerances);
-        $critical = self::criticalPath($route);
+        $critical = LongestChain::of($route);
 
         return json_encode([
             'format' => 'regimen-route',
@@ -39,20 +41,6 @@ final class RouteFile
             'links' => array_map(self::link(...), $route->links),
             'clashes' => array_map(static fn (Clash $clash): string => $clash->words(), $route->clashes),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
-    }
-
-    /** By durations alone: labour and holds one after the other, without nights and without anybody else's work. */
-    public static function criticalPath(Route $route): CriticalPath
-    {
-        $durations = $predecessors = [];
-        foreach ($route->operations as $operation) {
-            $durations[$operation->key] = $operation->work()->minutes + $operation->hold->minutes;
-        }
-        foreach ($route->links as $link) {
-            $predecessors[$link->after][] = $link->before;
-        }
-
-        return CriticalPath::of($durations, $predecessors);
     }
 
     /** @return array<string, mixed> */
@@ -95,7 +83,7 @@ final class RouteFile
     }
 
     /** @return array{best: int, likely: int, worst: int} */
-    private static function threePoint(\Regimen\Route\ThreePoint $hours): array
+    private static function threePoint(ThreePoint $hours): array
     {
         return ['best' => $hours->best->minutes, 'likely' => $hours->likely->minutes, 'worst' => $hours->worst->minutes];
     }

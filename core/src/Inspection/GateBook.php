@@ -128,7 +128,7 @@ final readonly class GateBook
 
         return [
             ...array_map(
-                static fn (Pickup $pickup): Target => Target::around("resistance, {$pickup->place}", 'meter', $pickup->resistance, $pickup->resistance * $percent / 100, 'kΩ'),
+                static fn (Pickup $pickup): Target => Target::around("resistance, {$pickup->place}", 'meter', (float) $pickup->resistance, (float) $pickup->resistance * $percent / 100, 'kΩ'),
                 array_values(array_filter($electrics->pickups, static fn (Pickup $pickup): bool => $pickup->resistance !== null)),
             ),
             ...array_map(

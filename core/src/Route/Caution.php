@@ -7,6 +7,8 @@ namespace Regimen\Route;
 /** The usual cautions, shown at the operations they belong to. They never say that something is safe. */
 enum Caution: string
 {
+    public const CLOSING = 'Follow the maker’s data sheet, local codes and licensed practice.';
+
     case Machines = 'machines';
     case Dust = 'dust';
     case Solvents = 'solvents';
@@ -41,6 +43,6 @@ enum Caution: string
             self::Tired => 'Many saw cuts happen late in a long day, in the cold, in a hurry: leave it for the morning.',
             self::Chemicals => 'Caustic and ageing chemicals: outdoors, gloves, face shield.',
             self::Tension => 'Strings under tension: protect your eyes, and never force a stuck truss rod.',
-        }.' Follow the maker’s data sheet, local codes and licensed practice.';
+        }.' '.self::CLOSING;
     }
 }

@@ -1,6 +1,6 @@
 import { router } from '@inertiajs/svelte';
 
-type Values = Record<string, string | number | boolean | null>;
+type Values = Record<string, string | number | boolean | null | string[] | Record<string, string>>;
 
 /** Sends what was done on one row of a page and keeps what the server answered to it there. */
 export class Act {

@@ -88,7 +88,7 @@
 </div>
 
 <Progress {progress} {build} />
-<Route {operations} {manager} {people} viewerName={viewer?.name ?? ''} open={build.open} />
+<Route {operations} {manager} {people} viewerName={viewer?.name ?? ''} open={build.open} build={build.number} />
 <Kit {kit} {manager} open={build.open} />
 <Measured {measured} build={build.number} open={build.open} />
 <Specification {specification} build={build.number} draft={build.draft} {manager} />

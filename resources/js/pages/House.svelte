@@ -3,32 +3,25 @@
     import { untrack } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
-    import FinishRow from '@/components/house/FinishRow.svelte';
     import ResourceRow from '@/components/house/ResourceRow.svelte';
-    import StandardRow from '@/components/house/StandardRow.svelte';
     import WeekFields from '@/components/house/WeekFields.svelte';
     import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
-    import type { FinishLine, ResourceLine, Settings, StandardLine } from '@/components/house/house';
+    import type { ResourceLine, Settings } from '@/components/house/house';
 
     interface Props {
         settings: Settings;
         closedDays: { id: number; date: string; note: string }[];
         resources: ResourceLine[];
-        standards: StandardLine[];
-        finishes: FinishLine[];
-        skills: string[];
     }
 
-    const { settings, closedDays, resources, standards, finishes, skills }: Props = $props();
+    const { settings, closedDays, resources }: Props = $props();
 
     const form = useForm(untrack(() => ({ ...settings, hours: { ...settings.hours } })));
     const errors = $derived(form.errors as Record<string, string | undefined>);
     const act = new Act();
     let date = $state('');
     let note = $state('');
-
-    const stages = $derived([...new Set(standards.map((standard) => standard.stage))]);
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
@@ -41,12 +34,20 @@
 
 <h1>{settings.name}</h1>
 <p>
+    <a href="/house/standards">House standards</a>
+    <span class="quiet">what operations take and how they are done, finishes, tolerances</span>
+</p>
+<p>
     <a href="/house/models">House models</a>
     <span class="quiet">what a specification begins from, and what is taken when nothing is said</span>
 </p>
+<p>
+    <a href="/climate">Air of the shop</a>
+    <span class="quiet">readings that make holds longer and spraying wait</span>
+</p>
 <p class="quiet">
-    What the shop takes for granted: hours, rates, and what each operation usually takes. It began with common practice of the trade; every
-    figure is yours to change.
+    What the shop takes for granted: hours, rates, stations and fixtures. It began with common practice of the trade; every figure is yours
+    to change.
 </p>
 
 <section class="sheet">
@@ -100,30 +101,6 @@
     </ul>
 </section>
 
-<section class="sheet">
-    <h2>Finish systems</h2>
-    {#each finishes as finish (finish.id)}<FinishRow {finish} />{/each}
-</section>
-
-<section class="sheet">
-    <h2>Operations</h2>
-    <p class="quiet small">
-        For one instrument, by hand with templates. New builds take these; builds that have their route keep it. Data sheets and local codes
-        come first.
-    </p>
-    {#each stages as stage (stage)}
-        <details class="opens">
-            <summary><b>{stage}</b></summary>
-            <ul>
-                {#each standards.filter((standard) => standard.stage === stage) as standard (standard.id)}<StandardRow
-                        {standard}
-                        {skills}
-                    />{/each}
-            </ul>
-        </details>
-    {/each}
-</section>
-
 <style>
     section {
         margin-top: 1.3rem;
@@ -156,14 +133,6 @@
         gap: 0.3rem 2rem;
     }
 
-    details {
-        border-top: 1px solid var(--rule);
-    }
-
-    summary {
-        padding: 0.5rem 0;
-    }
-
     @media (width < 60rem) {
         .fields {
             grid-template-columns: 1fr 1fr;
@@ -171,10 +140,6 @@
 
         .resources {
             grid-template-columns: 1fr;
-        }
-
-        summary {
-            padding: 0.8rem 0;
         }
     }
 </style>

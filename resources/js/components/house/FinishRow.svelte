@@ -15,6 +15,7 @@
         ['between_coats', 'Between coats'],
         ['overnight', 'Over night'],
         ['cure', 'To full cure'],
+        ['window', 'Recoat within'],
     ] as const;
     const kept = (): Record<string, string> => Object.fromEntries(FIELDS.map(([field]) => [field, String(finish[field])]));
     let values = $state(untrack(kept));
@@ -27,7 +28,7 @@
 </script>
 
 <form onsubmit={save}>
-    <b>{finish.name}</b>
+    <b>{finish.name} <span class="quiet small plainly">{finish.source === 'default' ? 'the trade’s' : 'the house’s own'}</span></b>
     {#each FIELDS as [field, label] (field)}
         <Field name={field} {label} bind:value={() => values[field] ?? '', (value) => (values[field] = value)} error={act.errors[field]} />
     {/each}
@@ -37,11 +38,15 @@
 <style>
     form {
         display: grid;
-        grid-template-columns: 9rem repeat(7, minmax(0, 1fr)) auto;
+        grid-template-columns: 9rem repeat(8, minmax(0, 1fr)) auto;
         gap: 0.8rem;
         align-items: end;
         border-top: 1px solid var(--rule);
         padding: 0.4rem 0;
+    }
+
+    .plainly {
+        font-weight: 400;
     }
 
     @media (width < 60rem) {

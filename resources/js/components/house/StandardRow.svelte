@@ -1,25 +1,39 @@
+<!-- One way of doing an operation: its hours, what it takes, where the figures come from. -->
 <script lang="ts">
     import { untrack } from 'svelte';
+    import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
+    import { day } from '@/lib/time';
     import type { StandardLine } from './house';
 
-    const { standard, skills }: { standard: StandardLine; skills: string[] } = $props();
+    interface Props {
+        standard: StandardLine;
+        name: string;
+        skills: string[];
+        usual: boolean;
+        several: boolean;
+        onchoose: () => void;
+    }
+
+    const { standard, name, skills, usual, several, onchoose }: Props = $props();
 
     const act = new Act();
-    const kept = (): { set_up: string; labour: string; hold: string; skill: string } => ({
-        set_up: standard.set_up,
-        labour: standard.labour,
-        hold: standard.hold,
+    const FIELDS = [
+        ['set_up', 'Set-up'],
+        ['best', 'At best'],
+        ['labour', 'Labour'],
+        ['worst', 'At worst'],
+        ['hold', 'Hold'],
+    ] as const;
+    const kept = (): Record<string, string> => ({
+        ...Object.fromEntries(FIELDS.map(([field]) => [field, standard[field]])),
         skill: standard.skill,
+        fixtures: String(standard.fixtures),
     });
     let values = $state(untrack(kept));
-    const changed = $derived(
-        values.set_up !== standard.set_up ||
-            values.labour !== standard.labour ||
-            values.hold !== standard.hold ||
-            values.skill !== standard.skill,
-    );
+    const changed = $derived(Object.entries(kept()).some(([field, value]) => values[field] !== value));
+    const source = { default: 'the trade’s', house: 'the house’s own', learned: 'learned' } as const;
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
@@ -27,21 +41,64 @@
     }
 </script>
 
-<li data-standard={standard.name}>
+<li data-standard={`${name}, ${standard.way}`} data-name={name}>
     <form onsubmit={save}>
-        <span>{standard.name} <span class="quiet small">{[standard.station, standard.fixture].filter(Boolean).join(', ')}</span></span>
-        <Field name="set_up" label="Set-up" bind:value={values.set_up} error={act.errors.set_up} />
-        <Field name="labour" label="Labour" bind:value={values.labour} error={act.errors.labour} />
-        <Field name="hold" label="Hold" bind:value={values.hold} error={act.errors.hold} />
+        <span>
+            {#if several}<b class={usual ? '' : 'plainly'}>{standard.way}</b>{#if usual}<span class="small quiet">
+                        the house’s way</span
+                    >{/if}{:else}<b>{name}</b>{/if}
+            <span class="quiet small block">{[standard.station, standard.fixture, standard.drivenBy].filter(Boolean).join(', ')}</span>
+            <span class="quiet small block">{source[standard.source]}{standard.risk ? `. ${standard.risk}` : ''}</span>
+        </span>
+        {#each FIELDS as [field, label] (field)}
+            <Field
+                name={field}
+                {label}
+                bind:value={() => values[field] ?? '', (value) => (values[field] = value)}
+                error={act.errors[field]}
+            />
+        {/each}
         <Field
             name="skill"
             label="Skill"
-            bind:value={values.skill}
+            bind:value={() => values.skill ?? '', (value) => (values.skill = value)}
             error={act.errors.skill}
             options={skills.map((skill) => ({ value: skill, words: skill }))}
         />
+        {#if standard.fixture}<Field
+                name="fixtures"
+                label="How many"
+                bind:value={() => values.fixtures ?? '', (value) => (values.fixtures = value)}
+                error={act.errors.fixtures}
+            />{:else}<span></span>{/if}
         <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
     </form>
+    <div class="beneath">
+        {#if several && !usual}<button class="word small" type="button" onclick={onchoose}>Make this the house’s way</button>{/if}
+        {#if standard.learned}
+            <span class="small">
+                Your own {standard.learned.jobs} jobs say <b class="figure">{standard.learned.labour}</b>, {standard.learned.best} to {standard
+                    .learned.worst}.
+                <button
+                    class="word small"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.post(`/house/standards/${standard.id}/learn`, { version: standard.version })}>Take that</button
+                >
+            </span>
+        {/if}
+        {#if standard.history.length > 0}
+            <details class="small">
+                <summary class="word small"
+                    >{standard.history.length === 1 ? 'changed once' : `changed ${standard.history.length} times`}</summary
+                >
+                {#each standard.history as one (one.version)}<p>
+                        {day(one.at)}{one.by ? ` by ${one.by}` : ''}, {one.source}: {one.words}.
+                    </p>{/each}
+            </details>
+        {/if}
+        <ErrorLine text={act.other('set_up', 'best', 'labour', 'worst', 'hold', 'skill', 'fixtures')} />
+    </div>
 </li>
 
 <style>
@@ -52,14 +109,33 @@
 
     form {
         display: grid;
-        grid-template-columns: minmax(0, 1fr) 8rem 8rem 8rem 9rem auto;
-        gap: 0.8rem;
+        grid-template-columns: minmax(0, 1fr) repeat(5, 6.6rem) 7rem 4.6rem auto;
+        gap: 0.7rem;
         align-items: end;
+    }
+
+    .block {
+        display: block;
+    }
+
+    .plainly {
+        font-weight: 450;
+    }
+
+    .beneath {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.2rem 1.4rem;
+        align-items: baseline;
     }
 
     @media (width < 60rem) {
         form {
             grid-template-columns: 1fr 1fr;
+        }
+
+        form > span:first-child {
+            grid-column: 1 / -1;
         }
     }
 </style>

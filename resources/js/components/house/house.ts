@@ -44,17 +44,41 @@ export interface PriceLine {
     cost: string;
 }
 
+export interface HistoryLine {
+    version: number;
+    at: string;
+    by: string | null;
+    source: string;
+    words: string;
+}
+
 export interface StandardLine {
     id: number;
-    name: string;
-    stage: string;
+    tool: string;
+    way: string;
+    risk: string;
+    source: 'default' | 'house' | 'learned';
     skill: string;
     version: number;
     set_up: string;
+    best: string;
     labour: string;
+    worst: string;
     hold: string;
+    fixtures: number;
+    drivenBy: string | null;
     station: string | null;
     fixture: string | null;
+    learned: { best: string; labour: string; worst: string; jobs: number } | null;
+    history: HistoryLine[];
+}
+
+export interface OperationLine {
+    key: string;
+    name: string;
+    stage: string;
+    tool: string;
+    ways: StandardLine[];
 }
 
 export interface FinishLine {
@@ -68,4 +92,7 @@ export interface FinishLine {
     between_coats: string;
     overnight: string;
     cure: string;
+    window: string;
+    source: string;
+    history: HistoryLine[];
 }

@@ -9,9 +9,10 @@
         people: { id: number; name: string }[];
         viewerName: string;
         open: boolean;
+        build: number;
     }
 
-    const { operations, manager, people, viewerName, open }: Props = $props();
+    const { operations, manager, people, viewerName, open, build }: Props = $props();
 
     const stages = $derived(
         [...new Set(operations.map((operation) => operation.stage))].map((name) => ({
@@ -46,7 +47,14 @@
 </script>
 
 <section class="sheet" id="route">
-    <h2>Route</h2>
+    <h2><a class="plain" href={`/builds/${build}/route`}>Route</a></h2>
+    <p class="small">
+        <a href={`/builds/${build}/route`}>Why in this order, and how it can be changed</a>
+        <span class="quiet">·</span>
+        <a href={`/builds/${build}/traveller-a4.pdf`}>Traveller, PDF on A4</a>
+        <span class="quiet">·</span>
+        <a href={`/builds/${build}/traveller-letter.pdf`}>on Letter</a>
+    </p>
     {#each stages as stage (stage.name)}
         <details class="opens" open={shown(stage) || stage.operations.some((operation) => operation.id === wanted)}>
             <summary>

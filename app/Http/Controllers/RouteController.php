@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeRoute;
+use App\Actions\KeepPattern;
+use App\Documents\Paper;
+use App\Documents\TravellerPdf;
+use App\Http\Requests\MethodRequest;
+use App\Http\Requests\PatternRequest;
+use App\Http\Requests\RouteChangeRequest;
+use App\Http\Requests\VersionRequest;
+use App\Models\Build;
+use App\Models\Person;
+use App\Models\RouteChange;
+use App\Models\RoutePattern;
+use App\Queries\ComparePage;
+use App\Queries\RoutePage;
+use App\Queries\RouteQuestions;
+use App\Queries\TriedChange;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as FileResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The route of a build: looked at, changed, compared, printed. */
+final class RouteController
+{
+    public function show(Build $build, RoutePage $page, RouteQuestions $questions, #[CurrentUser] Person $viewer): Response
+    {
+        return Inertia::render('Route', [...$page->data($build, $viewer), 'prices' => Inertia::defer(static fn (): array => $questions->prices($build))]);
+    }
+
+    public function try(Build $build, RouteChangeRequest $request, TriedChange $tried): JsonResponse
+    {
+        return response()->json($tried->of($build, $request->change($build)));
+    }
+
+    public function change(Build $build, RouteChangeRequest $request, ChangeRoute $changeRoute): RedirectResponse
+    {
+        $changeRoute->make($request->person(), $build, $request->version(), $request->change($build), trim($request->string('reason')->toString()));
+
+        return back()->with('done', 'The route is changed, and everything is planned anew.');
+    }
+
+    public function undo(Build $build, RouteChange $change, VersionRequest $request, ChangeRoute $changeRoute): RedirectResponse
+    {
+        $changeRoute->undo($request->person(), $build, $request->version(), $change);
+
+        return back()->with('done', 'Undone.');
+    }
+
+    public function method(Build $build, MethodRequest $request, ChangeRoute $changeRoute): RedirectResponse
+    {
+        $changeRoute->choose($request->person(), $build, $request->version(), $request->answers());
+
+        return back()->with('done', 'This build is made that way, and everything is planned anew.');
+    }
+
+    public function reset(Build $build, VersionRequest $request, ChangeRoute $changeRoute): RedirectResponse
+    {
+        $changeRoute->reset($request->person(), $build, $request->version());
+
+        return back()->with('done', 'The route is what is derived again.');
+    }
+
+    public function rederive(Build $build, VersionRequest $request, ChangeRoute $changeRoute): RedirectResponse
+    {
+        $changeRoute->rederive($request->person(), $build, $request->version());
+
+        return back()->with('done', 'Derived anew, with the house standards as they stand today.');
+    }
+
+    public function keepPattern(Build $build, PatternRequest $request, KeepPattern $patterns): RedirectResponse
+    {
+        $pattern = $patterns->keep($request->person(), $build, trim($request->string('name')->toString()));
+
+        return back()->with('done', "Kept as the house pattern “{$pattern->name}”.");
+    }
+
+    public function usePattern(Build $build, RoutePattern $pattern, VersionRequest $request, KeepPattern $patterns): RedirectResponse
+    {
+        $left = $patterns->use($request->person(), $build, $request->version(), $pattern);
+
+        return back()->with('done', "The route follows “{$pattern->name}”.".($left === [] ? '' : ' What this instrument has no place for was left out: '.implode(' ', $left)));
+    }
+
+    public function dropPattern(RoutePattern $pattern, KeepPattern $patterns, #[CurrentUser] Person $by): RedirectResponse
+    {
+        $patterns->drop($by, $pattern);
+
+        return back()->with('done', 'The pattern is given up. Builds that follow it keep their routes.');
+    }
+
+    public function compare(Build $build, Request $request, ComparePage $page): Response
+    {
+        return Inertia::render('Compare', $page->data($build, $request->query()));
+    }
+
+    public function traveller(Build $build, string $paper, Request $request, TravellerPdf $traveller): FileResponse
+    {
+        $sheet = Paper::tryFrom($paper) ?? abort(404);
+
+        return response($traveller->of($build, $sheet, $request->root()."/builds/{$build->number}"), 200, [
+            'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"{$build->number}-traveller-{$paper}.pdf\"",
+        ]);
+    }
+}

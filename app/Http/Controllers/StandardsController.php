@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHouse;
+use App\Actions\ChooseHouseMethod;
+use App\Http\Requests\HouseRulesRequest;
+use App\Http\Requests\MethodRequest;
+use App\Http\Requests\VersionRequest;
+use App\Models\OperationStandard;
+use App\Models\Shop;
+use App\Planning\Learned;
+use App\Queries\StandardsPage;
+use App\Support\Refused;
+use Illuminate\Http\RedirectResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** How the house works: methods, glue, tolerances, the air it sprays in, and what it has learned. */
+final class StandardsController
+{
+    private const SAVED = 'Saved. Builds that have their route keep it until it is derived anew.';
+
+    public function show(StandardsPage $page): Response
+    {
+        return Inertia::render('Standards', $page->data());
+    }
+
+    public function method(MethodRequest $request, ChooseHouseMethod $choose): RedirectResponse
+    {
+        $choose($request->person(), $request->version(), $request->string('key')->toString(), $request->string('answer')->toString());
+
+        return back()->with('done', self::SAVED);
+    }
+
+    public function rules(HouseRulesRequest $request, ChangeHouse $changeHouse): RedirectResponse
+    {
+        $changeHouse($request->person(), Shop::current(), $request->version(), $request->attributesToSave(), 'the house’s rules');
+
+        return back()->with('done', self::SAVED);
+    }
+
+    /** The hours that the shop's own records suggest. */
+    public function learn(OperationStandard $standard, VersionRequest $request, Learned $learned, ChangeHouse $changeHouse): RedirectResponse
+    {
+        $lesson = $learned->byStandard()["{$standard->key} {$standard->tool}"] ?? throw Refused::because('There are not enough recorded hours to learn from yet.', 'learn');
+        $changeHouse($request->person(), $standard, $request->version(), [
+            'best_minutes' => $lesson->hours->best->minutes, 'labour_minutes' => $lesson->hours->likely->minutes, 'worst_minutes' => $lesson->hours->worst->minutes,
+        ], "standard “{$standard->name}”", 'learned');
+
+        return back()->with('done', "Taken from {$lesson->jobs} jobs. Builds that have their route keep it until it is derived anew.");
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Models\Operation as OperationModel;
+use App\Planning\Air;
+use App\Support\Say;
+use Regimen\Inspection\Target;
+use Regimen\Route\Caution;
+use Regimen\Route\Gate;
+use Regimen\Route\HouseStandards;
+use Regimen\Route\Link;
+use Regimen\Route\Operation;
+use Regimen\Route\Route;
+use Regimen\Route\Standard;
+
+/** One operation of a route, with everything that it opens to. */
+final readonly class RouteOperationWords
+{
+    public function __construct(private Air $air, private ResourceNames $resources)
+    {
+    }
+
+    /**
+     * @param  list<Target>  $gate
+     * @return array<string, mixed>
+     */
+    public function of(Operation $operation, Route $route, HouseStandards $standards, array $gate): array
+    {
+        $stretched = $this->air->stretched($operation->hold->minutes, $operation->holdKind);
+
+        return [
+            'key' => $operation->key,
+            'name' => $operation->name,
+            'stage' => $operation->stage->words(),
+            'why' => $operation->why,
+            'rule' => $operation->rule,
+            'standard' => $operation->standard,
+            'own' => $operation->standard === '',
+            'setUp' => $operation->setUp->minutes,
+            'best' => $operation->hours->best->minutes,
+            'labour' => $operation->hours->likely->minutes,
+            'worst' => $operation->hours->worst->minutes,
+            'drivenBy' => $operation->drivenBy,
+            'hold' => $operation->hold->minutes,
+            'holdNow' => $stretched,
+            'holdWords' => $operation->holdKind?->words(),
+            'way' => $operation->way,
+            'risk' => $operation->risk,
+            'ways' => count($standards->ways($operation->standard)) < 2 ? [] : array_map($this->way(...), $standards->ways($operation->standard)),
+            'tool' => $operation->tool->value,
+            'skill' => $operation->skill->value,
+            'station' => $operation->station === null ? null : $this->resources->of($operation->station),
+            'fixture' => $operation->fixture === null ? null : ($operation->fixtures > 1 ? "{$operation->fixtures} of the " : '').$this->resources->of($operation->fixture),
+            'oneSitting' => $operation->oneSitting,
+            'needs' => $operation->needs,
+            'cautions' => self::cautions($operation),
+            'gate' => array_map(static fn (Target $target): array => ['what' => $target->what, 'how' => $target->how, 'words' => $target->words], $gate),
+            'gateShort' => Gate::after($operation->key),
+            'after' => self::after($operation, $route),
+            'useless' => false,
+        ];
+    }
+
+    /** @return array<string, mixed> an operation that has been worked and is not needed any more */
+    public function useless(OperationModel $row): array
+    {
+        return [
+            'key' => $row->key, 'name' => $row->name, 'stage' => $row->stage->words(), 'why' => 'It was on the route once; '.Say::duration((int) $row->worked_minutes).' were worked on it.', 'rule' => '', 'standard' => $row->standard, 'own' => false,
+            'setUp' => $row->set_up_minutes, 'best' => $row->best_minutes, 'labour' => $row->labour_minutes, 'worst' => $row->worst_minutes, 'drivenBy' => '', 'hold' => $row->hold_minutes, 'holdNow' => $row->hold_minutes, 'holdWords' => null,
+            'way' => $row->way, 'risk' => '', 'ways' => [], 'tool' => $row->tool, 'skill' => $row->skill, 'station' => null, 'fixture' => null, 'oneSitting' => $row->one_sitting, 'needs' => [], 'cautions' => [], 'gate' => [], 'gateShort' => null, 'after' => [],
+            'useless' => true, 'column' => null, 'critical' => false, 'slack' => 0, 'pieces' => $row->pieces, 'stake' => 0, 'sharesWith' => [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function way(Standard $standard): array
+    {
+        return [
+            'tool' => $standard->tool->value, 'words' => $standard->way === '' ? $standard->tool->value : $standard->way, 'setUp' => $standard->setUp->minutes, 'labour' => $standard->hours->likely->minutes,
+            'station' => $standard->station === null ? null : $this->resources->of($standard->station), 'risk' => $standard->risk,
+        ];
+    }
+
+    /** @return list<string> each once, with the closing sense once at the end */
+    public static function cautions(Operation $operation): array
+    {
+        $words = array_map(static fn (Caution $caution): string => trim(str_replace(Caution::CLOSING, '', $caution->words())), $operation->cautions);
+
+        return $words === [] ? [] : [...$words, Caution::CLOSING];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function after(Operation $operation, Route $route): array
+    {
+        $rows = [];
+        foreach ($route->links as $link) {
+            $before = $link->after === $operation->key ? $route->find($link->before) : null;
+            if ($before !== null) {
+                $rows[] = ['key' => $before->key, 'name' => $before->name, 'reason' => $link->reason, 'spoils' => $link->spoils, 'rule' => $link->rule, 'window' => self::window($link)];
+            }
+        }
+
+        return $rows;
+    }
+
+    private static function window(Link $link): ?string
+    {
+        return $link->window === null ? null : "within {$link->window} after it; later it has to be sanded in first";
+    }
+}

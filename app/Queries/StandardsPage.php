@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Models\FinishStandard;
+use App\Models\HouseVersion;
+use App\Models\OperationStandard;
+use App\Models\RoutePattern;
+use App\Planning\House;
+use App\Planning\Learned;
+use App\Support\Say;
+use Illuminate\Support\Collection;
+use Regimen\Inspection\Tolerance;
+use Regimen\Inspection\Tolerances;
+use Regimen\Instrument\FinishSystem;
+use Regimen\Route\Adhesive;
+use Regimen\Route\Choice;
+use Regimen\Route\Driver;
+use Regimen\Route\Methods;
+use Regimen\Route\Question;
+use Regimen\Route\Skill;
+use Regimen\Route\Stage;
+
+/** The house standards: operations in each way they are done, methods, finishes, glue, tolerances, the air it sprays in. */
+final readonly class StandardsPage
+{
+    private const KEPT = 400;
+
+    public function __construct(private House $house, private ResourceNames $resources, private Learned $learned)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(): array
+    {
+        $shop = $this->house->shop();
+        $versions = HouseVersion::query()->with('person')->orderByDesc('id')->limit(self::KEPT)->get()->toBase()->groupBy(static fn (HouseVersion $one): string => "{$one->record} {$one->record_id}");
+        $rows = OperationStandard::query()->orderBy('id')->get()->toBase();
+        $methods = $this->house->methods();
+        $learned = $this->learned->byStandard();
+
+        return [
+            'version' => $shop->version,
+            'standards' => $rows->groupBy('key')->map(fn (Collection $ways, string $key): array => [
+                'key' => $key,
+                'name' => $ways->firstOrFail()->name,
+                'stage' => Stage::from($ways->firstOrFail()->stage)->words(),
+                'tool' => $this->usual($ways, $methods->tool($key)->value ?? '')->tool,
+                'ways' => $ways->map(fn (OperationStandard $row): array => $this->standard($row, $learned, $versions))->values()->all(),
+            ])->values()->all(),
+            'questions' => array_map(static fn (Question $question): array => [
+                'key' => $question->value, 'words' => $question->words(), 'answer' => $methods->answer($question),
+                'choices' => array_map(static fn (Choice $choice): array => ['key' => $choice->key, 'words' => $choice->words, 'follows' => $choice->follows], $question->choices()),
+            ], Question::cases()),
+            'finishes' => FinishStandard::query()->orderBy('id')->get()->map(static fn (FinishStandard $finish): array => self::finish($finish, $versions))->all(),
+            'tolerances' => $this->tolerances(),
+            'glue' => array_map(fn (Adhesive $glue): array => ['key' => $glue->value, 'words' => $glue->words(), 'share' => Say::figure($this->house->standards()->house->glueShare($glue)), 'own' => isset($shop->glue_shares[$glue->value])], Adhesive::cases()),
+            'spraying' => ['coldest' => Say::figure($shop->spray_coldest_tenths / 10, 1), 'dampest' => Say::figure($shop->spray_dampest_tenths / 10, 1)],
+            'history' => self::history($versions, "shops {$shop->id}"),
+            'skills' => array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),
+            'patterns' => RoutePattern::query()->orderBy('name')->get()->map(static fn (RoutePattern $one): array => ['id' => $one->id, 'name' => $one->name, 'changes' => count($one->changes), 'methods' => count($one->methods)])->all(),
+        ];
+    }
+
+    /** @param  Collection<int, OperationStandard>  $ways */
+    private function usual(Collection $ways, string $tool): OperationStandard
+    {
+        return $ways->firstWhere('tool', $tool) ?? $ways->firstWhere('usual', true) ?? $ways->firstOrFail();
+    }
+
+    /**
+     * @param  array<string, \Regimen\Forecast\Learning>  $learned
+     * @param  Collection<string, Collection<int, HouseVersion>>  $versions
+     * @return array<string, mixed>
+     */
+    private function standard(OperationStandard $row, array $learned, Collection $versions): array
+    {
+        $lesson = $learned["{$row->key} {$row->tool}"] ?? null;
+        $driver = Driver::tryFrom($row->driver ?? '');
+
+        return [
+            ...$row->only(['id', 'skill', 'version', 'tool', 'risk', 'source', 'fixtures']),
+            'way' => $row->way === '' ? $row->tool : $row->way,
+            'set_up' => Say::duration($row->set_up_minutes),
+            'best' => Say::duration($row->best_minutes),
+            'labour' => Say::duration($row->labour_minutes),
+            'worst' => Say::duration($row->worst_minutes),
+            'hold' => Say::duration($row->hold_minutes),
+            'drivenBy' => $driver === null ? null : "for {$driver->usual()} {$driver->words()}; {$row->fixed_percent} % stays",
+            'station' => $row->station === null ? null : $this->resources->of($row->station),
+            'fixture' => $row->fixture === null ? null : $this->resources->of($row->fixture),
+            'learned' => $lesson === null ? null : ['best' => Say::duration($lesson->hours->best->minutes), 'labour' => Say::duration($lesson->hours->likely->minutes), 'worst' => Say::duration($lesson->hours->worst->minutes), 'jobs' => $lesson->jobs],
+            'history' => self::history($versions, "operation_standards {$row->id}"),
+        ];
+    }
+
+    /**
+     * @param  Collection<string, Collection<int, HouseVersion>>  $versions
+     * @return array<string, mixed>
+     */
+    private static function finish(FinishStandard $finish, Collection $versions): array
+    {
+        return [
+            ...$finish->only(['id', 'version', 'body_coats', 'neck_coats', 'coats_a_day', 'source']),
+            'name' => FinishSystem::from($finish->system)->words(),
+            'after_first' => Say::duration($finish->after_first_minutes),
+            'between_coats' => Say::duration($finish->between_coats_minutes),
+            'overnight' => Say::duration($finish->overnight_minutes),
+            'cure' => Say::duration($finish->cure_minutes),
+            'window' => $finish->window_minutes === null ? '' : Say::duration($finish->window_minutes),
+            'history' => self::history($versions, "finish_standards {$finish->id}"),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function tolerances(): array
+    {
+        $own = Tolerances::of($this->house->shop()->tolerances);
+
+        return array_map(static fn (Tolerance $one): array => ['key' => $one->key, 'what' => $one->what, 'value' => Say::figure($one->value, 3), 'unit' => $one->unit, 'own' => $own->isOwn($one->key)], $own->all());
+    }
+
+    /**
+     * @param  Collection<string, Collection<int, HouseVersion>>  $versions
+     * @return list<array<string, mixed>>
+     */
+    private static function history(Collection $versions, string $record): array
+    {
+        return array_values($versions->get($record, collect())->map(static fn (HouseVersion $one): array => [
+            'version' => $one->version, 'at' => $one->at->toIso8601ZuluString(), 'by' => $one->person?->name, 'source' => $one->source, 'words' => self::difference($one),
+        ])->all());
+    }
+
+    private static function difference(HouseVersion $version): string
+    {
+        $words = [];
+        foreach ($version->after as $key => $value) {
+            $was = $version->before[$key] ?? null;
+            if ($was != $value) {
+                $words[] = str_replace(['_minutes', '_'], ['', ' '], $key).' '.self::value($key, $was).' → '.self::value($key, $value);
+            }
+        }
+
+        return $words === [] ? 'nothing differs' : implode('; ', $words);
+    }
+
+    private static function value(string $key, mixed $value): string
+    {
+        return match (true) {
+            is_int($value) && str_ends_with($key, '_minutes') => Say::duration($value),
+            is_array($value) => implode(', ', array_map(static fn (mixed $one, string|int $name): string => str_replace('tool:', '', (string) $name).' '.(is_scalar($one) ? (string) $one : ''), $value, array_keys($value))) ?: 'the trade’s',
+            default => is_scalar($value) ? (string) $value : 'none',
+        };
+    }
+}

@@ -1,0 +1,60 @@
+<!-- Numbers that the house decides once: limits, tolerances, glue. -->
+<script lang="ts">
+    import { untrack } from 'svelte';
+    import Field from '@/components/Field.svelte';
+    import { Act } from '@/lib/act.svelte';
+
+    interface Props {
+        version: number;
+        /** Under which name they are sent; none for plain fields. */
+        group: 'tolerances' | 'glue' | null;
+        rows: { key: string; label: string; value: string; own?: boolean }[];
+    }
+
+    const { version, group, rows }: Props = $props();
+
+    const act = new Act();
+    const kept = (): Record<string, string> => Object.fromEntries(rows.map((row) => [row.key, row.value]));
+    let values = $state(untrack(kept));
+    const changed = $derived(rows.some((row) => values[row.key] !== row.value));
+    const errorOf = (key: string): string | undefined => act.errors[group === null ? key : `${group}.${key}`];
+
+    function save(event: SubmitEvent): void {
+        event.preventDefault();
+        const data = Object.fromEntries(rows.map((row) => [row.key, values[row.key] ?? '']));
+        act.send('put', '/house/rules', { version, ...(group === null ? data : { [group]: data }) }, () => (values = kept()));
+    }
+</script>
+
+<form onsubmit={save} novalidate>
+    {#each rows as row (row.key)}
+        <Field
+            name={row.key}
+            label={`${row.label}${row.own ? ' (the house’s own)' : ''}`}
+            bind:value={() => values[row.key] ?? '', (value) => (values[row.key] = value)}
+            error={errorOf(row.key)}
+        />
+    {/each}
+    <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
+</form>
+
+<style>
+    form {
+        display: grid;
+        grid-template-columns: repeat(4, minmax(0, 1fr));
+        gap: 0.6rem 1.2rem;
+        align-items: end;
+        justify-items: start;
+        padding-top: 0.3rem;
+    }
+
+    form :global(.line) {
+        width: 100%;
+    }
+
+    @media (width < 60rem) {
+        form {
+            grid-template-columns: 1fr 1fr;
+        }
+    }
+</style>

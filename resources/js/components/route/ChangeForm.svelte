@@ -1,0 +1,243 @@
+<!-- A change to the route: judged while it is written, made with a reason where it spoils something. -->
+<script lang="ts">
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import Field from '@/components/Field.svelte';
+    import { Asker } from '@/lib/ask';
+    import type { Act } from '@/lib/act.svelte';
+    import type { Broken, RouteChoices, RouteOperation } from './route';
+
+    interface Props {
+        build: number;
+        version: number;
+        operations: RouteOperation[];
+        chosen: string | null;
+        choices: RouteChoices;
+        act: Act;
+    }
+
+    const { build, version, operations, chosen, choices, act }: Props = $props();
+
+    interface Answer {
+        problem: string | null;
+        words: string;
+        broken: Broken[];
+        needsReason: boolean;
+        follows: string[];
+    }
+
+    const KINDS = [
+        { value: 'move', words: 'move one before another' },
+        { value: 'link', words: 'one after another' },
+        { value: 'unlink', words: 'not after another any more' },
+        { value: 'times', words: 'other hours or hold' },
+        { value: 'split', words: 'split in two' },
+        { value: 'drop', words: 'leave out' },
+        { value: 'add', words: 'add one of your own' },
+    ];
+    const PIECES = ['neck', 'fretboard', 'body'];
+
+    let kind = $state('move');
+    let key = $state('');
+    let other = $state('');
+    let values = $state({
+        first: '',
+        set_up: '',
+        labour: '',
+        hold: '',
+        name: '',
+        stage: 'fretboard',
+        skill: 'frets',
+        station: '',
+        fixture: '',
+        link_reason: '',
+    });
+    let pieces = $state<string[]>([]);
+    let reason = $state('');
+    let answer = $state<Answer | null>(null);
+    let asked = $state('');
+
+    const open = $derived(operations.filter((operation) => !operation.useless));
+    const named = $derived([
+        { value: '', words: 'choose …' },
+        ...open.map((operation) => ({ value: operation.key, words: operation.name })),
+    ]);
+    const linked = $derived([
+        { value: '', words: 'choose …' },
+        ...(open.find((operation) => operation.key === key)?.after.map((link) => ({ value: link.key, words: link.name })) ?? []),
+    ]);
+    const owned = (what: string): { value: string; words: string }[] => [
+        { value: '', words: 'none' },
+        ...choices.resources.filter((one) => one.kind === what).map(({ value, words }) => ({ value, words })),
+    ];
+    const change = $derived.by((): Record<string, string | string[] | number | null> => {
+        switch (kind) {
+            case 'move':
+                return { kind, key, target: other };
+            case 'link':
+                return { kind, before: other, after: key, link_reason: values.link_reason };
+            case 'unlink':
+                return { kind, before: other, after: key };
+            case 'times':
+                return { kind, key, set_up: values.set_up, labour: values.labour, hold: values.hold };
+            case 'split':
+                return { kind, key, first: values.first };
+            case 'add':
+                return { kind, ...values, pieces, after: key === '' ? [] : [key], before: other === '' ? [] : [other] };
+            default:
+                return { kind, key };
+        }
+    });
+    const complete = $derived(
+        kind === 'add'
+            ? values.name !== '' && values.labour !== ''
+            : key !== '' &&
+                  (['drop'].includes(kind) ||
+                      (kind === 'split' && values.first !== '') ||
+                      (kind === 'times' && values.set_up + values.labour + values.hold !== '') ||
+                      (['move', 'link', 'unlink'].includes(kind) && other !== '')),
+    );
+
+    const asker = $derived(
+        new Asker<Record<string, unknown>, Answer>(
+            `/builds/${build}/route/try`,
+            (said) => (answer = said),
+            (words) => (answer = { problem: words, words: '', broken: [], needsReason: false, follows: [] }),
+        ),
+    );
+
+    $effect(() => {
+        if (chosen !== null) {
+            key = chosen;
+        }
+    });
+    $effect(() => {
+        const now = JSON.stringify(change);
+        if (!complete) {
+            answer = null;
+            asked = '';
+        } else if (now !== asked) {
+            asked = now;
+            asker.ask(JSON.parse(now) as Record<string, unknown>);
+        }
+    });
+
+    function clear(): void {
+        other = '';
+        reason = '';
+        answer = null;
+        values = { ...values, first: '', set_up: '', labour: '', hold: '', name: '', link_reason: '' };
+    }
+
+    function save(event: SubmitEvent): void {
+        event.preventDefault();
+        act.send('post', `/builds/${build}/route/changes`, { ...change, version, reason }, clear);
+    }
+</script>
+
+<form onsubmit={save} id="change" novalidate>
+    <Field name="kind" label="What is to be different" bind:value={kind} options={KINDS} error={act.errors.kind} />
+    {#if kind === 'add'}
+        <Field name="name" label="Name" bind:value={values.name} error={act.errors.name} />
+        <Field name="stage" label="Stage" bind:value={values.stage} options={choices.stages} error={act.errors.stage} />
+        <fieldset class="pieces">
+            <legend class="small quiet">Works on</legend>
+            {#each PIECES as piece (piece)}
+                <label><input type="checkbox" value={piece} bind:group={pieces} /> {piece}</label>
+            {/each}
+        </fieldset>
+        <Field name="key" label="After" bind:value={key} options={named} />
+        <Field name="other" label="Before" bind:value={other} options={named} />
+        <Field name="skill" label="Skill" bind:value={values.skill} options={choices.skills} error={act.errors.skill} />
+        <Field name="station" label="Station" bind:value={values.station} options={owned('station')} error={act.errors.station} />
+        <Field name="fixture" label="Held by" bind:value={values.fixture} options={owned('fixture')} error={act.errors.fixture} />
+    {:else}
+        <Field name="key" label="Operation" bind:value={key} options={named} error={act.errors.key} />
+    {/if}
+    {#if kind === 'move'}<Field name="other" label="Before" bind:value={other} options={named} error={act.errors.target} />{/if}
+    {#if kind === 'link'}
+        <Field name="other" label="After" bind:value={other} options={named} error={act.errors.before} />
+        <Field name="link_reason" label="Why" bind:value={values.link_reason} error={act.errors.link_reason} />
+    {/if}
+    {#if kind === 'unlink'}<Field name="other" label="Not after" bind:value={other} options={linked} error={act.errors.before} />{/if}
+    {#if kind === 'split'}<Field
+            name="first"
+            label="First part, hours"
+            bind:value={values.first}
+            error={act.errors.first}
+            hint="for example 1:30"
+        />{/if}
+    {#if kind === 'times' || kind === 'add'}
+        <Field
+            name="set_up"
+            label="Set-up"
+            bind:value={values.set_up}
+            error={act.errors.set_up}
+            hint={kind === 'times' ? 'empty: as derived' : ''}
+        />
+        <Field name="labour" label="Labour" bind:value={values.labour} error={act.errors.labour} hint="for example 1:30" />
+        <Field name="hold" label="Hold" bind:value={values.hold} error={act.errors.hold} hint="for example 24 h" />
+    {/if}
+    <div class="judged" aria-live="polite">
+        {#if answer?.problem}
+            <p class="late" data-problem>{answer.problem}</p>
+        {:else if answer}
+            <p><b>{answer.words}</b> {answer.follows.join(' ')}</p>
+            {#each answer.broken as broken (broken.key)}
+                <p class={broken.severity === 'stop' ? 'late' : 'tight'} data-broken={broken.severity}>
+                    <b>{broken.severity === 'stop' ? 'Stop' : 'Warn'}: {broken.title}.</b>
+                    {broken.words}
+                    <span class="quiet small">Rule: {broken.rule}.</span>
+                </p>
+            {:else}<p class="quiet">Every rule is kept.</p>{/each}
+        {/if}
+        <ErrorLine text={act.errors.change} />
+        {#if answer && !answer.problem}
+            <Field
+                name="reason"
+                label={answer.needsReason ? 'Why it is done all the same (kept in the logbook)' : 'Why, if it is worth writing down'}
+                bind:value={reason}
+                error={act.errors.reason}
+            />
+            <button class="do" type="submit" disabled={act.busy || (answer.needsReason && reason.trim() === '')}>Change the route</button>
+        {/if}
+    </div>
+</form>
+
+<style>
+    form {
+        display: grid;
+        grid-template-columns: repeat(4, minmax(0, 1fr));
+        gap: 0.6rem 1rem;
+        align-items: start;
+    }
+
+    .judged {
+        grid-column: 1 / -1;
+        display: grid;
+        gap: 0.4rem;
+        justify-items: start;
+    }
+
+    .judged :global(.line) {
+        width: min(100%, 40rem);
+    }
+
+    .pieces {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.2rem 0.9rem;
+    }
+
+    .pieces label {
+        display: inline-flex;
+        gap: 0.35rem;
+        align-items: center;
+        min-height: 24px;
+    }
+
+    @media (width < 60rem) {
+        form {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

@@ -1,0 +1,238 @@
+<!-- Everything about one operation of the route. -->
+<script lang="ts">
+    import { span } from '@/lib/time';
+    import type { Act } from '@/lib/act.svelte';
+    import type { RouteOperation, RoutePrice } from './route';
+
+    interface Props {
+        operation: RouteOperation;
+        operations: RouteOperation[];
+        prices: Record<string, RoutePrice> | undefined;
+        editable: boolean;
+        build: number;
+        version: number;
+        act: Act;
+        onchoose: (key: string) => void;
+    }
+
+    const { operation, operations, prices, editable, build, version, act, onchoose }: Props = $props();
+
+    const following = $derived(operations.filter((one) => one.after.some((link) => link.key === operation.key)));
+    const priceOf = (tool: string): RoutePrice | undefined => prices?.[`tool:${operation.standard} ${tool}`];
+
+    function choose(tool: string): void {
+        act.post(`/builds/${build}/route/method`, { version, key: `tool:${operation.standard}`, answer: tool });
+    }
+</script>
+
+<article id={operation.key} aria-label={operation.name}>
+    <h3>{operation.name}{operation.way ? `, ${operation.way}` : ''}</h3>
+    <p class="small quiet">
+        {operation.stage}{operation.critical
+            ? ' · on the critical chain'
+            : operation.slack > 0
+              ? ` · ${span(operation.slack)} of slack`
+              : ''}
+        {#if operation.id && !operation.useless}· <a href={`/builds/${build}#operation-${operation.id}`}>on the sheet</a>{/if}
+    </p>
+    {#if operation.why}<p>
+            <b>Why it is here.</b>
+            {operation.why}
+            {#if operation.rule && !operation.own}<span class="quiet">Rule: {operation.rule}.</span>{/if}
+        </p>{/if}
+    {#if operation.after.length > 0}
+        <div>
+            <b>Why after those.</b>
+            <ul class="reasons">
+                {#each operation.after as link (link.key)}
+                    <li>
+                        <button class="word" type="button" onclick={() => onchoose(link.key)}>{link.name}</button>: {link.reason}
+                        {#if link.spoils}<span class="lost">Earlier: {link.spoils}</span>{/if}
+                        {#if link.window}<span class="tight">It begins {link.window}.</span>{/if}
+                    </li>
+                {/each}
+            </ul>
+        </div>
+    {/if}
+    {#if operation.stake > 0}
+        <p><b>At stake.</b> {span(operation.stake)} of work are in {operation.pieces.join(', ')} by then.</p>
+    {/if}
+    {#if following.length > 0}
+        <p class="small">
+            <span class="quiet">For it wait</span>
+            {#each following as one, index (one.key)}{index > 0 ? ', ' : ' '}<button
+                    class="word small"
+                    type="button"
+                    onclick={() => onchoose(one.key)}>{one.name}</button
+                >{/each}.
+        </p>
+    {/if}
+    <table>
+        <tbody>
+            <tr>
+                <th scope="row">Set-up</th>
+                <td
+                    ><span class="figure">{span(operation.setUp)}</span>{#if operation.sharesWith.length > 0}
+                        <span class="small"
+                            >the same as on {#each operation.sharesWith as other, index (other.id)}{index > 0 ? ', ' : ''}<a
+                                    href={`/builds/${other.number}/route`}>{other.number} {other.title}</a
+                                >{/each}: one set-up can serve all</span
+                        >
+                    {/if}</td
+                >
+            </tr>
+            <tr>
+                <th scope="row">Labour</th>
+                <td
+                    ><span class="figure">{span(operation.labour)}</span>
+                    <span class="small quiet"
+                        >{span(operation.best)} at best, {span(operation.worst)} at worst{operation.drivenBy
+                            ? `; ${operation.drivenBy}`
+                            : ''}{operation.oneSitting ? '; in one sitting' : ''}</span
+                    ></td
+                >
+            </tr>
+            {#if operation.hold > 0}
+                <tr>
+                    <th scope="row">Hold</th>
+                    <td
+                        ><span class="figure">{span(operation.holdNow)}</span>
+                        <span class="small quiet"
+                            >{operation.holdWords}{operation.holdNow !== operation.hold
+                                ? `; ${span(operation.hold)} at 20 °C`
+                                : ''}{operation.fixture ? `; keeps ${operation.fixture}` : ''}</span
+                        ></td
+                    >
+                </tr>
+            {/if}
+            <tr>
+                <th scope="row">Takes</th>
+                <td class="small"
+                    >{[operation.skill, operation.station, operation.fixture].filter(Boolean).join(', ')}{operation.needs.length > 0
+                        ? `; from the kit ${operation.needs.join(', ')}`
+                        : ''}</td
+                >
+            </tr>
+            {#if operation.gate.length > 0}
+                <tr>
+                    <th scope="row"><i class="ring"></i>Gate</th>
+                    <td class="small">
+                        {#each operation.gate as target (target.what)}<div>
+                                <b>{target.what}</b>
+                                {target.words} <span class="quiet">{target.how}</span>
+                            </div>{/each}
+                    </td>
+                </tr>
+            {/if}
+        </tbody>
+    </table>
+    {#if operation.ways.length > 1}
+        <div class="ways" data-ways={operation.key}>
+            <b>Ways to do it</b>
+            {#each operation.ways as way (way.tool)}
+                {@const price = priceOf(way.tool)}
+                <div class="way">
+                    <span
+                        ><b class={way.tool === operation.tool ? '' : 'plainly'}>{way.words}</b>
+                        <span class="figure small">{span(way.setUp)} + {span(way.labour)}</span></span
+                    >
+                    <span class="small quiet">{way.risk}{way.station ? ` At the ${way.station}.` : ''}</span>
+                    {#if way.tool === operation.tool}
+                        <span class="small">as it is now</span>
+                    {:else if price?.problem}
+                        <span class="small late">{price.problem}</span>
+                    {:else}
+                        <span class="small">{price ? [price.hours, price.setUp, price.days].filter(Boolean).join(', ') : ''}</span>
+                        {#if editable && operation.state === 'open'}<button
+                                class="act small"
+                                type="button"
+                                disabled={act.busy}
+                                onclick={() => choose(way.tool)}>Do it this way</button
+                            >{/if}
+                    {/if}
+                </div>
+            {/each}
+        </div>
+    {/if}
+    {#each operation.cautions as caution, index (caution)}
+        <p class={['small', index < operation.cautions.length - 1 || operation.cautions.length === 1 ? 'caution' : 'caution closing']}>
+            {caution}
+        </p>
+    {/each}
+</article>
+
+<style>
+    article {
+        border-top: 1px solid var(--rule);
+        padding: 0.7rem 0;
+        display: grid;
+        gap: 0.45rem;
+        align-content: start;
+    }
+
+    h3 {
+        font-size: 1.05rem;
+    }
+
+    .reasons {
+        display: grid;
+        gap: 0.2rem;
+        padding-top: 0.1rem;
+    }
+
+    .reasons li {
+        font-size: 0.92rem;
+    }
+
+    .lost {
+        display: block;
+        color: var(--rust);
+        font-size: 0.86rem;
+    }
+
+    .reasons .tight {
+        display: block;
+        font-size: 0.86rem;
+    }
+
+    th {
+        width: 5.2rem;
+        padding: 0.25rem 0.6rem 0.25rem 0;
+        border-top: 1px solid var(--rule);
+        vertical-align: top;
+    }
+
+    td {
+        padding: 0.25rem 0;
+    }
+
+    .ring {
+        display: inline-block;
+        width: 0.6rem;
+        height: 0.6rem;
+        border: 1.5px solid var(--labour);
+        border-radius: 50%;
+        margin-right: 0.3rem;
+    }
+
+    .way {
+        display: grid;
+        gap: 0.1rem;
+        border-top: 1px solid var(--rule);
+        padding: 0.3rem 0;
+        justify-items: start;
+    }
+
+    .plainly {
+        font-weight: 450;
+    }
+
+    .caution {
+        border-left: 4px solid var(--ochre);
+        padding-left: 0.6rem;
+    }
+
+    .closing {
+        color: var(--quiet);
+    }
+</style>

@@ -1,0 +1,107 @@
+<!-- Where makers disagree: how this build answers, and what another answer would cost. -->
+<script lang="ts">
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import type { Act } from '@/lib/act.svelte';
+    import type { RoutePrice, RouteQuestion } from './route';
+
+    interface Props {
+        questions: RouteQuestion[];
+        prices: Record<string, RoutePrice> | undefined;
+        editable: boolean;
+        act: Act;
+        onchoose: (question: string, answer: string) => void;
+    }
+
+    const { questions, prices, editable, act, onchoose }: Props = $props();
+</script>
+
+<section class="sheet" id="methods">
+    <h2>Where makers disagree</h2>
+    <ErrorLine text={act.errors.method} />
+    {#each questions as question (question.key)}
+        <fieldset data-question={question.key}>
+            <legend><b>{question.words}</b></legend>
+            {#each question.choices as choice (choice.key)}
+                {@const price = prices?.[`${question.key} ${choice.key}`]}
+                <div class={['choice', choice.key === question.answer && 'taken']}>
+                    <label>
+                        <input
+                            type="radio"
+                            name={question.key}
+                            value={choice.key}
+                            checked={choice.key === question.answer}
+                            disabled={!editable || act.busy}
+                            onchange={() => onchoose(question.key, choice.key)}
+                        />
+                        {choice.words}
+                        {#if question.house === choice.words}<span class="small quiet">the house’s way</span>{/if}
+                    </label>
+                    <span class="small quiet">{choice.follows}</span>
+                    {#if choice.key !== question.answer}
+                        <span class={['small figure price', price?.problem && 'late']}>
+                            {#if price}{price.problem ?? [price.hours, price.setUp, price.days].filter(Boolean).join(', ')}{price.order
+                                    ? `; ${price.order}`
+                                    : ''}{:else}…{/if}
+                        </span>
+                    {/if}
+                </div>
+            {/each}
+        </fieldset>
+    {/each}
+</section>
+
+<style>
+    fieldset {
+        border-top: 1px solid var(--rule);
+        padding: 0.4rem 0;
+        display: grid;
+        grid-template-columns: 13rem minmax(0, 1fr) minmax(0, 1fr);
+        gap: 0.2rem 1.4rem;
+    }
+
+    legend {
+        float: left;
+        grid-column: 1;
+    }
+
+    .choice {
+        display: grid;
+        gap: 0.1rem;
+        align-content: start;
+    }
+
+    .choice:nth-of-type(3) {
+        grid-column: 2;
+    }
+
+    label {
+        display: flex;
+        gap: 0.5rem;
+        align-items: baseline;
+        cursor: pointer;
+        min-height: 24px;
+    }
+
+    .taken label {
+        font-weight: 550;
+    }
+
+    .price {
+        font-weight: 450;
+    }
+
+    @media (width < 60rem) {
+        fieldset {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        .choice:nth-of-type(3) {
+            grid-column: 1;
+        }
+
+        label {
+            min-height: 44px;
+            align-items: center;
+        }
+    }
+</style>

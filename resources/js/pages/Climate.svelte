@@ -1,0 +1,166 @@
+<script lang="ts">
+    import { page, router } from '@inertiajs/svelte';
+    import { scaleLinear, scaleTime } from 'd3-scale';
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import Field from '@/components/Field.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { moment, shortDay } from '@/lib/time';
+    import type { Shared } from '@/lib/types';
+
+    interface Props {
+        readings: { at: string; temperature: number; humidity: number; source: string }[];
+        since: string;
+        now: { at: string; temperature: string; humidity: string; source: string } | null;
+        forbids: string | null;
+        factor: string;
+        isStretched: boolean;
+        limits: { coldest: number; dampest: number };
+    }
+
+    const { readings, since, now, forbids, factor, isStretched, limits }: Props = $props();
+
+    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const act = new Act();
+    let temperature = $state('');
+    let humidity = $state('');
+    let width = $state(1000);
+    let fileError = $state('');
+    const HEIGHT = 150;
+
+    const time = $derived(scaleTime([new Date(since), new Date(readings.at(-1)?.at ?? since)], [34, width - 10]));
+    const charts = $derived([
+        {
+            name: '°C',
+            of: (one: (typeof readings)[number]) => one.temperature,
+            scale: scaleLinear([5, 32], [HEIGHT - 18, 8]),
+            limit: limits.coldest,
+            words: 'coldest the house sprays in',
+        },
+        {
+            name: '%',
+            of: (one: (typeof readings)[number]) => one.humidity,
+            scale: scaleLinear([20, 90], [HEIGHT - 18, 8]),
+            limit: limits.dampest,
+            words: 'dampest the house sprays in',
+        },
+    ]);
+    const heading = $derived(
+        forbids !== null
+            ? `It is ${forbids}`
+            : now === null
+              ? 'The air has not been read lately'
+              : `${now.temperature} °C and ${now.humidity} % in the shop`,
+    );
+
+    function send(event: Event & { currentTarget: HTMLInputElement }): void {
+        const file = event.currentTarget.files?.[0];
+        if (file) {
+            router.post(
+                '/climate/import',
+                { file },
+                { preserveScroll: true, onError: (errors) => (fileError = errors.file ?? ''), onSuccess: () => (fileError = '') },
+            );
+        }
+        event.currentTarget.value = '';
+    }
+</script>
+
+<svelte:head><title>Air of the shop · Regimen</title></svelte:head>
+
+<h1>{heading}</h1>
+<p class="quiet">
+    {now ? `Read ${moment(now.at)}, ${now.source}. ` : ''}{isStretched
+        ? `Over the last three days it was so cold that glue and finish hold ${factor} times as long as at 20 °C.`
+        : 'Glue and finish hold as long as the house standards say; warmth shortens nothing.'}
+    Spraying waits while it is colder or damper than the house’s limits. Data sheets come first.
+</p>
+
+<form
+    onsubmit={(event) => {
+        event.preventDefault();
+        act.post('/climate', { temperature, humidity }, () => (temperature = humidity = ''));
+    }}
+    novalidate
+>
+    <Field name="temperature" label="Temperature, °C" bind:value={temperature} error={act.errors.temperature} />
+    <Field name="humidity" label="Relative humidity, %" bind:value={humidity} error={act.errors.humidity} />
+    <button class="do" type="submit" disabled={act.busy}>Keep this reading</button>
+    <button class="act" type="button" disabled={act.busy} onclick={() => act.post('/climate/sensor')}>Read the sensor</button>
+    <a class="act" href="/climate.csv">All readings, CSV</a>
+    {#if manager}
+        <label class="act">Take readings from a CSV <input type="file" accept=".csv,text/csv" onchange={send} /></label>
+        <p class="small quiet wide">Columns: time as 2026-03-18 09:12, temperature in °C, humidity in %.</p>
+    {/if}
+    <div class="wide"><ErrorLine text={fileError} /></div>
+</form>
+
+<div bind:clientWidth={width}>
+    {#each charts as chart (chart.name)}
+        <svg {width} height={HEIGHT} role="img" aria-label={`${chart.name} over the last six weeks`}>
+            <text x="0" y="14" class="axis">{chart.name}</text>
+            {#each chart.scale.ticks(4) as tick (tick)}
+                <text x="0" y={chart.scale(tick) + 4} class="axis">{tick}</text>
+                <line x1="34" x2={width} y1={chart.scale(tick)} y2={chart.scale(tick)} class="rule" />
+            {/each}
+            <line x1="34" x2={width} y1={chart.scale(chart.limit)} y2={chart.scale(chart.limit)} class="limit" />
+            <text x={width - 4} y={chart.scale(chart.limit) - 4} class="axis end">{chart.words}, {chart.limit}</text>
+            <polyline class="line" points={readings.map((one) => `${time(new Date(one.at))},${chart.scale(chart.of(one))}`).join(' ')} />
+            {#each time.ticks(6) as tick (tick.getTime())}<text x={time(tick)} y={HEIGHT - 3} class="axis">{shortDay(tick)}</text>{/each}
+        </svg>
+    {/each}
+</div>
+
+<style>
+    form {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.6rem 1rem;
+        align-items: end;
+        margin: 0.9rem 0 1.2rem;
+    }
+
+    .wide {
+        flex-basis: 100%;
+    }
+
+    input[type='file'] {
+        position: absolute;
+        width: 1px;
+        height: 1px;
+        opacity: 0;
+    }
+
+    label.act:focus-within {
+        outline: 2px solid var(--accent);
+        outline-offset: 2px;
+    }
+
+    svg {
+        display: block;
+        margin-bottom: 0.8rem;
+    }
+
+    .axis {
+        font-size: 0.72rem;
+        fill: var(--quiet);
+    }
+
+    .end {
+        text-anchor: end;
+    }
+
+    .rule {
+        stroke: var(--rule);
+    }
+
+    .limit {
+        stroke: var(--ochre);
+        stroke-dasharray: 5 3;
+    }
+
+    .line {
+        fill: none;
+        stroke: var(--ink);
+        stroke-width: 1.5;
+    }
+</style>

@@ -1,0 +1,193 @@
+<script lang="ts">
+    import { router } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
+    import Field from '@/components/Field.svelte';
+    import type { Change } from '@/lib/types';
+
+    interface Asked {
+        key: string;
+        label: string;
+        now: string;
+        options: { value: string; words: string }[];
+    }
+
+    interface Props {
+        build: { number: number; title: string };
+        asked: Record<string, string>;
+        fields: Asked[];
+        questions: Asked[];
+        presets: { words: string; change: Record<string, string> }[];
+        comparison: {
+            problems: string[];
+            rows: { name: string; today: string; other: string }[] | null;
+            operations?: Change[];
+            risks?: string[];
+            findings?: { new: string[]; gone: string[] };
+        } | null;
+    }
+
+    const { build, asked, fields, questions, presets, comparison }: Props = $props();
+
+    const TOOLS = [
+        { value: '', words: 'as now' },
+        { value: 'hand', words: 'by hand where it can be' },
+        { value: 'template', words: 'by template where it can be' },
+        { value: 'machine', words: 'by machine where it can be' },
+    ];
+
+    let values = $state<Record<string, string>>(untrack(() => ({ ...asked })));
+    const heading = $derived(
+        comparison === null
+            ? 'The same instrument, made otherwise'
+            : comparison.rows === null
+              ? 'That cannot be built'
+              : `${comparison.rows[1]?.today ?? ''} today, ${comparison.rows[1]?.other ?? ''} otherwise`,
+    );
+
+    function compare(change: Record<string, string>): void {
+        values = { ...change };
+        const query = new URLSearchParams(Object.entries(change).filter(([, value]) => value !== ''));
+        router.visit(`/builds/${build.number}/route/compare?${query}`, { preserveScroll: true, preserveState: true });
+    }
+</script>
+
+<svelte:head><title>Compare {build.number} {build.title} · Regimen</title></svelte:head>
+
+<h1>{heading}</h1>
+<p class="quiet"><a href={`/builds/${build.number}/route`}>Route of {build.number} · {build.title}</a>. Nothing is decided here.</p>
+
+<p class="presets">
+    The same instrument
+    {#each presets as one (one.words)}<button class="word" type="button" onclick={() => compare(one.change)}>{one.words}</button>{/each}
+</p>
+
+<form
+    onsubmit={(event) => {
+        event.preventDefault();
+        compare(values);
+    }}
+>
+    <details class="opens" open={comparison === null}>
+        <summary><b>What is to be different</b></summary>
+        <div class="fields">
+            {#each fields as field (field.key)}
+                <Field
+                    name={field.key}
+                    label={`${field.label}: ${field.now}`}
+                    bind:value={() => values[field.key] ?? '', (value) => (values[field.key] = value)}
+                    options={field.options.length > 0 ? [{ value: '', words: 'as now' }, ...field.options] : undefined}
+                />
+            {/each}
+            {#each questions as question (question.key)}
+                <Field
+                    name={question.key}
+                    label={`${question.label}: ${question.now}`}
+                    bind:value={() => values[question.key] ?? '', (value) => (values[question.key] = value)}
+                    options={[{ value: '', words: 'as now' }, ...question.options]}
+                />
+            {/each}
+            <Field name="tools" label="Tools" bind:value={() => values.tools ?? '', (value) => (values.tools = value)} options={TOOLS} />
+        </div>
+        <button class="do" type="submit">Compare</button>
+    </details>
+</form>
+
+{#if comparison}
+    {#each comparison.problems as problem (problem)}<p class="late" role="alert">{problem}</p>{/each}
+    {#if comparison.rows}
+        <div class="two">
+            <section class="sheet" id="figures">
+                <h2>In figures</h2>
+                <table>
+                    <thead><tr><th scope="col"></th><th scope="col">as it is made today</th><th scope="col">otherwise</th></tr></thead>
+                    <tbody>
+                        {#each comparison.rows as row (row.name)}
+                            <tr data-row={row.name}>
+                                <th scope="row">{row.name}</th>
+                                <td class="figure quiet">{row.today}</td>
+                                <td class={['figure', row.today === row.other && 'quiet']}>{row.other}</td>
+                            </tr>
+                        {/each}
+                    </tbody>
+                </table>
+            </section>
+            <section class="sheet" id="risks">
+                <h2>What can go wrong</h2>
+                {#each comparison.risks ?? [] as risk (risk)}<p>{risk}</p>{:else}<p class="quiet">
+                        Nothing that could not go wrong today.
+                    </p>{/each}
+                <h3>Findings that open and close</h3>
+                {#each comparison.findings?.new ?? [] as one (one)}<p class="tight">New: {one}</p>{/each}
+                {#each comparison.findings?.gone ?? [] as one (one)}<p class="quiet">Gone: {one}</p>{/each}
+                {#if (comparison.findings?.new.length ?? 0) + (comparison.findings?.gone.length ?? 0) === 0}<p class="quiet">
+                        The same as today.
+                    </p>{/if}
+            </section>
+            <section class="sheet" id="operations">
+                <h2>Operations</h2>
+                <table>
+                    <tbody>
+                        {#each comparison.operations ?? [] as change (change.name)}
+                            <tr>
+                                <th scope="row">{change.name}</th>
+                                <td class="figure quiet">{change.before || 'added'}</td>
+                                <td class="figure">{change.after || 'dropped'}</td>
+                            </tr>
+                        {:else}<tr><td class="quiet">The same operations with the same hours.</td></tr>{/each}
+                    </tbody>
+                </table>
+            </section>
+        </div>
+        <p class="quiet small">
+            Methods are chosen on the <a href={`/builds/${build.number}/route#methods`}>route</a>; what the instrument is, in its
+            <a href={`/builds/${build.number}/specification`}>specification</a>.
+        </p>
+    {/if}
+{/if}
+
+<style>
+    .presets {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.2rem 1.1rem;
+        align-items: baseline;
+        margin: 0.7rem 0;
+    }
+
+    .fields {
+        display: grid;
+        grid-template-columns: repeat(4, minmax(0, 1fr));
+        gap: 0.6rem 1rem;
+        margin-bottom: 0.8rem;
+    }
+
+    .two {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+        gap: 1.4rem 2.5rem;
+        align-items: start;
+        margin-top: 1rem;
+    }
+
+    section p {
+        padding: 0.15rem 0;
+    }
+
+    h3 {
+        margin-top: 0.8rem;
+    }
+
+    tbody th {
+        font-size: 0.92rem;
+        color: var(--ink);
+        font-weight: 400;
+        border-top: 1px solid var(--rule);
+    }
+
+    @media (width < 60rem) {
+        .fields,
+        .two {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>
