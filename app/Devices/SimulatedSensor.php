@@ -20,6 +20,6 @@ final class SimulatedSensor implements ClimateSensor
         $year = sin(2 * M_PI * ((int) $at->format('z') - 110) / 365);
         $day = sin(2 * M_PI * ((int) $at->format('G') + (int) $at->format('i') / 60 - 9) / 24);
 
-        return new Climate(round(21.2 + 1.8 * $year + 0.9 * $day, 1), round(48.0 + 7.0 * $year - 3.0 * $day, 1));
+        return new Climate(round(22.0 + 1.8 * $year + 0.9 * $day, 1), round(48.0 + 7.0 * $year - 3.0 * $day, 1));
     }
 }

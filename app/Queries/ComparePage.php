@@ -23,6 +23,7 @@ use Regimen\Instrument\ReadSpecification;
 use Regimen\Instrument\SpecificationReader;
 use Regimen\Revision\Change;
 use Regimen\Revision\Comparison;
+use Regimen\Route\Link;
 use Regimen\Route\Methods;
 use Regimen\Route\Question;
 use Regimen\Route\Tool;
@@ -199,12 +200,14 @@ final readonly class ComparePage
                 $risks[] = ucfirst($operation->name).", {$operation->way}: {$operation->risk}";
             }
         }
-        $known = array_map(static fn ($link): string => "{$link->before} {$link->after}", $today->route->links);
+        $known = array_map(static fn (Link $link): string => $link->spoils, $today->route->links);
+        $spoiled = [];
         foreach ($other->route->links as $link) {
-            if ($link->spoils !== '' && ! in_array("{$link->before} {$link->after}", $known, true)) {
-                $risks[] = ($other->route->find($link->before)->name ?? '').' before '.($other->route->find($link->after)->name ?? '').', or: '.lcfirst($link->spoils);
+            if ($link->spoils !== '' && ! in_array($link->spoils, $known, true)) {
+                $spoiled[$link->spoils] ??= ucfirst($other->route->find($link->after)->name ?? '').', if something is forgotten before: '.lcfirst($link->spoils);
             }
         }
+        $risks = [...$risks, ...array_values($spoiled)];
         foreach (Question::cases() as $question) {
             $risks = $methods->isUsual($question) || ! $question->arisesFor($other->specification) ? $risks : [...$risks, "{$question->words()} ".($question->choice($methods->answer($question))->words ?? '').': '.($question->choice($methods->answer($question))->follows ?? '')];
         }

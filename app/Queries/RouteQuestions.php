@@ -93,17 +93,15 @@ final readonly class RouteQuestions
         $clash = $other->route->clashes[0] ?? null;
 
         return [
-            'hours' => self::signed($hours, 'h'),
-            'setUp' => self::signed($setUps, 'h of set-up'),
-            'days' => $days === null || $alone === null ? null : self::signed(round($alone - $days, 1), 'days'),
+            'words' => implode(', ', array_filter([self::signed($hours, 'h'), self::signed($setUps, 'h of set-up'), $days === null || $alone === null ? null : self::signed(round($alone - $days, 1), 'days')])) ?: 'the same hours and days',
             'problem' => array_values(array_diff($fit->problems($other->route), $fit->problems($today->route)))[0] ?? ($clash === null || $today->route->clashes !== [] ? null : $clash->words()),
             'order' => self::moved($today->route, $other->route),
         ];
     }
 
-    private static function signed(float $value, string $unit): string
+    private static function signed(float $value, string $unit): ?string
     {
-        return abs($value) < 0.05 ? "same {$unit}" : ($value > 0 ? '+' : '−').Say::figure(abs($value), 1)." {$unit}";
+        return abs($value) < 0.05 ? null : ($value > 0 ? '+' : '−').Say::figure(abs($value), 1)." {$unit}";
     }
 
     /** What comes on the route and what goes, by name. */

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\ChangeRoute;
 use App\Actions\OpenShop;
 use App\Actions\TakeCommission;
 use App\Actions\WaitFor;
+use App\Devices\ClimateSensor;
 use App\Models\Build;
 use App\Models\Operation;
 use App\Models\Person;
@@ -60,6 +62,8 @@ final class DemoShop extends Seeder
             $this->finishingTouches($now);
             DemoSpecifications::finish($this->manager(), $this->build(DemoBuilds::TIGHT), $this->build(DemoBuilds::WAITS_FOR_CLIENT));
             $simulation->startClocks($now);
+            $this->readTheAir($now);
+            $this->inlay();
             app(Planner::class)->replan('the demo shop was filled');
         });
         $this->moveTo($now);
@@ -95,7 +99,7 @@ final class DemoShop extends Seeder
     {
         $open = Build::query()->open()->orderBy('number')->get();
         $waiting = $this->build(DemoBuilds::WAITS_FOR_CLIENT);
-        $undecided = Operation::query()->where('build_id', $waiting->id)->whereIn('key', ['body.cavities', 'body.sand', 'electronics.install'])->where('state', 'open')->orderBy('position')->firstOrFail();
+        $undecided = Operation::query()->where('build_id', $waiting->id)->whereIn('key', ['body.cavities', 'body.sand', 'electronics.install', 'assembly.hardware'])->where('state', 'open')->orderBy('position')->firstOrFail();
         app(WaitFor::class)($this->manager(), $undecided, $undecided->version, 'pickup covers: open or closed', $now->setTimezone(self::ZONE)->addDays(3)->format('Y-m-d'));
         for ($round = 0; $round < 5; $round++) {
             app()->forgetScopedInstances();
@@ -114,6 +118,28 @@ final class DemoShop extends Seeder
             }
             app(Planner::class)->replan('promises of the demo shop');
         }
+    }
+
+    /** Three readings a day of the sensor on the wall. */
+    private function readTheAir(CarbonImmutable $now): void
+    {
+        $rows = [];
+        for ($hours = 8 * 120; $hours > 0; $hours -= 8) {
+            $at = $now->subHours($hours)->startOfHour();
+            $air = app(ClimateSensor::class)->read($at->setTimezone(self::ZONE));
+            $rows[] = ['at' => $at->utc()->toDateTimeString(), 'temperature_tenths' => (int) round(10 * $air->temperature), 'humidity_tenths' => (int) round(10 * $air->humidity), 'source' => app(ClimateSensor::class)->name()];
+        }
+        DB::table('climate_readings')->insert($rows);
+    }
+
+    /** A client's wish that no rule knows: an operation of the build's own. */
+    private function inlay(): void
+    {
+        $build = $this->build(DemoBuilds::NOT_RELEASED);
+        app(ChangeRoute::class)->make($this->manager(), $build, $build->route_version, [
+            'kind' => 'add', 'key' => 'own.1', 'name' => 'inlay the initials', 'stage' => 'fretboard', 'pieces' => ['fretboard'], 'set_up' => 20, 'labour' => 180, 'hold' => 720,
+            'skill' => 'frets', 'station' => 'fret-bench', 'fixture' => null, 'after' => ['fretboard.taper'], 'before' => ['fretboard.glue'],
+        ], 'the client’s wish');
     }
 
     private function build(string $title): Build

@@ -17,7 +17,7 @@ enum HoldKind: string
         return match ($this) {
             self::Glue => 'glue sets',
             self::Finish => 'finish dries or cures',
-            self::Rest => 'timber rests',
+            self::Rest => 'it rests',
             self::Tension => 'settles under tension',
         };
     }

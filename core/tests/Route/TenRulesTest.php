@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Question;
 use Regimen\Route\RoutePlanner;
 use Regimen\Route\RouteRule;
 use Regimen\Route\TradeStandards;
@@ -49,6 +50,21 @@ final class TenRulesTest extends TestCase
     {
         foreach (Specifications::drawn(400, 73) as [$specification]) {
             self::assertSame([], RoutePlanner::withAllRules()->plan($specification, TradeStandards::all())->clashes);
+        }
+    }
+
+    /** Both schools of every question are supported: alone, none of them contradicts the usual way of the rest. */
+    public function test_any_one_school_fits_with_the_usual_way_of_the_others(): void
+    {
+        foreach (Specifications::drawn(60, 77) as [$specification]) {
+            foreach (Question::cases() as $question) {
+                foreach ($question->choices() as $choice) {
+                    $clashes = RoutePlanner::withAllRules()->plan($specification, TradeStandards::all(), Methods::of([$question->value => $choice->key]))->clashes;
+                    // Only this one is impossible: what is lacquered on the neck cannot be fretted before it is on the neck.
+                    $impossible = $question === Question::Frets && $choice->key === 'off' && $specification->boardIsLacquered();
+                    self::assertSame($impossible, $clashes !== [], "{$question->value} {$choice->key}");
+                }
+            }
         }
     }
 

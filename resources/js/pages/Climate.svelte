@@ -32,14 +32,14 @@
         {
             name: '°C',
             of: (one: (typeof readings)[number]) => one.temperature,
-            scale: scaleLinear([5, 32], [HEIGHT - 18, 8]),
+            scale: scaleLinear([5, 32], [HEIGHT - 18, 26]),
             limit: limits.coldest,
             words: 'coldest the house sprays in',
         },
         {
             name: '%',
             of: (one: (typeof readings)[number]) => one.humidity,
-            scale: scaleLinear([20, 90], [HEIGHT - 18, 8]),
+            scale: scaleLinear([20, 90], [HEIGHT - 18, 26]),
             limit: limits.dampest,
             words: 'dampest the house sprays in',
         },

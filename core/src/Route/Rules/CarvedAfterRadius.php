@@ -25,6 +25,7 @@ final readonly class CarvedAfterRadius implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
+        $draft->after('neck.carve', 'fretboard.side-markers', 'The drill is set against the square side.');
         $draft->after('neck.carve', ['fretboard.radius', 'fretboard.glue'], 'Until the radius is done the square back is the reference.', 'A carved neck does not lie flat: board and radius follow its rocking.');
     }
 }

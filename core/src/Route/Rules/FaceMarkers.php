@@ -28,7 +28,7 @@ final readonly class FaceMarkers implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('fretboard.markers', $methods->is(Question::Markers, 'before') || $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::MarkerGlue), cautions: [Caution::Shell, ...$methods->is(Question::MarkerGlue, 'superglue') ? [Caution::Superglue] : []], why: 'They are what the client sees first.');
+        $draft->add('fretboard.markers', $methods->is(Question::Markers, 'before') && $methods->is(Question::Slots, 'before') || $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::MarkerGlue), cautions: [Caution::Shell, ...$methods->is(Question::MarkerGlue, 'superglue') ? [Caution::Superglue] : []], why: 'They are what the client sees first.');
         $draft->after('fretboard.markers', ['fretboard.thickness', 'fretboard.taper'], 'The centres are found on the tapered board.');
         $draft->after('fretboard.markers', 'fretboard.slots', 'They sit midway between slots.');
         $draft->after('fretboard.sand', 'fretboard.markers', 'They are sanded flush with the board.');

@@ -27,6 +27,8 @@ final readonly class MarkersBeforeRadius implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->after('fretboard.radius', 'fretboard.markers', 'Markers are set flat and square, so before the radius; their depth allows for it.');
-        $draft->after('fretboard.glue', 'fretboard.markers', 'The markers are let in while the board lies flat on its own.');
+        if ($methods->is(Question::Slots, 'before')) {
+            $draft->after('fretboard.glue', 'fretboard.markers', 'The markers are let in while the board lies flat on its own.');
+        }
     }
 }

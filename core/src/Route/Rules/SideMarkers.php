@@ -30,6 +30,5 @@ final readonly class SideMarkers implements RouteRule
         $draft->add('fretboard.side-markers', $off ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'They are what the player sees.');
         $draft->after('fretboard.side-markers', $off ? ['fretboard.taper', 'fretboard.binding'] : ['fretboard.glue', 'fretboard.binding'], $off ? 'They sit in the board’s finished edge.' : 'They sit on the line where board and neck meet.');
         $draft->after('fretboard.radius', 'fretboard.side-markers', 'Side markers want the edge still square.');
-        $draft->after('neck.carve', 'fretboard.side-markers', 'The drill is set against the square side.');
     }
 }

@@ -142,7 +142,7 @@
                     {:else if price?.problem}
                         <span class="small late">{price.problem}</span>
                     {:else}
-                        <span class="small">{price ? [price.hours, price.setUp, price.days].filter(Boolean).join(', ') : ''}</span>
+                        <span class="small">{price?.words ?? ''}</span>
                         {#if editable && operation.state === 'open'}<button
                                 class="act small"
                                 type="button"

@@ -39,7 +39,7 @@
                     <span class="small quiet">{choice.follows}</span>
                     {#if choice.key !== question.answer}
                         <span class={['small figure price', price?.problem && 'late']}>
-                            {#if price}{price.problem ?? [price.hours, price.setUp, price.days].filter(Boolean).join(', ')}{price.order
+                            {#if price}{price.problem ?? price.words}{price.order
                                     ? `; ${price.order}`
                                     : ''}{:else}…{/if}
                         </span>

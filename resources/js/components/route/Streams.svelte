@@ -66,6 +66,13 @@
               ),
     );
 
+    function curve(from: { x: number; top: number; height: number }, to: { x: number; top: number; height: number }): string {
+        const start = { x: from.x + step * 0.7, y: from.top + from.height / 2 };
+        const end = { x: to.x, y: to.top + to.height / 2 };
+        const bend = Math.max(2, (end.x - start.x) / 2);
+        return `M${start.x} ${start.y} C${start.x + bend} ${start.y}, ${end.x - bend} ${end.y}, ${end.x} ${end.y}`;
+    }
+
     function tone(operation: RouteOperation): string {
         if (chosen === null || reach === null || operation.key === chosen) {
             return '';
@@ -86,10 +93,7 @@
         {/each}
         {#each lines as line (line.id)}
             {#if line.from && line.to}
-                <path
-                    class={['link', line.strict && 'strict']}
-                    d={`M${line.from.x + step * 0.7} ${line.from.top + line.from.height / 2} C${line.from.x + step * 1.6} ${line.from.top + line.from.height / 2}, ${line.to.x - step * 0.9} ${line.to.top + line.to.height / 2}, ${line.to.x} ${line.to.top + line.to.height / 2}`}
-                />
+                <path class={['link', line.strict && 'strict']} d={curve(line.from, line.to)} />
             {/if}
         {/each}
         {#each drawn as operation (operation.key)}

@@ -74,9 +74,7 @@ export interface RouteQuestion {
 }
 
 export interface RoutePrice {
-    hours: string;
-    setUp: string;
-    days: string | null;
+    words: string;
     problem: string | null;
     order: string;
 }
