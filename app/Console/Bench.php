@@ -27,12 +27,15 @@ final class Bench extends Command
 
     private const OPERATIONS = 50;
 
-    protected $signature = 'regimen:bench';
+    protected $signature = 'regimen:bench {what? : route for the route alone}';
 
     protected $description = 'How planning grows with the shop, and what a specification costs, as ratios';
 
-    public function handle(): int
+    public function handle(RouteBench $route): int
     {
+        if ($this->argument('what') === 'route') {
+            return $route->run(fn (string $line) => $this->line($line));
+        }
         $yardstick = $this->best(static function (): void {
             mt_srand(5);
             $numbers = array_map(static fn (): int => mt_rand(), range(1, 100_000));
@@ -49,6 +52,7 @@ final class Bench extends Command
         }
 
         $this->specification($yardstick);
+        $route->run(fn (string $line) => $this->line($line));
 
         return self::SUCCESS;
     }

@@ -45,7 +45,7 @@ final class TravellerPdf
         $read = Revisions::read($build->specification);
         $workings = Workings::of($read);
         $route = $this->drafting->draft($read->orFail(), $build)->route;
-        $gates = GateBook::of($workings, $this->house->standards()->house->tolerances);
+        $gates = GateBook::of($workings, $this->house->rules()->tolerances);
         [$this->width, $this->height] = $paper->size();
         $this->canvas = new Canvas("{$build->name()}, traveller", $paper, 'P', $this->clock->now()->getTimestamp());
         $this->page = 0;

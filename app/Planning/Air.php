@@ -9,7 +9,6 @@ use App\Support\Clock;
 use Illuminate\Support\Collection;
 use Regimen\Route\Climate;
 use Regimen\Route\HoldKind;
-use Regimen\Route\SprayLimits;
 use Regimen\Units\Duration;
 
 /** The air of the shop as it was read lately. Read once for each request. */
@@ -57,12 +56,7 @@ final class Air
     {
         $now = $this->now();
 
-        return $now === null ? null : $this->limits()->against($now->climate());
-    }
-
-    private function limits(): SprayLimits
-    {
-        return new SprayLimits($this->house->shop()->spray_coldest_tenths / 10, $this->house->shop()->spray_dampest_tenths / 10);
+        return $now === null ? null : $this->house->rules()->spraying->against($now->climate());
     }
 
     /** @return Collection<int, ClimateReading> the latest first */

@@ -43,7 +43,7 @@ final class Furnishing
 
     private function standards(): void
     {
-        $known = OperationStandard::query()->get()->keyBy('key');
+        $known = OperationStandard::query()->where('usual', true)->where('tool', 'hand')->where('way', '')->get()->keyBy('key');
         $there = OperationStandard::query()->get()->map(static fn (OperationStandard $row): string => "{$row->key} {$row->tool}")->flip();
         foreach (TradeStandards::all()->operations() as $standard) {
             $own = $known->get($standard->key);

@@ -126,12 +126,16 @@ final class House
                 Duration::ofMinutes($row->cure_minutes),
                 $row->window_minutes === null ? null : Duration::ofMinutes($row->window_minutes),
             )),
-            new HouseRules(
-                new SprayLimits($this->shop()->spray_coldest_tenths / 10, $this->shop()->spray_dampest_tenths / 10),
-                Tolerances::of($this->shop()->tolerances),
-                $this->shop()->glue_shares,
-            ),
+            $this->rules(),
         );
+    }
+
+    /** What the house decides once for every operation. */
+    public function rules(): HouseRules
+    {
+        $shop = $this->shop();
+
+        return new HouseRules(new SprayLimits($shop->spray_coldest_tenths / 10, $shop->spray_dampest_tenths / 10), Tolerances::of($shop->tolerances), $shop->glue_shares);
     }
 
     /** How the house works, and what was chosen for one build. */

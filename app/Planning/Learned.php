@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\OperationStandard;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Regimen\Forecast\Learning;
 use Regimen\Units\Duration;
@@ -12,15 +13,18 @@ use Regimen\Units\Duration;
 /** What recorded hours of operations that are done say about the house standards. */
 final class Learned
 {
-    /** @return array<string, Learning> by standard and tool */
-    public function byStandard(): array
+    /**
+     * @param  Collection<int, OperationStandard>  $standards
+     * @return array<string, Learning> by standard and tool
+     */
+    public function byStandard(Collection $standards): array
     {
         $worked = [];
         foreach ($this->jobs() as $job) {
             $worked["{$job->standard} {$job->tool}"][] = [(int) $job->worked, (int) $job->planned];
         }
         $learned = [];
-        foreach (OperationStandard::query()->get() as $standard) {
+        foreach ($standards as $standard) {
             $planned = $standard->set_up_minutes + $standard->labour_minutes;
             // An instrument with more frets takes longer; it counts as what it says about the usual one.
             $minutes = array_map(static fn (array $job): int => (int) round($job[0] * $planned / max(1, $job[1])) - $standard->set_up_minutes, $worked["{$standard->key} {$standard->tool}"] ?? []);

@@ -155,12 +155,13 @@ final readonly class RoutePage
     private function sharing(Build $build): Collection
     {
         return OperationModel::query()
-            ->where('build_id', '!=', $build->id)->where('state', 'open')->where('set_up_key', '!=', '')
+            ->join('builds', 'builds.id', '=', 'operations.build_id')
+            ->where('builds.status', BuildStatus::Open->value)
+            ->where('build_id', '!=', $build->id)->where('state', 'open')
             ->whereIn('set_up_key', $build->operations->pluck('set_up_key')->filter()->unique())
-            ->whereIn('build_id', Build::query()->open()->select('id'))
-            ->with('build')->get()->toBase()
+            ->get(['operations.id', 'operations.set_up_key', 'builds.number', 'builds.title'])->toBase()
             ->groupBy('set_up_key')
-            ->map(static fn (Collection $same): Collection => $same->map(static fn (OperationModel $one): array => ['number' => $one->build->number, 'title' => $one->build->title, 'id' => $one->id])->values());
+            ->map(static fn (Collection $same): Collection => $same->map(static fn (OperationModel $one): array => ['number' => (int) $one->getAttribute('number'), 'title' => (string) $one->getAttribute('title'), 'id' => $one->id])->values());
     }
 
     /** @return array{key: string, title: string, words: string, severity: string, rule: string} */

@@ -39,7 +39,8 @@ final readonly class StandardsPage
         $versions = HouseVersion::query()->with('person')->orderByDesc('id')->limit(self::KEPT)->get()->toBase()->groupBy(static fn (HouseVersion $one): string => "{$one->record} {$one->record_id}");
         $rows = OperationStandard::query()->orderBy('id')->get()->toBase();
         $methods = $this->house->methods();
-        $learned = $this->learned->byStandard();
+        $learned = $this->learned->byStandard($rows);
+        $rules = $this->house->rules();
 
         return [
             'version' => $shop->version,
@@ -56,7 +57,7 @@ final readonly class StandardsPage
             ], Question::cases()),
             'finishes' => FinishStandard::query()->orderBy('id')->get()->map(static fn (FinishStandard $finish): array => self::finish($finish, $versions))->all(),
             'tolerances' => $this->tolerances(),
-            'glue' => array_map(fn (Adhesive $glue): array => ['key' => $glue->value, 'words' => $glue->words(), 'share' => Say::figure($this->house->standards()->house->glueShare($glue)), 'own' => isset($shop->glue_shares[$glue->value])], Adhesive::cases()),
+            'glue' => array_map(static fn (Adhesive $glue): array => ['key' => $glue->value, 'words' => $glue->words(), 'share' => Say::figure($rules->glueShare($glue)), 'own' => isset($shop->glue_shares[$glue->value])], Adhesive::cases()),
             'spraying' => ['coldest' => Say::figure($shop->spray_coldest_tenths / 10, 1), 'dampest' => Say::figure($shop->spray_dampest_tenths / 10, 1)],
             'history' => self::history($versions, "shops {$shop->id}"),
             'skills' => array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),

@@ -23,7 +23,7 @@ final class AccessTest extends TestCase
     private const OPEN_TO_GUESTS = ['new-shop', 'sign-in', 'up', 'storage/{path}', '{fallbackPlaceholder}'];
 
     private const FOR_MAKERS = [
-        '/', 'sign-out', 'today', 'horizon', 'builds', 'builds/{build}', 'builds/{build}/specification/{number?}', 'builds/{build}/specification/{number}/{file}', 'builds/{build}/measurements', 'parts',
+        '/', 'sign-out', 'today', 'horizon', 'builds', 'builds/{build}', 'builds/{build}/specification/{number?}', 'builds/{build}/specification/{number}/{file}', 'builds/{build}/measurements', 'builds/{build}/route', 'builds/{build}/traveller-{paper}.pdf', 'parts', 'climate', 'climate.csv', 'climate/sensor',
         'operations/{operation}/clock', 'operations/{operation}/hours', 'operations/{operation}/finish', 'operations/{operation}/end-hold', 'operations/{operation}/reopen',
         'clocks/{entry}/stop', 'kit/{line}/arrival', 'kit/{line}/use', 'kit/{line}/write-off',
     ];

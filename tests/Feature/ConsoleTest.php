@@ -81,6 +81,33 @@ final class ConsoleTest extends FrameworkTestCase
         }
     }
 
+    public function test_the_route_is_printed_as_json_with_every_reason(): void
+    {
+        $file = "{$this->folder}/specification.json";
+        file_put_contents($file, '{"format": "regimen-specification/1", "client": {"joint": "through", "finish": "shellac"}}');
+        $printed = $this->script('route', $file);
+        $this->assertSame(0, $printed->getExitCode(), $printed->getErrorOutput());
+        $route = json_decode($printed->getOutput(), true, 16, JSON_THROW_ON_ERROR);
+        $this->assertSame(count($route['operations']), $route['totals']['operations']);
+        $wings = array_column($route['operations'], null, 'key')['joint.wings'];
+        $this->assertSame(['joint', 1440, 'glue', ['key' => 'body-clamps', 'count' => 2]], [$wings['stage'], $wings['holdMinutes'], $wings['holdKind'], $wings['fixture']]);
+        $this->assertSame('centre line: difference at both edges and the far end', $wings['gate'][0]['what']);
+        foreach ($route['links'] as $link) {
+            $this->assertNotSame('', $link['reason']);
+        }
+        $this->assertSame([], $route['clashes']);
+        foreach ([['route', '/no/such/file'], ['route']] as $arguments) {
+            $this->assertSame(2, $this->script(...$arguments)->getExitCode());
+        }
+    }
+
+    public function test_what_a_route_costs_is_told_in_ratios(): void
+    {
+        $told = $this->artisan('regimen:bench', ['route'])->getOutput();
+        $this->assertMatchesRegularExpression('/a route of 90 operations and \d+ links: derived in [\d.]+ ms here, [\d.]+ × sorting a copy of it/', $told);
+        $this->assertMatchesRegularExpression('/its page: \d+ ms here, [\d.]+ × an empty request/', $told);
+    }
+
     private function script(string ...$arguments): Process
     {
         $process = new Process(['./regimen', ...$arguments], base_path(), null, null, 60);

@@ -23,7 +23,7 @@ final class DemoShopTest extends TestCase
         $this->seed(DemoShop::class);
 
         $this->assertSame([11, 30, 4], [Build::query()->open()->count(), Build::query()->where('status', 'finished')->count(), Person::query()->count()]);
-        $this->assertSame([9, 7], [Resource::query()->where('kind', 'station')->count(), Resource::query()->where('kind', 'fixture')->count()]);
+        $this->assertSame([9, 7], [Resource::query()->where('kind', 'station')->where('capacity', '>', 0)->count(), Resource::query()->where('kind', 'fixture')->count()]);
         $this->assertSame(0, PlanEntry::query()->whereNull('start')->count(), 'everything can be planned');
         $this->assertGreaterThan(1500, TimeEntry::query()->count());
         $this->assertTrue(KitLine::query()->where('state', 'ordered')->where('expected_on', '<', '2026-10-31')->exists(), 'one part is overdue');

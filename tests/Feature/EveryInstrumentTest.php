@@ -18,8 +18,8 @@ final class EveryInstrumentTest extends TestCase
     {
         yield 'a through neck in shellac' => [
             ['joint' => 'through', 'finish' => 'shellac'],
-            ['joint.glue-neck', 'finish.cure', 'finish.polish'],
-            ['joint.screws', 'finish.body.cure'],
+            ['joint.wings', 'finish.cure', 'finish.polish'],
+            ['joint.screws', 'joint.pocket', 'finish.body.cure'],
         ];
         yield 'a bolted mortise in two-part lacquer' => [
             ['joint' => 'bolted_mortise', 'finish' => 'two-part'],

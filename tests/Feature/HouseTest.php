@@ -27,7 +27,7 @@ final class HouseTest extends TestCase
     public function test_standards_are_changed_for_new_builds_and_kept_by_old_ones(): void
     {
         $old = $this->build();
-        $standard = OperationStandard::query()->where('key', 'fretboard.radius')->sole();
+        $standard = OperationStandard::query()->where('key', 'fretboard.radius')->where('usual', true)->sole();
         $form = ['version' => 1, 'set_up' => '0:10', 'labour' => '1', 'hold' => '0', 'skill' => 'frets'];
         $this->put("/house/standards/{$standard->id}", [...$form, 'labour' => '-1'])->assertSessionHasErrors('labour');
         $this->put("/house/standards/{$standard->id}", [...$form, 'labour' => '999'])->assertSessionHasErrors('labour');

@@ -22,7 +22,7 @@ final class SheetsTest extends TestCase
     {
         $figures = $this->postJson('/commissions/forecast', ['specification' => self::SPECIFICATION, 'promised_on' => '2026-12-01'])->json('figures');
         $this->assertSame(['six-string, solid, red alder', '44.5 mm · 1 3/4"', '465.9 mm · 18.344 in'], [$figures['inOneLine'], $figures['bodyThickness'], $figures['lastFret']]);
-        $this->assertSame('73.3 h', $figures['hours']);
+        $this->assertSame('72.8 h', $figures['hours']);
         $this->assertSame('kept', $figures['verdict']);
         $money = static fn (string $words): int => (int) round(100 * (float) str_replace(',', '', $words));
         preg_match('/^Labour ([\d,.]+) \+ material ([\d,.]+) \+ overhead of 12 % ([\d,.]+) = ([\d,.]+); with a margin of 15 % of the price\.$/', $figures['priceBecause'], $parts);
@@ -41,12 +41,12 @@ final class SheetsTest extends TestCase
         $figures = $this->postJson('/commissions/forecast', ['specification' => self::SPECIFICATION])->json('figures');
         $this->assertNull($figures['ready']);
         $this->assertStringContainsString('the shop has 0', $figures['readyBecause']);
-        $this->assertSame('73.3 h', $figures['hours'], 'what can be computed is shown all the same');
+        $this->assertSame('72.8 h', $figures['hours'], 'what can be computed is shown all the same');
     }
 
     public function test_the_sheet_carries_hours_kit_and_route(): void
     {
-        $build = $this->build(['joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'burst', 'body' => 'chambered', 'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']]]);
+        $build = $this->build(['joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'amber burst', 'body' => 'chambered', 'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']]]);
         $agree = $this->operation($build, 'brief.agree');
         $this->post("/operations/{$agree->id}/hours", ['hours' => '1:15', 'worked_on' => '2026-03-17']);
         $sheet = $this->get('/builds/1')->assertOk();
@@ -56,7 +56,7 @@ final class SheetsTest extends TestCase
         $this->assertSame(['brief', 'design', 'parts and timber'], $operations->pluck('stage')->unique()->take(3)->values()->all());
         $glue = $operations->firstWhere('name', 'glue the neck in, blend the heel');
         $this->assertSame(['joint clamp', 1440], [$glue['fixture'], $glue['holdMinutes']]);
-        $this->assertContains('colour', array_column($glue['after'], 'name'));
+        $this->assertContains('sunburst', array_column($glue['after'], 'name'));
         $kit = collect($sheet->inertiaProps('kit'));
         $this->assertSame('needed', $kit->firstWhere('name', 'black walnut for the top')['state']);
         $this->assertTrue($kit->firstWhere('name', 'bridge')['costIsEstimate']);
@@ -84,10 +84,11 @@ final class SheetsTest extends TestCase
         $this->assertStringNotContainsString('$2y$', (string) json_encode($people->inertiaProps()), 'no password leaves the server');
         $house = $this->get('/house')->assertOk();
         $this->assertSame(['12', '15', '40', '2'], [$house->inertiaProps('settings.overhead_percent'), $house->inertiaProps('settings.margin_percent'), $house->inertiaProps('settings.deposit_percent'), $house->inertiaProps('settings.risk_days')]);
-        $this->assertCount(16, $house->inertiaProps('resources'));
+        $this->assertCount(17, $house->inertiaProps('resources'));
+        $house = $this->get('/house/standards')->assertOk();
         $this->assertSame(['wiping oil', 'hard-wax oil', 'brushed varnish', 'water-borne lacquer', 'two-part polyurethane or polyester', 'shellac, French polish', 'nitrocellulose lacquer'], array_column($house->inertiaProps('finishes'), 'name'));
         $this->assertSame('24 d', $house->inertiaProps('finishes.6.cure'));
-        $radius = collect($house->inertiaProps('standards'))->firstWhere('name', 'radius by block');
+        $radius = collect($house->inertiaProps('standards'))->firstWhere('key', 'fretboard.radius')['ways'][0];
         $this->assertSame(['18 min', '4 h', '0 min', 'frets', 'fret bench'], [$radius['set_up'], $radius['labour'], $radius['hold'], $radius['skill'], $radius['station']]);
     }
 }

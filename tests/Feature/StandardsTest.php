@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\HouseVersion;
+use App\Models\OperationStandard;
+use App\Models\Shop;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\TestWith;
+use Tests\TestCase;
+
+/** House standards: editable, versioned, with where a value came from. */
+final class StandardsTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->openShop();
+        $this->actingAs($this->manager);
+    }
+
+    public function test_a_standard_keeps_what_it_was_and_where_its_figures_come_from(): void
+    {
+        $radius = $this->standard('fretboard.radius', 'hand');
+        $this->assertSame('default', $radius->source);
+        $form = ['version' => 1, 'set_up' => '0:10', 'best' => '2', 'labour' => '3', 'worst' => '5', 'hold' => '0', 'skill' => 'frets', 'fixtures' => '1'];
+        $this->put("/house/standards/{$radius->id}", [...$form, 'best' => '4'])->assertSessionHasErrors('best');
+        $this->put("/house/standards/{$radius->id}", [...$form, 'worst' => '2'])->assertSessionHasErrors('best');
+        $this->put("/house/standards/{$radius->id}", $form)->assertSessionHasNoErrors();
+        $shown = collect($this->get('/house/standards')->inertiaProps('standards'))->firstWhere('key', 'fretboard.radius')['ways'][0];
+        $this->assertSame(['house', '3 h', '2 h', '5 h'], [$shown['source'], $shown['labour'], $shown['best'], $shown['worst']]);
+        $this->assertSame('set up 18 min → 10 min; labour 4 h → 3 h; best 3 h → 2 h; worst 8 h → 5 h', $shown['history'][0]['words']);
+        $this->assertSame('Ines', $shown['history'][0]['by']);
+        $this->assertSame(1, HouseVersion::query()->count());
+    }
+
+    public function test_recorded_hours_teach_a_standard_when_there_are_enough(): void
+    {
+        $taper = $this->standard('fretboard.taper', 'template');
+        $this->post("/house/standards/{$taper->id}/learn", ['version' => 1])->assertSessionHasErrors('learn');
+        foreach ([60, 66, 72, 60] as $minutes) {
+            $build = $this->build();
+            $operation = $this->operation($build, 'fretboard.taper');
+            $this->finished($build, 'fretboard.taper');
+            DB::table('time_entries')->insert(['operation_id' => $operation->id, 'person_id' => $this->maker->id, 'worked_on' => '2026-03-10', 'minutes' => $minutes, 'rate_minor' => 1, 'source' => 'clock']);
+        }
+        $learned = collect($this->get('/house/standards')->inertiaProps('standards'))->firstWhere('key', 'fretboard.taper')['ways'][0]['learned'];
+        $this->assertSame(4, $learned['jobs']);
+        $this->post("/house/standards/{$taper->id}/learn", ['version' => 1])->assertSessionHasNoErrors();
+        // Set-up of 12 min apart, 48 to 60 min of labour four times, and the standard of 30 min as three jobs: their geometric mean.
+        $this->assertEqualsWithDelta(exp((3 * log(30) + log(48) + log(54) + log(60) + log(48)) / 7), $taper->refresh()->labour_minutes, 1);
+        $this->assertSame('learned', $taper->source);
+        $this->assertLessThan($taper->labour_minutes, $taper->best_minutes);
+    }
+
+    public function test_the_house_chooses_its_ways_and_new_builds_follow(): void
+    {
+        $old = $this->build();
+        $version = Shop::current()->version;
+        $this->put('/house/methods', ['version' => $version, 'key' => 'tool:neck.carve', 'answer' => 'machine'])->assertSessionHasErrors('method');
+        $this->assertStringContainsString('machine router, which the shop does not have', session('errors')->first('method'));
+        $this->put('/house/methods', ['version' => $version, 'key' => 'tool:fretboard.radius', 'answer' => 'template'])->assertSessionHasNoErrors();
+        $this->put('/house/methods', ['version' => $version, 'key' => 'carve', 'answer' => 'before'])->assertSessionHasErrors('conflict');
+        $this->put('/house/methods', ['version' => $version + 1, 'key' => 'carve', 'answer' => 'before'])->assertSessionHasNoErrors();
+        $new = $this->build();
+        $this->assertSame(['hand', 'template'], [$this->operation($old, 'fretboard.radius')->tool, $this->operation($new, 'fretboard.radius')->tool]);
+        $this->assertSame(['neck'], $this->operation($new, 'neck.carve')->pieces);
+        $page = $this->get('/house/standards');
+        $this->assertSame('before', collect($page->inertiaProps('questions'))->firstWhere('key', 'carve')['answer']);
+        $this->assertSame('template', collect($page->inertiaProps('standards'))->firstWhere('key', 'fretboard.radius')['tool']);
+        $this->assertCount(2, $page->inertiaProps('history'));
+        DB::table('resources')->where('key', 'machine-router')->update(['capacity' => 1]);
+        $this->put('/house/methods', ['version' => $version + 2, 'key' => 'tool:neck.carve', 'answer' => 'machine'])->assertSessionHasNoErrors();
+    }
+
+    public function test_tolerances_glue_and_the_air_are_the_houses_own_where_they_differ(): void
+    {
+        $this->put('/house/rules', ['version' => 1, 'tolerances' => ['half-scale' => '0,1', 'width' => '0.2']])->assertSessionHasNoErrors();
+        $this->put('/house/rules', ['version' => 2, 'glue' => ['hide-glue' => '2']])->assertSessionHasNoErrors();
+        $this->put('/house/rules', ['version' => 3, 'coldest' => '16', 'dampest' => '65'])->assertSessionHasNoErrors();
+        $shop = Shop::current();
+        $this->assertSame([['half-scale' => 0.1], 160, 650], [$shop->tolerances, $shop->spray_coldest_tenths, $shop->spray_dampest_tenths]);
+        $build = $this->build();
+        $this->post('/builds/1/route/method', ['version' => $build->refresh()->route_version, 'key' => 'joint-glue', 'answer' => 'hide-glue']);
+        $this->assertSame(2880, $this->operation($build, 'fretboard.glue')->hold_minutes);
+        $this->assertSame('323.85 ± 0.1 mm', collect($this->get('/builds/1/route')->inertiaProps('operations'))->firstWhere('key', 'fretboard.slots')['gate'][0]['words']);
+    }
+
+    /** @param  array<string, mixed>  $form */
+    #[TestWith([['tolerances' => ['width' => '-1']], 'tolerances.width'])]
+    #[TestWith([['tolerances' => ['width' => 'tight']], 'tolerances.width'])]
+    #[TestWith([['coldest' => '99', 'dampest' => '70'], 'coldest'])]
+    #[TestWith([['coldest' => '15', 'dampest' => '170'], 'dampest'])]
+    #[TestWith([['glue' => ['epoxy' => '40']], 'glue.epoxy'])]
+    public function test_absurd_rules_are_refused_at_their_field(array $form, string $field): void
+    {
+        $this->put('/house/rules', ['version' => 1, ...$form])->assertSessionHasErrors($field);
+        $this->assertSame([[], 1], [Shop::current()->tolerances, Shop::current()->version]);
+    }
+
+    public function test_a_shop_from_before_gets_what_it_lacks_and_keeps_what_it_has(): void
+    {
+        DB::table('operation_standards')->where('key', 'neck.carve')->where('tool', 'machine')->delete();
+        DB::table('operation_standards')->where('key', 'neck.wings')->delete();
+        DB::table('operation_standards')->where('key', 'neck.sand')->update(['labour_minutes' => 77]);
+        DB::table('prices')->where('key', 'binding')->delete();
+        DB::table('resources')->where('key', 'machine-router')->delete();
+        DB::table('resources')->where('key', 'body-clamps')->update(['capacity' => 5]);
+        app(\App\Planning\Furnishing::class)->complete();
+        $this->assertSame([77, 45], [$this->standard('neck.sand', 'hand')->labour_minutes, $this->standard('neck.carve', 'machine')->labour_minutes]);
+        $this->assertNotNull(OperationStandard::query()->where('key', 'neck.wings')->first());
+        $this->assertSame([5, 0, 1], [(int) DB::table('resources')->where('key', 'body-clamps')->value('capacity'), (int) DB::table('resources')->where('key', 'machine-router')->value('capacity'), DB::table('prices')->where('key', 'binding')->count()]);
+        $this->get('/builds')->assertOk();
+    }
+
+    private function standard(string $key, string $tool): OperationStandard
+    {
+        return OperationStandard::query()->where('key', $key)->where('tool', $tool)->sole();
+    }
+}
