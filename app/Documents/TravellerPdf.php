@@ -85,8 +85,7 @@ final class TravellerPdf
     /** @param  list<Target>  $gate */
     private function operation(Build $build, Operation $operation, array $gate, bool $done): void
     {
-        $cautions = array_map(static fn (Caution $caution): string => trim(str_replace(Caution::CLOSING, '', $caution->words())), $operation->cautions);
-        $lines = $this->wrapped(implode(' ', $cautions), 6.0, $this->width - 2 * self::LEFT - 8);
+        $lines = $this->wrapped(implode(' ', array_slice(Caution::together($operation->cautions), 0, -1)), 6.0, $this->width - 2 * self::LEFT - 8);
         $this->room($build, 6.0 + 5.2 * count($gate) + 2.8 * count($lines));
         $this->box(self::LEFT, $this->y - 3.0, $done);
         $way = $operation->way === '' ? '' : ", {$operation->way}";

@@ -56,7 +56,7 @@ final readonly class RouteOperationWords
             'fixture' => $operation->fixture === null ? null : ($operation->fixtures > 1 ? "{$operation->fixtures} of the " : '').$this->resources->of($operation->fixture),
             'oneSitting' => $operation->oneSitting,
             'needs' => $operation->needs,
-            'cautions' => self::cautions($operation),
+            'cautions' => Caution::together($operation->cautions),
             'gate' => array_map(static fn (Target $target): array => ['what' => $target->what, 'how' => $target->how, 'words' => $target->words], $gate),
             'gateShort' => Gate::after($operation->key),
             'after' => self::after($operation, $route),
@@ -82,14 +82,6 @@ final readonly class RouteOperationWords
             'tool' => $standard->tool->value, 'words' => $standard->way === '' ? $standard->tool->value : $standard->way, 'setUp' => $standard->setUp->minutes, 'labour' => $standard->hours->likely->minutes,
             'station' => $standard->station === null ? null : $this->resources->of($standard->station), 'risk' => $standard->risk,
         ];
-    }
-
-    /** @return list<string> each once, with the closing sense once at the end */
-    public static function cautions(Operation $operation): array
-    {
-        $words = array_map(static fn (Caution $caution): string => trim(str_replace(Caution::CLOSING, '', $caution->words())), $operation->cautions);
-
-        return $words === [] ? [] : [...$words, Caution::CLOSING];
     }
 
     /** @return list<array<string, mixed>> */

@@ -95,11 +95,19 @@ final class SheetRoute
             'finish' => ($operation->hold_until ?? $operation->labour_done_at ?? $planned?->finish)?->toIso8601ZuluString(),
             'unplanned' => $planned !== null && $planned->start === null,
             'gate' => Gate::after($operation->key),
-            'caution' => $operation->caution === null ? null : Caution::from($operation->caution)->words(),
+            'caution' => self::cautions($operation),
             'waitsFor' => $operation->waits_for,
             'waitsUntil' => $operation->waits_until,
             'clocks' => $operation->runningClocks->count(),
         ];
+    }
+
+    /** All of them, with the closing sense once at the end. */
+    private static function cautions(Operation $operation): ?string
+    {
+        $cautions = array_filter(array_map(Caution::tryFrom(...), $operation->cautions));
+
+        return $cautions === [] ? null : implode(' ', Caution::together($cautions));
     }
 
     /** @param  Collection<int, Person>  $people */

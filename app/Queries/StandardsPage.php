@@ -139,7 +139,9 @@ final readonly class StandardsPage
         $words = [];
         foreach ($version->after as $key => $value) {
             $was = $version->before[$key] ?? null;
-            if ($was != $value) {
+            if (is_array($value)) {
+                $words = [...$words, ...self::entries(is_array($was) ? $was : [], $value)];
+            } elseif ($was != $value) {
                 $words[] = str_replace(['_minutes', '_'], ['', ' '], $key).' '.self::value($key, $was).' → '.self::value($key, $value);
             }
         }
@@ -147,12 +149,30 @@ final readonly class StandardsPage
         return $words === [] ? 'nothing differs' : implode('; ', $words);
     }
 
+    /**
+     * @param  array<mixed>  $was
+     * @param  array<mixed>  $is
+     * @return list<string>
+     */
+    private static function entries(array $was, array $is): array
+    {
+        $words = [];
+        foreach (array_keys($was + $is) as $key) {
+            $name = str_replace(['tool:', '-', '.'], ['', ' ', ' '], (string) $key);
+            if (($was[$key] ?? null) !== ($is[$key] ?? null)) {
+                $words[] = "{$name} ".self::value('', $was[$key] ?? null).' → '.self::value('', $is[$key] ?? null);
+            }
+        }
+
+        return $words;
+    }
+
     private static function value(string $key, mixed $value): string
     {
         return match (true) {
             is_int($value) && str_ends_with($key, '_minutes') => Say::duration($value),
-            is_array($value) => implode(', ', array_map(static fn (mixed $one, string|int $name): string => str_replace('tool:', '', (string) $name).' '.(is_scalar($one) ? (string) $one : ''), $value, array_keys($value))) ?: 'the trade’s',
-            default => is_scalar($value) ? (string) $value : 'none',
+            is_scalar($value) => (string) $value,
+            default => 'the trade’s',
         };
     }
 }

@@ -38,9 +38,11 @@ final class HouseJourneyTest extends BrowserTestCase
         $me->type('Saturday', '9–12');
         $me->press('Save rates and hours');
         $me->waitForText('Saved, and everything is planned anew.');
-        $me->press('neck', 'details');
-        $carve = '[data-standard="carve the neck"]';
-        $me->waitForText('carve the neck', $carve);
+        $me->press('House standards');
+        $me->waitForPath('/house/standards');
+        $me->press('neck', '#operations');
+        $carve = '[data-standard="carve the neck, by hand"]';
+        $me->waitForText('by hand', $carve);
         $me->type('Labour', '0:45', $carve);
         $me->press('Save', $carve);
         $me->waitForText('Saved, and everything is planned anew.');

@@ -34,9 +34,15 @@ try {
         $me->open($path);
         $take($name);
     }
-    $me->open('/builds/37#route');
-    $me->driver->executeScript('document.getElementById("route").scrollIntoView();');
+    $me->open('/builds/41/route');
+    $me->press('glue the fretboard to the neck', '#stages');
+    $me->driver->executeScript('window.scrollTo(0, 0);');
     $take('route');
+    $me->open('/builds/41/route/compare?joint=through&finish=nitrocellulose');
+    $take('compare');
+    $me->open('/house/standards');
+    $me->press('fretboard', '#operations');
+    $take('standards');
     $me->open('/builds/35/specification');
     $take('specification');
     $me->open('/builds/35/revisions');

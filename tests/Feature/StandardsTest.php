@@ -29,11 +29,14 @@ final class StandardsTest extends TestCase
         $this->put("/house/standards/{$radius->id}", [...$form, 'best' => '4'])->assertSessionHasErrors('best');
         $this->put("/house/standards/{$radius->id}", [...$form, 'worst' => '2'])->assertSessionHasErrors('best');
         $this->put("/house/standards/{$radius->id}", $form)->assertSessionHasNoErrors();
+        $carve = $this->standard('neck.carve', 'hand');
+        $this->put("/house/standards/{$carve->id}", ['version' => 1, 'set_up' => '0:12', 'best' => '3', 'labour' => '2', 'worst' => '7', 'hold' => '0', 'skill' => 'necks', 'fixtures' => '1'])->assertSessionHasNoErrors();
+        $this->assertSame([90, 120, 210], [$carve->refresh()->best_minutes, $carve->labour_minutes, $carve->worst_minutes], 'best and worst go with the usual');
         $shown = collect($this->get('/house/standards')->inertiaProps('standards'))->firstWhere('key', 'fretboard.radius')['ways'][0];
         $this->assertSame(['house', '3 h', '2 h', '5 h'], [$shown['source'], $shown['labour'], $shown['best'], $shown['worst']]);
         $this->assertSame('set up 18 min → 10 min; labour 4 h → 3 h; best 3 h → 2 h; worst 8 h → 5 h', $shown['history'][0]['words']);
         $this->assertSame('Ines', $shown['history'][0]['by']);
-        $this->assertSame(1, HouseVersion::query()->count());
+        $this->assertSame(2, HouseVersion::query()->count());
     }
 
     public function test_recorded_hours_teach_a_standard_when_there_are_enough(): void

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\OperationStandard;
+use App\Planning\House;
 use App\Rules\Typed;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Regimen\Route\Skill;
+use Regimen\Route\ThreePoint;
 
 final class StandardRequest extends ManagerRequest
 {
@@ -30,7 +33,7 @@ final class StandardRequest extends ManagerRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            if ($validator->errors()->isNotEmpty() || ! $this->has('best')) {
+            if ($validator->errors()->isNotEmpty() || $this->onlyLabourDiffers()) {
                 return;
             }
             if ($this->duration('best')->minutes > $this->duration('labour')->minutes || $this->duration('labour')->minutes > $this->duration('worst')->minutes) {
@@ -52,9 +55,35 @@ final class StandardRequest extends ManagerRequest
         ];
     }
 
-    /** @return array<string, int> */
+    /**
+     * Who only writes another usual time means best and worst to go with it.
+     *
+     * @return array<string, int>
+     */
     private function threePoints(): array
     {
-        return $this->has('best') ? ['best_minutes' => $this->duration('best')->minutes, 'worst_minutes' => $this->duration('worst')->minutes] : [];
+        if (! $this->onlyLabourDiffers()) {
+            return ['best_minutes' => $this->duration('best')->minutes, 'worst_minutes' => $this->duration('worst')->minutes];
+        }
+        $kept = $this->standard();
+        $hours = House::standard($kept)->hours;
+        $labour = $this->duration('labour');
+        $scaled = $kept->labour_minutes === 0 ? ThreePoint::around($labour) : $hours->times($labour->minutes / $kept->labour_minutes);
+
+        return ['best_minutes' => $scaled->best->minutes, 'worst_minutes' => $scaled->worst->minutes];
+    }
+
+    private function onlyLabourDiffers(): bool
+    {
+        $kept = $this->standard();
+
+        return ! $this->has('best') || ($this->duration('best')->minutes === $kept->best_minutes && $this->duration('worst')->minutes === $kept->worst_minutes);
+    }
+
+    private function standard(): OperationStandard
+    {
+        $standard = $this->route('standard');
+
+        return $standard instanceof OperationStandard ? $standard : abort(404);
     }
 }

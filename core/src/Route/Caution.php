@@ -25,6 +25,17 @@ enum Caution: string
     case Tired = 'tired';
     case Chemicals = 'chemicals';
 
+    /**
+     * @param  array<self>  $cautions
+     * @return list<string> each once, with the closing sense once at the end
+     */
+    public static function together(array $cautions): array
+    {
+        $words = array_values(array_map(static fn (self $caution): string => trim(str_replace(self::CLOSING, '', $caution->words())), $cautions));
+
+        return $words === [] ? [] : [...$words, self::CLOSING];
+    }
+
     public function words(): string
     {
         return match ($this) {

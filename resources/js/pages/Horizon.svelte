@@ -47,7 +47,7 @@
         <span></span>
         <div class="weeks" bind:clientWidth={room}>
             {#each weeks as week, index (week)}
-                {#if index % every === 0}
+                {#if index % every === 0 && scale(new Date(week)) < width - 52}
                     <span class="figure" style:left="{scale(new Date(week))}px">{shortDay(week)}</span>
                 {/if}
             {/each}

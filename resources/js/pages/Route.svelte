@@ -197,6 +197,7 @@
 </div>
 
 <Questions
+    compare={`${base}/route/compare`}
     {questions}
     {prices}
     {editable}

@@ -74,10 +74,10 @@
     </p>
     {#each questions as question (question.key)}
         <div class="question" data-question={question.key}>
-            <span>{question.words}</span>
+            <label for={`question-${question.key}`}>{question.words}</label>
             <select
                 class="field"
-                aria-label={question.words}
+                id={`question-${question.key}`}
                 value={question.answer}
                 disabled={act.busy}
                 onchange={(event) => choose(question.key, event.currentTarget.value)}

@@ -44,7 +44,8 @@
 <li data-standard={`${name}, ${standard.way}`} data-name={name}>
     <form onsubmit={save}>
         <span>
-            {#if several}<b class={usual ? '' : 'plainly'}>{standard.way}</b>{#if usual}<span class="small quiet way">the house’s way</span>{/if}{:else}<b>{name}</b>{/if}
+            {#if several}<b class={usual ? '' : 'plainly'}>{standard.way}</b>{#if usual}<span class="small quiet way">the house’s way</span
+                    >{/if}{:else}<b>{name}</b>{/if}
             <span class="quiet small block">{[standard.station, standard.fixture, standard.drivenBy].filter(Boolean).join(', ')}</span>
             <span class="quiet small block">{source[standard.source]}{standard.risk ? `. ${standard.risk}` : ''}</span>
         </span>

@@ -9,14 +9,19 @@
         prices: Record<string, RoutePrice> | undefined;
         editable: boolean;
         act: Act;
+        compare: string;
         onchoose: (question: string, answer: string) => void;
     }
 
-    const { questions, prices, editable, act, onchoose }: Props = $props();
+    const { questions, prices, editable, act, compare, onchoose }: Props = $props();
 </script>
 
 <section class="sheet" id="methods">
     <h2>Where makers disagree</h2>
+    <p class="small quiet">
+        How the neck is joined, its cut and nut or zero fret are agreed in the specification;
+        {#if editable}<a href={compare}>compare</a> shows what they would cost.{/if}
+    </p>
     <ErrorLine text={act.errors.method} />
     {#each questions as question (question.key)}
         <fieldset data-question={question.key}>
@@ -39,9 +44,7 @@
                     <span class="small quiet">{choice.follows}</span>
                     {#if choice.key !== question.answer}
                         <span class={['small figure price', price?.problem && 'late']}>
-                            {#if price}{price.problem ?? price.words}{price.order
-                                    ? `; ${price.order}`
-                                    : ''}{:else}…{/if}
+                            {#if price}{price.problem ?? price.words}{price.order ? `; ${price.order}` : ''}{:else}…{/if}
                         </span>
                     {/if}
                 </div>
