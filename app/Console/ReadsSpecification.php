@@ -9,7 +9,7 @@ use Regimen\Formats\UnreadableFile;
 /** Reads an exported specification from a file and prints what is made of it, or says why not and ends with 2. */
 trait ReadsSpecification
 {
-    private const CANNOT_TAKE = 2;
+    use Options;
 
     /** @param  callable(string): string  $work */
     private function withFile(callable $work): int
@@ -25,12 +25,5 @@ trait ReadsSpecification
         }
 
         return self::SUCCESS;
-    }
-
-    private function refuse(string $sentence): int
-    {
-        fwrite(STDERR, "{$sentence}\n");
-
-        return self::CANNOT_TAKE;
     }
 }

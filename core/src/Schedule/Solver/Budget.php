@@ -16,8 +16,9 @@ final class Budget
     {
     }
 
-    public function isSpent(): bool
+    /** @param  int  $wanted  schedules that the next step takes */
+    public function isSpent(int $wanted = 1): bool
     {
-        return $this->spent >= $this->schedules || ($this->timeIsUp !== null && ($this->timeIsUp)());
+        return $this->spent + $wanted > $this->schedules || ($this->timeIsUp !== null && ($this->timeIsUp)());
     }
 }

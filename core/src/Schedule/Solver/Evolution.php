@@ -16,6 +16,9 @@ final class Evolution
 {
     private const POPULATION = 40;
 
+    /** Forward, back and forward again. */
+    private const EACH = 3;
+
     private readonly Randomizer $random;
 
     private readonly Justification $justification;
@@ -29,7 +32,7 @@ final class Evolution
     {
         $this->random = new Randomizer(new Mt19937($seed));
         $this->justification = new Justification($project);
-        $this->best = $this->justification->improved($this->byTails(), $budget);
+        $this->best = $budget->isSpent(self::EACH) ? $this->justification->first($this->byTails(), $budget) : $this->justification->improved($this->byTails(), $budget);
     }
 
     public static function solve(Project $project, Budget $budget, int $seed): Solution
@@ -42,10 +45,10 @@ final class Evolution
 
     private function run(): void
     {
-        $bound = LowerBound::of($this->project);
+        $bound = $this->project->lowerBound();
         $this->populate(0.0);
         $idle = 0;
-        while (! $this->budget->isSpent() && $this->best->makespan > $bound) {
+        while (! $this->budget->isSpent(self::EACH) && $this->best->makespan > $bound) {
             $before = $this->best->makespan;
             $this->breed();
             $idle = $this->best->makespan < $before ? 0 : $idle + 1;
@@ -61,7 +64,7 @@ final class Evolution
     {
         $this->population = [];
         $this->admit($this->best);
-        for ($drawn = 1; $drawn < self::POPULATION && ! $this->budget->isSpent(); $drawn++) {
+        for ($drawn = 1; $drawn < self::POPULATION && ! $this->budget->isSpent(self::EACH); $drawn++) {
             $this->admit($this->justification->improved($this->drawn($near), $this->budget));
         }
     }

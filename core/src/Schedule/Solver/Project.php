@@ -22,6 +22,8 @@ final readonly class Project
      * @param  list<int>  $room  all capacities and a guard bit over each, by word
      * @param  list<int>  $guards  the guard bits, by word
      * @param  list<int>  $order  jobs, each after its predecessors
+     * @param  list<int|null>|null  $machines  by job, where every job takes one machine for itself; null for other projects
+     * @param  int  $bound  no schedule is shorter: the longest chain, or a resource's work over its capacity
      */
     private function __construct(
         public array $durations,
@@ -32,7 +34,8 @@ final readonly class Project
         public array $guards,
         public array $order,
         public int $horizon,
-        public bool $isJobShop,
+        public ?array $machines,
+        public int $bound,
     ) {
     }
 
@@ -62,19 +65,19 @@ final readonly class Project
         }
         [$packed, $room, $guards] = self::packed($demands, $capacities, $count);
 
-        return new self($durations, $predecessors, $successors, $packed, $room, $guards, self::sorted($predecessors, $successors), array_sum($durations), self::isJobShop($demands, $capacities, $durations));
+        return new self($durations, $predecessors, $successors, $packed, $room, $guards, self::sorted($predecessors, $successors), array_sum($durations), self::machines($demands, $capacities, $durations), self::workBound($durations, $demands, $capacities));
     }
 
     /** The same with time running backwards. */
     public function reversed(): self
     {
-        return new self($this->durations, $this->successors, $this->predecessors, $this->demands, $this->room, $this->guards, array_reverse($this->order), $this->horizon, $this->isJobShop);
+        return new self($this->durations, $this->successors, $this->predecessors, $this->demands, $this->room, $this->guards, array_reverse($this->order), $this->horizon, $this->machines, $this->bound);
     }
 
-    /** The longest chain: no schedule is shorter. */
-    public function criticalLength(): int
+    /** No schedule is shorter than the longest chain, or than a resource's work over its capacity. */
+    public function lowerBound(): int
     {
-        return max(0, ...array_map(fn (int $job): int => $this->tails()[$job] + 0, $this->order));
+        return max($this->bound, ...$this->tails());
     }
 
     /** @return list<int> by job, the longest way from its start to the end of the project */
@@ -142,23 +145,46 @@ final readonly class Project
     }
 
     /**
-     * Whether every job with a duration takes one machine for itself: then swaps on the critical chain lead further.
+     * @param  list<int>  $durations
+     * @param  list<list<int>>  $demands
+     * @param  list<int>  $capacities
+     */
+    private static function workBound(array $durations, array $demands, array $capacities): int
+    {
+        $bound = 0;
+        foreach ($capacities as $resource => $capacity) {
+            $work = 0;
+            foreach ($demands as $job => $wanted) {
+                $work += ($wanted[$resource] ?? 0) * $durations[$job];
+            }
+            $bound = $capacity > 0 ? max($bound, intdiv($work + $capacity - 1, $capacity)) : $bound;
+        }
+
+        return $bound;
+    }
+
+    /**
+     * Where every job with a duration takes one machine for itself, swaps on the critical chain lead further.
      *
      * @param  list<list<int>>  $demands
      * @param  list<int>  $capacities
      * @param  list<int>  $durations
+     * @return list<int|null>|null
      */
-    private static function isJobShop(array $demands, array $capacities, array $durations): bool
+    private static function machines(array $demands, array $capacities, array $durations): ?array
     {
-        if (array_filter($capacities, static fn (int $capacity): bool => $capacity !== 1) !== []) {
-            return false;
+        if ($capacities === [] || array_filter($capacities, static fn (int $capacity): bool => $capacity !== 1) !== []) {
+            return null;
         }
+        $machines = [];
         foreach ($demands as $job => $wanted) {
             if ($durations[$job] > 0 && array_sum($wanted) !== 1) {
-                return false;
+                return null;
             }
+            $machine = array_search(1, $wanted, true);
+            $machines[] = $durations[$job] === 0 || $machine === false ? null : $machine;
         }
 
-        return true;
+        return $machines;
     }
 }
