@@ -22,6 +22,9 @@ final class Builder
     /** @var array<string, Unplanned> */
     private array $unplanned = [];
 
+    /** @var array<string, array<string, Agenda>> by skill */
+    private array $skilled = [];
+
     private function __construct(private readonly Problem $problem)
     {
         foreach ($problem->workers as $worker) {
@@ -32,10 +35,11 @@ final class Builder
         }
     }
 
-    public static function plan(Problem $problem): Plan
+    /** @param  list<Activity>|null  $order  every predecessor before its successors; the usual priority if none is given */
+    public static function plan(Problem $problem, ?array $order = null): Plan
     {
         $builder = new self($problem);
-        foreach (Priority::order($problem) as $activity) {
+        foreach ($order ?? Priority::order($problem) as $activity) {
             $builder->place($activity);
         }
 
@@ -182,7 +186,7 @@ final class Builder
             return [$own => $this->agendas[$own]];
         }
 
-        return array_filter($this->agendas, static fn (Agenda $agenda): bool => $activity->skill === null || in_array($activity->skill, $agenda->worker->skills, true));
+        return $this->skilled[$activity->skill ?? ''] ??= array_filter($this->agendas, static fn (Agenda $agenda): bool => $activity->skill === null || in_array($activity->skill, $agenda->worker->skills, true));
     }
 
     /** @return array{int, string, string}|null the instant to wait for, the resource, and the activity that has it */

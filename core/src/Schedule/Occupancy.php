@@ -13,8 +13,8 @@ final class Occupancy
     /** @var array<int, int> the use from there on */
     private array $used = [0];
 
-    /** @var list<array{int, int, string}> who has it, from and to */
-    private array $bookings = [];
+    /** @var array<int, string> the first activity whose use ends at an instant */
+    private array $endings = [];
 
     public function __construct(public readonly int $capacity)
     {
@@ -50,19 +50,13 @@ final class Occupancy
         for ($index = $first; $index < $last; $index++) {
             $this->used[$index] += $quantity;
         }
-        $this->bookings[] = [$from, $to, $activity];
+        $this->endings[$to] ??= $activity;
     }
 
     /** The activity whose use ends at an instant. */
     public function endingAt(int $instant): ?string
     {
-        foreach ($this->bookings as [, $to, $activity]) {
-            if ($to === $instant) {
-                return $activity;
-            }
-        }
-
-        return null;
+        return $this->endings[$instant] ?? null;
     }
 
     private function split(int $instant): int

@@ -14,19 +14,55 @@ final class Priority
     /** A build without a due date is treated as due in two years. */
     private const NO_HURRY = 1_051_200;
 
-    /** @return list<Activity> every predecessor before its successors, what is under way apart */
+    /** @return list<Activity> every predecessor before its successors, what is under way first */
     public static function order(Problem $problem): array
     {
-        $latest = self::latestStarts($problem);
-        $keys = $order = [];
+        return self::sorted($problem, self::keys($problem));
+    }
+
+    /** @return array<string, int> by activity: the sooner, the smaller */
+    public static function keys(Problem $problem): array
+    {
+        return self::latestStarts($problem);
+    }
+
+    /**
+     * The smallest key first, as far as links allow; a later round only after the earlier ones.
+     *
+     * @param  array<string, int>  $keys
+     * @return list<Activity>
+     */
+    public static function sorted(Problem $problem, array $keys): array
+    {
+        $waits = $after = $rank = [];
+        $heap = new \SplMinHeap;
         $index = 0;
         foreach ($problem->activities as $id => $activity) {
-            $round = ($problem->dues[$activity->build] ?? new Due(null))->round;
-            $keys[$id] = $activity->isUnderWay() ? [0, $activity->holdUntil ?? $activity->startedAt, $index] : [$round + 1, $latest[$id], $index];
-            $order[] = $activity;
+            $rank[$id] = $activity->isUnderWay() ? [0, $activity->holdUntil ?? $activity->startedAt, $index] : [($problem->dues[$activity->build] ?? new Due(null))->round + 1, $keys[$id], $index];
+            $waits[$id] = 0;
+            foreach ($activity->predecessors as $predecessor) {
+                if (isset($problem->activities[$predecessor->activity])) {
+                    $waits[$id]++;
+                    $after[$predecessor->activity][] = $id;
+                }
+            }
             $index++;
         }
-        usort($order, static fn (Activity $a, Activity $b): int => $keys[$a->id] <=> $keys[$b->id]);
+        foreach ($waits as $id => $count) {
+            if ($count === 0) {
+                $heap->insert([...$rank[$id], $id]);
+            }
+        }
+        $order = [];
+        while (! $heap->isEmpty()) {
+            $id = $heap->extract()[3];
+            $order[] = $problem->activities[$id];
+            foreach ($after[$id] ?? [] as $next) {
+                if (--$waits[$next] === 0) {
+                    $heap->insert([...$rank[$next], $next]);
+                }
+            }
+        }
 
         return $order;
     }

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Regimen\Schedule\Solver\Budget;
+
+/**
+ * Looks for a better plan by planning again and again in other orders: builds pushed ahead or held back, single activities
+ * moved, the order of the best plan taken up again. Anytime, deterministic by seed, never worse than where it started.
+ */
+final class Improver
+{
+    private const DAY = 1_440;
+
+    /** Without a better plan for so long it goes back to the best one. */
+    private const PATIENCE = 30;
+
+    private readonly Randomizer $random;
+
+    private function __construct(private readonly Problem $problem, private readonly Objective $objective, int $seed)
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+    }
+
+    public static function improve(Problem $problem, Budget $budget, int $seed = 1, Objective $objective = new Objective): Improved
+    {
+        return (new self($problem, $objective, $seed))->run($budget);
+    }
+
+    private function run(Budget $budget): Improved
+    {
+        $base = Priority::keys($this->problem);
+        $first = $best = Builder::plan($this->problem);
+        $budget->spent++;
+        $firstCost = $bestCost = $cost = $this->objective->cost($this->problem, $first);
+        [$keys, $plan] = [$base, $first];
+        $bestKeys = $keys;
+        for ($idle = 0; ! $budget->isSpent(); $idle++) {
+            if ($idle > self::PATIENCE) {
+                [$keys, $plan, $cost, $idle] = [$bestKeys, $best, $bestCost, 0];
+            }
+            $tried = $this->moved($keys, $plan);
+            $other = Builder::plan($this->problem, Priority::sorted($this->problem, $tried));
+            $budget->spent++;
+            $otherCost = $this->objective->cost($this->problem, $other);
+            if (count($other->unplanned) > count($first->unplanned)) {
+                continue;
+            }
+            if ($otherCost <= $cost + intdiv($bestCost, 2_000)) {
+                [$keys, $plan, $cost] = [$tried, $other, $otherCost];
+            }
+            if ($otherCost < $bestCost) {
+                [$best, $bestCost, $bestKeys, $idle] = [$other, $otherCost, $tried, 0];
+            }
+        }
+
+        return new Improved($first, $best, $firstCost, $bestCost, $budget->spent);
+    }
+
+    /**
+     * @param  array<string, int>  $keys
+     * @return array<string, int>
+     */
+    private function moved(array $keys, Plan $plan): array
+    {
+        $kind = $this->random->getInt(0, 9);
+        if ($kind < 3) {
+            foreach ($plan->assignments as $id => $assignment) {
+                $keys[$id] = $assignment->start;
+            }
+        }
+
+        return $kind < 7 ? $this->buildShifted($keys, $plan) : $this->jittered($keys);
+    }
+
+    /**
+     * A build ahead or back as a whole; one that is late more often than another.
+     *
+     * @param  array<string, int>  $keys
+     * @return array<string, int>
+     */
+    private function buildShifted(array $keys, Plan $plan): array
+    {
+        $late = array_keys($this->objective->lateness($this->problem, $plan));
+        $builds = array_keys($this->objective->finishes($this->problem, $plan));
+        if ($builds === []) {
+            return $keys;
+        }
+        $isLate = $late !== [] && $this->random->getInt(0, 1) === 0;
+        $build = $isLate ? $late[$this->random->getInt(0, count($late) - 1)] : $builds[$this->random->getInt(0, count($builds) - 1)];
+        $by = self::DAY * $this->random->getInt(1, 12) * ($isLate || $this->random->getInt(0, 1) === 0 ? -1 : 1);
+        foreach ($this->problem->activities as $id => $activity) {
+            if ($activity->build === $build) {
+                $keys[$id] += $by;
+            }
+        }
+
+        return $keys;
+    }
+
+    /**
+     * @param  array<string, int>  $keys
+     * @return array<string, int>
+     */
+    private function jittered(array $keys): array
+    {
+        $ids = array_keys($keys);
+        for ($count = max(1, intdiv(count($ids), 25)); $count > 0; $count--) {
+            $keys[$ids[$this->random->getInt(0, count($ids) - 1)]] += $this->random->getInt(-3 * self::DAY, 3 * self::DAY);
+        }
+
+        return $keys;
+    }
+}
