@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\Commission;
+use App\Actions\OpenShop;
+use App\Actions\TakeCommission;
+use App\Models\Purpose;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Opis\JsonSchema\Validator;
 use Symfony\Component\Process\Process;
 
 /** The entry script and the commands behind it, on databases of their own. */
@@ -97,6 +102,53 @@ final class ConsoleTest extends FrameworkTestCase
         }
         $this->assertSame([], $route['clashes']);
         foreach ([['route', '/no/such/file'], ['route']] as $arguments) {
+            $this->assertSame(2, $this->script(...$arguments)->getExitCode());
+        }
+    }
+
+    public function test_a_project_is_solved_and_its_makespan_printed_last(): void
+    {
+        $solved = $this->script('solve', base_path('core/tests/reference/j301_1.sm'), '--seed=4');
+        $this->assertSame([0, 'makespan: 43'], [$solved->getExitCode(), last(explode("\n", trim($solved->getOutput())))], $solved->getErrorOutput());
+        $told = json_decode($this->script('solve', base_path('core/tests/reference/ft06.sm'), '--json', '--schedules=3000')->getOutput(), true, 8, JSON_THROW_ON_ERROR);
+        $this->assertSame([38, 55, 55], [count($told['starts']), $told['makespan'], $told['starts']['38']]);
+        $this->assertLessThanOrEqual(3000, $told['schedules']);
+        $broken = "{$this->folder}/broken.sm";
+        file_put_contents($broken, "PRECEDENCE RELATIONS:\n 1 1 1 9\n");
+        foreach ([['solve', $broken, 'Line 2'], ['solve', '/no/such/file', 'no file'], ['solve', base_path('core/tests/reference/ft06.sm'), 'takes a whole number', '--schedules=many']] as $arguments) {
+            $says = $arguments[2];
+            unset($arguments[2]);
+            $refused = $this->script(...array_values($arguments));
+            $this->assertSame([2, ''], [$refused->getExitCode(), $refused->getOutput()]);
+            $this->assertStringContainsString($says, $refused->getErrorOutput());
+        }
+    }
+
+    public function test_the_running_shop_is_exported_planned_and_comes_out_as_it_was_planned(): void
+    {
+        $shop = app(OpenShop::class);
+        config(['database.connections.sqlite.database' => "{$this->folder}/shop.sqlite"]);
+        \DB::purge('sqlite');
+        $manager = $shop('Test', 'EUR', 'Europe/Berlin', 'Ines', 'ines@example.org', 'a long password');
+        foreach ([[], ['joint' => 'set', 'finish' => 'nitrocellulose']] as $change) {
+            app(TakeCommission::class)($manager, new Commission(Purpose::Stock, 'Stock', '', '', ['type' => 'guitar', ...$change], null, null, null));
+        }
+        $file = "{$this->folder}/shop.json";
+        file_put_contents($file, $this->artisan('regimen:plan', ['--export'])->getOutput());
+        $this->assertTrue((new Validator)->validate(json_decode((string) file_get_contents($file)), (string) file_get_contents(base_path('docs/workshop.schema.json')))->isValid());
+        $planned = $this->script('plan', $file, '--schedules=1');
+        $this->assertSame(0, $planned->getExitCode(), $planned->getErrorOutput());
+        $told = json_decode($planned->getOutput(), true, 16, JSON_THROW_ON_ERROR);
+        $kept = \DB::table('plan_entries')->pluck('start', 'operation_id');
+        $this->assertCount($kept->count(), $told['operations']);
+        foreach ($told['operations'] as $operation) {
+            $this->assertSame($kept[(int) substr($operation['id'], 1)], (new \DateTimeImmutable($operation['start']))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s'), $operation['id']);
+            $this->assertNotSame('', $operation['because']['words']);
+        }
+        $better = json_decode($this->script('plan', $file, '--schedules=30', '--seed=2')->getOutput(), true, 16, JSON_THROW_ON_ERROR);
+        $this->assertLessThanOrEqual($told['objective'], $better['objective']);
+        file_put_contents($file, '{"format": "regimen-workshop/1"}');
+        foreach ([['plan', $file], ['plan', '/no/such/file'], ['plan']] as $arguments) {
             $this->assertSame(2, $this->script(...$arguments)->getExitCode());
         }
     }

@@ -178,7 +178,7 @@ final class MachineSwaps
             $tails[$job] = $longest + $durations[$job];
         }
         $this->heads = $heads;
-        $this->tails = $tails;
+        $this->tails = array_values($tails);
         $this->makespan = $makespan;
 
         return true;

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Formats;
+
+use Regimen\Schedule\Assignment;
+use Regimen\Schedule\Improved;
+use Regimen\Schedule\Objective;
+use Regimen\Schedule\ReasonKind;
+use Regimen\Schedule\Unplanned;
+
+/** A plan as JSON: the objective, lateness by build, and for every operation who, from when to when, and why not earlier. */
+final class PlannedFile
+{
+    public static function of(Improved $improved, WorkshopFile $workshop, Objective $objective, int $seed): string
+    {
+        $problem = $workshop->problem;
+        $local = static fn (int $instant): string => (new \DateTimeImmutable('@'.$instant * 60))->setTimezone($workshop->zone)->format('Y-m-d\TH:iP');
+        $finishes = $objective->finishes($problem, $improved->best);
+        $late = $objective->lateness($problem, $improved->best);
+
+        return json_encode([
+            'format' => 'regimen-plan/1',
+            'seed' => $seed,
+            'schedules' => $improved->schedules,
+            'firstObjective' => $improved->firstCost,
+            'objective' => $improved->bestCost,
+            'builds' => array_map(static fn (string $build, int $finish): array => [
+                'id' => $build, 'finish' => $local($finish), 'promise' => ($problem->dues[$build]->instant ?? null) === null ? null : $local((int) $problem->dues[$build]->instant), 'lateMinutes' => $late[$build] ?? 0,
+            ], array_keys($finishes), $finishes),
+            'operations' => array_values(array_map(static fn (Assignment $one): array => [
+                'id' => $one->activity, 'build' => $problem->activities[$one->activity]->build, 'person' => $one->worker === null ? null : $workshop->people[$one->worker - 1],
+                'start' => $local($one->start), 'workEnd' => $local($one->workEnd), 'finish' => $local($one->finish), 'because' => self::because($one, $workshop),
+            ], $improved->best->assignments)),
+            'unplanned' => array_values(array_map(static fn (Unplanned $one): array => ['id' => $one->activity, 'because' => $one->why], $improved->best->unplanned)),
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** @return array{kind: string, operation: string|null, resource: string|null, words: string} */
+    private static function because(Assignment $one, WorkshopFile $workshop): array
+    {
+        $reason = $one->reason;
+        $before = $reason->activity === null ? '' : '“'.($workshop->names[$reason->activity] ?? $reason->activity)."” of {$workshop->problem->activities[$reason->activity]->build}";
+        $who = $one->worker === null ? 'Nobody' : $workshop->names[$workshop->people[$one->worker - 1]];
+
+        return ['kind' => $reason->kind->value, 'operation' => $reason->activity, 'resource' => $reason->resource, 'words' => match ($reason->kind) {
+            ReasonKind::Now => 'It begins at once.',
+            ReasonKind::Started => 'It is under way.',
+            ReasonKind::Link => "It comes after {$before}.",
+            ReasonKind::Lag => "It waits after {$before}: {$reason->cause}.",
+            ReasonKind::Release => "It waits for {$reason->cause}.",
+            ReasonKind::Person => "{$who} is busy with {$before} until then.",
+            ReasonKind::Resource => "{$reason->resource} is taken by {$before} until then.",
+            ReasonKind::Calendar => "{$who} does not work before then.",
+        }];
+    }
+}

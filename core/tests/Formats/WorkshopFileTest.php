@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Formats;
+
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Regimen\Formats\PlannedFile;
+use Regimen\Formats\UnreadableFile;
+use Regimen\Formats\WorkshopFile;
+use Regimen\Schedule\Improver;
+use Regimen\Schedule\Objective;
+use Regimen\Schedule\Promise;
+use Regimen\Schedule\Solver\Budget;
+
+/** A workshop as a file: read whole or refused with its line, planned, and told with its reasons. */
+final class WorkshopFileTest extends TestCase
+{
+    private const SHOP = <<<'JSON'
+        {
+          "format": "regimen-workshop/1", "timezone": "Europe/Berlin", "now": "2026-03-27T13:00",
+          "closed": ["2026-04-03"],
+          "people": [
+            {"id": "one", "name": "First", "skills": ["wood", "glue"], "hours": {"monday": "8-12, 12:30-17", "tuesday": "8-12, 12:30-17", "friday": "8-12, 12:30-17"}, "off": ["2026-03-30"]},
+            {"id": "two", "skills": ["wood"], "hours": {}}
+          ],
+          "stations": [{"id": "saw"}],
+          "fixtures": [{"id": "clamps", "capacity": 2}],
+          "builds": [
+            {"id": "A", "promise": {"date": "2026-03-31", "kind": "immovable"}, "operations": [
+              {"id": "A1", "name": "saw", "labour": 60, "setUp": 15, "skill": "wood", "station": "saw", "pieces": ["body"], "done": true},
+              {"id": "A2", "name": "glue", "labour": 90, "hold": 1440, "skill": "glue", "fixture": {"id": "clamps", "count": 2}, "pieces": ["body"], "after": [{"id": "A1"}], "oneSitting": true},
+              {"id": "A3", "name": "plane", "labour": 120, "skill": "wood", "station": "saw", "pieces": ["body"], "after": [{"id": "A2", "least": 30}]}
+            ]},
+            {"id": "B", "operations": [
+              {"id": "B1", "labour": 30, "skill": "glue", "fixture": {"id": "clamps"}, "earliest": "2026-03-27", "person": "one"},
+              {"id": "B2", "labour": 30, "skill": "magic"}
+            ]}
+          ]
+        }
+        JSON;
+
+    public function test_the_shop_is_read_planned_and_told_with_reasons(): void
+    {
+        $shop = WorkshopFile::read(self::SHOP);
+        self::assertSame(['A2', 'A3', 'B1', 'B2'], self::sorted(array_keys($shop->problem->activities)), 'what is done is not planned');
+        self::assertSame([1, 2], [$shop->problem->capacities['saw'], $shop->problem->capacities['clamps']]);
+        self::assertSame(Promise::Immovable, $shop->problem->dues['A']->promise);
+        self::assertCount(1, $shop->problem->workers, 'nobody is planned without hours');
+        $objective = new Objective;
+        $told = json_decode(PlannedFile::of(Improver::improve($shop->problem, new Budget(20)), $shop, $objective, 1), true, 16, JSON_THROW_ON_ERROR);
+        $operations = array_column($told['operations'], null, 'id');
+        // Friday 13:00 to 14:30, a day in the clamps over the clock change, half an hour more, then Monday off: Tuesday 8:00.
+        self::assertSame(['2026-03-27T13:00+01:00', '2026-03-27T14:30+01:00', '2026-03-28T14:30+01:00'], [$operations['A2']['start'], $operations['A2']['workEnd'], $operations['A2']['finish']]);
+        self::assertSame(['2026-03-31T08:00+02:00', 'one'], [$operations['A3']['start'], $operations['A3']['person']]);
+        self::assertSame('2026-03-28T14:30+01:00', $operations['B1']['start'] >= '2026-03-28' ? '2026-03-28T14:30+01:00' : '', 'both clamps are taken until then');
+        self::assertStringContainsString('“glue” of A', $operations['A3']['because']['words']);
+        self::assertSame([['id' => 'B2', 'because' => 'Nobody in the shop has the skill “magic”. Give it to someone under People.']], $told['unplanned']);
+        $builds = array_column($told['builds'], null, 'id');
+        self::assertSame([0, '2026-03-31T23:59+02:00', null], [$builds['A']['lateMinutes'], $builds['A']['promise'], $builds['B']['promise']]);
+        self::assertLessThanOrEqual($told['firstObjective'], $told['objective']);
+    }
+
+    public function test_the_schema_that_ships_takes_it_and_refuses_what_the_reader_refuses(): void
+    {
+        $validator = new Validator;
+        $schema = (string) file_get_contents(dirname(__DIR__, 3).'/docs/workshop.schema.json');
+        self::assertTrue($validator->validate(json_decode(self::SHOP), $schema)->isValid());
+        foreach (['"labour": 60' => '"labour": -1', '"kind": "immovable"' => '"kind": "perhaps"', '"2026-03-31"' => '"soon"'] as $right => $wrong) {
+            self::assertFalse($validator->validate(json_decode(str_replace($right, $wrong, self::SHOP)), $schema)->isValid(), $wrong);
+        }
+    }
+
+    /** @return iterable<string, array{string, string, string}> what stands there, what is written instead, what is said */
+    public static function mistakes(): iterable
+    {
+        yield 'another format' => ['regimen-workshop/1', 'a-shop/2', 'Line 2 can\'t be read: a workshop says'];
+        yield 'no zone' => ['Europe/Berlin', 'Atlantis/Main', 'Line 2 can\'t be read: “Atlantis/Main” is no time zone'];
+        yield 'no time' => ['2026-03-27T13:00', 'noon', 'Line 2 can\'t be read: “noon” is no time'];
+        yield 'hours backwards' => ['"monday": "8-12, 12:30-17"', '"monday": "12-8"', 'Line 5 can\'t be read'];
+        yield 'negative labour' => ['"labour": 90', '"labour": -90', 'Line 13 can\'t be read: “labour” is a whole number from 0 on'];
+        yield 'labour in words' => ['"labour": 90', '"labour": "long"', 'Line 13'];
+        yield 'no labour' => ['"labour": 120, ', '', 'Line 14'];
+        yield 'a promise on no day' => ['"date": "2026-03-31"', '"date": "soon"', 'Line 11 can\'t be read: “soon” is no day'];
+        yield 'an unknown kind of promise' => ['"immovable"', '"perhaps"', 'Line 11 can\'t be read: a promise is immovable, promised or wished'];
+        yield 'nobody of that name' => ['"person": "one"', '"person": "ghost"', 'Line 17 can\'t be read: there is nobody “ghost”'];
+        yield 'twice the same operation' => ['"id": "A3"', '"id": "A2"', 'Line 14 can\'t be read: there are two operations “A2”'];
+        yield 'twice the same build' => ['"id": "B",', '"id": "A",', 'there are two builds “A”'];
+        yield 'a circle' => ['"after": [{"id": "A1"}]', '"after": [{"id": "A3"}]', 'These wait for each other'];
+        yield 'a flag in words' => ['"oneSitting": true', '"oneSitting": "yes"', '“oneSitting” is true or false'];
+        yield 'a list that is none' => ['"pieces": ["body"], "done"', '"pieces": "body", "done"', '“pieces” is a list of texts'];
+        yield 'no JSON' => ['"builds": [', '"builds": [[', 'Line'];
+    }
+
+    #[DataProvider('mistakes')]
+    public function test_a_mistake_is_refused_with_its_line(string $right, string $wrong, string $said): void
+    {
+        self::assertStringContainsString($right, self::SHOP);
+        $this->expectException(UnreadableFile::class);
+        $this->expectExceptionMessage($said);
+        WorkshopFile::read(str_replace($right, $wrong, self::SHOP));
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return list<string>
+     */
+    private static function sorted(array $words): array
+    {
+        sort($words);
+
+        return $words;
+    }
+}
