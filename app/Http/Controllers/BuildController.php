@@ -12,6 +12,7 @@ use App\Models\Build;
 use App\Models\Person;
 use App\Queries\BuildSheet;
 use App\Queries\BuildsPage;
+use App\Queries\ReasonChain;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
@@ -24,9 +25,9 @@ final class BuildController
         return Inertia::render('Builds', $page->data());
     }
 
-    public function show(Build $build, BuildSheet $sheet, #[CurrentUser] Person $viewer): Response
+    public function show(Build $build, BuildSheet $sheet, ReasonChain $chain, #[CurrentUser] Person $viewer): Response
     {
-        return Inertia::render('BuildSheet', $sheet->data($build, $viewer));
+        return Inertia::render('BuildSheet', [...$sheet->data($build, $viewer), 'chain' => Inertia::defer(static fn (): array => $chain->of($build))]);
     }
 
     public function promise(Build $build, PromiseRequest $request, MovePromise $movePromise): RedirectResponse

@@ -195,7 +195,8 @@ final class Builder
         $latest = null;
         foreach ($activity->demands as $demand) {
             $occupancy = $this->resources[$demand->resource];
-            $free = $occupancy->conflict($start, $demand->throughHold ? $end + $activity->hold : $end, $demand->quantity);
+            $held = $demand->throughHold ? $activity->hold : 0;
+            $free = $occupancy->conflict($start, $end + $held, $demand->quantity, $activity->work + $held);
             if ($free !== null && ($latest === null || $free > $latest[0])) {
                 $latest = [$free, $demand->resource, $occupancy->endingAt($free) ?? $activity->id];
             }

@@ -23,8 +23,25 @@ final class Occupancy
     /**
      * The instant to which a use of [from, to) has to move to fit, as far as can be seen at once; null if it fits here.
      * An empty stretch fits anywhere.
+     *
+     * @param  int  $least  minutes that the use takes wherever it stands; shorter gaps are passed over
      */
-    public function conflict(int $from, int $to, int $quantity): ?int
+    public function conflict(int $from, int $to, int $quantity, int $least = 0): ?int
+    {
+        $free = $this->behind($from, $to, $quantity);
+        while ($free !== null && $free !== PHP_INT_MAX && $least > 0) {
+            $further = $this->behind($free, $free + $least, $quantity);
+            if ($further === null) {
+                break;
+            }
+            $free = $further;
+        }
+
+        return $free;
+    }
+
+    /** The end of the last stretch in [from, to) that leaves too little; null if all of it fits. */
+    private function behind(int $from, int $to, int $quantity): ?int
     {
         $limit = $this->capacity - $quantity;
         $count = count($this->at);

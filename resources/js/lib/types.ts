@@ -321,3 +321,8 @@ export interface Forecast {
         lastFret: string;
     } | null;
 }
+
+export interface ReasonChain {
+    steps: { id: number; build: number; name: string; start: string | null; finish: string | null; because: string }[];
+    slack: string | null;
+}

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { page } from '@inertiajs/svelte';
+    import Chain from '@/components/sheet/Chain.svelte';
     import Hours from '@/components/sheet/Hours.svelte';
     import Instrument from '@/components/Instrument.svelte';
     import Kit from '@/components/sheet/Kit.svelte';
@@ -16,6 +17,7 @@
         LogLine,
         MeasuredSheet,
         Progress as ProgressFigures,
+        ReasonChain,
         Shared,
         SheetBuild,
         SheetKitLine,
@@ -35,9 +37,11 @@
         progress: ProgressFigures;
         logbook: LogLine[];
         people: { id: number; name: string }[];
+        chain?: ReasonChain;
     }
 
-    const { build, drawing, holdsFinish, specification, operations, kit, measured, hours, progress, logbook, people }: Props = $props();
+    const { build, drawing, holdsFinish, specification, operations, kit, measured, hours, progress, logbook, people, chain }: Props =
+        $props();
 
     const viewer = $derived((page.props as unknown as Shared).viewer);
     const manager = $derived(viewer?.manager ?? false);
@@ -87,6 +91,7 @@
     </div>
 </div>
 
+{#if build.open}<Chain {chain} build={build.number} />{/if}
 <Progress {progress} {build} />
 <Route {operations} {manager} {people} viewerName={viewer?.name ?? ''} open={build.open} build={build.number} />
 <Kit {kit} {manager} open={build.open} />

@@ -13,9 +13,6 @@ use Regimen\Route\RouteRule;
 /** Nothing is cut before every part is there and measured. */
 final readonly class EverythingFirst implements RouteRule
 {
-    /** The first cut into each piece. */
-    private const FIRST_CUTS = ['neck.laminate', 'neck.square', 'fretboard.thickness', 'body.joint', 'body.thickness', 'body.layers'];
-
     public function name(): string
     {
         return 'Everything is measured before the first cut';
@@ -28,7 +25,7 @@ final readonly class EverythingFirst implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        foreach (self::FIRST_CUTS as $cut) {
+        foreach (FirstCuts::ALL as $cut) {
             $draft->after($cut, 'parts.measure', 'What arrives often differs from its data sheet: it is measured before any cut.');
         }
     }

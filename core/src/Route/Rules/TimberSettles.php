@@ -12,9 +12,6 @@ use Regimen\Route\RouteRule;
 /** No timber is cut before it has settled. */
 final readonly class TimberSettles implements RouteRule
 {
-    /** The first cut into each piece. */
-    private const FIRST_CUTS = ['neck.laminate', 'neck.square', 'fretboard.thickness', 'body.joint', 'body.thickness', 'body.layers'];
-
     public function name(): string
     {
         return 'Timber settles before it is cut';
@@ -27,7 +24,7 @@ final readonly class TimberSettles implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        foreach (self::FIRST_CUTS as $cut) {
+        foreach (FirstCuts::ALL as $cut) {
             $draft->after($cut, 'parts.timber', 'Timber that has not settled moves after it is cut.', 'What has been cut true warps, and the piece is lost.');
         }
     }
