@@ -182,6 +182,8 @@
         color: var(--ink);
         font-weight: 400;
         border-top: 1px solid var(--rule);
+        vertical-align: top;
+        padding-block: 0.5rem;
     }
 
     @media (width < 60rem) {

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Build;
+use App\Models\LogEntry;
+use App\Models\Operation;
+use App\Models\RouteChange;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** Every kind of change to a route, from the form to the bench: what it makes of operations, links and plan. */
+final class RouteChangesTest extends TestCase
+{
+    private Build $build;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->openShop();
+        $this->actingAs($this->manager);
+        $this->build = $this->build();
+    }
+
+    public function test_split_in_two(): void
+    {
+        $this->change(['kind' => 'split', 'key' => 'body.sand', 'first' => '1:15'])->assertSessionHasNoErrors();
+        $first = $this->operation($this->build, 'body.sand');
+        $second = $this->operation($this->build, 'body.sand.2');
+        $this->assertSame([75, 105, 'sand the body 80 to 220, first part'], [$first->labour_minutes, $second->labour_minutes, $first->name]);
+        $this->assertTrue($this->linked('body.sand', 'body.sand.2'));
+        $this->assertTrue($this->linked('body.sand.2', 'joint.dry-fit'));
+        $this->assertFalse($this->linked('body.sand', 'joint.dry-fit'));
+        $this->assertLessThanOrEqual($this->start($second), $this->start($first));
+        $this->assertSame(180, (int) Operation::query()->whereIn('key', ['body.sand', 'body.sand.2'])->sum('labour_minutes'));
+    }
+
+    public function test_other_hours_and_another_hold(): void
+    {
+        $this->change(['kind' => 'times', 'key' => 'fretboard.glue', 'set_up' => '0', 'labour' => '1:30', 'hold' => '36 h'])->assertSessionHasNoErrors();
+        $glue = $this->operation($this->build, 'fretboard.glue');
+        $this->assertSame([0, 90, 2160, 'glue'], [$glue->set_up_minutes, $glue->labour_minutes, $glue->hold_minutes, $glue->hold_kind?->value]);
+        $this->assertSame('“glue the fretboard to the neck”: set-up 0 min, labour 1 h 30 min, hold 36 h.', RouteChange::query()->sole()->words);
+    }
+
+    public function test_one_after_another_and_not_any_more(): void
+    {
+        $this->change(['kind' => 'link', 'before' => 'body.sand', 'after' => 'neck.carve', 'link_reason' => 'one bench'])->assertSessionHasNoErrors();
+        $this->assertTrue($this->linked('body.sand', 'neck.carve'));
+        $this->assertSame('one bench', $this->reason('body.sand', 'neck.carve'));
+        $this->assertGreaterThan($this->start($this->operation($this->build, 'body.sand')), $this->start($this->operation($this->build, 'neck.carve')));
+        $this->change(['kind' => 'unlink', 'before' => 'body.sand', 'after' => 'neck.carve'])->assertSessionHasNoErrors();
+        $this->assertFalse($this->linked('body.sand', 'neck.carve'));
+        $this->change(['kind' => 'unlink', 'before' => 'body.sand', 'after' => 'neck.carve'])->assertSessionHasErrors('change');
+    }
+
+    public function test_a_link_that_guards_something_is_only_cut_with_a_reason(): void
+    {
+        $this->change(['kind' => 'unlink', 'before' => 'fretboard.sand', 'after' => 'fretboard.fret'])->assertSessionHasErrors('reason');
+        $this->assertStringContainsString('the board between the frets stays rough', session('errors')->first('reason'));
+        $this->assertTrue($this->linked('fretboard.sand', 'fretboard.fret'));
+        $this->change(['kind' => 'unlink', 'before' => 'fretboard.sand', 'after' => 'fretboard.fret'], 'the board comes sanded')->assertSessionHasNoErrors();
+        $this->assertFalse($this->linked('fretboard.sand', 'fretboard.fret'));
+    }
+
+    public function test_left_out_with_what_it_guarded_kept_in_order(): void
+    {
+        $this->change(['kind' => 'drop', 'key' => 'joint.dry-fit'])->assertSessionHasErrors('reason');
+        $this->change(['kind' => 'drop', 'key' => 'joint.dry-fit'], 'a copy of the last one')->assertSessionHasNoErrors();
+        $this->assertNull(Operation::query()->where('key', 'joint.dry-fit')->first());
+        $this->assertTrue($this->linked('joint.screws', 'finish.body.coat-1') || $this->linked('body.sand', 'finish.body.coat-1'), 'what was before it stays before what was behind it');
+        $this->assertStringContainsString('Despite:', LogEntry::query()->latest('id')->firstOrFail()->text);
+    }
+
+    public function test_moved_ahead_and_undone_in_any_order(): void
+    {
+        $links = DB::table('operation_links')->count();
+        $this->change(['kind' => 'move', 'key' => 'body.edges', 'target' => 'body.outline'], 'rounded blank')->assertSessionHasNoErrors();
+        $this->change(['kind' => 'times', 'key' => 'body.edges', 'labour' => '2', 'set_up' => '', 'hold' => ''])->assertSessionHasNoErrors();
+        $this->assertTrue($this->linked('body.edges', 'body.outline'));
+        [$move, $times] = RouteChange::query()->orderBy('id')->get()->all();
+        $this->delete("/builds/1/route/changes/{$move->id}", ['version' => $this->build->refresh()->route_version])->assertSessionHasNoErrors();
+        $this->assertSame([$links, 120], [DB::table('operation_links')->count(), $this->operation($this->build, 'body.edges')->labour_minutes]);
+        $this->delete("/builds/1/route/changes/{$times->id}", ['version' => $this->build->refresh()->route_version])->assertSessionHasNoErrors();
+        $this->assertSame(90, $this->operation($this->build, 'body.edges')->labour_minutes);
+        $this->assertSame(2, RouteChange::query()->whereNotNull('undone_at')->count(), 'nothing recorded is lost');
+    }
+
+    public function test_a_change_of_another_build_is_not_undone_here(): void
+    {
+        $this->change(['kind' => 'times', 'key' => 'body.edges', 'labour' => '2', 'set_up' => '', 'hold' => '']);
+        $other = $this->build();
+        $this->delete('/builds/2/route/changes/'.RouteChange::query()->sole()->id, ['version' => $other->refresh()->route_version])->assertSessionHasErrors('conflict');
+        $this->assertNull(RouteChange::query()->sole()->getAttribute('undone_at'));
+    }
+
+    public function test_a_finished_build_keeps_its_route(): void
+    {
+        DB::table('builds')->update(['status' => 'finished']);
+        $this->change(['kind' => 'times', 'key' => 'body.edges', 'labour' => '2', 'set_up' => '', 'hold' => ''])->assertSessionHasErrors('conflict');
+        $this->get('/builds/1/route')->assertOk()->assertInertia(fn ($page) => $page->where('editable', false));
+        $this->get('/builds/1/route/compare?finish=shellac')->assertOk()->assertInertia(fn ($page) => $page->has('comparison.rows', 7));
+    }
+
+    public function test_work_on_ones_own_operation_is_recorded_and_kept_when_it_is_undone(): void
+    {
+        $this->change(['kind' => 'add', 'name' => 'repair a crack', 'stage' => 'body', 'pieces' => ['body'], 'set_up' => '', 'labour' => '1', 'hold' => '', 'skill' => 'bodies', 'station' => '', 'fixture' => '', 'after' => [], 'before' => ['body.thickness']])->assertSessionHasNoErrors();
+        $repair = $this->operation($this->build, 'own.1');
+        $this->assertTrue($this->linked('own.1', 'body.thickness'));
+        $this->post("/operations/{$repair->id}/hours", ['hours' => '0:45', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
+        $this->delete('/builds/1/route/changes/'.RouteChange::query()->sole()->id, ['version' => $this->build->refresh()->route_version])->assertSessionHasNoErrors();
+        $this->assertNotNull(Operation::query()->where('key', 'own.1')->first(), 'hours are never lost');
+        $this->assertStringContainsString('“repair a crack” is no longer needed; 45 min were worked on it.', LogEntry::query()->latest('id')->firstOrFail()->text);
+    }
+
+    /** @param  array<string, mixed>  $change */
+    private function change(array $change, string $reason = ''): TestResponse
+    {
+        return $this->post('/builds/1/route/changes', [...$change, 'reason' => $reason, 'version' => $this->build->refresh()->route_version]);
+    }
+
+    private function linked(string $before, string $after): bool
+    {
+        return $this->reason($before, $after) !== null;
+    }
+
+    private function reason(string $before, string $after): ?string
+    {
+        return DB::table('operation_links as l')
+            ->join('operations as a', 'a.id', '=', 'l.before_id')->join('operations as b', 'b.id', '=', 'l.after_id')
+            ->where('l.build_id', $this->build->id)->where('a.key', $before)->where('b.key', $after)->value('l.reason');
+    }
+
+    private function start(Operation $operation): string
+    {
+        return (string) DB::table('plan_entries')->where('operation_id', $operation->id)->value('start');
+    }
+}
