@@ -81,6 +81,10 @@ Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
         Route::post('/hours/{entry}/strike', [WorkController::class, 'strikeHours']);
         Route::post('/kit/{line}/order', [KitController::class, 'order']);
 
+        Route::post('/plan/look', [PlanController::class, 'look']);
+        Route::post('/plan/offers/{offer}/take', [PlanController::class, 'take'])->whereNumber('offer');
+        Route::post('/plan/offers/{offer}/leave', [PlanController::class, 'leave'])->whereNumber('offer');
+
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store']);
         Route::put('/people/{person}', [PeopleController::class, 'update']);

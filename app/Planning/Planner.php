@@ -15,6 +15,7 @@ use Regimen\Route\OperationState;
 use Regimen\Schedule\Assignment;
 use Regimen\Schedule\Builder;
 use Regimen\Schedule\Plan;
+use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 
 /** Plans the whole shop anew and keeps the plan: whole, in one transaction, or not at all. */
@@ -22,7 +23,7 @@ final readonly class Planner
 {
     private const LEFT_ALONE_MINUTES = 10;
 
-    public function __construct(private House $house, private Air $air, private ShopProblem $problem, private RecoatWindows $windows, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private ShopProblem $problem, private PlanOrder $order, private RecoatWindows $windows, private Clock $clock)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class Planner
             $this->air->forget();
             $this->windows->close();
             $problem = $this->problem->assemble();
-            $plan = Builder::plan($problem);
+            $plan = Builder::plan($problem, Priority::sorted($problem, $this->order->keys($problem)));
             $kept = PlanModel::query()->create(['made_at' => $this->clock->now(), 'cause' => $cause]);
             $this->store($problem, $plan);
             $this->storeFinishes($problem, $plan, $kept->id);

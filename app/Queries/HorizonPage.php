@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Models\Build;
+use App\Models\PlanOffer;
 use App\Planning\House;
 use App\Support\Clock;
 use App\Support\Minutes;
@@ -42,7 +43,16 @@ final readonly class HorizonPage
             'weeks' => $this->weeks($from, $to),
             'free' => $this->free($from, $to),
             'builds' => $rows->all(),
+            'offer' => $this->offer(),
         ];
+    }
+
+    /** @return array<string, mixed>|null a better plan that waits for a decision */
+    private function offer(): ?array
+    {
+        $offer = PlanOffer::query()->where('state', 'open')->latest('id')->first();
+
+        return $offer === null ? null : ['id' => $offer->id, 'at' => $offer->at->toIso8601ZuluString(), 'gains' => $offer->gains, 'moves' => $offer->moves];
     }
 
     /** @return list<string> the Mondays, in the shop's zone */

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\TakeOffer;
+use App\Jobs\LookForBetterPlan;
 use App\Models\Person;
+use App\Models\PlanOffer;
 use App\Queries\HorizonPage;
 use App\Queries\TodayPage;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
 use Inertia\Response;
 
@@ -21,5 +25,28 @@ final class PlanController
     public function horizon(HorizonPage $page): Response
     {
         return Inertia::render('Horizon', $page->data());
+    }
+
+    public function look(): RedirectResponse
+    {
+        $last = (int) PlanOffer::query()->max('id');
+        LookForBetterPlan::dispatch();
+        $found = PlanOffer::query()->where('id', '>', $last)->exists();
+
+        return back()->with('done', $found ? 'A better plan was found. Nothing is changed before you take it.' : 'The shop looks for a better plan. If there is one it is offered here; nothing is changed by itself.');
+    }
+
+    public function take(PlanOffer $offer, TakeOffer $takeOffer, #[CurrentUser] Person $by): RedirectResponse
+    {
+        $takeOffer->take($by, $offer);
+
+        return back()->with('done', 'The better plan is in force.');
+    }
+
+    public function leave(PlanOffer $offer, TakeOffer $takeOffer): RedirectResponse
+    {
+        $takeOffer->leave($offer);
+
+        return back()->with('done', 'The plan stays as it is.');
     }
 }

@@ -7,7 +7,8 @@ namespace Regimen\Schedule;
 /** A plan that was looked for longer, beside the one it started from. */
 final readonly class Improved
 {
-    public function __construct(public Plan $first, public Plan $best, public int $firstCost, public int $bestCost, public int $schedules)
+    /** @param  array<string, int>  $keys  the order that makes the best plan, by activity */
+    public function __construct(public array $keys, public Plan $first, public Plan $best, public int $firstCost, public int $bestCost, public int $schedules)
     {
     }
 }

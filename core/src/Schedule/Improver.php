@@ -26,15 +26,16 @@ final class Improver
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
-    public static function improve(Problem $problem, Budget $budget, int $seed = 1, Objective $objective = new Objective): Improved
+    /** @param  array<string, int>|null  $keys  the order to start from; the usual one if none is given */
+    public static function improve(Problem $problem, Budget $budget, int $seed = 1, Objective $objective = new Objective, ?array $keys = null): Improved
     {
-        return (new self($problem, $objective, $seed))->run($budget);
+        return (new self($problem, $objective, $seed))->run($budget, $keys ?? Priority::keys($problem));
     }
 
-    private function run(Budget $budget): Improved
+    /** @param  array<string, int>  $base */
+    private function run(Budget $budget, array $base): Improved
     {
-        $base = Priority::keys($this->problem);
-        $first = $best = Builder::plan($this->problem);
+        $first = $best = Builder::plan($this->problem, Priority::sorted($this->problem, $base));
         $budget->spent++;
         $firstCost = $bestCost = $cost = $this->objective->cost($this->problem, $first);
         [$keys, $plan] = [$base, $first];
@@ -58,7 +59,7 @@ final class Improver
             }
         }
 
-        return new Improved($first, $best, $firstCost, $bestCost, $budget->spent);
+        return new Improved($bestKeys, $first, $best, $firstCost, $bestCost, $budget->spent);
     }
 
     /**

@@ -1,13 +1,14 @@
 <script lang="ts">
-    import { inertia } from '@inertiajs/svelte';
+    import { inertia, page } from '@inertiajs/svelte';
     import { scaleTime } from 'd3-scale';
     import Hatch from '@/components/Hatch.svelte';
     import Instrument from '@/components/Instrument.svelte';
     import Marks from '@/components/Marks.svelte';
     import Strip from '@/components/Strip.svelte';
+    import { Act } from '@/lib/act.svelte';
     import { shopClock } from '@/lib/now.svelte';
-    import { day, shortDay } from '@/lib/time';
-    import type { HorizonBuild } from '@/lib/types';
+    import { calendarDay, day, shortDay } from '@/lib/time';
+    import type { HorizonBuild, Shared } from '@/lib/types';
 
     interface Props {
         headline: string;
@@ -19,10 +20,18 @@
         /** Stretches of days on which the shop does not work. */
         free: [string, string][];
         builds: HorizonBuild[];
+        offer: {
+            id: number;
+            at: string;
+            gains: { number: number; title: string; before: string | null; after: string | null }[];
+            moves: { person: string; operations: number }[];
+        } | null;
     }
 
-    const { headline, under, from, to, weeks, free, builds }: Props = $props();
+    const { headline, under, from, to, weeks, free, builds, offer }: Props = $props();
 
+    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const act = new Act();
     let room = $state(860);
 
     const width = $derived(Math.max(200, room));
@@ -41,6 +50,30 @@
 <Hatch />
 <h1>{headline}</h1>
 <p class="quiet">{under}</p>
+{#if manager && offer}
+    <div class="offer" id="offer">
+        <p>
+            <b>A better plan was found.</b>
+            {#each offer.gains as gain (gain.number)}
+                <span>
+                    {gain.number}
+                    {gain.title}
+                    {gain.before ? calendarDay(gain.before) : 'not planned'} → {gain.after ? calendarDay(gain.after) : 'not planned'}.
+                </span>
+            {/each}
+            <span class="quiet">
+                {offer.moves.length === 0
+                    ? 'Nobody’s coming week would change.'
+                    : `In the coming week it moves ${offer.moves.map((move) => `${move.operations} of ${move.person}’s operations`).join(', ')}.`}
+            </span>
+        </p>
+        <button class="do" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/take`)}>Take it</button>
+        <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/leave`)}>Leave it</button>
+    </div>
+{:else if manager && builds.length > 0}
+    <button class="word screen-only" type="button" disabled={act.busy} onclick={() => act.post('/plan/look')}>Look for a better plan</button
+    >
+{/if}
 
 <div class="horizon">
     <div class="axis" aria-hidden="true">
@@ -85,6 +118,20 @@
 <Marks />
 
 <style>
+    .offer {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem 1rem;
+        align-items: center;
+        border-left: 5px solid var(--accent);
+        padding: 0.4rem 0.9rem;
+        margin: 0.6rem 0;
+    }
+
+    .offer p {
+        flex: 1 1 30rem;
+    }
+
     .horizon {
         margin-top: 0.6rem;
     }
