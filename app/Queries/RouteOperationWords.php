@@ -55,7 +55,6 @@ final readonly class RouteOperationWords
             'station' => $operation->station === null ? null : $this->resources->of($operation->station),
             'fixture' => $operation->fixture === null ? null : ($operation->fixtures > 1 ? "{$operation->fixtures} of the " : '').$this->resources->of($operation->fixture),
             'oneSitting' => $operation->oneSitting,
-            'needs' => $operation->needs,
             'cautions' => Caution::together($operation->cautions),
             'gate' => array_map(static fn (Target $target): array => ['what' => $target->what, 'how' => $target->how, 'words' => $target->words], $gate),
             'gateShort' => Gate::after($operation->key),
@@ -70,8 +69,8 @@ final readonly class RouteOperationWords
         return [
             'key' => $row->key, 'name' => $row->name, 'stage' => $row->stage->words(), 'why' => 'It was on the route once; '.Say::duration((int) $row->worked_minutes).' were worked on it.', 'rule' => '', 'standard' => $row->standard, 'own' => false,
             'setUp' => $row->set_up_minutes, 'best' => $row->best_minutes, 'labour' => $row->labour_minutes, 'worst' => $row->worst_minutes, 'drivenBy' => '', 'hold' => $row->hold_minutes, 'holdNow' => $row->hold_minutes, 'holdWords' => null,
-            'way' => $row->way, 'risk' => '', 'ways' => [], 'tool' => $row->tool, 'skill' => $row->skill, 'station' => null, 'fixture' => null, 'oneSitting' => $row->one_sitting, 'needs' => [], 'cautions' => [], 'gate' => [], 'gateShort' => null, 'after' => [],
-            'useless' => true, 'column' => null, 'critical' => false, 'slack' => 0, 'pieces' => $row->pieces, 'stake' => 0, 'sharesWith' => [],
+            'way' => $row->way, 'risk' => '', 'ways' => [], 'tool' => $row->tool, 'skill' => $row->skill, 'station' => null, 'fixture' => null, 'oneSitting' => $row->one_sitting, 'cautions' => [], 'gate' => [], 'gateShort' => null, 'after' => [],
+            'useless' => true, 'column' => null, 'critical' => false, 'slack' => 0, 'pieces' => $row->pieces, 'stake' => 0, 'parts' => [], 'sharesWith' => [],
         ];
     }
 

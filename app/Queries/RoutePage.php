@@ -48,7 +48,7 @@ final readonly class RoutePage
     /** @return array<string, mixed> */
     public function data(Build $build, Person $viewer): array
     {
-        $build->load(['specification', 'routeChanges.person', 'operations' => static fn ($query) => $query->withSum('timeEntries as worked_minutes', 'minutes')]);
+        $build->load(['specification', 'kit', 'routeChanges.person', 'operations' => static fn ($query) => $query->withSum('timeEntries as worked_minutes', 'minutes')]);
         $read = Revisions::read($build->specification);
         $draft = $this->drafting->draft($read->orFail(), $build);
         $standards = $this->house->standards();
@@ -105,11 +105,23 @@ final readonly class RoutePage
                 'column' => $columns[$operation->key],
                 ...self::place($operation, $chain),
                 'stake' => $stake[$operation->key]->minutes,
+                'parts' => $this->parts($build, $operation),
                 'sharesWith' => $operation->setUpKey === '' ? [] : $others->get($operation->setUpKey, collect())->all(),
             ];
         }
 
         return [...$rows, ...$kept->map(fn (OperationModel $row): array => $this->words->useless($row) + $this->standing($row))->values()->all()];
+    }
+
+    /** @return list<array{name: string, state: string}> the kit lines that it waits for */
+    private function parts(Build $build, Operation $operation): array
+    {
+        $parts = [];
+        foreach ($build->kit->where('surplus', false)->whereIn('group', $operation->needs) as $line) {
+            $parts[] = ['name' => $line->name, 'state' => $line->state->value];
+        }
+
+        return $parts;
     }
 
     /** @return array<string, mixed> */

@@ -46,6 +46,7 @@ final class RouteTest extends TestCase
         $this->assertStringContainsString('board width', $radius['drivenBy']);
         $this->assertSame('323.85 ± 0.2 mm', $operations->firstWhere('key', 'fretboard.slots')['gate'][0]['words']);
         $this->assertSame('Follow the maker’s data sheet, local codes and licensed practice.', last($operations->firstWhere('key', 'neck.channel')['cautions']));
+        $this->assertContains(['name' => 'fret wire', 'state' => 'needed'], $operations->firstWhere('key', 'fretboard.fret')['parts']);
         $this->assertTrue($operations->contains('critical', true));
         $this->assertSame('72.8 h', $page->inertiaProps('totals.work'));
         $spent = $page->inertiaProps('totals.spent');

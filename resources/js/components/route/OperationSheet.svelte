@@ -107,12 +107,17 @@
             {/if}
             <tr>
                 <th scope="row">Takes</th>
-                <td class="small"
-                    >{[operation.skill, operation.station, operation.fixture].filter(Boolean).join(', ')}{operation.needs.length > 0
-                        ? `; from the kit ${operation.needs.join(', ')}`
-                        : ''}</td
-                >
+                <td class="small">{[operation.skill, operation.station, operation.fixture].filter(Boolean).join(', ')}</td>
             </tr>
+            {#if operation.parts.length > 0}
+                <tr>
+                    <th scope="row">Parts</th>
+                    <td class="small">
+                        {#each operation.parts as part, index (part.name)}{index > 0 ? ', ' : ''}{part.name}
+                            <span class={part.state === 'arrived' ? 'quiet' : 'tight'}>{part.state}</span>{/each}
+                    </td>
+                </tr>
+            {/if}
             {#if operation.gate.length > 0}
                 <tr>
                     <th scope="row"><i class="ring"></i>Gate</th>

@@ -35,7 +35,7 @@ export interface RouteOperation {
     station: string | null;
     fixture: string | null;
     oneSitting: boolean;
-    needs: string[];
+    parts: { name: string; state: string }[];
     cautions: string[];
     gate: { what: string; how: string; words: string }[];
     gateShort: string | null;
