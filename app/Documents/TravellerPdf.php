@@ -56,7 +56,7 @@ final class TravellerPdf
         foreach ($route->operations as $operation) {
             if ($operation->stage !== $stage) {
                 $stage = $operation->stage;
-                $this->room($build, 16.0);
+                $this->room($build, 34.0);
                 $this->y += 3.0;
                 $this->canvas->words(ucfirst($stage->words()), self::LEFT, $this->y, 10);
                 $this->y += 5.0;

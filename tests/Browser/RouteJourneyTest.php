@@ -29,7 +29,7 @@ final class RouteJourneyTest extends BrowserTestCase
         self::assertStringContainsString('keeps flat beam', $me->text('.opened'));
         $me->press('fret slots', '.opened');
         $me->waitForText('317.5 ± 0.2 mm', '.opened');
-        $me->press('radius by block', '#stages');
+        $me->press('radius the board', '#stages');
         $me->waitForText('At the router table', '[data-ways="fretboard.radius"]');
         $before = $me->text('[data-figure=work]');
         $me->until(fn (): bool => str_contains($me->text('[data-ways="fretboard.radius"]'), '−2.'), 'the price of the jig');
@@ -37,7 +37,7 @@ final class RouteJourneyTest extends BrowserTestCase
         $me->press('Do it this way', '[data-ways="fretboard.radius"]');
         $me->waitForText('This build is made that way');
         self::assertNotSame($before, $me->text('[data-figure=work]'));
-        $me->waitForText('radius by block, by jig', '.opened');
+        $me->waitForText('radius the board, by jig', '.opened');
         $me->press('Reset to what is derived');
         $me->waitForText('The route is what is derived again.');
         self::assertSame('every rule of order is kept', mb_strtolower($me->text('h1')));
@@ -96,9 +96,9 @@ final class RouteJourneyTest extends BrowserTestCase
         self::assertGreaterThan((float) $cells[0] + 10, (float) $cells[1]);
         $me->open('/house/standards');
         $me->press('fretboard', '#operations');
-        $me->press('Make this the house’s way', '[data-standard="radius by block, by jig"]');
+        $me->press('Make this the house’s way', '[data-standard="radius the board, by jig"]');
         $me->waitForText('Saved. Builds that have their route keep it until it is derived anew.');
-        self::assertStringContainsString('the house’s way', $me->text('[data-standard="radius by block, by jig"]'));
+        self::assertStringContainsString('the house’s way', $me->text('[data-standard="radius the board, by jig"]'));
         $me->choose('Fret slots', 'after the board is glued', '#methods');
         $me->waitForText('slots the trade’s → after', '#history');
         $me->open('/climate');

@@ -282,7 +282,13 @@ final class RouteTest extends TestCase
             file_put_contents($file, $pdf);
             $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
             $info = (new Process(['pdfinfo', $file]))->mustRun()->getOutput();
+            // The code is read by a reader that is not ours: zbarimg of Debian's zbar-tools.
+            $page = (new Process(['pdftocairo', '-png', '-singlefile', '-r', '150', '-f', '1', '-l', '1', $file, $file]))->mustRun();
+            $code = (new Process(['zbarimg', '-q', '--raw', "{$file}.png"]))->mustRun()->getOutput();
+            unlink("{$file}.png");
             unlink($file);
+            $this->assertSame(0, $page->getExitCode());
+            $this->assertSame(url('/builds/1'), trim($code));
             $this->assertStringContainsString($size, $info);
             foreach (['1 · Fennimore', 'fret slots, by template', 'nut to twelfth fret: 323.85 ± 0.2 mm', 'measured', 'holds 24 h', 'Gloves and air with superglue', 'Follow the maker’s data sheet'] as $words) {
                 $this->assertStringContainsString($words, $text);

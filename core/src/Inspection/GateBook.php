@@ -40,7 +40,7 @@ final readonly class GateBook
             'neck.headstock-thickness' => [Target::between('headstock thickness', 'caliper', max($t('headstock-least'), $s->head->tunerLeast->mm), min($t('headstock-most'), $s->head->tunerMost->mm))],
             'neck.outline' => $this->widths(),
             'fretboard.slots' => [Target::around('nut to twelfth fret', 'long rule', $s->board->scale->mm / 2, $t('half-scale'))],
-            'fretboard.radius' => [Target::atMost('light under the gauge', 'radius gauge '.$s->board->radius->inMillimetres(0).' mm', $t('radius-light'))],
+            'fretboard.radius' => [Target::atMost('light under the gauge', 'radius gauge '.$s->board->radius->inMillimetres(0), $t('radius-light'))],
             'fretboard.fret', 'set-up.frets' => [Target::atMost('a fret rocks', 'rocker', $t('rock'))],
             'neck.carve' => $this->carve(),
             'joint.pocket', 'joint.wings' => $this->joint($operation === 'joint.pocket'),

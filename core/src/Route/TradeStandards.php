@@ -40,7 +40,7 @@ final class TradeStandards
         'neck.wings' => ['headstock wings', 0.2, 0.75, 12, 'necks', 'neck-bench', 'headstock-clamps', true, 'adhesives'],
         'neck.veneer' => ['headstock veneer', 0.2, 0.5, 12, 'necks', 'neck-bench', 'headstock-clamps', true, 'adhesives'],
         'neck.rough' => ['rough the shaft', 0.2, 0.75, 0, 'necks', 'saw-and-planer', null, false, 'machines'],
-        'neck.outline' => ['neck outline by template', 0.4, 1, 0, 'necks', 'router-table', null, false, 'machines'],
+        'neck.outline' => ['neck outline', 0.4, 1, 0, 'necks', 'router-table', null, false, 'machines'],
         'neck.headstock-thickness' => ['headstock to thickness', 0.3, 0.5, 0, 'necks', 'saw-and-planer', null, false, 'machines'],
         'neck.tuner-holes' => ['tuner holes', 0.2, 0.5, 0, 'necks', 'drill-press', null, false, 'machines'],
         'neck.carve' => ['carve the neck', 0.2, 4, 0, 'necks', 'neck-bench', null, false, 'dust'],
@@ -53,7 +53,7 @@ final class TradeStandards
         'fretboard.binding' => ['bind the fretboard', 0.2, 1.5, 12, 'frets', 'fret-bench', null, true, 'binding'],
         'fretboard.glue' => ['glue the fretboard to the neck', 0.2, 0.75, 24, 'frets', 'neck-bench', 'flat-beam', true, 'adhesives'],
         'fretboard.side-markers' => ['side markers', 0.2, 0.75, 0, 'frets', 'fret-bench', null, false, 'adhesives'],
-        'fretboard.radius' => ['radius by block', 0.3, 4, 0, 'frets', 'fret-bench', null, false, 'dust'],
+        'fretboard.radius' => ['radius the board', 0.3, 4, 0, 'frets', 'fret-bench', null, false, 'dust'],
         'fretboard.sand' => ['sand the board fine', 0, 0.75, 0, 'frets', null, null, false, 'dust'],
         'fretboard.oil' => ['oil the board', 0, 0.3, 12, 'frets', null, null, false, 'oily-rags'],
         'fretboard.fret' => ['fret, trim and bevel the ends', 0.3, 2.5, 0, 'frets', 'fret-bench', null, false, null],
@@ -63,7 +63,7 @@ final class TradeStandards
         'body.chambers' => ['rout the chambers', 0.3, 2, 0, 'bodies', 'router-table', null, false, 'machines'],
         'body.paths' => ['wire paths and grounding inside', 0.2, 0.75, 0, 'bodies', 'drill-press', null, false, 'machines'],
         'body.glue-layers' => ['glue the layers on', 0.2, 0.75, 24, 'bodies', null, 'body-clamps', true, 'adhesives'],
-        'body.outline' => ['body outline: saw, then template', 0.4, 1.5, 0, 'bodies', 'router-table', null, false, 'machines'],
+        'body.outline' => ['body outline', 0.4, 1.5, 0, 'bodies', 'router-table', null, false, 'machines'],
         'body.cavities' => ['pickup and control cavities', 0.4, 1.5, 0, 'bodies', 'router-table', null, false, 'machines'],
         'body.wiring' => ['wiring channels and jack', 0.2, 0.75, 0, 'bodies', 'drill-press', null, false, 'machines'],
         'body.binding' => ['bind the body: ledge, dry fit, bond', 0.3, 2.5, 18, 'bodies', 'router-table', null, true, 'binding'],
@@ -119,7 +119,7 @@ final class TradeStandards
         'electronics.install' => ['pickups', 50], 'set-up.frets' => ['frets', 30], 'set-up.nut' => ['strings', 40], 'set-up.guide' => ['strings', 40], 'set-up.string' => ['strings', 50],
     ];
 
-    /** Three points in hours where the trade says more than usual: a radius by block can take a day. */
+    /** Three points in hours where the trade says more than usual: a radius the board can take a day. */
     private const RANGES = [
         'fretboard.radius' => [3, 8], 'fretboard.fret' => [2, 4.5], 'neck.carve' => [3, 7], 'body.sand' => [2, 5], 'finish.burst' => [1, 4],
     ];

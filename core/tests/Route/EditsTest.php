@@ -40,7 +40,7 @@ final class EditsTest extends TestCase
         self::assertNull($edited->route->find('fretboard.radius'));
         self::assertArrayHasKey('fretboard.glue', $edited->route->ancestors()['neck.carve']);
         $stops = self::stops($edited);
-        self::assertSame(['“carve the neck” without “radius by block”'], array_map(static fn (Broken $broken): string => $broken->title(), $stops));
+        self::assertSame(['“carve the neck” without “radius the board”'], array_map(static fn (Broken $broken): string => $broken->title(), $stops));
         self::assertStringContainsString('When “carve the neck” is done: a carved neck does not lie flat', $stops[0]->words());
     }
 
@@ -63,7 +63,7 @@ final class EditsTest extends TestCase
         self::assertLessThan($position['neck.channel'], $position['neck.carve']);
         $titles = array_map(static fn (Broken $broken): string => $broken->title(), self::stops($edited));
         self::assertContains('“carve the neck” before “truss-rod channel”', $titles);
-        self::assertContains('“carve the neck” before “radius by block”', $titles);
+        self::assertContains('“carve the neck” before “radius the board”', $titles);
     }
 
     public function test_a_split_shares_the_hours_and_keeps_hold_and_gate_with_the_second_part(): void

@@ -44,7 +44,7 @@ final class TradeStandardsTest extends TestCase
         yield 'face markers' => ['fretboard.markers', 0.2, 1.25, 12, null];
         yield 'glue the board' => ['fretboard.glue', 0.2, 0.75, 24, 'flat-beam'];
         yield 'side markers' => ['fretboard.side-markers', 0.2, 0.75, 0, null];
-        yield 'radius by block' => ['fretboard.radius', 0.3, 4, 0, null];
+        yield 'radius the board' => ['fretboard.radius', 0.3, 4, 0, null];
         yield 'fret, pressed' => ['fretboard.fret', 0.3, 2.5, 0, null];
         yield 'carve by hand' => ['neck.carve', 0.2, 4, 0, null];
         yield 'sand the neck' => ['neck.sand', 0, 1.5, 0, null];
