@@ -81,6 +81,7 @@ Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
         Route::post('/hours/{entry}/strike', [WorkController::class, 'strikeHours']);
         Route::post('/kit/{line}/order', [KitController::class, 'order']);
 
+        Route::get('/plan/help', [PlanController::class, 'help'])->name('plan.help');
         Route::post('/plan/look', [PlanController::class, 'look']);
         Route::post('/plan/offers/{offer}/take', [PlanController::class, 'take'])->whereNumber('offer');
         Route::post('/plan/offers/{offer}/leave', [PlanController::class, 'leave'])->whereNumber('offer');

@@ -8,6 +8,7 @@ use App\Actions\TakeOffer;
 use App\Jobs\LookForBetterPlan;
 use App\Models\Person;
 use App\Models\PlanOffer;
+use App\Planning\WhatWouldHelp;
 use App\Queries\HorizonPage;
 use App\Queries\TodayPage;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -25,6 +26,11 @@ final class PlanController
     public function horizon(HorizonPage $page): Response
     {
         return Inertia::render('Horizon', $page->data());
+    }
+
+    public function help(WhatWouldHelp $help): Response
+    {
+        return Inertia::render('Help', ['ranked' => $help->ranked()]);
     }
 
     public function look(): RedirectResponse

@@ -74,6 +74,7 @@
     <button class="word screen-only" type="button" disabled={act.busy} onclick={() => act.post('/plan/look')}>Look for a better plan</button
     >
 {/if}
+{#if manager && builds.length > 0}<a class="screen-only help" href="/plan/help">What would help</a>{/if}
 
 <div class="horizon">
     <div class="axis" aria-hidden="true">
@@ -118,6 +119,10 @@
 <Marks />
 
 <style>
+    .help {
+        margin-left: 1.2rem;
+    }
+
     .offer {
         display: flex;
         flex-wrap: wrap;

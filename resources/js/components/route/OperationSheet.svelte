@@ -73,7 +73,7 @@
                 <th scope="row">Set-up</th>
                 <td
                     ><span class="figure">{span(operation.setUp)}</span>{#if operation.sharesWith.length > 0}
-                        <span class="small"
+                        <span class="small shared"
                             >the same as on {#each operation.sharesWith as other, index (other.id)}{index > 0 ? ', ' : ''}<a
                                     href={`/builds/${other.number}/route`}>{other.number} {other.title}</a
                                 >{/each}: one set-up can serve all</span
@@ -226,6 +226,10 @@
         border-top: 1px solid var(--rule);
         padding: 0.3rem 0;
         justify-items: start;
+    }
+
+    .shared {
+        margin-left: 0.5rem;
     }
 
     .plainly {
