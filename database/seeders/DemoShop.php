@@ -99,8 +99,8 @@ final class DemoShop extends Seeder
     {
         $open = Build::query()->open()->orderBy('number')->get();
         $waiting = $this->build(DemoBuilds::WAITS_FOR_CLIENT);
-        $undecided = Operation::query()->where('build_id', $waiting->id)->whereIn('key', ['body.cavities', 'body.sand', 'electronics.install', 'assembly.hardware'])->where('state', 'open')->orderBy('position')->firstOrFail();
-        app(WaitFor::class)($this->manager(), $undecided, $undecided->version, 'pickup covers: open or closed', $now->setTimezone(self::ZONE)->addDays(3)->format('Y-m-d'));
+        $undecided = $this->undecided($waiting);
+        app(WaitFor::class)($this->manager(), $undecided, $undecided->version, str_starts_with($undecided->key, 'set-up') || str_starts_with($undecided->key, 'delivery') ? 'the gauge of the strings' : 'pickup covers: open or closed', $now->setTimezone(self::ZONE)->addDays(3)->format('Y-m-d'));
         for ($round = 0; $round < 5; $round++) {
             app()->forgetScopedInstances();
             foreach ($open as $build) {
@@ -118,6 +118,20 @@ final class DemoShop extends Seeder
             }
             app(Planner::class)->replan('promises of the demo shop');
         }
+    }
+
+    /** What the client still has to decide, as far as the build has come on this day. */
+    private function undecided(Build $build): Operation
+    {
+        $open = Operation::query()->where('build_id', $build->id)->where('state', 'open')->orderBy('position')->get();
+        foreach (['body.cavities', 'body.sand', 'electronics.install', 'assembly.hardware', 'set-up.nut', 'set-up.string', 'delivery.inspect'] as $key) {
+            $found = $open->firstWhere('key', $key);
+            if ($found !== null) {
+                return $found;
+            }
+        }
+
+        return $open->firstOrFail();
     }
 
     /** Three readings a day of the sensor on the wall. */

@@ -39,4 +39,13 @@ final class DemoShopTest extends TestCase
             $this->get("/builds/{$number}")->assertOk();
         }
     }
+
+    /** On some days the build that waits for its client is nearly done; there is still something to decide. */
+    public function test_somebody_waits_for_the_client_however_far_the_build_has_come(): void
+    {
+        $this->at('2026-11-25 16:20');
+        $this->seed(DemoShop::class);
+        $this->assertSame(1, Operation::query()->where('waits_for', '!=', '')->count());
+        $this->assertSame(11, Build::query()->open()->count());
+    }
 }
