@@ -123,7 +123,7 @@ final class DemoShop extends Seeder
     /** What the client still has to decide, as far as the build has come on this day. */
     private function undecided(Build $build): Operation
     {
-        $open = Operation::query()->where('build_id', $build->id)->where('state', 'open')->orderBy('position')->get();
+        $open = Operation::query()->with('build')->where('build_id', $build->id)->where('state', 'open')->orderBy('position')->get();
         foreach (['body.cavities', 'body.sand', 'electronics.install', 'assembly.hardware', 'set-up.nut', 'set-up.string', 'delivery.inspect'] as $key) {
             $found = $open->firstWhere('key', $key);
             if ($found !== null) {
