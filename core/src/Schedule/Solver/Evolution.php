@@ -23,6 +23,8 @@ final class Evolution
 
     private readonly Justification $justification;
 
+    private readonly ActivityLists $lists;
+
     /** @var list<array{list<int>, int, string}> list, makespan, fingerprint; the best first */
     private array $population = [];
 
@@ -32,7 +34,8 @@ final class Evolution
     {
         $this->random = new Randomizer(new Mt19937($seed));
         $this->justification = new Justification($project);
-        $this->best = $budget->isSpent(self::EACH) ? $this->justification->first($this->byTails(), $budget) : $this->justification->improved($this->byTails(), $budget);
+        $this->lists = new ActivityLists($project, $this->random);
+        $this->best = $budget->isSpent(self::EACH) ? $this->justification->first($this->lists->byTails(), $budget) : $this->justification->improved($this->lists->byTails(), $budget);
     }
 
     public static function solve(Project $project, Budget $budget, int $seed): Solution
@@ -65,7 +68,7 @@ final class Evolution
         $this->population = [];
         $this->admit($this->best);
         for ($drawn = 1; $drawn < self::POPULATION && ! $this->budget->isSpent(self::EACH); $drawn++) {
-            $this->admit($this->justification->improved($this->drawn($near), $this->budget));
+            $this->admit($this->justification->improved($this->lists->drawn($near, $near > 0 ? $this->best->list($this->project) : []), $this->budget));
         }
     }
 
@@ -149,110 +152,5 @@ final class Evolution
         }
 
         return array_values($list);
-    }
-
-    /** @return list<int> the longest way to the end first */
-    private function byTails(): array
-    {
-        $tails = $this->project->tails();
-        $keys = [];
-        foreach ($this->project->order as $job) {
-            $keys[$job] = -$tails[$job];
-        }
-        asort($keys);
-
-        return $this->repaired(array_keys($keys));
-    }
-
-    /**
-     * Jobs drawn one by one from those that may come next: by regret on the longest way to the end, or as the best list has them.
-     *
-     * @return list<int>
-     */
-    private function drawn(float $near): array
-    {
-        $tails = $this->project->tails();
-        $waits = array_map(count(...), $this->project->predecessors);
-        $open = array_keys(array_filter($waits, static fn (int $count): bool => $count === 0));
-        $place = $near > 0 ? array_flip($this->best->list($this->project)) : [];
-        $list = [];
-        while ($open !== []) {
-            $index = $near > 0 && $this->random->getInt(0, 999) < 1000 * $near ? self::first($open, $place) : $this->regretful($open, $tails);
-            $job = $open[$index];
-            array_splice($open, $index, 1);
-            $list[] = $job;
-            foreach ($this->project->successors[$job] as $after) {
-                if (--$waits[$after] === 0) {
-                    $open[] = $after;
-                }
-            }
-        }
-
-        return $list;
-    }
-
-    /**
-     * @param  list<int>  $open
-     * @param  array<int, int>  $place
-     */
-    private static function first(array $open, array $place): int
-    {
-        $first = 0;
-        foreach ($open as $index => $job) {
-            $first = $place[$job] < $place[$open[$first]] ? $index : $first;
-        }
-
-        return $first;
-    }
-
-    /**
-     * @param  list<int>  $open
-     * @param  list<int>  $tails
-     */
-    private function regretful(array $open, array $tails): int
-    {
-        $least = PHP_INT_MAX;
-        foreach ($open as $job) {
-            $least = min($least, $tails[$job]);
-        }
-        $weights = [];
-        $sum = 0;
-        foreach ($open as $index => $job) {
-            $sum += ($tails[$job] - $least + 1) ** 2;
-            $weights[$index] = $sum;
-        }
-        $drawn = $this->random->getInt(1, $sum);
-        foreach ($weights as $index => $weight) {
-            if ($drawn <= $weight) {
-                return $index;
-            }
-        }
-
-        return 0;
-    }
-
-    /**
-     * @param  list<int>  $list
-     * @return list<int> with every job after its predecessors, otherwise as it was
-     */
-    private function repaired(array $list): array
-    {
-        $place = array_flip($list);
-        $waits = array_map(count(...), $this->project->predecessors);
-        $open = array_keys(array_filter($waits, static fn (int $count): bool => $count === 0));
-        $sorted = [];
-        while ($open !== []) {
-            $index = self::first($open, $place);
-            $job = $open[$index];
-            array_splice($open, $index, 1);
-            $sorted[] = $job;
-            foreach ($this->project->successors[$job] as $after) {
-                if (--$waits[$after] === 0) {
-                    $open[] = $after;
-                }
-            }
-        }
-
-        return $sorted;
     }
 }
