@@ -64,14 +64,14 @@ final readonly class WhatWouldHelp
     private function variations(Problem $problem): iterable
     {
         foreach (Resource::query()->where('capacity', '>', 0)->orderBy('id')->get() as $resource) {
-            yield [$resource->kind, "One more of the {$resource->name}", self::with($problem, capacities: [...$problem->capacities, $resource->key => $resource->capacity + 1])];
+            yield [$resource->kind, "One more of the {$resource->name}", $problem->with(['capacities' => [...$problem->capacities, $resource->key => $resource->capacity + 1]])];
         }
         foreach ($problem->workers as $index => $worker) {
             foreach (Skill::cases() as $skill) {
                 if (! in_array($skill->value, $worker->skills, true)) {
                     $workers = $problem->workers;
-                    $workers[$index] = new Worker($worker->id, $worker->name, [...$worker->skills, $skill->value], $worker->calendar);
-                    yield ['skill', "{$worker->name} also doing {$skill->value}", self::with($problem, workers: array_values($workers))];
+                    $workers[$index] = new Worker($worker->id, $worker->name, [...$worker->skills, $skill->value], $worker->calendar, $worker->speeds);
+                    yield ['skill', "{$worker->name} also doing {$skill->value}", $problem->with(['workers' => array_values($workers)])];
                 }
             }
         }
@@ -99,7 +99,7 @@ final readonly class WhatWouldHelp
             }, $hours->week);
             $workers = $problem->workers;
             $workers[$index] = new Worker($worker->id, $worker->name, $worker->skills, Calendar::from(WorkingHours::of($week, array_keys($hours->closed), $hours->zone), $problem->now, $worker->name));
-            yield ['overtime', "{$worker->name} an hour longer every working day", self::with($problem, workers: array_values($workers))];
+            yield ['overtime', "{$worker->name} an hour longer every working day", $problem->with(['workers' => array_values($workers)])];
         }
     }
 
@@ -108,21 +108,11 @@ final readonly class WhatWouldHelp
     {
         $causes = array_unique(array_filter(array_map(static fn (Activity $activity): ?string => $activity->release?->cause, $problem->activities)));
         foreach ($causes as $cause) {
-            $activities = array_map(static fn (Activity $activity): Activity => $activity->release?->cause !== $cause ? $activity : new Activity(
-                $activity->id, $activity->build, $activity->work, $activity->hold, $activity->skill, $activity->predecessors, $activity->demands,
-                new Release(max($problem->now, $activity->release->instant - self::EARLIER), $cause), $activity->oneSitting, $activity->worker, $activity->startedAt, $activity->holdUntil,
-            ), $problem->activities);
-            yield ['earlier', "A week earlier: {$cause}", new Problem($problem->now, $activities, $problem->workers, $problem->capacities, $problem->dues)];
+            $activities = array_map(static fn (Activity $activity): Activity => $activity->release?->cause !== $cause
+                ? $activity
+                : $activity->with(['release' => new Release(max($problem->now, $activity->release->instant - self::EARLIER), $cause)]), $problem->activities);
+            yield ['earlier', "A week earlier: {$cause}", $problem->with(['activities' => $activities])];
         }
-    }
-
-    /**
-     * @param  list<Worker>|null  $workers
-     * @param  array<string, int>|null  $capacities
-     */
-    private static function with(Problem $problem, ?array $workers = null, ?array $capacities = null): Problem
-    {
-        return new Problem($problem->now, $problem->activities, $workers ?? $problem->workers, $capacities ?? $problem->capacities, $problem->dues);
     }
 
     /**

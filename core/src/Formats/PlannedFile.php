@@ -8,6 +8,8 @@ use Regimen\Schedule\Assignment;
 use Regimen\Schedule\Improved;
 use Regimen\Schedule\Objective;
 use Regimen\Schedule\ReasonKind;
+use Regimen\Schedule\Trouble;
+use Regimen\Schedule\Troubles;
 use Regimen\Schedule\Unplanned;
 
 /** A plan as JSON: the objective, lateness by build, and for every operation who, from when to when, and why not earlier. */
@@ -31,8 +33,9 @@ final class PlannedFile
             ], array_keys($finishes), $finishes),
             'operations' => array_values(array_map(static fn (Assignment $one): array => [
                 'id' => $one->activity, 'build' => $problem->activities[$one->activity]->build, 'person' => $one->worker === null ? null : $workshop->people[$one->worker - 1],
-                'start' => $local($one->start), 'workEnd' => $local($one->workEnd), 'finish' => $local($one->finish), 'because' => self::because($one, $workshop),
+                'sharesSetUpOf' => $one->sharesSetUpOf, 'start' => $local($one->start), 'workEnd' => $local($one->workEnd), 'finish' => $local($one->finish), 'because' => self::because($one, $workshop),
             ], $improved->best->assignments)),
+            'troubles' => array_map(static fn (Trouble $one): array => ['kind' => $one->kind, 'build' => $one->build, 'operation' => $one->activity, 'words' => $one->words], Troubles::of($problem, $improved->best)),
             'unplanned' => array_values(array_map(static fn (Unplanned $one): array => ['id' => $one->activity, 'because' => $one->why], $improved->best->unplanned)),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
@@ -53,6 +56,11 @@ final class PlannedFile
             ReasonKind::Person => "{$who} is busy with {$before} until then.",
             ReasonKind::Resource => "{$reason->resource} is taken by {$before} until then.",
             ReasonKind::Calendar => "{$who} does not work before then.",
+            ReasonKind::Outage, ReasonKind::Climate => "{$reason->resource} is not to be had until then: {$reason->cause}.",
+            ReasonKind::Pin => $before === '' ? 'It is pinned to this day.' : "It is pinned behind {$before}.",
+            ReasonKind::Frozen => 'It was told so and stays.',
+            ReasonKind::Window => 'It is held back so that the next coat comes in time.',
+            ReasonKind::SetUp => "{$reason->resource} is set up for it after {$before}.",
         }];
     }
 }

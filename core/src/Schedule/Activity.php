@@ -8,12 +8,15 @@ namespace Regimen\Schedule;
 final readonly class Activity
 {
     /**
+     * @param  int  $work  set-up and labour by the house standard
      * @param  list<Predecessor>  $predecessors  those that are not in the problem count as over
      * @param  list<Demand>  $demands
      * @param  Release|null  $release  not before this instant
      * @param  int|null  $worker  the person who has begun it and keeps it
      * @param  int|null  $startedAt  work under way since; the rest goes on as soon as the person is there
      * @param  int|null  $holdUntil  a hold under way, nothing left to do but wait
+     * @param  SetUp|null  $setUp  the part of the work that is saved where the station is set the same already
+     * @param  list<Window>  $windows
      */
     public function __construct(
         public string $id,
@@ -28,11 +31,21 @@ final readonly class Activity
         public ?int $worker = null,
         public ?int $startedAt = null,
         public ?int $holdUntil = null,
+        public ?SetUp $setUp = null,
+        public array $windows = [],
+        public ?Pin $pin = null,
+        public ?Frozen $frozen = null,
     ) {
     }
 
     public function isUnderWay(): bool
     {
         return $this->startedAt !== null || $this->holdUntil !== null;
+    }
+
+    /** @param  array<string, mixed>  $changes  by property */
+    public function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

@@ -11,6 +11,9 @@ final readonly class Assignment
      * @param  int  $start  labour begins
      * @param  int  $workEnd  labour ends and the hold begins
      * @param  int  $finish  the hold is over
+     * @param  int  $work  working minutes of the person, at their speed, without a set-up that is shared, with sanding
+     * @param  string|null  $sharesSetUpOf  the activity whose set-up is still standing
+     * @param  list<Window>  $missed  windows that have closed by the start
      */
     public function __construct(
         public string $activity,
@@ -19,6 +22,9 @@ final readonly class Assignment
         public int $finish,
         public ?int $worker,
         public Reason $reason,
+        public int $work = 0,
+        public ?string $sharesSetUpOf = null,
+        public array $missed = [],
     ) {
     }
 }

@@ -6,15 +6,19 @@ namespace Regimen\Schedule;
 
 /**
  * Serial schedule generation (CALCULATIONS P3): one activity after another, in the order of their priority, each as
- * early as its predecessors, its release, the people and the resources allow. Deterministic.
+ * early as its predecessors, its release, the people and the resources allow. Where a recoat window would be missed it
+ * tries again with the coat before it held back, and keeps what costs less. Deterministic.
  */
 final class Builder
 {
-    /** @var array<string, Agenda> */
-    private array $agendas = [];
+    /** So often coats are held back before the sanding is taken. */
+    private const TRIES = 4;
 
-    /** @var array<string, Occupancy> */
-    private array $resources = [];
+    private readonly Workforce $people;
+
+    private readonly Site $site;
+
+    private readonly StandingSetUps $setUps;
 
     /** @var array<string, Assignment> */
     private array $assignments = [];
@@ -22,24 +26,43 @@ final class Builder
     /** @var array<string, Unplanned> */
     private array $unplanned = [];
 
-    /** @var array<string, array<string, Agenda>> by skill */
-    private array $skilled = [];
-
-    private function __construct(private readonly Problem $problem)
+    /** @param  array<string, int>  $heldBack  not before this instant, so that a window keeps, by activity */
+    private function __construct(private readonly Problem $problem, private readonly array $heldBack)
     {
-        foreach ($problem->workers as $worker) {
-            $this->agendas["w{$worker->id}"] = new Agenda($worker);
-        }
-        foreach ($problem->capacities as $resource => $capacity) {
-            $this->resources[$resource] = new Occupancy($capacity);
-        }
+        $this->people = new Workforce($problem->workers);
+        $this->site = new Site($problem);
+        $this->setUps = new StandingSetUps($this->site);
     }
 
     /** @param  list<Activity>|null  $order  every predecessor before its successors; the usual priority if none is given */
     public static function plan(Problem $problem, ?array $order = null): Plan
     {
-        $builder = new self($problem);
-        foreach ($order ?? Priority::order($problem) as $activity) {
+        $order ??= Priority::order($problem);
+        $best = $plan = self::once($problem, $order, []);
+        $heldBack = [];
+        for ($try = 0; $try < self::TRIES; $try++) {
+            $more = $plan->heldBack($problem);
+            if ($more === []) {
+                break;
+            }
+            foreach ($more as $id => $instant) {
+                $heldBack[$id] = max($instant, $heldBack[$id] ?? 0);
+            }
+            $plan = self::once($problem, $order, $heldBack);
+            $best = (new Objective)->cost($problem, $plan) < (new Objective)->cost($problem, $best) ? $plan : $best;
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<Activity>  $order
+     * @param  array<string, int>  $heldBack
+     */
+    private static function once(Problem $problem, array $order, array $heldBack): Plan
+    {
+        $builder = new self($problem, $heldBack);
+        foreach ($order as $activity) {
             $builder->place($activity);
         }
 
@@ -54,13 +77,12 @@ final class Builder
 
             return;
         }
-        if ($activity->holdUntil !== null) {
-            $this->assign($activity, new Assignment($activity->id, $this->problem->now, $this->problem->now, max($activity->holdUntil, $this->problem->now), $activity->worker, Reason::started()));
-
-            return;
-        }
         try {
-            $activity->startedAt !== null ? $this->continue($activity) : $this->begin($activity);
+            match (true) {
+                $activity->holdUntil !== null => $this->assign($activity, new Spot(null, 0, 0, $this->problem->now, $this->problem->now, Reason::started()), max($activity->holdUntil, $this->problem->now)),
+                $activity->startedAt !== null => $this->continue($activity),
+                default => $this->begin($activity),
+            };
         } catch (NoWorkingTime $never) {
             $this->unplanned[$activity->id] = new Unplanned($activity->id, $never->getMessage());
         }
@@ -68,64 +90,82 @@ final class Builder
 
     private function impossible(Activity $activity): ?string
     {
-        if ($activity->isUnderWay()) {
-            return $activity->work > 0 && $this->able($activity) === [] ? $this->nobody($activity) : null;
-        }
-        foreach ($activity->predecessors as $predecessor) {
-            if (isset($this->unplanned[$predecessor->activity])) {
-                return 'It waits for an operation that cannot be planned.';
+        if (! $activity->isUnderWay()) {
+            foreach ($activity->predecessors as $predecessor) {
+                if (isset($this->unplanned[$predecessor->activity])) {
+                    return 'It waits for an operation that cannot be planned.';
+                }
             }
-        }
-        foreach ($activity->demands as $demand) {
-            $owned = isset($this->resources[$demand->resource]) ? $this->resources[$demand->resource]->capacity : 0;
-            if ($demand->quantity > $owned) {
-                return "It needs {$demand->quantity} of “{$demand->resource}”; the shop has {$owned}. Change the house standard, or how many there are.";
+            $lacking = $this->site->lacking($activity);
+            if ($lacking !== null) {
+                return $lacking;
             }
         }
 
-        return $activity->work > 0 && $this->able($activity) === [] ? $this->nobody($activity) : null;
-    }
-
-    private function nobody(Activity $activity): string
-    {
-        return "Nobody in the shop has the skill “{$activity->skill}”. Give it to someone under People.";
+        return $activity->work > 0 && $this->people->able($activity) === []
+            ? "Nobody who works in the shop has the skill “{$activity->skill}”. Give it to someone under People, or give somebody who has it working hours."
+            : null;
     }
 
     /** Work under way goes on with the person who began it, on whatever it occupies already. */
     private function continue(Activity $activity): void
     {
-        [$agenda, $gap] = $this->earliest($activity, $this->problem->now);
-        $start = $this->problem->now;
-        $end = $start;
-        if ($agenda !== null) {
-            $start = $agenda->worker->calendar->startOf($gap[0]);
-            $end = $agenda->worker->calendar->endOf($gap[0] + $activity->work);
-            $agenda->book($gap[0], $activity->work, $activity->id);
-        }
-        $this->assign($activity, new Assignment($activity->id, $start, $end, $end + $activity->hold, $agenda?->worker->id, Reason::started()));
+        [$from, $reason] = $this->site->down($activity, $this->problem->now) ?? [$this->problem->now, Reason::started()];
+        $found = $activity->work === 0 ? null : $this->people->earliest($activity, $from, $activity->work);
+        // It goes on at the first working minute, but what it occupies it occupies from now on.
+        $this->assign($activity, $found === null
+            ? new Spot(null, 0, 0, $from, $from, $reason)
+            : new Spot($found[0], $found[1], $found[2], $found[0]->worker->calendar->startOf($found[1]), $found[3], $reason));
     }
 
     private function begin(Activity $activity): void
     {
         [$from, $reason] = $this->ready($activity);
-        while (true) {
-            [$agenda, $gap] = $this->earliest($activity, $from);
-            $start = $agenda === null ? $from : $agenda->worker->calendar->startOf($gap[0]);
-            $end = $agenda === null ? $from : $agenda->worker->calendar->endOf($gap[0] + $activity->work);
-            $taken = $this->conflict($activity, $start, $end);
-            if ($taken === null) {
-                break;
-            }
-            [$from, $reason] = [$taken[0], Reason::resource($taken[1], $taken[2])];
+        $spot = $this->search($activity, $from, $reason, $activity->work);
+        $missed = $activity->windows === [] ? [] : $this->missed($activity, $spot->start);
+        $sanding = array_sum(array_map(static fn (Window $window): int => $window->sanding, $missed));
+        if ($sanding > 0) {
+            // Not before where it was missed: begun in time nothing would have to be sanded.
+            $spot = $this->search($activity, $spot->start, $spot->reason, $activity->work + $sanding);
         }
-        if ($agenda !== null) {
-            $agenda->book($gap[0], $activity->work, $activity->id);
-            $reason = $this->bindingReason($reason, $gap[1], $start > $from);
+        $station = $activity->setUp === null ? null : $this->site->station($activity);
+        $shared = $station === null || $activity->setUp === null ? null : $this->setUps->shared(
+            $activity->setUp, $station, $from, $spot->end,
+            fn (int $instant, string $before): Spot => $this->search($activity, $instant, $instant > $from ? Reason::setUp((string) $station, $before) : $reason, $activity->work + $sanding - $activity->setUp->minutes),
+        );
+        if ($shared === null || $station === null || $this->missed($activity, $shared[0]->start) !== $missed) {
+            $this->assign($activity, $spot, missed: $missed);
+
+            return;
         }
-        $this->assign($activity, new Assignment($activity->id, $start, $end, $end + $activity->hold, $agenda?->worker->id, $reason));
+        [$spot, $since, $before] = $shared;
+        $this->site->keepSet($station, $since, $spot->start, $activity->id);
+        $this->assign($activity, $spot, sharesSetUpOf: $before, missed: $missed);
     }
 
-    private function bindingReason(Reason $reason, ?string $personWasBusyWith, bool $later): Reason
+    /** @return list<Window> that have closed by an instant */
+    private function missed(Activity $activity, int $start): array
+    {
+        return array_values(array_filter($activity->windows, fn (Window $window): bool => $start > $this->closing($window)));
+    }
+
+    private function search(Activity $activity, int $from, Reason $reason, int $work): Spot
+    {
+        while (true) {
+            $found = $work === 0 ? null : $this->people->earliest($activity, $from, $work);
+            $start = $found === null ? $from : $found[0]->worker->calendar->startOf($found[1]);
+            $end = $found === null ? $from : $found[3];
+            $taken = $this->site->conflict($activity, $start, $end, $found[2] ?? 0);
+            if ($taken === null) {
+                return $found === null
+                    ? new Spot(null, 0, 0, $start, $end, $reason)
+                    : new Spot($found[0], $found[1], $found[2], $start, $end, self::binding($reason, $found[4], $start > $from));
+            }
+            [$from, $reason] = $taken;
+        }
+    }
+
+    private static function binding(Reason $reason, ?string $personWasBusyWith, bool $later): Reason
     {
         return match (true) {
             $personWasBusyWith !== null => Reason::person($personWasBusyWith),
@@ -146,71 +186,42 @@ final class Builder
                 $reason = Reason::link($predecessor);
             }
         }
-        if ($activity->release !== null && $activity->release->instant > $from) {
-            $from = $activity->release->instant;
-            $reason = Reason::release($activity->release);
+        $behind = $activity->pin?->after === null ? null : ($this->assignments[$activity->pin->after] ?? null);
+        foreach ([
+            [$activity->release?->instant, static fn (): Reason => Reason::release($activity->release ?? throw new \LogicException)],
+            [$behind?->workEnd, static fn (): Reason => Reason::pin($activity->pin?->after)],
+            [$activity->pin?->from, static fn (): Reason => Reason::pin(null)],
+            [$activity->frozen?->start, Reason::frozen(...)],
+            [$this->heldBack[$activity->id] ?? null, Reason::window(...)],
+        ] as [$instant, $why]) {
+            if ($instant !== null && $instant > $from) {
+                [$from, $reason] = [$instant, $why()];
+            }
         }
 
         return [$from, $reason];
     }
 
-    /**
-     * The person who would be done first.
-     *
-     * @return array{Agenda|null, array{int, string|null}} no agenda if there is nothing to work
-     */
-    private function earliest(Activity $activity, int $from): array
+    private function closing(Window $window): int
     {
-        $best = null;
-        $chosen = [null, [0, null]];
-        if ($activity->work === 0) {
-            return $chosen;
-        }
-        foreach ($this->able($activity) as $agenda) {
-            $gap = $agenda->gap($from, $activity->work, $activity->oneSitting);
-            $end = $agenda->worker->calendar->endOf($gap[0] + $activity->work);
-            if ($best === null || $end < $best) {
-                $best = $end;
-                $chosen = [$agenda, $gap];
-            }
-        }
+        $after = $window->after === null ? null : ($this->assignments[$window->after] ?? null);
 
-        return $chosen;
+        return match (true) {
+            $window->after === null => $window->minutes,
+            $after === null => PHP_INT_MAX,
+            default => $after->workEnd + $window->minutes,
+        };
     }
 
-    /** @return array<string, Agenda> */
-    private function able(Activity $activity): array
+    /** @param  list<Window>  $missed */
+    private function assign(Activity $activity, Spot $spot, ?int $finish = null, ?string $sharesSetUpOf = null, array $missed = []): void
     {
-        $own = "w{$activity->worker}";
-        if ($activity->worker !== null && isset($this->agendas[$own])) {
-            return [$own => $this->agendas[$own]];
-        }
-
-        return $this->skilled[$activity->skill ?? ''] ??= array_filter($this->agendas, static fn (Agenda $agenda): bool => $activity->skill === null || in_array($activity->skill, $agenda->worker->skills, true));
-    }
-
-    /** @return array{int, string, string}|null the instant to wait for, the resource, and the activity that has it */
-    private function conflict(Activity $activity, int $start, int $end): ?array
-    {
-        $latest = null;
-        foreach ($activity->demands as $demand) {
-            $occupancy = $this->resources[$demand->resource];
-            $held = $demand->throughHold ? $activity->hold : 0;
-            $free = $occupancy->conflict($start, $end + $held, $demand->quantity, $activity->work + $held);
-            if ($free !== null && ($latest === null || $free > $latest[0])) {
-                $latest = [$free, $demand->resource, $occupancy->endingAt($free) ?? $activity->id];
-            }
-        }
-
-        return $latest;
-    }
-
-    private function assign(Activity $activity, Assignment $assignment): void
-    {
-        $from = $activity->isUnderWay() ? $this->problem->now : $assignment->start;
-        foreach ($activity->demands as $demand) {
-            $to = $demand->throughHold ? $assignment->finish : $assignment->workEnd;
-            ($this->resources[$demand->resource] ?? null)?->book($from, $to, $demand->quantity, $activity->id);
+        $spot->agenda?->book($spot->gap, $spot->work, $activity->id);
+        $assignment = new Assignment($activity->id, $activity->isUnderWay() && $spot->agenda === null ? $this->problem->now : $spot->start, $spot->end, $finish ?? $spot->end + $activity->hold, $spot->agenda === null ? $activity->worker : $spot->agenda->worker->id, $spot->reason, $spot->work, $sharesSetUpOf, $missed);
+        $this->site->book($activity, $assignment, $activity->isUnderWay() ? $this->problem->now : $spot->start);
+        $station = $activity->setUp === null ? null : $this->site->station($activity);
+        if ($station !== null && $activity->setUp !== null) {
+            $this->setUps->stands($activity->setUp, $station, $spot->end, $activity->id);
         }
         $this->assignments[$activity->id] = $assignment;
     }

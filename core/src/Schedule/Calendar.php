@@ -149,11 +149,12 @@ final class Calendar
 
     private function layOutDay(int $begin, int $end): void
     {
-        if (isset($this->hours->closed[$this->midnight->format('Y-m-d')])) {
+        $date = $this->midnight->format('Y-m-d');
+        if (isset($this->hours->closed[$date])) {
             return;
         }
         $changes = $end - $begin !== 1440;
-        foreach ($this->hours->week[(int) $this->midnight->format('N')] ?? [] as [$from, $to]) {
+        foreach ($this->hours->special[$date] ?? $this->hours->week[(int) $this->midnight->format('N')] ?? [] as [$from, $to]) {
             $start = $changes ? $this->local($from) : $begin + $from;
             $stop = $changes ? $this->local($to) : $begin + $to;
             if ($stop > $start) {

@@ -21,9 +21,13 @@ final class Improver
 
     private readonly Randomizer $random;
 
+    /** @var list<list<string>> */
+    private readonly array $settings;
+
     private function __construct(private readonly Problem $problem, private readonly Objective $objective, int $seed)
     {
         $this->random = new Randomizer(new Mt19937($seed));
+        $this->settings = self::settings($problem);
     }
 
     /** @param  array<string, int>|null  $keys  the order to start from; the usual one if none is given */
@@ -75,7 +79,41 @@ final class Improver
             }
         }
 
-        return $kind < 7 ? $this->buildShifted($keys, $plan) : $this->jittered($keys);
+        return match (true) {
+            $kind < 7 => $this->buildShifted($keys, $plan),
+            $kind === 7 && $this->settings !== [] => $this->together($keys),
+            default => $this->jittered($keys),
+        };
+    }
+
+    /**
+     * What needs the same setting, one after the other, as soon as the most urgent of them.
+     *
+     * @param  array<string, int>  $keys
+     * @return array<string, int>
+     */
+    private function together(array $keys): array
+    {
+        $same = $this->settings[$this->random->getInt(0, count($this->settings) - 1)];
+        $first = min(array_map(static fn (string $id): int => $keys[$id], $same));
+        foreach ($same as $id) {
+            $keys[$id] = $first;
+        }
+
+        return $keys;
+    }
+
+    /** @return list<list<string>> activities that could share a set-up */
+    private static function settings(Problem $problem): array
+    {
+        $same = [];
+        foreach ($problem->activities as $id => $activity) {
+            if ($activity->setUp !== null && ! $activity->isUnderWay()) {
+                $same[$activity->setUp->key][] = $id;
+            }
+        }
+
+        return array_values(array_filter($same, static fn (array $ids): bool => count($ids) > 1));
     }
 
     /**

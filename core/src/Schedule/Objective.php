@@ -6,37 +6,51 @@ namespace Regimen\Schedule;
 
 /**
  * What makes one plan better than another (CALCULATIONS P3), as one number, less being better: weighted lateness against
- * promises first, then the time that builds spend in the shop, then what was planned near today and would move.
+ * promises first, then the time that builds spend in the shop, then set-ups and sanding, then what was planned near today
+ * and would move. The weights are the problem's.
  */
 final readonly class Objective
 {
     /** What is planned within so many minutes from now is near. */
     private const NEAR = 4_320;
 
-    /**
-     * @param  int  $late  for a minute of lateness, before the promise's own weight
-     * @param  int  $inTheShop  for a minute until a build is over
-     * @param  int  $moved  for a minute by which something near today moves
-     * @param  array<string, int>  $before  where activities were planned to start until now
-     */
-    public function __construct(public int $late = 1_000, public int $inTheShop = 1, public int $moved = 2, private array $before = [])
+    /** What a window that no sanding mends weighs, in minutes of sanding. */
+    private const UNMENDED = 480;
+
+    /** @param  array<string, int>  $before  where activities were planned to start until now */
+    public function __construct(private array $before = [])
     {
     }
 
     public function cost(Problem $problem, Plan $plan): int
     {
-        $cost = 0;
+        $weights = $problem->weights;
+        $cost = $weights->setUps * $this->setUpMinutes($problem, $plan);
         foreach ($this->finishes($problem, $plan) as $build => $finish) {
             $due = $problem->dues[$build] ?? new Due(null);
-            $cost += $this->inTheShop * ($finish - $problem->now);
-            $cost += $due->instant === null ? 0 : $this->late * $due->promise->weight() * max(0, $finish - $due->instant);
+            $cost += $weights->inTheShop * ($finish - $problem->now);
+            $cost += $due->instant === null ? 0 : $weights->late * $weights->of($due->promise) * max(0, $finish - $due->instant);
         }
         foreach ($this->before as $id => $start) {
             $now = $plan->assignments[$id] ?? null;
-            $cost += $now !== null && $start - $problem->now < self::NEAR ? $this->moved * abs($now->start - $start) : 0;
+            $cost += $now !== null && $start - $problem->now < self::NEAR ? $weights->moved * abs($now->start - $start) : 0;
         }
 
         return $cost;
+    }
+
+    /** Minutes of set-ups that are not shared and of sanding where a window was missed. */
+    public function setUpMinutes(Problem $problem, Plan $plan): int
+    {
+        $minutes = 0;
+        foreach ($plan->assignments as $id => $assignment) {
+            $minutes += $assignment->sharesSetUpOf === null ? $problem->activities[$id]->setUp->minutes ?? 0 : 0;
+            foreach ($assignment->missed as $window) {
+                $minutes += $window->sanding === 0 ? self::UNMENDED : $window->sanding;
+            }
+        }
+
+        return $minutes;
     }
 
     /** @return array<string, int> when the last planned activity of each build is over */

@@ -15,6 +15,30 @@ final readonly class Plan
     {
     }
 
+    /**
+     * Until when activities would have to be held back for the windows behind them to keep.
+     *
+     * @return array<string, int> by activity; without those that have begun or were told
+     */
+    public function heldBack(Problem $problem): array
+    {
+        $instants = [];
+        foreach ($this->assignments as $assignment) {
+            foreach ($assignment->missed as $window) {
+                $coat = $window->after === null ? null : $problem->activities[$window->after];
+                if ($coat === null || $coat->isUnderWay() || $coat->frozen !== null) {
+                    continue;
+                }
+                $until = $assignment->start - $window->minutes - $this->assignments[$coat->id]->work;
+                if ($until > $this->assignments[$coat->id]->start) {
+                    $instants[$coat->id] = max($until, $instants[$coat->id] ?? 0);
+                }
+            }
+        }
+
+        return $instants;
+    }
+
     /** When the last activity of a build is over; null if one of them is unplanned or the build has none. */
     public function finishOf(string $build, Problem $problem): ?int
     {

@@ -27,7 +27,9 @@ final class Priority
     }
 
     /**
-     * The smallest key first, as far as links allow; a later round only after the earlier ones.
+     * The smallest key first, as far as links allow; a later round only after the earlier ones. Before all of them what is
+     * under way, then what was told for the next hours, then what is pinned to a day with all it needs. A coat whose window
+     * is open follows the one under it at once.
      *
      * @param  array<string, int>  $keys
      * @return list<Activity>
@@ -37,27 +39,31 @@ final class Priority
         $waits = $after = $rank = [];
         $heap = new \SplMinHeap;
         $index = 0;
+        $needed = self::neededByPins($problem);
         foreach ($problem->activities as $id => $activity) {
-            $rank[$id] = $activity->isUnderWay() ? [0, $activity->holdUntil ?? $activity->startedAt, $index] : [($problem->dues[$activity->build] ?? new Due(null))->round + 1, $keys[$id], $index];
-            $waits[$id] = 0;
-            foreach ($activity->predecessors as $predecessor) {
-                if (isset($problem->activities[$predecessor->activity])) {
-                    $waits[$id]++;
-                    $after[$predecessor->activity][] = $id;
-                }
+            $rank[$id] = match (true) {
+                $activity->isUnderWay() => [0, $activity->holdUntil ?? $activity->startedAt, $index],
+                $activity->frozen !== null => [1, $activity->frozen->start, $index],
+                isset($needed[$id]) => [2, $keys[$id], $index],
+                default => [($problem->dues[$activity->build] ?? new Due(null))->round + 3, $keys[$id], $index],
+            };
+            $waits[$id] = count($problem->before[$id]);
+            foreach ($problem->before[$id] as $before) {
+                $after[$before][] = $id;
             }
-            $index++;
-        }
-        foreach ($waits as $id => $count) {
-            if ($count === 0) {
+            if ($waits[$id] === 0) {
                 $heap->insert([...$rank[$id], $id]);
             }
+            $index++;
         }
         $order = [];
         while (! $heap->isEmpty()) {
             $id = $heap->extract()[3];
             $order[] = $problem->activities[$id];
             foreach ($after[$id] ?? [] as $next) {
+                if ($problem->activities[$next]->windows !== [] && self::follows($problem->activities[$next], $id)) {
+                    $rank[$next] = min($rank[$next], $rank[$id]);
+                }
                 if (--$waits[$next] === 0) {
                     $heap->insert([...$rank[$next], $next]);
                 }
@@ -65,6 +71,33 @@ final class Priority
         }
 
         return $order;
+    }
+
+    private static function follows(Activity $activity, string $before): bool
+    {
+        foreach ($activity->windows as $window) {
+            if ($window->after === $before) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, true> what is pinned to a day, and all that comes before it */
+    private static function neededByPins(Problem $problem): array
+    {
+        $needed = [];
+        foreach (array_reverse($problem->activities, true) as $id => $activity) {
+            if (($activity->pin?->from !== null && ! $activity->isUnderWay()) || isset($needed[$id])) {
+                $needed[$id] = true;
+                foreach ($problem->before[$id] as $before) {
+                    $needed[$before] = true;
+                }
+            }
+        }
+
+        return $needed;
     }
 
     /** @return array<string, int> */

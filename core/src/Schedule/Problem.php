@@ -7,8 +7,14 @@ namespace Regimen\Schedule;
 /** Everything that a plan is made from. */
 final readonly class Problem
 {
-    /** @var array<string, Activity> in an order in which every predecessor stands before its successors */
+    /** @var array<string, Activity> in an order in which everything that comes before stands before */
     public array $activities;
+
+    /** @var array<string, list<string>> by activity: what is placed before it, of what is in the problem */
+    public array $before;
+
+    /** @var list<string> activities whose pin behind another goes round in a circle with the links; it is left out */
+    public array $circular;
 
     /**
      * @param  int  $now  nothing new is planned before this instant
@@ -16,6 +22,7 @@ final readonly class Problem
      * @param  list<Worker>  $workers
      * @param  array<string, int>  $capacities  by resource
      * @param  array<string, Due>  $dues  by build
+     * @param  list<Outage>  $outages
      *
      * @throws ImpossibleProblem if links go round in a circle
      */
@@ -25,28 +32,63 @@ final readonly class Problem
         public array $workers,
         public array $capacities,
         public array $dues = [],
+        public array $outages = [],
+        public Weights $weights = new Weights,
     ) {
-        $this->activities = self::sorted($activities);
-    }
-
-    /**
-     * @param  iterable<Activity>  $activities
-     * @return array<string, Activity>
-     */
-    private static function sorted(iterable $activities): array
-    {
-        $byId = $waitsFor = $next = [];
+        $byId = [];
         foreach ($activities as $activity) {
             $byId[$activity->id] = $activity;
         }
+        [$sorted, $before] = self::sorted($byId);
+        $circular = [];
+        if (count($sorted) < count($byId)) {
+            foreach (array_diff_key($byId, $sorted) as $id => $activity) {
+                if ($activity->pin?->after !== null) {
+                    $byId[$id] = $activity->with(['pin' => new Pin($activity->pin->worker, $activity->pin->from, $activity->pin->until)]);
+                    $circular[] = (string) $id;
+                }
+            }
+            [$sorted, $before] = self::sorted($byId);
+        }
+        if (count($sorted) < count($byId)) {
+            throw ImpossibleProblem::circle(array_map('strval', array_keys(array_diff_key($byId, $sorted))));
+        }
+        $this->activities = $sorted;
+        $this->before = $before;
+        $this->circular = $circular;
+    }
+
+    /** @param  array<string, mixed>  $changes  by property */
+    public function with(array $changes): self
+    {
+        return new self(...[
+            'now' => $this->now, 'activities' => $this->activities, 'workers' => $this->workers, 'capacities' => $this->capacities,
+            'dues' => $this->dues, 'outages' => $this->outages, 'weights' => $this->weights, ...$changes,
+        ]);
+    }
+
+    /**
+     * @param  array<string, Activity>  $byId
+     * @return array{array<string, Activity>, array<string, list<string>>}
+     */
+    private static function sorted(array $byId): array
+    {
+        $waitsFor = $next = $before = [];
         foreach ($byId as $id => $activity) {
-            $waitsFor[$id] = 0;
+            $before[$id] = [];
             foreach ($activity->predecessors as $predecessor) {
                 if (isset($byId[$predecessor->activity])) {
-                    $waitsFor[$id]++;
+                    $before[$id][] = $predecessor->activity;
                     $next[$predecessor->activity][] = $id;
                 }
             }
+            // What has begun waits for no pin any more.
+            $after = $activity->isUnderWay() ? null : $activity->pin?->after;
+            if ($after !== null && isset($byId[$after])) {
+                $before[$id][] = $after;
+                $next[$after][] = $id;
+            }
+            $waitsFor[$id] = count($before[$id]);
         }
         $ready = array_keys(array_filter($waitsFor, static fn (int $count): bool => $count === 0));
         $sorted = [];
@@ -58,10 +100,7 @@ final readonly class Problem
                 }
             }
         }
-        if (count($sorted) < count($byId)) {
-            throw ImpossibleProblem::circle(array_map('strval', array_keys(array_diff_key($byId, $sorted))));
-        }
 
-        return $sorted;
+        return [$sorted, $before];
     }
 }

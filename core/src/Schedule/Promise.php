@@ -10,14 +10,4 @@ enum Promise: string
     case Immovable = 'immovable';
     case Promised = 'promised';
     case Wished = 'wished';
-
-    /** What a minute of lateness weighs against another promise's; house convention. */
-    public function weight(): int
-    {
-        return match ($this) {
-            self::Immovable => 10,
-            self::Promised => 3,
-            self::Wished => 1,
-        };
-    }
 }

@@ -54,4 +54,30 @@ final readonly class Reason
     {
         return new self(ReasonKind::Calendar);
     }
+
+    public static function outage(Outage $outage): self
+    {
+        return new self($outage->climate ? ReasonKind::Climate : ReasonKind::Outage, resource: $outage->resource, cause: $outage->cause);
+    }
+
+    /** @param  string|null  $after  the activity behind which it was pinned; null where it was pinned to a day */
+    public static function pin(?string $after): self
+    {
+        return new self(ReasonKind::Pin, $after);
+    }
+
+    public static function frozen(): self
+    {
+        return new self(ReasonKind::Frozen);
+    }
+
+    public static function window(): self
+    {
+        return new self(ReasonKind::Window);
+    }
+
+    public static function setUp(string $station, string $activity): self
+    {
+        return new self(ReasonKind::SetUp, $activity, $station);
+    }
 }

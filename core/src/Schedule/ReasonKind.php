@@ -14,4 +14,10 @@ enum ReasonKind: string
     case Person = 'person';
     case Resource = 'resource';
     case Calendar = 'calendar';
+    case Outage = 'outage';
+    case Climate = 'climate';
+    case Pin = 'pin';
+    case Frozen = 'frozen';
+    case Window = 'window';
+    case SetUp = 'set-up';
 }

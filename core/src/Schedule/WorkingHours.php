@@ -10,8 +10,9 @@ final readonly class WorkingHours
     /**
      * @param  array<int, list<array{int, int}>>  $week  ISO weekday (1 is Monday) => stretches [from, to) in minutes after midnight, in order
      * @param  array<string, true>  $closed  days without work, as YYYY-MM-DD
+     * @param  array<string, list<array{int, int}>>  $special  days with other hours than their weekday's
      */
-    private function __construct(public array $week, public array $closed, public \DateTimeZone $zone)
+    private function __construct(public array $week, public array $closed, public \DateTimeZone $zone, public array $special = [])
     {
     }
 
@@ -43,7 +44,35 @@ final readonly class WorkingHours
     /** @param  iterable<string>  $days  further days without work */
     public function without(iterable $days): self
     {
-        return self::of($this->week, [...array_keys($this->closed), ...$days], $this->zone);
+        return new self($this->week, self::of($this->week, [...array_keys($this->closed), ...$days], $this->zone)->closed, $this->zone, $this->special);
+    }
+
+    /**
+     * Without a part of a day: an afternoon off, an errand.
+     *
+     * @param  int  $from  minutes after midnight
+     */
+    public function away(string $date, int $from, int $to): self
+    {
+        $left = [];
+        foreach ($this->on($date) as [$begin, $end]) {
+            array_push($left, ...array_filter([[$begin, min($end, $from)], [max($begin, $to), $end]], static fn (array $stretch): bool => $stretch[1] > $stretch[0]));
+        }
+
+        return isset($this->closed[$date]) ? $this : new self($this->week, $this->closed, $this->zone, [...$this->special, $date => array_values($left)]);
+    }
+
+    /** With so many minutes more at the end of the day, at most until midnight; a day without work stays one. */
+    public function longer(string $date, int $minutes): self
+    {
+        $stretches = $this->on($date);
+        if ($stretches === []) {
+            return $this;
+        }
+        $last = count($stretches) - 1;
+        $stretches[$last][1] = min(1_440, $stretches[$last][1] + $minutes);
+
+        return new self($this->week, $this->closed, $this->zone, [...$this->special, $date => $stretches]);
     }
 
     public function minutesInAWeek(): int
@@ -65,6 +94,6 @@ final readonly class WorkingHours
             return [];
         }
 
-        return $this->week[(int) (new \DateTimeImmutable($date, $this->zone))->format('N')] ?? [];
+        return $this->special[$date] ?? $this->week[(int) (new \DateTimeImmutable($date, $this->zone))->format('N')] ?? [];
     }
 }

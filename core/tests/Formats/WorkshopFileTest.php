@@ -57,7 +57,7 @@ final class WorkshopFileTest extends TestCase
         self::assertSame(['2026-03-31T08:00+02:00', 'one'], [$operations['A3']['start'], $operations['A3']['person']]);
         self::assertSame('2026-03-28T14:30+01:00', $operations['B1']['start'] >= '2026-03-28' ? '2026-03-28T14:30+01:00' : '', 'both clamps are taken until then');
         self::assertStringContainsString('“glue” of A', $operations['A3']['because']['words']);
-        self::assertSame([['id' => 'B2', 'because' => 'Nobody in the shop has the skill “magic”. Give it to someone under People.']], $told['unplanned']);
+        self::assertSame([['id' => 'B2', 'because' => 'Nobody who works in the shop has the skill “magic”. Give it to someone under People, or give somebody who has it working hours.']], $told['unplanned']);
         $builds = array_column($told['builds'], null, 'id');
         self::assertSame([0, '2026-03-31T23:59+02:00', null], [$builds['A']['lateMinutes'], $builds['A']['promise'], $builds['B']['promise']]);
         self::assertLessThanOrEqual($told['firstObjective'], $told['objective']);

@@ -128,7 +128,7 @@ final class BuilderTest extends TestCase
             new Activity('fine', 'd', 60, skill: 'any'),
         ], capacities: ['clamps' => 2]);
         self::assertEqualsCanonicalizing(['lost', 'behind', 'large'], array_keys($plan->unplanned));
-        self::assertStringContainsString('Nobody in the shop has the skill “engraving”', $plan->unplanned['lost']->why);
+        self::assertStringContainsString('Nobody who works in the shop has the skill “engraving”', $plan->unplanned['lost']->why);
         self::assertStringContainsString('the shop has 2', $plan->unplanned['large']->why);
         $this->assertTimes($plan, 'fine', '2026-03-02 08:00', '2026-03-02 09:00');
     }

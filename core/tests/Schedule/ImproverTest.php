@@ -19,6 +19,7 @@ use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 use Regimen\Schedule\Promise;
 use Regimen\Schedule\Solver\Budget;
+use Regimen\Schedule\Weights;
 
 /** Planning longer: never worse, the same for the same seed, every rule of the shop kept, and promises weighed as they were given. */
 final class ImproverTest extends TestCase
@@ -68,17 +69,18 @@ final class ImproverTest extends TestCase
             self::assertLessThan($best->assignments['soft']->start, $best->assignments['firm']->start);
             self::assertSame(['soft'], array_keys((new Objective)->lateness($problem, $best)));
         }
-        self::assertSame([10, 3, 1], array_map(static fn (Promise $promise): int => $promise->weight(), Promise::cases()));
+        self::assertSame([10, 3, 1], array_map((new Weights)->of(...), Promise::cases()));
     }
 
     public function test_the_objective_adds_lateness_time_in_the_shop_and_what_moves_near_today(): void
     {
         $now = $this->at('2026-03-18 08:00');
         $problem = new Problem($now, [new Activity('a', 'one', 60, skill: 'any')], [$this->worker(1)], [], ['one' => new Due($now + 30)]);
+        $patient = $problem->with(['weights' => new Weights(late: 0)]);
         $plan = Builder::plan($problem);
         self::assertSame(1_000 * 3 * 30 + 60, (new Objective)->cost($problem, $plan));
-        self::assertSame(60 + 2 * 15, (new Objective(late: 0, before: ['a' => $now + 15]))->cost($problem, $plan));
-        self::assertSame(60, (new Objective(late: 0, before: ['a' => $now + 100_000]))->cost($problem, $plan), 'what was planned far off may move');
+        self::assertSame(60 + 2 * 15, (new Objective(['a' => $now + 15]))->cost($patient, $plan));
+        self::assertSame(60, (new Objective(['a' => $now + 100_000]))->cost($patient, $plan), 'what was planned far off may move');
         self::assertSame(['one' => 30], (new Objective)->lateness($problem, $plan));
     }
 

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Schedule;
+
+use PHPUnit\Framework\Assert;
+use Regimen\Schedule\Activity;
+use Regimen\Schedule\Assignment;
+use Regimen\Schedule\Plan;
+use Regimen\Schedule\Problem;
+
+/**
+ * Judges a plan from the definition of the shop alone, by the instants at which anything changes; it shares nothing with
+ * what made the plan. What is under way is excused from links and outages.
+ */
+final class ShopJudge
+{
+    private string $which = '';
+
+    /** @param  array<int, DrawnPerson>  $people */
+    public function __construct(private readonly array $people, private readonly \DateTimeZone $zone)
+    {
+    }
+
+    public function judge(Problem $problem, Plan $plan, string $which): void
+    {
+        Assert::assertCount(count($problem->activities), $plan->assignments, $which);
+        $uses = $busy = [];
+        foreach ($plan->assignments as $id => $one) {
+            $this->which = "{$which}, {$id}";
+            $activity = $problem->activities[$id];
+            Assert::assertGreaterThanOrEqual($problem->now, $one->start, $this->which);
+            Assert::assertSame($activity->hold, $one->finish - $one->workEnd, $this->which);
+            $this->judgeLabour($problem, $activity, $one);
+            if (! $activity->isUnderWay()) {
+                $this->judgeStart($plan, $activity, $one);
+                $this->judgeOutages($problem, $activity, $one);
+            }
+            $this->judgeSetUp($problem, $plan, $activity, $one);
+            $busy[$one->worker][] = [$one->start, $one->workEnd, 1];
+            foreach ($activity->demands as $demand) {
+                $uses[$demand->resource][] = [$one->start, $demand->throughHold ? $one->finish : $one->workEnd, $demand->quantity];
+            }
+        }
+        foreach ($uses as $resource => $stretches) {
+            Assert::assertLessThanOrEqual($problem->capacities[$resource], self::most($stretches), "{$which}: {$resource}");
+        }
+        foreach (array_filter($busy, static fn (int|string $person): bool => $person !== '', ARRAY_FILTER_USE_KEY) as $person => $stretches) {
+            // Over a night a person may do something short that lies inside a longer one's break: minutes are counted, not stretches.
+            $work = array_sum(array_map(fn (array $one): int => $this->worked((int) $person, $one[0], $one[1]), $stretches));
+            Assert::assertSame($work, $this->workedInAny((int) $person, $stretches), "{$which}: one thing at a time");
+        }
+    }
+
+    private function judgeLabour(Problem $problem, Activity $activity, Assignment $one): void
+    {
+        $sanding = 0;
+        foreach ($one->missed as $window) {
+            $sanding += $window->sanding;
+        }
+        $estimated = $activity->work + $sanding - ($one->sharesSetUpOf === null ? 0 : $activity->setUp->minutes ?? 0);
+        if ($estimated === 0) {
+            Assert::assertSame($one->start, $one->workEnd, $this->which);
+
+            return;
+        }
+        $person = $this->people[(int) $one->worker];
+        Assert::assertSame($person->minutes($activity->skill, $estimated), $one->work, "{$this->which}: at the person’s speed");
+        Assert::assertSame($one->work, $this->worked((int) $one->worker, $one->start, $one->workEnd), "{$this->which}: labour in working minutes");
+        Assert::assertTrue($activity->worker === null || $activity->worker === $one->worker, "{$this->which}: kept");
+        $able = array_filter(array_keys($this->people), static fn (int $id): bool => $id === 1 || $activity->skill === 'a');
+        Assert::assertContains($one->worker, $activity->isUnderWay() ? [1] : $able, "{$this->which}: skilled");
+        $pinned = $activity->pin?->worker;
+        Assert::assertTrue($pinned === null || $activity->worker !== null || ! in_array($pinned, $able, true) || $one->worker === $pinned, "{$this->which}: pinned to a person");
+    }
+
+    private function judgeStart(Plan $plan, Activity $activity, Assignment $one): void
+    {
+        Assert::assertGreaterThanOrEqual(max($activity->release->instant ?? 0, $activity->pin->from ?? 0, $activity->frozen->start ?? 0), $one->start, "{$this->which}: released, pinned to a day, told");
+        foreach ($activity->predecessors as $before) {
+            Assert::assertGreaterThanOrEqual($plan->assignments[$before->activity]->finish + $before->lag, $one->start, "{$this->which}: linked");
+        }
+        $after = $activity->pin?->after === null ? null : ($plan->assignments[$activity->pin->after] ?? null);
+        Assert::assertGreaterThanOrEqual($after->workEnd ?? 0, $one->start, "{$this->which}: pinned behind another");
+        foreach ($activity->windows as $window) {
+            $closes = $plan->assignments[(string) $window->after]->workEnd + $window->minutes;
+            Assert::assertSame($one->start > $closes, in_array($window, $one->missed, true), "{$this->which}: the window is kept or told as missed");
+        }
+    }
+
+    private function judgeOutages(Problem $problem, Activity $activity, Assignment $one): void
+    {
+        foreach ($activity->demands as $demand) {
+            $until = $demand->throughHold ? $one->finish : $one->workEnd;
+            foreach ($problem->outages as $outage) {
+                $apart = $outage->resource !== $demand->resource || $until <= $one->start || $until <= $outage->from || $one->start >= $outage->to;
+                Assert::assertTrue($apart, "{$this->which}: used while it is down");
+            }
+        }
+    }
+
+    /** The station stands as it was set, from the one whose set-up is shared until this one begins. */
+    private function judgeSetUp(Problem $problem, Plan $plan, Activity $activity, Assignment $one): void
+    {
+        if ($one->sharesSetUpOf === null) {
+            return;
+        }
+        $station = self::station($activity);
+        $before = $problem->activities[$one->sharesSetUpOf];
+        $since = $plan->assignments[$one->sharesSetUpOf]->workEnd;
+        Assert::assertSame([$activity->setUp?->key, $station], [$before->setUp?->key, self::station($before)], "{$this->which}: the same set-up");
+        Assert::assertGreaterThanOrEqual($since, $one->start, "{$this->which}: after it");
+        foreach ($plan->assignments as $id => $other) {
+            $between = self::station($problem->activities[$id]) === $station && $other->start < $one->start && $other->workEnd > $since && $other->workEnd > $other->start;
+            Assert::assertFalse($between, "{$this->which}: nothing else on the station in between");
+        }
+    }
+
+    private static function station(Activity $activity): ?string
+    {
+        foreach ($activity->demands as $demand) {
+            if (! $demand->throughHold) {
+                return $demand->resource;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<array{int, int, int}>  $stretches */
+    private static function most(array $stretches): int
+    {
+        $most = 0;
+        foreach ($stretches as [$at, $until]) {
+            $taken = 0;
+            foreach ($stretches as [$from, $to, $quantity]) {
+                $taken += $until > $at && $from <= $at && $at < $to ? $quantity : 0;
+            }
+            $most = max($most, $taken);
+        }
+
+        return $most;
+    }
+
+    /** Working minutes of a person between two instants, day by day in their zone. */
+    private function worked(int $person, int $from, int $to): int
+    {
+        $minutes = 0;
+        foreach ($this->people[$person]->stretches($from, $to, $this->zone) as [$begin, $end]) {
+            $minutes += max(0, min($to, $end) - max($from, $begin));
+        }
+
+        return $minutes;
+    }
+
+    /** @param  list<array{int, int, int}>  $stretches */
+    private function workedInAny(int $person, array $stretches): int
+    {
+        sort($stretches);
+        $sum = 0;
+        $until = 0;
+        foreach ($stretches as [$from, $to]) {
+            $sum += $this->worked($person, max($from, $until), max($to, $until));
+            $until = max($until, $to);
+        }
+
+        return $sum;
+    }
+}
