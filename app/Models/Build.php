@@ -9,12 +9,14 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Regimen\Schedule\Promise;
 
 /**
  * @property BuildStatus $status
  * @property Purpose $purpose
  * @property CarbonImmutable $ordered_at
  * @property CarbonImmutable|null $finished_at
+ * @property Promise $promise_kind
  * @property array<string, string> $methods  how it is made, where that differs from the house
  * @property SpecificationRevision $specification
  * @property SpecificationRevision|null $draft
@@ -27,6 +29,7 @@ class Build extends ShopModel
         'ordered_at' => 'immutable_datetime',
         'finished_at' => 'immutable_datetime',
         'methods' => 'array',
+        'promise_kind' => Promise::class,
     ];
 
     public function getRouteKeyName(): string

@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+/**
+ * A day, or with minutes a part of one, on which somebody is not at the bench.
+ *
+ * @property AwayKind $kind
+ */
 class DayOff extends ShopModel
 {
     protected $table = 'days_off';
+
+    protected $casts = ['kind' => AwayKind::class];
 }

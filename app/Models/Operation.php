@@ -64,6 +64,12 @@ class Operation extends ShopModel
         return $this->hasOne(PlanEntry::class);
     }
 
+    /** @return HasOne<Pin, $this> */
+    public function pin(): HasOne
+    {
+        return $this->hasOne(Pin::class);
+    }
+
     /** @return HasMany<TimeEntry, $this> that still count */
     public function timeEntries(): HasMany
     {

@@ -16,6 +16,7 @@ use Illuminate\Foundation\Auth\Access\Authorizable;
  * @property Role $role
  * @property list<string> $skills
  * @property array<int, list<array{int, int}>>|null $hours
+ * @property array<string, int> $speeds  in percent of the house standard, by skill
  */
 class Person extends ShopModel implements AuthenticatableContract, AuthorizableContract
 {
@@ -23,16 +24,22 @@ class Person extends ShopModel implements AuthenticatableContract, AuthorizableC
 
     protected $hidden = ['password', 'remember_token'];
 
-    protected $casts = ['role' => Role::class, 'skills' => 'array', 'hours' => 'array', 'active' => 'boolean', 'password' => 'hashed'];
+    protected $casts = ['role' => Role::class, 'skills' => 'array', 'hours' => 'array', 'speeds' => 'array', 'active' => 'boolean', 'password' => 'hashed'];
 
     public function isManager(): bool
     {
         return $this->role === Role::Manager;
     }
 
-    /** @return HasMany<DayOff, $this> */
+    /** @return HasMany<DayOff, $this> days and parts of days on which they are not at the bench */
     public function daysOff(): HasMany
     {
         return $this->hasMany(DayOff::class);
+    }
+
+    /** @return HasMany<Overtime, $this> */
+    public function overtimes(): HasMany
+    {
+        return $this->hasMany(Overtime::class);
     }
 }

@@ -21,6 +21,8 @@ use Regimen\Schedule\Activity;
 use Regimen\Schedule\Demand;
 use Regimen\Schedule\Predecessor;
 use Regimen\Schedule\Release;
+use Regimen\Schedule\SetUp;
+use Regimen\Schedule\Window;
 use Regimen\Units\Duration;
 
 /** Turns operations into the activities that the core plans: those of open builds, and those of a build that is only thought of. */
@@ -73,6 +75,7 @@ final readonly class Activities
             [...$before[$operation->key] ?? [], ...$waits->leads($operation->needs, static fn (string $key): string => "d{$key}")[0]],
             $this->demands($build, $operation->pieces, $operation->station, $operation->fixture, $operation->fixtures),
             oneSitting: $operation->oneSitting,
+            setUp: $operation->setUpKey === '' || $operation->setUp->minutes === 0 ? null : new SetUp($operation->setUpKey, $operation->setUp->minutes),
         ), $route->operations);
     }
 
@@ -94,7 +97,7 @@ final readonly class Activities
     private function open(OperationModel $operation, Collection $links, KitWaits $waits, callable $activityOf): Activity
     {
         [$leads, $late] = $waits->leads($operation->needs, $activityOf);
-        $releases = array_filter([$waits->release($operation->needs), $late, $this->decision($operation), $this->weather($operation)]);
+        $releases = array_filter([$waits->release($operation->needs), $late, $this->decision($operation)]);
         usort($releases, static fn (Release $a, Release $b): int => $b->instant <=> $a->instant);
 
         return new Activity(
@@ -107,15 +110,35 @@ final readonly class Activities
             $this->demandsOf($operation),
             $releases[0] ?? null,
             $operation->one_sitting,
+            setUp: $operation->set_up_key === '' || $operation->set_up_minutes === 0 ? null : new SetUp($operation->set_up_key, $operation->set_up_minutes),
+            windows: $this->windows($operation, $links),
         );
     }
 
-    /** Nothing is sprayed in air that the house does not spray in; it is looked at again tomorrow. */
-    private function weather(OperationModel $operation): ?Release
+    /**
+     * By when a coat has to be on for the one under it; where sanding stands on the route already, it is sanded anyway.
+     *
+     * @param  Collection<int, \App\Models\OperationLink>  $links
+     * @return list<Window>
+     */
+    private function windows(OperationModel $operation, Collection $links): array
     {
-        $forbids = $operation->sprayed ? $this->air->forbidsSpraying() : null;
+        $windows = [];
+        foreach ($links->whereNotNull('window_minutes') as $link) {
+            $doneAt = $link->getAttribute('coat_done_at');
+            if ($link->getAttribute('before_state') === OperationState::Open->value) {
+                $windows[] = new Window("o{$link->before_id}", (int) $link->window_minutes, $this->house->sanding());
+            } elseif (is_string($doneAt) && ! $this->hasSanding($operation)) {
+                $windows[] = new Window(null, intdiv((int) strtotime("{$doneAt} UTC"), 60) + (int) $link->window_minutes, $this->house->sanding());
+            }
+        }
 
-        return $forbids === null ? null : new Release(Minutes::endOfDay($this->clock->today($this->house->zone()), $this->house->zone()) + 1, $forbids);
+        return $windows;
+    }
+
+    private function hasSanding(OperationModel $operation): bool
+    {
+        return OperationModel::query()->where('build_id', $operation->build_id)->where('key', "{$operation->key}.scuff")->exists();
     }
 
     private function decision(OperationModel $operation): ?Release
@@ -132,7 +155,7 @@ final readonly class Activities
     private function started(OperationModel $operation): Activity
     {
         $planned = Duration::ofMinutes($operation->workMinutes());
-        $worked = Duration::ofMinutes($operation->minutesWorkedBy($this->clock->now()));
+        $worked = Duration::ofMinutes(intdiv($operation->minutesWorkedBy($this->clock->now()) * $this->house->speed($operation->person_id, $operation->skill), 100));
 
         return new Activity(
             "o{$operation->id}",
@@ -156,7 +179,9 @@ final readonly class Activities
     /** @return list<Demand> */
     private function demandsOf(OperationModel $operation): array
     {
-        return $this->demands("b{$operation->build_id}", $operation->worksOn(), $operation->station, $operation->fixture, $operation->fixtures);
+        $demands = $this->demands("b{$operation->build_id}", $operation->worksOn(), $operation->station, $operation->fixture, $operation->fixtures);
+
+        return $operation->sprayed ? [...$demands, new Demand(Air::RESOURCE)] : $demands;
     }
 
     /**

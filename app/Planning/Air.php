@@ -6,9 +6,12 @@ namespace App\Planning;
 
 use App\Models\ClimateReading;
 use App\Support\Clock;
+use App\Support\Minutes;
 use Illuminate\Support\Collection;
 use Regimen\Route\Climate;
 use Regimen\Route\HoldKind;
+use Regimen\Route\SprayHours;
+use Regimen\Schedule\Outage;
 use Regimen\Units\Duration;
 
 /** The air of the shop as it was read lately. Read once for each request. */
@@ -18,6 +21,13 @@ final class Air
     private const NOW_HOURS = 12;
 
     private const LATELY_HOURS = 72;
+
+    /** The air as a resource of the plan: as much as anybody wants, but not at every hour. */
+    public const RESOURCE = 'air';
+
+    public const AMOUNT = 1_000;
+
+    private const AHEAD_DAYS = 2;
 
     /** @var Collection<int, ClimateReading>|null */
     private ?Collection $readings = null;
@@ -49,6 +59,35 @@ final class Air
     public function stretched(int $minutes, ?HoldKind $kind): int
     {
         return $minutes === 0 ? 0 : $this->lately()->stretch(Duration::ofMinutes($minutes), $kind)->minutes;
+    }
+
+    /**
+     * When the air is not to be sprayed in, as far as readings say: for the rest of today if it is not now, and on the next
+     * days at the hours at which it lately was not.
+     *
+     * @return list<Outage>
+     */
+    public function outages(): array
+    {
+        $zone = $this->house->zone();
+        $now = $this->clock->now()->setTimezone($zone);
+        $today = $now->format('Y-m-d');
+        $outages = [];
+        $forbids = $this->forbidsSpraying();
+        if ($forbids !== null) {
+            $outages[] = new Outage(self::RESOURCE, Minutes::of($now), Minutes::endOfDay($today, $zone) + 1, $forbids, true);
+        }
+        $closed = SprayHours::closed($this->readings()->map(static fn (ClimateReading $reading): array => [
+            $reading->at->setTimezone($zone)->format('Y-m-d'), (int) $reading->at->setTimezone($zone)->format('G'), $reading->climate(),
+        ]), $this->house->rules()->spraying);
+        for ($ahead = $forbids === null ? 0 : 1; $ahead <= self::AHEAD_DAYS; $ahead++) {
+            foreach ($closed as $hour => $why) {
+                $from = $now->startOfDay()->addDays($ahead)->setTime($hour, 0);
+                $outages[] = new Outage(self::RESOURCE, Minutes::of($from), Minutes::of($from->addHour()), "{$why}, as lately at that hour", true);
+            }
+        }
+
+        return $outages;
     }
 
     /** What forbids spraying now, as far as is known; null if nothing was read. */

@@ -31,6 +31,7 @@ use Regimen\Route\Standard;
 use Regimen\Route\ThreePoint;
 use Regimen\Route\Tool;
 use Regimen\Schedule\Calendar;
+use Regimen\Schedule\Weights;
 use Regimen\Schedule\Worker;
 use Regimen\Schedule\WorkingHours;
 use Regimen\Units\Duration;
@@ -43,11 +44,18 @@ final class House
 
     private ?WorkingHours $hours = null;
 
+    private ?int $sanding = null;
+
+    /** @var array<int, array<string, int>>|null by person */
+    private ?array $speeds = null;
+
     /** Reads everything anew at the next question, after the house was changed. */
     public function forget(): void
     {
         $this->shop = null;
         $this->hours = null;
+        $this->sanding = null;
+        $this->speeds = null;
     }
 
     public function shop(): Shop
@@ -88,10 +96,10 @@ final class House
     public function workers(int $first): array
     {
         $workers = [];
-        foreach (Person::query()->where('active', true)->with('daysOff')->orderBy('id')->get() as $person) {
+        foreach (Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get() as $person) {
             $hours = $this->hoursOf($person);
             if ($hours->minutesInAWeek() > 0) {
-                $workers[] = new Worker($person->id, $person->name, $person->skills, Calendar::from($hours, $first, $person->name));
+                $workers[] = new Worker($person->id, $person->name, $person->skills, Calendar::from($hours, $first, $person->name), $person->speeds);
             }
         }
 
@@ -102,7 +110,26 @@ final class House
     {
         $week = $person->hours === null ? $this->hours() : WorkingHours::of($person->hours, array_keys($this->hours()->closed), $this->zone());
 
-        return $week->without($person->daysOff->pluck('date')->map(static fn (mixed $date): string => (string) $date)->all());
+        return PersonHours::of($week, $person->loadMissing(['daysOff', 'overtimes']));
+    }
+
+    /** Minutes of sanding in between, where a recoat window was missed. */
+    public function sanding(): int
+    {
+        return $this->sanding ??= (int) OperationStandard::query()->where('key', RecoatWindows::SCUFF)->value('labour_minutes');
+    }
+
+    /** How fast somebody works, in percent of the house standard. */
+    public function speed(?int $person, string $skill): int
+    {
+        $this->speeds ??= Person::query()->pluck('speeds', 'id')->map(static fn (mixed $speeds): array => (array) $speeds)->all();
+
+        return $this->speeds[$person ?? 0][$skill] ?? 100;
+    }
+
+    public function weights(): Weights
+    {
+        return new Weights(...array_intersect_key($this->shop()->plan_weights, get_object_vars(new Weights)));
     }
 
     /** @return array<string, int> */

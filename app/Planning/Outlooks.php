@@ -33,6 +33,11 @@ final readonly class Outlooks
         return $finishes->contains(null) ? null : CarbonImmutable::parse((string) $finishes->max(), 'UTC');
     }
 
+    public function zone(): \DateTimeZone
+    {
+        return $this->house->zone();
+    }
+
     public function of(Build $build, ?CarbonImmutable $finish): Outlook
     {
         return Outlook::of(

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Build;
 use App\Models\Operation;
 use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 
-/** In which order the shop is planned: as it was taken from a better plan, and by urgency where nothing was. */
+/**
+ * In which order the shop is planned: as it was taken from a better plan, and by urgency where nothing was; a build that
+ * was pushed ahead or back by so many days.
+ */
 final class PlanOrder
 {
+    private const DAY = 1_440;
+
     /** @return array<string, int> by activity */
     public function keys(Problem $problem): array
     {
@@ -20,15 +26,20 @@ final class PlanOrder
                 $keys["o{$id}"] = (int) $key;
             }
         }
+        $pushed = Build::query()->open()->where('push_days', '!=', 0)->pluck('push_days', 'id');
+        foreach ($pushed->isEmpty() ? [] : $problem->activities as $id => $activity) {
+            $keys[$id] -= self::DAY * (int) $pushed->get((int) substr($activity->build, 1), 0);
+        }
 
         return $keys;
     }
 
-    /** @param  array<string, int>  $keys */
+    /** @param  array<string, int>  $keys  with what was pushed in them, which then counts no more */
     public function keep(array $keys): void
     {
         foreach ($keys as $activity => $key) {
             Operation::query()->where('id', (int) substr($activity, 1))->update(['plan_key' => $key]);
         }
+        Build::query()->open()->where('push_days', '!=', 0)->update(['push_days' => 0]);
     }
 }

@@ -18,7 +18,7 @@ use Regimen\Route\UnknownStandard;
 /** Where the next coat came too late for the one under it, sanding it in goes on the route between them. */
 final readonly class RecoatWindows
 {
-    private const SCUFF = 'finish.scuff';
+    public const SCUFF = 'finish.scuff';
 
     public function __construct(private House $house, private Drafting $drafting, private RouteSync $sync, private Logbook $logbook, private Clock $clock)
     {

@@ -6,18 +6,20 @@ namespace App\Planning;
 
 use App\Models\Build;
 use App\Models\OperationLink;
+use App\Models\Outage as OutageModel;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Database\Eloquent\Builder as Query;
 use Illuminate\Database\Eloquent\Collection;
 use Regimen\Schedule\Activity;
 use Regimen\Schedule\Due;
+use Regimen\Schedule\Outage;
 use Regimen\Schedule\Problem;
 
 /** All open builds together, as one problem for the core. */
 final readonly class ShopProblem
 {
-    public function __construct(private House $house, private Activities $activities, private Clock $clock)
+    public function __construct(private House $house, private Activities $activities, private Air $air, private Clock $clock)
     {
     }
 
@@ -30,14 +32,18 @@ final readonly class ShopProblem
         $now = Minutes::of($this->clock->now());
         $activities = [];
         $dues = [];
-        $capacities = $this->house->capacities();
-        $links = OperationLink::query()->whereIn('build_id', Build::query()->open()->select('id'))->get()->toBase()->groupBy('after_id');
+        $capacities = [...$this->house->capacities(), Air::RESOURCE => Air::AMOUNT];
+        $workers = $this->house->workers($now);
+        $settled = new Settled($this->house, $now, $workers);
+        $links = $this->links();
         foreach ($this->builds() as $build) {
             $key = "b{$build->id}";
-            array_push($activities, ...$this->activities->ofBuild($build, $links));
+            foreach ($this->activities->ofBuild($build, $links) as $activity) {
+                $activities[] = $settled->on($activity, $build);
+            }
             $dues[$key] = $build->promised_on === null
                 ? new Due(null, round: 2)
-                : new Due(Minutes::endOfDay($build->promised_on, $this->house->zone()));
+                : new Due(Minutes::endOfDay($build->promised_on, $this->house->zone()), promise: $build->promise_kind);
             $capacities += $this->activities->pieces($key);
         }
         if ($draft !== []) {
@@ -46,7 +52,24 @@ final readonly class ShopProblem
             $capacities += $this->activities->pieces($draftBuild);
         }
 
-        return new Problem($now, $activities, $this->house->workers($now), $capacities, $dues);
+        return new Problem($now, $activities, $workers, $capacities, $dues, [...$this->outages($now), ...$this->air->outages()], $this->house->weights());
+    }
+
+    /** @return list<Outage> */
+    private function outages(int $now): array
+    {
+        return array_values(OutageModel::query()->with('resource')->where('to', '>', Minutes::toInstant($now))->orderBy('id')->get()
+            ->map(static fn (OutageModel $outage): Outage => new Outage($outage->resource->key, Minutes::of($outage->from), Minutes::of($outage->to), $outage->note === '' ? 'it is down' : $outage->note))->all());
+    }
+
+    /** @return \Illuminate\Support\Collection<int, \Illuminate\Support\Collection<int, OperationLink>> by the operation that comes after */
+    private function links(): \Illuminate\Support\Collection
+    {
+        return OperationLink::query()
+            ->join('operations as before', 'before.id', '=', 'operation_links.before_id')
+            ->whereIn('operation_links.build_id', Build::query()->open()->select('id'))
+            ->get(['operation_links.*', 'before.labour_done_at as coat_done_at', 'before.state as before_state'])
+            ->toBase()->groupBy('after_id');
     }
 
     /** @return Collection<int, Build> */

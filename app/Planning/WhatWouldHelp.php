@@ -19,7 +19,6 @@ use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 use Regimen\Schedule\Release;
 use Regimen\Schedule\Worker;
-use Regimen\Schedule\WorkingHours;
 
 /** Tries, by really planning again, what the shop could have one more of, and ranks what it gains for which builds. */
 final readonly class WhatWouldHelp
@@ -82,23 +81,14 @@ final readonly class WhatWouldHelp
     /** @return iterable<array{string, string, Problem}> */
     private function overtime(Problem $problem): iterable
     {
-        $people = Person::query()->with('daysOff')->get()->keyBy('id');
+        $people = Person::query()->with(['daysOff', 'overtimes'])->get()->keyBy('id');
         foreach ($problem->workers as $index => $worker) {
             $person = $people->get($worker->id);
             if ($person === null) {
                 continue;
             }
-            $hours = $this->house->hoursOf($person);
-            $week = array_map(static function (array $stretches): array {
-                if ($stretches !== []) {
-                    $last = count($stretches) - 1;
-                    $stretches[$last][1] = min(1_440, $stretches[$last][1] + 60);
-                }
-
-                return $stretches;
-            }, $hours->week);
             $workers = $problem->workers;
-            $workers[$index] = new Worker($worker->id, $worker->name, $worker->skills, Calendar::from(WorkingHours::of($week, array_keys($hours->closed), $hours->zone), $problem->now, $worker->name));
+            $workers[$index] = new Worker($worker->id, $worker->name, $worker->skills, Calendar::from($this->house->hoursOf($person)->longerEveryDay(60), $problem->now, $worker->name), $worker->speeds);
             yield ['overtime', "{$worker->name} an hour longer every working day", $problem->with(['workers' => array_values($workers)])];
         }
     }

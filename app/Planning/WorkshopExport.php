@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\DayOff;
+use App\Models\Overtime;
 use App\Models\Person;
 use App\Models\Resource;
 use App\Support\Clock;
@@ -12,7 +14,10 @@ use Regimen\Formats\WorkshopFile;
 use Regimen\Schedule\Activity;
 use Regimen\Schedule\Demand;
 use Regimen\Schedule\HoursText;
+use Regimen\Schedule\Outage;
 use Regimen\Schedule\Predecessor;
+use Regimen\Schedule\Problem;
+use Regimen\Schedule\Window;
 
 /** The running shop as a workshop file: what is planned from, with names of people and clients left out. */
 final readonly class WorkshopExport
@@ -40,10 +45,11 @@ final readonly class WorkshopExport
             'format' => WorkshopFile::FORMAT,
             'timezone' => $this->house->zone()->getName(),
             'now' => $this->local(Minutes::of($this->clock->now()), 'Y-m-d\TH:iP'),
+            'weights' => get_object_vars($problem->weights),
             'closed' => array_keys($this->house->hours()->closed),
             'people' => $this->people(),
-            'stations' => self::resources('station'),
-            'fixtures' => self::resources('fixture'),
+            'stations' => [...$this->resources('station', $problem), ['id' => Air::RESOURCE, 'capacity' => Air::AMOUNT, ...$this->down(Air::RESOURCE, $problem)]],
+            'fixtures' => $this->resources('fixture', $problem),
             'builds' => $builds,
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
@@ -52,31 +58,53 @@ final readonly class WorkshopExport
     private function people(): array
     {
         $people = [];
-        foreach (Person::query()->where('active', true)->with('daysOff')->orderBy('id')->get() as $person) {
+        foreach (Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get() as $person) {
             $week = array_map(HoursText::print(...), $this->house->hoursOf($person)->week);
             $people[] = [
                 'id' => "w{$person->id}", 'skills' => $person->skills,
                 'hours' => (object) array_filter(array_combine(array_map(static fn (int $day): string => self::DAYS[$day], array_keys($week)), $week)),
-                'off' => array_values($person->daysOff->pluck('date')->map(static fn (mixed $date): string => (string) $date)->all()),
+                ...array_filter([
+                    'speeds' => array_intersect_key($person->speeds, array_flip($person->skills)),
+                    'off' => array_values($person->daysOff->whereNull('from_minute')->pluck('date')->map(static fn (mixed $date): string => (string) $date)->all()),
+                    'longer' => array_values($person->overtimes->map(static fn (Overtime $one): array => $one->only(['from', 'to', 'minutes']))->all()),
+                    'away' => array_values($person->daysOff->whereNotNull('from_minute')->map(fn (DayOff $part): array => ['from' => $this->minute($part->date, $part->from_minute), 'to' => $this->minute($part->date, $part->to_minute)])->all()),
+                ]),
             ];
         }
 
         return $people;
     }
 
-    /** @return list<array{id: string, capacity: int}> */
-    private static function resources(string $kind): array
+    /** @return list<array<string, mixed>> */
+    private function resources(string $kind, Problem $problem): array
     {
-        return array_values(Resource::query()->where('kind', $kind)->orderBy('id')->get()->map(static fn (Resource $one): array => ['id' => $one->key, 'capacity' => $one->capacity])->all());
+        return array_values(Resource::query()->where('kind', $kind)->orderBy('id')->get()->map(fn (Resource $one): array => ['id' => $one->key, 'capacity' => $one->capacity, ...$this->down($one->key, $problem)])->all());
+    }
+
+    /** @return array<string, mixed> */
+    private function down(string $resource, Problem $problem): array
+    {
+        $down = array_filter($problem->outages, static fn (Outage $outage): bool => $outage->resource === $resource);
+
+        return $down === [] ? [] : ['down' => array_values(array_map(fn (Outage $outage): array => array_filter([
+            'from' => $this->local($outage->from, 'Y-m-d\TH:iP'), 'to' => $this->local($outage->to, 'Y-m-d\TH:iP'), 'because' => $outage->cause, 'climate' => $outage->climate,
+        ]), $down))];
+    }
+
+    private function minute(string $date, int $minutes): string
+    {
+        return sprintf('%sT%02d:%02d', $date, intdiv(min($minutes, 1_439), 60), min($minutes, 1_439) % 60);
     }
 
     /** @return array<string, mixed> */
     private function operation(Activity $activity): array
     {
-        $pieces = $rest = [];
+        $pieces = $rest = $needs = [];
         foreach ($activity->demands as $demand) {
             if (str_starts_with($demand->resource, 'piece:')) {
                 $pieces[] = substr((string) strrchr($demand->resource, ':'), 1);
+            } elseif ($demand->resource === Air::RESOURCE) {
+                $needs[] = Air::RESOURCE;
             } else {
                 $rest = [...$rest, ...self::held($demand)];
             }
@@ -84,11 +112,38 @@ final readonly class WorkshopExport
         $at = fn (?int $instant): ?string => $instant === null ? null : $this->local($instant, 'Y-m-d\TH:iP');
 
         return array_filter([
-            'id' => $activity->id, 'labour' => $activity->work, 'hold' => $activity->hold, 'skill' => $activity->skill, 'pieces' => $pieces, ...$rest,
-            'after' => array_map(static fn (Predecessor $one): array => array_filter(['id' => $one->activity, 'least' => $one->lag, 'because' => $one->lagCause]), $activity->predecessors),
+            'id' => $activity->id, 'setUp' => $activity->setUp?->minutes, 'setUpKey' => $activity->setUp?->key, 'labour' => $activity->work - ($activity->setUp->minutes ?? 0), 'hold' => $activity->hold, 'skill' => $activity->skill, 'pieces' => $pieces, 'needs' => $needs, ...$rest,
+            'after' => array_map(static fn (Predecessor $one): array => array_filter(['id' => $one->activity, 'least' => $one->lag, 'because' => $one->lagCause, ...self::window($activity, $one->activity)]), $activity->predecessors),
+            ...$this->settled($activity),
             'earliest' => $at($activity->release?->instant), 'because' => $activity->release?->cause, 'oneSitting' => $activity->oneSitting,
             'person' => $activity->worker === null ? null : "w{$activity->worker}", 'startedAt' => $at($activity->startedAt), 'holdUntil' => $at($activity->holdUntil),
         ], static fn (mixed $value, string $key): bool => $key === 'labour' || ! in_array($value, [null, [], 0, false], true), ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** @return array{most?: int, sanding?: int} */
+    private static function window(Activity $activity, string $after): array
+    {
+        foreach ($activity->windows as $window) {
+            if ($window->after === $after) {
+                return ['most' => $window->minutes, 'sanding' => $window->sanding];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return array<string, mixed> */
+    private function settled(Activity $activity): array
+    {
+        $pin = $activity->pin;
+        $closes = array_values(array_filter($activity->windows, static fn (Window $window): bool => $window->after === null));
+        $person = static fn (?int $worker): ?string => $worker === null ? null : "w{$worker}";
+
+        return [
+            'pin' => $pin === null ? null : array_filter(['person' => $person($pin->worker), 'day' => $pin->from === null ? null : $this->local($pin->from, 'Y-m-d'), 'after' => $pin->after]),
+            'told' => $activity->frozen === null ? null : array_filter(['person' => $person($activity->frozen->worker), 'start' => $this->local($activity->frozen->start, 'Y-m-d\TH:iP')]),
+            ...$closes === [] ? [] : ['closes' => $this->local($closes[0]->minutes, 'Y-m-d\TH:iP'), 'sanding' => $closes[0]->sanding],
+        ];
     }
 
     /** @return array<string, mixed> */

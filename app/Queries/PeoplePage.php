@@ -23,7 +23,7 @@ final readonly class PeoplePage
         $today = $this->clock->today($this->house->zone());
 
         return [
-            'people' => Person::query()->with('daysOff')->orderByDesc('active')->orderBy('id')->get()->map(fn (Person $person): array => [
+            'people' => Person::query()->with(['daysOff', 'overtimes'])->orderByDesc('active')->orderBy('id')->get()->map(fn (Person $person): array => [
                 ...$person->only(['id', 'name', 'email', 'skills', 'active', 'version']),
                 'role' => $person->role->value,
                 'signsIn' => $person->password !== null && $person->email !== null,

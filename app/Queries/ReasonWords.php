@@ -36,6 +36,12 @@ final readonly class ReasonWords
             ReasonKind::Person => ($person ?? 'The person')." does {$that} first{$until}.",
             ReasonKind::Resource => ucfirst($this->resource((string) $entry->reason_resource))." is taken by {$that}{$until}.",
             ReasonKind::Calendar => 'It begins with the next working hours.',
+            ReasonKind::Outage => ucfirst($this->resource((string) $entry->reason_resource))." is not to be had before: {$entry->reason_text}.",
+            ReasonKind::Climate => "The air is waited for: {$entry->reason_text}.",
+            ReasonKind::Pin => $other === null ? 'It is pinned to this day.' : "It is pinned behind {$that}{$until}.",
+            ReasonKind::Frozen => 'It was told so for the next hours, and stays.',
+            ReasonKind::Window => 'It is held back so that the next coat comes before its window closes.',
+            ReasonKind::SetUp => ucfirst($this->resource((string) $entry->reason_resource))." is set up for it by {$that}{$until}: nothing has to be set up again.",
             null => $entry->reason_text,
         };
     }
@@ -49,7 +55,7 @@ final readonly class ReasonWords
     {
         $entryOfOther = $other?->planned;
         $kind = ReasonKind::tryFrom($entry->reason_kind);
-        $end = $kind === ReasonKind::Person ? $entryOfOther?->work_end : $entryOfOther?->finish;
+        $end = in_array($kind, [ReasonKind::Person, ReasonKind::Pin, ReasonKind::SetUp], true) ? $entryOfOther?->work_end : $entryOfOther?->finish;
 
         return $end === null ? '' : ' until '.Say::moment($end, $this->zone);
     }

@@ -64,7 +64,7 @@ final readonly class TodayPage
     /** @return array<int, array<string, mixed>> the viewer first */
     private function people(Person $viewer, string $day): array
     {
-        return Person::query()->where('active', true)->with('daysOff')->orderBy('id')->get()
+        return Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()
             ->sortBy(static fn (Person $person): int => $person->id === $viewer->id && ! $viewer->isManager() ? 0 : 1)
             ->map(function (Person $person) use ($day): array {
                 $hours = $this->house->hoursOf($person)->on($day);

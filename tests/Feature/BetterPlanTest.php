@@ -96,8 +96,8 @@ final class BetterPlanTest extends TestCase
     private function crowded(): void
     {
         DB::table('people')->update(['skills' => json_encode(['design', 'necks', 'frets', 'bodies', 'joints', 'finish', 'electronics', 'set-up'])]);
-        foreach (['2026-05-20', '2026-05-06', '2026-04-29', '2026-05-12'] as $index => $promise) {
-            $this->build($index % 2 === 0 ? [] : ['finish' => 'nitrocellulose'], $promise);
+        foreach (['2026-05-20', '2026-04-29', '2026-04-24', '2026-05-06', '2026-05-12'] as $index => $promise) {
+            $this->build($index % 2 === 0 ? [] : ['finish' => 'hard-wax-oil'], $promise);
         }
     }
 

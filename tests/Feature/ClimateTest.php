@@ -96,7 +96,7 @@ final class ClimateTest extends TestCase
         $this->post("/operations/{$seal->id}/clock")->assertSessionHasErrors('clock');
         $this->assertStringContainsString('too cold to spray: 13.0 °C', session('errors')->first('clock'));
         $planned = PlanEntry::query()->findOrFail($seal->id);
-        $this->assertSame(['release', '2026-03-19 07:00:00'], [$planned->reason_kind, $planned->start?->toDateTimeString()], 'it is looked at again tomorrow');
+        $this->assertSame(['climate', '2026-03-19 07:00:00'], [$planned->reason_kind, $planned->start?->toDateTimeString()], 'it is looked at again tomorrow');
         $this->assertStringContainsString('too cold', $planned->reason_text);
         $this->at('2026-03-18 11:00');
         $this->post('/climate', ['temperature' => '18', 'humidity' => '75']);

@@ -56,7 +56,7 @@ final class HouseTest extends TestCase
     {
         $build = $this->build();
         $this->put("/people/{$this->manager->id}", [...$this->person($this->manager), 'skills' => ['design']])->assertSessionHasNoErrors();
-        $this->assertStringContainsString('Nobody in the shop has the skill “frets”', PlanEntry::query()->findOrFail($this->operation($build, 'fretboard.thickness')->id)->reason_text);
+        $this->assertStringContainsString('Nobody who works in the shop has the skill “frets”', PlanEntry::query()->findOrFail($this->operation($build, 'fretboard.thickness')->id)->reason_text);
     }
 
     public function test_days_off_and_closed_days_move_the_plan(): void

@@ -17,12 +17,12 @@ final class PagesTest extends TestCase
         $this->openShop();
     }
 
-    #[TestWith(['/today', 17])]
+    #[TestWith(['/today', 18])]
     #[TestWith(['/horizon', 15])]
     #[TestWith(['/builds', 15])]
     #[TestWith(['/builds/1', 26])]
     #[TestWith(['/builds/1/specification', 17])]
-    #[TestWith(['/builds/1/route', 28])]
+    #[TestWith(['/builds/1/route', 29])]
     #[TestWith(['/house/standards', 16])]
     #[TestWith(['/climate', 12])]
     #[TestWith(['/house/models', 9])]

@@ -53,9 +53,16 @@ final class WorkshopPeople
         return $week;
     }
 
-    /** Parts of days on which somebody is away, each within one day. */
+    /** Longer days, and parts of days on which somebody is away, each within one day. */
     private static function away(JsonObject $person, WorkingHours $hours): WorkingHours
     {
+        foreach ($person->objects('longer') as $longer) {
+            WorkshopFile::instant($longer, 'from', $hours->zone);
+            $until = WorkshopFile::instant($longer, 'to', $hours->zone);
+            for ($day = new \DateTimeImmutable($longer->text('from'), $hours->zone); intdiv($day->getTimestamp(), 60) <= $until; $day = $day->modify('+1 day')) {
+                $hours = $hours->longer($day->format('Y-m-d'), $longer->whole('minutes', 1));
+            }
+        }
         foreach ($person->objects('away') as $away) {
             [$from, $to] = WorkshopFile::stretch($away, $hours->zone);
             $begin = (new \DateTimeImmutable('@'.$from * 60))->setTimezone($hours->zone);

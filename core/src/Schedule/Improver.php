@@ -55,7 +55,7 @@ final class Improver
             if (count($other->unplanned) > count($first->unplanned)) {
                 continue;
             }
-            if ($otherCost <= $cost + intdiv($bestCost, 2_000)) {
+            if ($otherCost <= $cost + intdiv($bestCost, 1_000)) {
                 [$keys, $plan, $cost] = [$tried, $other, $otherCost];
             }
             if ($otherCost < $bestCost) {
@@ -72,18 +72,87 @@ final class Improver
      */
     private function moved(array $keys, Plan $plan): array
     {
-        $kind = $this->random->getInt(0, 9);
-        if ($kind < 3) {
-            foreach ($plan->assignments as $id => $assignment) {
-                $keys[$id] = $assignment->start;
-            }
+        $kind = $this->random->getInt(0, 19);
+        if ($kind < 4) {
+            $keys = self::asPlanned($keys, $plan);
         }
 
         return match (true) {
-            $kind < 7 => $this->buildShifted($keys, $plan),
-            $kind === 7 && $this->settings !== [] => $this->together($keys),
+            $kind < 11 => $this->buildShifted($keys, $plan),
+            $kind < 16 => $this->passed($keys, $plan),
+            $kind === 16 && $this->settings !== [] => $this->together($keys),
             default => $this->jittered($keys),
         };
+    }
+
+    /**
+     * The order in which everything stands in a plan.
+     *
+     * @param  array<string, int>  $keys
+     * @return array<string, int>
+     */
+    private static function asPlanned(array $keys, Plan $plan): array
+    {
+        foreach ($plan->assignments as $id => $assignment) {
+            $keys[$id] = $assignment->start;
+        }
+
+        return $keys;
+    }
+
+    /**
+     * Where a build waits for another one on the way to its finish, it goes first, with all that it needs for that.
+     *
+     * @param  array<string, int>  $keys
+     * @return array<string, int>
+     */
+    private function passed(array $keys, Plan $plan): array
+    {
+        $waits = $this->waits($plan);
+        if ($waits === []) {
+            return $this->jittered($keys);
+        }
+        [$id, $other] = $waits[$this->random->getInt(0, count($waits) - 1)];
+        $keys = self::asPlanned($keys, $plan);
+        $ahead = $keys[$other] - 1;
+        for ($first = [$id]; $first !== [];) {
+            $next = array_pop($first);
+            if ($keys[$next] > $ahead) {
+                $keys[$next] = $ahead;
+                array_push($first, ...$this->problem->before[$next]);
+            }
+        }
+
+        return $keys;
+    }
+
+    /**
+     * Along the chain of reasons back from a build's finish: what waits for a person or a resource that another build has.
+     *
+     * @return list<array{string, string}>
+     */
+    private function waits(Plan $plan): array
+    {
+        $last = [];
+        foreach ($plan->assignments as $id => $assignment) {
+            $build = $this->problem->activities[$id]->build;
+            if (! isset($last[$build]) || $assignment->finish > $plan->assignments[$last[$build]]->finish) {
+                $last[$build] = $id;
+            }
+        }
+        $late = array_keys($this->objective->lateness($this->problem, $plan));
+        $builds = $late !== [] && $this->random->getInt(0, 1) === 0 ? $late : array_keys($last);
+        $waits = $seen = [];
+        for ($at = $builds === [] ? null : $last[$builds[$this->random->getInt(0, count($builds) - 1)]]; $at !== null && isset($plan->assignments[$at]) && ! isset($seen[$at]); $at = $reason->activity) {
+            $seen[$at] = true;
+            $reason = $plan->assignments[$at]->reason;
+            $isTaken = $reason->kind === ReasonKind::Person || $reason->kind === ReasonKind::Resource;
+            if ($isTaken && $reason->activity !== null && $reason->activity !== $at && isset($this->problem->activities[$reason->activity]) && ! $this->problem->activities[$reason->activity]->isUnderWay()) {
+                $waits[] = [$at, $reason->activity];
+            }
+        }
+
+        return $waits;
     }
 
     /**

@@ -66,13 +66,34 @@ final readonly class WorkingHours
     public function longer(string $date, int $minutes): self
     {
         $stretches = $this->on($date);
-        if ($stretches === []) {
-            return $this;
-        }
-        $last = count($stretches) - 1;
-        $stretches[$last][1] = min(1_440, $stretches[$last][1] + $minutes);
 
-        return new self($this->week, $this->closed, $this->zone, [...$this->special, $date => $stretches]);
+        return $stretches === [] ? $this : new self($this->week, $this->closed, $this->zone, [...$this->special, $date => self::lengthened($stretches, $minutes)]);
+    }
+
+    /** With so many minutes more at the end of every working day. */
+    public function longerEveryDay(int $minutes): self
+    {
+        $week = [];
+        foreach ($this->week as $day => $stretches) {
+            $week[$day] = self::lengthened($stretches, $minutes);
+        }
+        $special = array_map(static fn (array $stretches): array => self::lengthened($stretches, $minutes), $this->special);
+
+        return new self($week, $this->closed, $this->zone, $special);
+    }
+
+    /**
+     * @param  list<array{int, int}>  $stretches
+     * @return list<array{int, int}>
+     */
+    private static function lengthened(array $stretches, int $minutes): array
+    {
+        if ($stretches !== []) {
+            $last = count($stretches) - 1;
+            $stretches[$last][1] = min(1_440, $stretches[$last][1] + $minutes);
+        }
+
+        return $stretches;
     }
 
     public function minutesInAWeek(): int

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** Why somebody is not at the bench: off, or at work that no build is charged with and that is a block of its own. */
+enum AwayKind: string
+{
+    case Off = 'off';
+    case Errand = 'errand';
+    case Supervision = 'supervision';
+    case Teaching = 'teaching';
+    case Repair = 'repair';
+    case Upkeep = 'upkeep';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Off => 'off',
+            self::Errand => 'errand',
+            self::Supervision => 'supervising only',
+            self::Teaching => 'teaching',
+            self::Repair => 'repairs',
+            self::Upkeep => 'upkeep of the shop',
+        };
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A private address at which a calendar program reads the plan; whoever knows it reads it, until it is revoked.
+ *
+ * @property string $token
+ * @property CarbonImmutable $at
+ * @property CarbonImmutable|null $read_at
+ * @property CarbonImmutable|null $revoked_at
+ * @property Person|null $person
+ * @property Build|null $build
+ */
+class Feed extends ShopModel
+{
+    protected $casts = ['token' => 'encrypted', 'at' => 'immutable_datetime', 'read_at' => 'immutable_datetime', 'revoked_at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** @return BelongsTo<Build, $this> */
+    public function build(): BelongsTo
+    {
+        return $this->belongsTo(Build::class);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What the manager has settled about an operation: who, on which day, behind what. */
+class Pin extends ShopModel
+{
+    protected $primaryKey = 'operation_id';
+
+    public $incrementing = false;
+}

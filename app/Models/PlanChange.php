@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+
+/**
+ * Something that was settled about the plan, and what takes it back.
+ *
+ * @property array<string, mixed> $body
+ * @property array<string, mixed>|null $back
+ * @property CarbonImmutable $at
+ */
+class PlanChange extends ShopModel
+{
+    protected $casts = ['body' => 'array', 'back' => 'array', 'at' => 'immutable_datetime'];
+}
