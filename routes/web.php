@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\BuildController;
+use App\Http\Controllers\CalendarController;
+use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\HouseController;
@@ -25,11 +27,18 @@ Route::post('/new-shop', [ShopController::class, 'store']);
 Route::get('/sign-in', [SessionController::class, 'create'])->middleware('guest')->name('sign-in');
 Route::post('/sign-in', [SessionController::class, 'store'])->middleware('guest');
 
+Route::get('/feeds/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->middleware([KeepPlanFresh::class, 'throttle:60,1'])->name('feed');
+
 Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
     Route::redirect('/', '/today');
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/today', [PlanController::class, 'today'])->name('today');
     Route::get('/horizon', [PlanController::class, 'horizon'])->name('horizon');
+    Route::get('/plan/week', [CalendarController::class, 'week'])->name('plan.week');
+    Route::get('/plan/feeds', [CalendarController::class, 'feeds'])->name('plan.feeds');
+    Route::post('/plan/feeds', [CalendarController::class, 'give']);
+    Route::delete('/plan/feeds/{feed}', [CalendarController::class, 'revoke'])->whereNumber('feed');
+    Route::get('/operations/{operation}/why', [PlanController::class, 'why'])->whereNumber('operation');
     Route::get('/builds', [BuildController::class, 'index'])->name('builds');
     Route::get('/builds/{build}', [BuildController::class, 'show'])->name('builds.show');
     Route::get('/builds/{build}/specification/{number?}', [SpecificationController::class, 'show'])->whereNumber('number')->name('specification');
@@ -82,6 +91,22 @@ Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
         Route::post('/kit/{line}/order', [KitController::class, 'order']);
 
         Route::get('/plan/help', [PlanController::class, 'help'])->name('plan.help');
+        Route::get('/plan/load', [PlanController::class, 'load'])->name('plan.load');
+        Route::get('/plan/history', [PlanController::class, 'history'])->name('plan.history');
+        Route::get('/plan/calendar', [CalendarController::class, 'show'])->name('plan.calendar');
+        Route::post('/plan/calendar/import', [CalendarController::class, 'import']);
+        Route::put('/plan/weights', [ChangeController::class, 'weights']);
+        Route::post('/plan/judge', [ChangeController::class, 'judge']);
+        Route::post('/plan/changes', [ChangeController::class, 'make']);
+        Route::post('/plan/changes/{change}/undo', [ChangeController::class, 'undo'])->whereNumber('change');
+        Route::get('/plan/try', [ChangeController::class, 'scenarios'])->name('plan.try');
+        Route::post('/plan/try', [ChangeController::class, 'begin']);
+        Route::post('/plan/try/with', [ChangeController::class, 'beginWith']);
+        Route::get('/plan/try/{scenario}', [ChangeController::class, 'scenarios'])->whereNumber('scenario')->name('plan.try.one');
+        Route::post('/plan/try/{scenario}/changes', [ChangeController::class, 'add'])->whereNumber('scenario');
+        Route::delete('/plan/try/{scenario}/changes/{index}', [ChangeController::class, 'remove'])->whereNumber(['scenario', 'index']);
+        Route::post('/plan/try/{scenario}/apply', [ChangeController::class, 'apply'])->whereNumber('scenario');
+        Route::delete('/plan/try/{scenario}', [ChangeController::class, 'drop'])->whereNumber('scenario');
         Route::post('/plan/look', [PlanController::class, 'look']);
         Route::post('/plan/offers/{offer}/take', [PlanController::class, 'take'])->whereNumber('offer');
         Route::post('/plan/offers/{offer}/leave', [PlanController::class, 'leave'])->whereNumber('offer');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Purpose;
+use Regimen\Schedule\Promise;
 use Regimen\Units\Money;
 
 /** What is agreed about a new build. */
@@ -21,6 +22,7 @@ final readonly class Commission
         public ?Money $deposit,
         public ?string $promisedOn,
         public ?int $model = null,
+        public Promise $promise = Promise::Promised,
     ) {
     }
 }

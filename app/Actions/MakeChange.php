@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Actions\Changes\Changes;
 use App\Models\Person;
 use App\Models\PlanChange;
-use App\Planning\Changes\Changes;
 use App\Planning\Planner;
 use App\Support\Clock;
 use App\Support\Logbook;

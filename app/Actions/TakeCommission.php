@@ -57,6 +57,7 @@ final readonly class TakeCommission
             'price_minor' => $commission->price?->minor,
             'deposit_minor' => $commission->deposit?->minor,
             'promised_on' => $commission->promisedOn,
+            'promise_kind' => $commission->promise,
             'estimated_minutes' => $draft->route->work()->minutes,
             'estimated_labour_minor' => $draft->quote->labour->minor,
             'estimated_material_minor' => $draft->quote->material->minor,

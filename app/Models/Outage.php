@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Resource as Station;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -12,15 +13,15 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property CarbonImmutable $from
  * @property CarbonImmutable $to
- * @property resource $resource
+ * @property Station $resource
  */
 class Outage extends ShopModel
 {
     protected $casts = ['from' => 'immutable_datetime', 'to' => 'immutable_datetime'];
 
-    /** @return BelongsTo<resource, $this> */
+    /** @return BelongsTo<Station, $this> */
     public function resource(): BelongsTo
     {
-        return $this->belongsTo(Resource::class);
+        return $this->belongsTo(Station::class, 'resource_id');
     }
 }

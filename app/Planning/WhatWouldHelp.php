@@ -7,12 +7,15 @@ namespace App\Planning;
 use App\Models\Build;
 use App\Models\Person;
 use App\Models\Resource;
+use App\Support\Clock;
 use App\Support\Minutes;
+use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Route\Skill;
 use Regimen\Schedule\Activity;
 use Regimen\Schedule\Builder;
 use Regimen\Schedule\Calendar;
+use Regimen\Schedule\Due;
 use Regimen\Schedule\Objective;
 use Regimen\Schedule\Plan;
 use Regimen\Schedule\Priority;
@@ -20,80 +23,90 @@ use Regimen\Schedule\Problem;
 use Regimen\Schedule\Release;
 use Regimen\Schedule\Worker;
 
-/** Tries, by really planning again, what the shop could have one more of, and ranks what it gains for which builds. */
+/** Tries, by really planning again, what the shop could have one more of or do otherwise, and ranks what it gains for which builds. */
 final readonly class WhatWouldHelp
 {
     private const MOST = 8;
 
     private const EARLIER = 10_080;
 
-    public function __construct(private House $house, private ShopProblem $problem, private PlanOrder $order)
+    private const OVERTIME_WEEKS = 4;
+
+    public function __construct(private House $house, private ShopProblem $problem, private PlanOrder $order, private Clock $clock)
     {
     }
 
-    /** @return list<array{words: string, kind: string, gains: list<array{number: int, title: string, before: string, after: string, late: bool}>}> the most helpful first */
+    /** @return list<array{words: string, kind: string, change: array<string, mixed>|null, gains: list<array{number: int, title: string, before: string, after: string, late: bool}>}> the most helpful first */
     public function ranked(): array
     {
         $problem = $this->problem->assemble();
-        $keys = $this->order->keys($problem);
-        $objective = new Objective;
-        $today = $this->planned($problem, $keys);
-        $cost = $objective->cost($problem, $today);
+        $today = $this->planned($problem);
+        $cost = (new Objective)->cost($problem, $today);
         $builds = Build::query()->open()->orderBy('number')->get();
         $tried = [];
-        foreach ($this->variations($problem) as [$kind, $words, $other]) {
-            $plan = $this->planned($other, $keys);
+        foreach ($this->variations($problem, $today, $builds) as [$kind, $words, $other, $change]) {
+            $plan = $this->planned($other);
             $gains = $this->gains($builds, $problem, $today, $plan);
-            if ($gains !== [] && $objective->cost($other, $plan) < $cost) {
-                $tried[] = ['saved' => $cost - $objective->cost($other, $plan), 'words' => $words, 'kind' => $kind, 'gains' => $gains];
+            $saved = $cost - (new Objective)->cost($other, $plan);
+            if ($saved > 0 && $gains !== []) {
+                $tried[] = [$saved, ['words' => $words, 'kind' => $kind, 'change' => $change, 'gains' => $gains]];
             }
         }
-        usort($tried, static fn (array $a, array $b): int => $b['saved'] <=> $a['saved']);
+        usort($tried, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
-        return array_map(static fn (array $one): array => ['words' => $one['words'], 'kind' => $one['kind'], 'gains' => $one['gains']], array_slice($tried, 0, self::MOST));
+        return array_column(array_slice($tried, 0, self::MOST), 1);
     }
 
-    /** @param  array<string, int>  $keys */
-    private function planned(Problem $problem, array $keys): Plan
+    private function planned(Problem $problem): Plan
     {
-        return Builder::plan($problem, Priority::sorted($problem, $keys));
+        return Builder::plan($problem, Priority::sorted($problem, $this->order->keys($problem)));
     }
 
-    /** @return iterable<array{string, string, Problem}> kind, words, and the shop as it would be */
-    private function variations(Problem $problem): iterable
+    /**
+     * @param  Collection<int, Build>  $builds
+     * @return iterable<array{string, string, Problem, array<string, mixed>|null}> kind, words, the shop as it would be, and the change that makes it so
+     */
+    private function variations(Problem $problem, Plan $today, Collection $builds): iterable
     {
         foreach (Resource::query()->where('capacity', '>', 0)->orderBy('id')->get() as $resource) {
-            yield [$resource->kind, "One more of the {$resource->name}", $problem->with(['capacities' => [...$problem->capacities, $resource->key => $resource->capacity + 1]])];
+            yield [$resource->kind, "One more of the {$resource->name}", $problem->with(['capacities' => [...$problem->capacities, $resource->key => $resource->capacity + 1]]), ['kind' => 'more', 'resource' => $resource->id, 'by' => 1]];
         }
         foreach ($problem->workers as $index => $worker) {
             foreach (Skill::cases() as $skill) {
                 if (! in_array($skill->value, $worker->skills, true)) {
                     $workers = $problem->workers;
                     $workers[$index] = new Worker($worker->id, $worker->name, [...$worker->skills, $skill->value], $worker->calendar, $worker->speeds);
-                    yield ['skill', "{$worker->name} also doing {$skill->value}", $problem->with(['workers' => array_values($workers)])];
+                    yield ['skill', "{$worker->name} also doing {$skill->value}", $problem->with(['workers' => array_values($workers)]), ['kind' => 'skill', 'person' => $worker->id, 'skill' => $skill->value]];
                 }
             }
         }
         yield from $this->overtime($problem);
         yield from self::earlier($problem);
+        yield from $this->later($problem, $today, $builds);
     }
 
-    /** @return iterable<array{string, string, Problem}> */
+    /** @return iterable<array{string, string, Problem, array<string, mixed>}> */
     private function overtime(Problem $problem): iterable
     {
         $people = Person::query()->with(['daysOff', 'overtimes'])->get()->keyBy('id');
+        $from = $this->clock->today($this->house->zone());
         foreach ($problem->workers as $index => $worker) {
             $person = $people->get($worker->id);
             if ($person === null) {
                 continue;
             }
+            $hours = $this->house->hoursOf($person);
+            for ($ahead = 0; $ahead < 7 * self::OVERTIME_WEEKS; $ahead++) {
+                $to = (new \DateTimeImmutable("{$from} +{$ahead} days"))->format('Y-m-d');
+                $hours = $hours->longer($to, 60);
+            }
             $workers = $problem->workers;
-            $workers[$index] = new Worker($worker->id, $worker->name, $worker->skills, Calendar::from($this->house->hoursOf($person)->longerEveryDay(60), $problem->now, $worker->name), $worker->speeds);
-            yield ['overtime', "{$worker->name} an hour longer every working day", $problem->with(['workers' => array_values($workers)])];
+            $workers[$index] = new Worker($worker->id, $worker->name, $worker->skills, Calendar::from($hours, $problem->now, $worker->name), $worker->speeds);
+            yield ['overtime', "{$worker->name} an hour longer every working day, for ".self::OVERTIME_WEEKS.' weeks', $problem->with(['workers' => array_values($workers)]), ['kind' => 'longer', 'person' => $worker->id, 'from' => $from, 'to' => $to, 'minutes' => 60]];
         }
     }
 
-    /** @return iterable<array{string, string, Problem}> */
+    /** @return iterable<array{string, string, Problem, null}> */
     private static function earlier(Problem $problem): iterable
     {
         $causes = array_unique(array_filter(array_map(static fn (Activity $activity): ?string => $activity->release?->cause, $problem->activities)));
@@ -101,7 +114,27 @@ final readonly class WhatWouldHelp
             $activities = array_map(static fn (Activity $activity): Activity => $activity->release?->cause !== $cause
                 ? $activity
                 : $activity->with(['release' => new Release(max($problem->now, $activity->release->instant - self::EARLIER), $cause)]), $problem->activities);
-            yield ['earlier', "A week earlier: {$cause}", $problem->with(['activities' => $activities])];
+            yield ['earlier', "A week earlier: {$cause}", $problem->with(['activities' => $activities]), null];
+        }
+    }
+
+    /**
+     * A promise that is late anyway, given for the day on which it can be kept: then others go first again.
+     *
+     * @param  Collection<int, Build>  $builds
+     * @return iterable<array{string, string, Problem, array<string, mixed>}>
+     */
+    private function later(Problem $problem, Plan $today, Collection $builds): iterable
+    {
+        foreach ($builds as $build) {
+            $due = $problem->dues["b{$build->id}"] ?? new Due(null);
+            $finish = $today->finishOf("b{$build->id}", $problem);
+            if ($due->instant === null || $finish === null || $finish <= $due->instant) {
+                continue;
+            }
+            $day = (new \DateTimeImmutable($this->day($finish)))->modify('+7 days')->format('Y-m-d');
+            $dues = [...$problem->dues, "b{$build->id}" => new Due(Minutes::endOfDay($day, $this->house->zone()), $due->round, $due->promise)];
+            yield ['promise', "A later promise for {$build->number} {$build->title}, ".Say::day($day), $problem->with(['dues' => $dues]), ['kind' => 'promise', 'build' => $build->number, 'promised_on' => $day, 'promise_kind' => $build->promise_kind->value]];
         }
     }
 
@@ -111,16 +144,20 @@ final readonly class WhatWouldHelp
      */
     private function gains(Collection $builds, Problem $problem, Plan $today, Plan $plan): array
     {
-        $day = fn (int $finish): string => Minutes::toInstant($finish)->setTimezone($this->house->zone())->toDateString();
         $gains = [];
         foreach ($builds as $build) {
             $before = $today->finishOf("b{$build->id}", $problem);
             $after = $plan->finishOf("b{$build->id}", $problem);
-            if ($before !== null && $after !== null && $day($after) < $day($before)) {
-                $gains[] = ['number' => $build->number, 'title' => $build->title, 'before' => $day($before), 'after' => $day($after), 'late' => $build->promised_on !== null && $day($before) > $build->promised_on];
+            if ($before !== null && $after !== null && $this->day($after) < $this->day($before)) {
+                $gains[] = ['number' => $build->number, 'title' => $build->title, 'before' => $this->day($before), 'after' => $this->day($after), 'late' => $build->promised_on !== null && $this->day($before) > $build->promised_on];
             }
         }
 
         return $gains;
+    }
+
+    private function day(int $finish): string
+    {
+        return Minutes::toInstant($finish)->setTimezone($this->house->zone())->toDateString();
     }
 }

@@ -91,9 +91,11 @@ final readonly class WorkshopExport
         ]), $down))];
     }
 
-    private function minute(string $date, int $minutes): string
+    private function minute(string $date, ?int $minutes): string
     {
-        return sprintf('%sT%02d:%02d', $date, intdiv(min($minutes, 1_439), 60), min($minutes, 1_439) % 60);
+        $minutes = min((int) $minutes, 1_439);
+
+        return sprintf('%sT%02d:%02d', $date, intdiv($minutes, 60), $minutes % 60);
     }
 
     /** @return array<string, mixed> */

@@ -86,6 +86,7 @@ final readonly class CommissionPage
             'deposit' => $quote->price->times($shop->deposit_permille / 1000)->plain(),
             'ready' => $finish,
             'readyBecause' => $ready->why ?? $this->readyBecause($ready),
+            'promisable' => $finish === null ? null : $this->promisable($finish),
             'verdict' => $outlook->verdict->value,
             'slackWords' => $promise === null ? null : BuildLine::slackWords($outlook),
             'drawing' => Drawings::of($read),
@@ -94,6 +95,18 @@ final readonly class CommissionPage
             'findings' => self::open($this->revisions->workings($read)),
             'lastFret' => $draft->specification->frets()->last()->inMillimetres().' · '.$draft->specification->frets()->last()->inInches(),
         ];
+    }
+
+    /** The first day that leaves the slack which the house wants between a planned finish and a promise. */
+    private function promisable(string $finish): string
+    {
+        $day = new \DateTimeImmutable($finish);
+        for ($left = $this->house->shop()->risk_days + 1, $looked = 0; $left > 0 && $looked < 400; $looked++) {
+            $day = $day->modify('+1 day');
+            $left -= $this->house->hours()->on($day->format('Y-m-d')) === [] ? 0 : 1;
+        }
+
+        return $day->format('Y-m-d');
     }
 
     /** @return list<array<string, string>> stops and warnings, to be settled on the specification's own page */

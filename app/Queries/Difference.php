@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
+use App\Actions\Trial;
 use App\Models\Build;
 use App\Models\Operation;
 use App\Models\Person;
 use App\Planning\Outlooks;
 use App\Planning\Planned;
-use App\Planning\Trial;
 use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;

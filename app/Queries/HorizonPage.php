@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Models\Build;
+use App\Models\PlanChange;
 use App\Models\PlanOffer;
+use App\Models\PlanTrouble;
 use App\Planning\House;
 use App\Support\Clock;
 use App\Support\Minutes;
@@ -21,7 +23,9 @@ final readonly class HorizonPage
 
     private const WEEKS_AHEAD_AT_MOST = 20;
 
-    public function __construct(private OpenBuilds $builds, private House $house, private Clock $clock)
+    private const MOST_TROUBLES = 40;
+
+    public function __construct(private OpenBuilds $builds, private House $house, private Clock $clock, private HorizonItems $items)
     {
     }
 
@@ -44,7 +48,31 @@ final readonly class HorizonPage
             'free' => $this->free($from, $to),
             'builds' => $rows->all(),
             'offer' => $this->offer(),
+            ...$this->items->data($from, $to),
+            'troubles' => $this->troubles(),
+            'undo' => $this->undo(),
+            'weights' => get_object_vars($this->house->weights()),
+            'shopVersion' => $this->house->shop()->version,
         ];
+    }
+
+    /** @return list<array{build: int|null, operation: string, operationId: int|null, words: string}> what the plan could not do as it was asked */
+    private function troubles(): array
+    {
+        $operations = $this->builds->operations();
+        $numbers = $this->builds->all()->pluck('number', 'id');
+
+        return array_values(PlanTrouble::query()->orderBy('id')->limit(self::MOST_TROUBLES)->get()->map(static fn (PlanTrouble $one): array => [
+            'build' => $numbers->get($one->build_id), 'operation' => (string) $operations->get((int) $one->operation_id)?->name, 'operationId' => $one->operation_id, 'words' => $one->words,
+        ])->all());
+    }
+
+    /** @return array{id: int, words: string}|null the last thing that was settled and can be taken back */
+    private function undo(): ?array
+    {
+        $last = PlanChange::query()->whereNull('undone_at')->latest('id')->first();
+
+        return $last?->back === null ? null : ['id' => $last->id, 'words' => $last->words];
     }
 
     /** @return array<string, mixed>|null a better plan that waits for a decision */

@@ -62,6 +62,16 @@ final readonly class RouteQuestions
         return $prices;
     }
 
+    /** @return list<array{string, string}> answers to the questions that this build does not give, as question and answer */
+    public function alternatives(Build $build): array
+    {
+        $build->load('specification', 'routeChanges');
+        $specification = Revisions::read($build->specification)->orFail();
+        $methods = $this->house->methods($build);
+
+        return iterator_to_array($this->others($this->drafting->worked($specification, $this->routes->of($specification, $build, $methods)), $methods), false);
+    }
+
     /** @return iterable<array{string, string}> */
     private function others(Draft $today, Methods $methods): iterable
     {

@@ -17,6 +17,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
 use Inertia\Response;
+use Regimen\Schedule\Promise;
 
 final class BuildController
 {
@@ -32,7 +33,7 @@ final class BuildController
 
     public function promise(Build $build, PromiseRequest $request, MovePromise $movePromise): RedirectResponse
     {
-        $movePromise($request->person(), $build, $request->version(), $request->string('promised_on')->toString(), $request->string('because')->toString());
+        $movePromise($request->person(), $build, $request->version(), $request->string('promised_on')->toString(), $request->enum('promise_kind', Promise::class), $request->string('because')->toString());
 
         return back()->with('done', 'The promise is moved, and everything is planned anew.');
     }

@@ -6,12 +6,18 @@ namespace App\Http\Controllers;
 
 use App\Actions\TakeOffer;
 use App\Jobs\LookForBetterPlan;
+use App\Models\Operation;
 use App\Models\Person;
 use App\Models\PlanOffer;
 use App\Planning\WhatWouldHelp;
+use App\Queries\HistoryPage;
 use App\Queries\HorizonPage;
+use App\Queries\LoadPage;
+use App\Queries\OtherMethods;
 use App\Queries\TodayPage;
+use App\Queries\WhyThen;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -28,9 +34,24 @@ final class PlanController
         return Inertia::render('Horizon', $page->data());
     }
 
-    public function help(WhatWouldHelp $help): Response
+    public function help(WhatWouldHelp $help, OtherMethods $methods): Response
     {
-        return Inertia::render('Help', ['ranked' => $help->ranked()]);
+        return Inertia::render('Help', ['ranked' => $help->ranked(), 'methods' => Inertia::defer(fn (): array => $methods->ranked())]);
+    }
+
+    public function load(LoadPage $page): Response
+    {
+        return Inertia::render('Load', $page->data());
+    }
+
+    public function history(HistoryPage $page): Response
+    {
+        return Inertia::render('History', $page->data());
+    }
+
+    public function why(Operation $operation, WhyThen $why): JsonResponse
+    {
+        return response()->json($why->of($operation));
     }
 
     public function look(): RedirectResponse

@@ -12,6 +12,7 @@ use App\Rules\Typed;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Regimen\Instrument\SpecificationReader;
+use Regimen\Schedule\Promise;
 
 final class CommissionRequest extends ManagerRequest
 {
@@ -31,6 +32,7 @@ final class CommissionRequest extends ManagerRequest
             'price' => [$commissioned ? 'required' : 'nullable', Typed::money($currency)],
             'deposit' => ['nullable', Typed::money($currency)],
             'promised_on' => [$commissioned ? 'required' : 'nullable', Day::fromToday($this->clock(), $this->house()->zone(), 'That day is past. A promise is for today or later.')],
+            'promise_kind' => ['nullable', Rule::enum(Promise::class)],
             'specification' => ['present', 'array'],
             'model_id' => ['nullable', 'integer', 'exists:house_models,id'],
         ];
@@ -71,6 +73,7 @@ final class CommissionRequest extends ManagerRequest
             $this->money('deposit'),
             $this->filled('promised_on') ? $this->string('promised_on')->toString() : null,
             $this->model(),
+            $this->enum('promise_kind', Promise::class) ?? Promise::Promised,
         );
     }
 

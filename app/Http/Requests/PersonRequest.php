@@ -27,6 +27,8 @@ final class PersonRequest extends ManagerRequest
             'role' => ['required', Rule::enum(Role::class)],
             'skills' => ['array'],
             'skills.*' => [Rule::enum(Skill::class)],
+            'speeds' => ['array'],
+            'speeds.*' => ['nullable', 'integer', 'between:25,400'],
             'rate' => ['nullable', Typed::money($this->house()->shop()->currency)],
             'active' => ['required', 'boolean'],
             'own_hours' => ['required', 'boolean'],
@@ -43,11 +45,20 @@ final class PersonRequest extends ManagerRequest
             'email' => $this->filled('email') ? mb_strtolower($this->string('email')->toString()) : null,
             'role' => $this->enum('role', Role::class),
             'skills' => array_values((array) $this->input('skills', [])),
+            'speeds' => $this->speeds(),
             'rate_minor' => $this->money('rate')?->minor,
             'active' => $this->boolean('active'),
             'hours' => $this->boolean('own_hours') ? self::week((array) $this->input('hours', [])) : null,
             ...$this->filled('password') ? ['password' => $this->string('password')->toString()] : [],
         ];
+    }
+
+    /** @return array<string, int> what differs from the house standard, for skills that they have */
+    private function speeds(): array
+    {
+        $typed = array_intersect_key((array) $this->input('speeds', []), array_flip((array) $this->input('skills', [])));
+
+        return array_filter(array_map(intval(...), array_filter($typed, static fn (mixed $speed): bool => $speed !== null && $speed !== '')), static fn (int $speed): bool => $speed !== 100);
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Rules\Day;
+use Illuminate\Validation\Rule;
+use Regimen\Schedule\Promise;
 
 final class PromiseRequest extends ManagerRequest
 {
@@ -14,6 +16,7 @@ final class PromiseRequest extends ManagerRequest
         return [
             'version' => ['required', 'integer'],
             'promised_on' => ['required', Day::fromToday($this->clock(), $this->house()->zone(), 'That day is past. A promise is for today or later.')],
+            'promise_kind' => ['nullable', Rule::enum(Promise::class)],
             'because' => ['required', 'string', 'max:300'],
         ];
     }

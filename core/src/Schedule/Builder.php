@@ -128,19 +128,30 @@ final class Builder
             // Not before where it was missed: begun in time nothing would have to be sanded.
             $spot = $this->search($activity, $spot->start, $spot->reason, $activity->work + $sanding);
         }
-        $station = $activity->setUp === null ? null : $this->site->station($activity);
-        $shared = $station === null || $activity->setUp === null ? null : $this->setUps->shared(
-            $activity->setUp, $station, $from, $spot->end,
-            fn (int $instant, string $before): Spot => $this->search($activity, $instant, $instant > $from ? Reason::setUp((string) $station, $before) : $reason, $activity->work + $sanding - $activity->setUp->minutes),
-        );
-        if ($shared === null || $station === null || $this->missed($activity, $shared[0]->start) !== $missed) {
+        $shared = $this->shared($activity, $spot, $from, $reason, $sanding);
+        if ($shared === null || $this->missed($activity, $shared[0]->start) !== $missed) {
             $this->assign($activity, $spot, missed: $missed);
 
             return;
         }
-        [$spot, $since, $before] = $shared;
+        [$spot, $since, $before, $station] = $shared;
         $this->site->keepSet($station, $since, $spot->start, $activity->id);
         $this->assign($activity, $spot, sharesSetUpOf: $before, missed: $missed);
+    }
+
+    /** @return array{Spot, int, string, string}|null where it could go on with a set-up that stands: the place, since when, whose, on which station */
+    private function shared(Activity $activity, Spot $alone, int $from, Reason $reason, int $sanding): ?array
+    {
+        $setUp = $activity->setUp;
+        $station = $setUp === null ? null : $this->site->station($activity);
+        if ($setUp === null || $station === null) {
+            return null;
+        }
+        $work = $activity->work + $sanding - $setUp->minutes;
+        $search = fn (int $instant, string $before): Spot => $this->search($activity, $instant, $instant > $from ? Reason::setUp($station, $before) : $reason, $work);
+        $found = $this->setUps->shared($setUp, $station, $from, $alone->end, $search);
+
+        return $found === null ? null : [...$found, $station];
     }
 
     /** @return list<Window> that have closed by an instant */
@@ -219,9 +230,8 @@ final class Builder
         $spot->agenda?->book($spot->gap, $spot->work, $activity->id);
         $assignment = new Assignment($activity->id, $activity->isUnderWay() && $spot->agenda === null ? $this->problem->now : $spot->start, $spot->end, $finish ?? $spot->end + $activity->hold, $spot->agenda === null ? $activity->worker : $spot->agenda->worker->id, $spot->reason, $spot->work, $sharesSetUpOf, $missed);
         $this->site->book($activity, $assignment, $activity->isUnderWay() ? $this->problem->now : $spot->start);
-        $station = $activity->setUp === null ? null : $this->site->station($activity);
-        if ($station !== null && $activity->setUp !== null) {
-            $this->setUps->stands($activity->setUp, $station, $spot->end, $activity->id);
+        if ($activity->setUp !== null) {
+            $this->setUps->stands($activity->setUp, $this->site->station($activity), $spot->end, $activity->id);
         }
         $this->assignments[$activity->id] = $assignment;
     }

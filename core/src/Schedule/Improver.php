@@ -164,7 +164,7 @@ final class Improver
     private function together(array $keys): array
     {
         $same = $this->settings[$this->random->getInt(0, count($this->settings) - 1)];
-        $first = min(array_map(static fn (string $id): int => $keys[$id], $same));
+        $first = min(array_intersect_key($keys, array_flip($same)) ?: [0]);
         foreach ($same as $id) {
             $keys[$id] = $first;
         }

@@ -17,7 +17,7 @@ final class StandingSetUps
     {
     }
 
-    public function stands(SetUp $setUp, string $station, int $since, string $activity): void
+    public function stands(SetUp $setUp, ?string $station, int $since, string $activity): void
     {
         $this->standing["{$station} {$setUp->key}"][] = [$since, $activity];
     }

@@ -59,7 +59,7 @@ final readonly class WorkingHours
             array_push($left, ...array_filter([[$begin, min($end, $from)], [max($begin, $to), $end]], static fn (array $stretch): bool => $stretch[1] > $stretch[0]));
         }
 
-        return isset($this->closed[$date]) ? $this : new self($this->week, $this->closed, $this->zone, [...$this->special, $date => array_values($left)]);
+        return isset($this->closed[$date]) ? $this : new self($this->week, $this->closed, $this->zone, [...$this->special, $date => $left]);
     }
 
     /** With so many minutes more at the end of the day, at most until midnight; a day without work stays one. */

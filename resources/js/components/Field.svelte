@@ -8,7 +8,7 @@
         value?: string;
         error?: string;
         hint?: string;
-        type?: 'text' | 'date' | 'email' | 'password' | 'textarea';
+        type?: 'text' | 'date' | 'datetime-local' | 'email' | 'password' | 'textarea';
         options?: { value: string; words: string }[];
         list?: string;
         autocomplete?: 'off' | 'username' | 'current-password' | 'new-password';

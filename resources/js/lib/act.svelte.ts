@@ -1,6 +1,10 @@
 import { router } from '@inertiajs/svelte';
+import type { RequestPayload } from '@inertiajs/core';
 
-type Values = Record<string, string | number | boolean | null | string[] | Record<string, string>>;
+/** What a change to the plan says about itself: its kind, and what that kind needs. */
+export type ChangeBody = { kind: string } & Record<string, string | number | string[] | number[] | null>;
+
+type Values = Record<string, string | number | boolean | null | string[] | Record<string, string> | ChangeBody[] | File>;
 
 /** Sends what was done on one row of a page and keeps what the server answered to it there. */
 export class Act {
@@ -11,7 +15,7 @@ export class Act {
         this.busy = true;
         router.visit(url, {
             method,
-            data: values,
+            data: values as RequestPayload,
             preserveScroll: true,
             preserveState: true,
             onError: (errors) => (this.errors = errors),
@@ -25,6 +29,16 @@ export class Act {
 
     post(url: string, values: Values = {}, done: () => void = () => {}): void {
         this.send('post', url, values, done);
+    }
+
+    /** Settles something about the plan. */
+    change(body: ChangeBody, done: () => void = () => {}): void {
+        this.post('/plan/changes', { changes: [body] }, done);
+    }
+
+    /** What was refused about a field of a change. */
+    ofChange(field: string): string | undefined {
+        return this.errors[`changes.0.${field}`] ?? this.errors[field];
     }
 
     /** The first error that stands at none of the given fields. */

@@ -1,5 +1,15 @@
 import { http } from '@inertiajs/svelte';
 
+/** The first sentence of an answer that refuses what was asked. */
+function refused(error: unknown): string | null {
+    const response = (error as { response?: { status: number; data: string } }).response;
+    if (response?.status !== 422) {
+        return null;
+    }
+    const { errors } = JSON.parse(response.data) as { errors: Record<string, string[]> };
+    return Object.values(errors)[0]?.[0] ?? null;
+}
+
 /** Asks the server for something while a form is being filled in: one question at a time, and the last one wins. */
 export class Asker<Question extends object, Answer> {
     #waiting: Question | null = null;
@@ -30,8 +40,8 @@ export class Asker<Question extends object, Answer> {
             if (this.#waiting === null) {
                 this.answered(answer);
             }
-        } catch {
-            this.failed('The server did not answer. What you typed is still here; it is asked again at the next key.');
+        } catch (error) {
+            this.failed(refused(error) ?? 'The server did not answer. What you typed is still here; it is asked again at the next key.');
         } finally {
             this.#busy = false;
             void this.#send();

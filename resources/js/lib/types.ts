@@ -143,6 +143,51 @@ export interface HorizonBuild extends BuildLine {
     waits: string[];
 }
 
+/** What changes would do, beside the plan that is in force. */
+export interface Effect {
+    words: string[];
+    headline: string;
+    builds: {
+        number: number;
+        title: string;
+        isNew: boolean;
+        before: Standing | null;
+        after: Standing;
+        gained: boolean;
+        broken: boolean;
+    }[];
+    people: { person: string; moves: { words: string; from: string | null; to: string | null }[]; more: number }[];
+    troubles: string[];
+}
+
+export interface Standing {
+    finish: string | null;
+    promise: string | null;
+    slack: string;
+    late: boolean;
+}
+
+export interface Option {
+    value: string;
+    words: string;
+}
+
+export interface Choices {
+    people: Option[];
+    builds: Option[];
+    resources: Option[];
+    parts: Option[];
+    models: Option[];
+    skills: Option[];
+}
+
+/** Something that can be taken away from the calendar again. */
+export interface Removable {
+    ids: number[];
+    table: string;
+    words: string;
+}
+
 export interface TodayItem {
     operationId: number;
     build: number;
@@ -271,6 +316,10 @@ export interface SheetBuild {
     calledOff: boolean;
     finishedAt: string | null;
     promisedOn: string | null;
+    promiseKind: string;
+    heldUntil: string | null;
+    heldBecause: string;
+    pushDays: number;
     finish: string | null;
     verdict: Verdict;
     slackDays: number | null;
@@ -313,6 +362,7 @@ export interface Forecast {
         deposit: string;
         ready: string | null;
         readyBecause: string;
+        promisable: string | null;
         verdict: Verdict;
         slackWords: string | null;
         drawing: Drawing;

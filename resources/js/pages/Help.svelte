@@ -1,16 +1,23 @@
 <script lang="ts">
+    import PlanPages from '@/components/plan/PlanPages.svelte';
+    import { Act, type ChangeBody } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
 
-    interface Props {
-        ranked: {
-            words: string;
-            kind: string;
-            gains: { number: number; title: string; before: string; after: string; late: boolean }[];
-        }[];
+    interface Help {
+        words: string;
+        kind: string;
+        change: ChangeBody | null;
+        gains: { number: number; title: string; before: string; after: string; late: boolean }[];
     }
 
-    const { ranked }: Props = $props();
+    interface Props {
+        ranked: Help[];
+        methods?: Help[];
+    }
 
+    const { ranked, methods }: Props = $props();
+
+    const act = new Act();
     const days = (gain: { before: string; after: string }): number =>
         Math.round((Date.parse(gain.before) - Date.parse(gain.after)) / 86_400_000);
     const late = $derived(ranked.filter((one) => one.gains.some((gain) => gain.late)).length);
@@ -25,50 +32,82 @@
 
 <svelte:head><title>What would help · Regimen</title></svelte:head>
 
+<PlanPages />
 <h1>{heading}</h1>
 <p class="quiet">
-    <a href="/horizon">Horizon</a>. Each of these was tried by planning the whole shop again; nothing is changed. One more of a station or a
-    fixture, another skill for a person, an hour longer a day, a part a week earlier.
+    Each of these was tried by planning the whole shop again; nothing is changed. One more of a station or a fixture, another skill for a
+    person, an hour longer a day for four weeks, a part a week earlier, a later promise.
 </p>
 
-<ol>
-    {#each ranked as one (one.words)}
-        <li data-help={one.kind}>
-            <b>{one.words}</b>
-            <span>
-                {#each one.gains as gain (gain.number)}
-                    <span class={gain.late ? 'late' : ''}>
-                        <a href={`/builds/${gain.number}`}>{gain.number} {gain.title}</a>
-                        <span class="figure small">{days(gain)} {days(gain) === 1 ? 'day' : 'days'} sooner</span>
-                        <span class="small quiet">{calendarDay(gain.before)} → {calendarDay(gain.after)}</span>
-                    </span>
-                {/each}
-            </span>
-        </li>
-    {/each}
-</ol>
+{#snippet helps(list: Help[])}
+    <ol>
+        {#each list as one (one.words)}
+            <li data-help={one.kind}>
+                <b>{one.words}</b>
+                <span>
+                    {#each one.gains as gain (gain.number)}
+                        <span class={['gain', gain.late && 'late']}>
+                            <a href={`/builds/${gain.number}`}>{gain.number} {gain.title}</a>
+                            <span class="figure small">{days(gain)} {days(gain) === 1 ? 'day' : 'days'} sooner</span>
+                            <span class="small quiet">{calendarDay(gain.before)} → {calendarDay(gain.after)}</span>
+                        </span>
+                    {/each}
+                </span>
+                {#if one.change}
+                    {@const change = one.change}
+                    <button
+                        class="act"
+                        type="button"
+                        disabled={act.busy}
+                        aria-label={`Try: ${one.words}`}
+                        onclick={() => act.post('/plan/try/with', { name: one.words, changes: [change] })}>Try it</button
+                    >
+                {:else}
+                    <span class="small quiet">ask for it</span>
+                {/if}
+            </li>
+        {/each}
+    </ol>
+{/snippet}
+
+{@render helps(ranked)}
+
+<h2>Made in another way</h2>
+{#if methods === undefined}
+    <p class="quiet">The ways of making the build that is tightest are being planned.</p>
+{:else if methods.length === 0}
+    <p class="quiet">No other way of making the build that is tightest would bring it forward.</p>
+{:else}
+    {@render helps(methods)}
+{/if}
 
 <style>
     ol {
-        margin-top: 1rem;
+        margin: 1rem 0;
     }
 
     li {
         display: grid;
-        grid-template-columns: 22rem minmax(0, 1fr);
+        grid-template-columns: 22rem minmax(0, 1fr) auto;
         gap: 0.3rem 1.5rem;
+        align-items: start;
         border-top: 1px solid var(--rule);
         padding: 0.5rem 0;
     }
 
-    li > span > span {
+    .gain {
         display: inline-block;
         margin-right: 1.4rem;
+    }
+
+    h2 {
+        margin-top: 1.4rem;
     }
 
     @media (width < 60rem) {
         li {
             grid-template-columns: minmax(0, 1fr);
+            justify-items: start;
         }
     }
 </style>

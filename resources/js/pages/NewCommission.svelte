@@ -27,6 +27,7 @@
         price: '',
         deposit: '',
         promised_on: '',
+        promise_kind: 'promised',
         model_id: '',
         specification: {} as Typed,
     });
@@ -162,7 +163,18 @@
                     type="date"
                     bind:value={form.promised_on}
                     error={form.errors.promised_on}
-                    hint={shown?.ready ? `really ready ${calendarDay(shown.ready)}` : undefined}
+                    hint={shown?.promisable ? `could be promised for ${calendarDay(shown.promisable)}` : undefined}
+                />
+                <Field
+                    name="promise_kind"
+                    label="How firmly"
+                    bind:value={form.promise_kind}
+                    error={errors.promise_kind}
+                    options={[
+                        { value: 'promised', words: 'promised' },
+                        { value: 'immovable', words: 'immovable: a show' },
+                        { value: 'wished', words: 'wished' },
+                    ]}
                 />
             </div>
             <button class="do" type="submit" disabled={form.processing}>Take the commission</button>

@@ -18,6 +18,7 @@
         name: '',
         email: null,
         skills: [],
+        speeds: {},
         active: true,
         version: 0,
         role: 'maker',

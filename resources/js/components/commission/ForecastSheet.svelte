@@ -31,6 +31,9 @@
                 >
                     {shown.ready ? calendarDay(shown.ready) : 'not at all'}
                 </dd>
+                {#if shown.promisable}
+                    <dd class="quiet" data-figure="promisable">could be promised for {calendarDay(shown.promisable)}</dd>
+                {/if}
                 {#if shown.slackWords}
                     <dd class={shown.verdict === 'late' ? 'late' : shown.verdict === 'risk' ? 'tight' : 'quiet'}>
                         Against the promise: {shown.slackWords}

@@ -30,6 +30,10 @@
             password: '',
             role: person.role,
             skills: [...person.skills],
+            speeds: Object.fromEntries(Object.entries(person.speeds).map(([skill, speed]) => [skill, String(speed)])) as Record<
+                string,
+                string
+            >,
             rate: person.rate,
             active: person.active,
             own_hours: person.ownHours,
@@ -96,6 +100,20 @@
                 <label><input type="checkbox" checked={form.skills.includes(skill)} onchange={() => toggle(skill)} /> {skill}</label>
             {/each}
         </fieldset>
+        {#if form.skills.length > 0}
+            <fieldset class="speeds">
+                <legend class="quiet small">Speed, in percent of the house standard</legend>
+                {#each form.skills as skill (skill)}
+                    <Field
+                        name={`speeds.${skill}`}
+                        label={skill}
+                        bind:value={() => form.speeds[skill] ?? '', (speed) => (form.speeds = { ...form.speeds, [skill]: speed })}
+                        error={errors[`speeds.${skill}`]}
+                        hint="empty: 100"
+                    />
+                {/each}
+            </fieldset>
+        {/if}
         <fieldset>
             <legend class="quiet small">Hours</legend>
             <label><input type="checkbox" bind:checked={form.own_hours} /> other hours than the shop’s</label>
@@ -162,6 +180,10 @@
         align-items: center;
         gap: 0.4rem;
         min-height: 2rem;
+    }
+
+    .speeds :global(.line) {
+        width: 7rem;
     }
 
     .days {

@@ -3,6 +3,8 @@ export interface PersonLine {
     name: string;
     email: string | null;
     skills: string[];
+    /** In percent of the house standard, by skill. */
+    speeds: Record<string, number>;
     active: boolean;
     version: number;
     role: string;

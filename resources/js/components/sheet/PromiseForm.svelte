@@ -2,16 +2,32 @@
     import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
+    import { calendarDay } from '@/lib/time';
     import type { SheetBuild } from '@/lib/types';
 
     const { build }: { build: SheetBuild } = $props();
 
     const act = new Act();
     let promisedOn = $state(untrack(() => build.promisedOn ?? ''));
+    let promiseKind = $state(untrack(() => build.promiseKind));
     let because = $state('');
+    const settling = new Act();
+    let until = $state(untrack(() => build.heldUntil ?? ''));
+    let heldBecause = $state(untrack(() => build.heldBecause));
+    let days = $state(untrack(() => String(build.pushDays)));
     let open = $state(false);
 
     let callOffBecause = $state('');
+
+    function hold(event: SubmitEvent): void {
+        event.preventDefault();
+        settling.change({ kind: 'hold', build: build.number, until: until || null, because: heldBecause });
+    }
+
+    function push(event: SubmitEvent): void {
+        event.preventDefault();
+        settling.change({ kind: 'push', build: build.number, days });
+    }
 
     function callOff(event: SubmitEvent): void {
         event.preventDefault();
@@ -20,10 +36,14 @@
 
     function move(event: SubmitEvent): void {
         event.preventDefault();
-        act.post(`/builds/${build.number}/promise`, { version: build.version, promised_on: promisedOn, because }, () => {
-            because = '';
-            open = false;
-        });
+        act.post(
+            `/builds/${build.number}/promise`,
+            { version: build.version, promised_on: promisedOn, promise_kind: promiseKind, because },
+            () => {
+                because = '';
+                open = false;
+            },
+        );
     }
 </script>
 
@@ -31,8 +51,49 @@
     <summary class="word">{build.promisedOn ? 'Move the promise' : 'Give a promise'}</summary>
     <form onsubmit={move}>
         <Field name="promised_on" label="Promise date" type="date" bind:value={promisedOn} error={act.errors.promised_on} />
+        <Field
+            name="promise_kind"
+            label="How firmly"
+            bind:value={promiseKind}
+            error={act.errors.promise_kind}
+            options={[
+                { value: 'promised', words: 'promised' },
+                { value: 'immovable', words: 'immovable: a show, a contest' },
+                { value: 'wished', words: 'wished' },
+            ]}
+        />
         <Field name="because" label="Why, as the client was told" bind:value={because} error={act.errors.because} />
         <button class="act" type="submit" disabled={act.busy}>Set the promise</button>
+    </form>
+</details>
+{#if build.heldUntil || build.pushDays !== 0}
+    <p class="small tight">
+        {build.heldUntil
+            ? `On hold until ${calendarDay(build.heldUntil)}${build.heldBecause ? `: ${build.heldBecause}` : ''}. `
+            : ''}{build.pushDays > 0
+            ? `Pushed ahead by ${build.pushDays} days.`
+            : build.pushDays < 0
+              ? `Pushed back by ${-build.pushDays} days.`
+              : ''}
+    </p>
+{/if}
+<details class="screen-only">
+    <summary class="word small">Hold it or push it ahead</summary>
+    <form onsubmit={hold}>
+        <Field
+            name="until"
+            label="On hold until"
+            type="date"
+            bind:value={until}
+            error={settling.ofChange('until')}
+            hint="empty: it goes on"
+        />
+        <Field name="held_because" label="Why it is held" bind:value={heldBecause} error={settling.ofChange('because')} />
+        <button class="act" type="submit" disabled={settling.busy}>Settle that</button>
+    </form>
+    <form onsubmit={push}>
+        <Field name="days" label="Pushed ahead by days" bind:value={days} error={settling.ofChange('days')} hint="below zero: back" />
+        <button class="act" type="submit" disabled={settling.busy}>Push it</button>
     </form>
 </details>
 <details class="screen-only">

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Changes;
+
+use App\Actions\MethodWords;
+use App\Models\Build;
+use App\Planning\Drafting;
+use App\Planning\House;
+use App\Planning\Revisions;
+use App\Planning\Routes;
+use App\Planning\RouteSync;
+use App\Planning\RouteTrial;
+use App\Support\Refused;
+
+/** A build is made in another way than the house makes it. */
+final readonly class UseMethod implements Change
+{
+    public function __construct(private Body $body, private House $house, private Routes $routes, private Drafting $drafting, private RouteSync $sync)
+    {
+    }
+
+    public function words(): string
+    {
+        return "No. {$this->build()->number}: ".MethodWords::of([$this->body->text('question') => $this->body->text('answer')]).'.';
+    }
+
+    public function make(): array
+    {
+        $build = $this->build();
+        [$question, $answer] = [$this->body->text('question'), $this->body->text('answer')];
+        $before = $this->house->methods($build);
+        $methods = $before->with($question, $answer);
+        $trial = RouteTrial::methods($build, $methods, $this->drafting, $this->routes, $this->house);
+        if ($trial->problem !== null) {
+            throw Refused::because($trial->problem, 'answer');
+        }
+        $build->update(['methods' => array_diff_assoc($methods->answers, $this->house->methods()->answers)]);
+        $this->sync->apply($build, $this->drafting->draft(Revisions::read($build->specification)->orFail(), $build));
+
+        return ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $before->answers[$question] ?? ''];
+    }
+
+    public function build(): Build
+    {
+        return Build::query()->with('specification')->where('number', $this->body->whole('build'))->firstOrFail();
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Actions\Changes\Changes;
+use App\Models\Build;
+use App\Planning\Air;
+use App\Planning\House;
+use App\Planning\Planned;
+use App\Planning\Planner;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Makes changes, plans the shop with them, and takes everything back: a copy of the shop beside the real one. */
+final readonly class Trial
+{
+    public function __construct(private Planner $planner, private Changes $changes, private House $house, private Air $air)
+    {
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<array<string, mixed>>  $bodies
+     * @param  callable(Planned, Planned, Collection<int, Build>, list<string>): T  $look  before, after, open builds of the copy, what was changed
+     * @return T
+     */
+    public function of(array $bodies, callable $look): mixed
+    {
+        DB::beginTransaction();
+        try {
+            $before = $this->planner->compute();
+            $words = [];
+            foreach ($bodies as $body) {
+                $change = $this->changes->of($body);
+                $words[] = $change->words();
+                $change->make();
+            }
+            $after = $bodies === [] ? $before : $this->planner->compute();
+
+            return $look($before, $after, Build::query()->open()->orderBy('number')->get()->toBase(), $words);
+        } finally {
+            DB::rollBack();
+            $this->house->forget();
+            $this->air->forget();
+        }
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\GiveFeed;
+use App\Actions\ImportHolidays;
+use App\Http\Requests\FeedRequest;
+use App\Http\Requests\HolidaysRequest;
+use App\Models\Build;
+use App\Models\Feed;
+use App\Models\Person;
+use App\Queries\CalendarPage;
+use App\Queries\FeedCalendar;
+use App\Queries\FeedsPage;
+use App\Queries\WeekPage;
+use App\Support\Clock;
+use App\Support\Say;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as Answer;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** When the shop works, week sheets, and the calendars that others subscribe to. */
+final class CalendarController
+{
+    public function show(CalendarPage $page): Response
+    {
+        return Inertia::render('Calendar', $page->data());
+    }
+
+    public function week(Request $request, WeekPage $page): Response
+    {
+        return Inertia::render('Week', $page->data($request->string('from')->toString()));
+    }
+
+    public function import(HolidaysRequest $request, ImportHolidays $importHolidays): RedirectResponse
+    {
+        $count = $importHolidays($request->person(), (string) $request->file('file')?->getContent());
+
+        return back()->with('done', $count === 0 ? 'All of these days were closed already.' : Say::count($count, 'closed day').' added, and planned around them.');
+    }
+
+    public function feeds(FeedsPage $page, #[CurrentUser] Person $viewer): Response
+    {
+        return Inertia::render('Feeds', $page->data($viewer));
+    }
+
+    public function give(FeedRequest $request, GiveFeed $giveFeed): RedirectResponse
+    {
+        $giveFeed->give($request->person(), $request->string('what')->toString(), Person::query()->find($request->integer('person')), Build::query()->where('number', $request->integer('build'))->first());
+
+        return back()->with('done', 'Here is the address. Whoever knows it can read this calendar, until it is revoked.');
+    }
+
+    public function revoke(Feed $feed, GiveFeed $giveFeed, #[CurrentUser] Person $by): RedirectResponse
+    {
+        abort_unless($by->isManager() || $feed->person_id === $by->id, 403);
+        $giveFeed->revoke($by, $feed);
+
+        return back()->with('done', 'Revoked: the address answers no more.');
+    }
+
+    /** Read by calendar programs, which do not sign in: the address itself is the secret. */
+    public function feed(string $token, FeedCalendar $calendar, Clock $clock): Answer
+    {
+        $feed = Feed::query()->with(['person', 'build'])->where('token_hash', GiveFeed::hash($token))->whereNull('revoked_at')->first();
+        abort_if($feed === null, 404);
+        $feed->update(['read_at' => $clock->now()]);
+
+        return response($calendar->of($feed), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300', 'X-Robots-Tag' => 'noindex']);
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ChangeHouse;
+use App\Actions\MakeChange;
+use App\Actions\TryScenario;
+use App\Http\Requests\ChangesRequest;
+use App\Http\Requests\ScenarioRequest;
+use App\Http\Requests\WeightsRequest;
+use App\Models\Person;
+use App\Models\PlanChange;
+use App\Models\Scenario;
+use App\Models\Shop;
+use App\Queries\Difference;
+use App\Queries\TryPage;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** What is settled about the plan: judged at once, made, taken back, and tried in scenarios. */
+final class ChangeController
+{
+    public function judge(ChangesRequest $request, Difference $difference): JsonResponse
+    {
+        return response()->json($difference->of($request->changes()));
+    }
+
+    public function make(ChangesRequest $request, MakeChange $makeChange): RedirectResponse
+    {
+        return back()->with('done', $makeChange->make($request->person(), $request->changes()));
+    }
+
+    public function undo(PlanChange $change, MakeChange $makeChange, #[CurrentUser] Person $by): RedirectResponse
+    {
+        return back()->with('done', $makeChange->undo($by, $change));
+    }
+
+    public function weights(WeightsRequest $request, ChangeHouse $changeHouse): RedirectResponse
+    {
+        $weights = array_map(intval(...), array_diff_key($request->validated(), ['version' => 0]));
+        $changeHouse($request->person(), Shop::current(), $request->version(), ['plan_weights' => $weights], 'what counts in the plan');
+
+        return back()->with('done', 'Planned anew with what counts now.');
+    }
+
+    public function scenarios(TryPage $page, ?Scenario $scenario = null): Response
+    {
+        return Inertia::render('Try', $page->data($scenario?->exists && $scenario->getAttribute('state') === 'open' ? $scenario : null));
+    }
+
+    public function begin(ScenarioRequest $request, TryScenario $tryScenario): RedirectResponse
+    {
+        return redirect()->route('plan.try.one', $tryScenario->begin($request->person(), $request->string('name')->toString()));
+    }
+
+    public function beginWith(ChangesRequest $request, TryScenario $tryScenario): RedirectResponse
+    {
+        $name = $request->string('name')->limit(80, '')->trim()->toString();
+
+        return redirect()->route('plan.try.one', $tryScenario->begin($request->person(), $name === '' ? 'Tried' : $name, $request->changes()));
+    }
+
+    public function add(Scenario $scenario, ChangesRequest $request, TryScenario $tryScenario): RedirectResponse
+    {
+        $tryScenario->add($scenario, $request->changes());
+
+        return back();
+    }
+
+    public function remove(Scenario $scenario, int $index, TryScenario $tryScenario): RedirectResponse
+    {
+        $tryScenario->remove($scenario, $index);
+
+        return back();
+    }
+
+    public function apply(Scenario $scenario, TryScenario $tryScenario, #[CurrentUser] Person $by): RedirectResponse
+    {
+        return redirect()->route('plan.try')->with('done', 'Applied. '.$tryScenario->apply($by, $scenario));
+    }
+
+    public function drop(Scenario $scenario, TryScenario $tryScenario): RedirectResponse
+    {
+        $tryScenario->drop($scenario);
+
+        return redirect()->route('plan.try')->with('done', 'Dropped; the plan is as it was.');
+    }
+}

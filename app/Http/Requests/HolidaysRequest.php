@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+final class HolidaysRequest extends ManagerRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return ['file' => ['required', 'file', 'max:2000']];
+    }
+}

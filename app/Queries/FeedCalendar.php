@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Actions\GiveFeed;
+use App\Models\Build;
+use App\Models\Feed;
+use App\Models\Person;
+use App\Planning\House;
+use App\Support\Clock;
+use App\Support\Minutes;
+use Illuminate\Support\Collection;
+use Regimen\Formats\CalendarEntry;
+use Regimen\Formats\PlanCalendar;
+use Regimen\Schedule\WorkingHours;
+
+/** What a calendar program gets to read: labour in the hours in which it is done, holds, and the days of promises. */
+final readonly class FeedCalendar
+{
+    public function __construct(private OpenBuilds $builds, private House $house, private Clock $clock, private ResourceNames $resources, private DayParts $parts)
+    {
+    }
+
+    public function of(Feed $feed): string
+    {
+        $people = Person::query()->with(['daysOff', 'overtimes'])->get()->toBase()->keyBy('id');
+        $builds = $this->builds->all()->toBase()->filter(static fn (Build $build): bool => $feed->build_id === null || $build->id === $feed->build_id);
+        $words = new ReasonWords($this->builds->operations(), $this->resources->all(), $this->house->zone());
+        $entries = [];
+        foreach ($builds as $build) {
+            foreach ($this->builds->placements($build) as $one) {
+                if ($one->operation->state->labourIsDone() && $one->finish < Minutes::of($this->clock->now())) {
+                    continue;
+                }
+                if ($feed->person_id === null || $one->personId === $feed->person_id) {
+                    array_push($entries, ...$this->entries($one, $people, $words, $feed->person_id === null));
+                }
+            }
+            if ($feed->person_id === null && $build->promised_on !== null) {
+                $entries[] = CalendarEntry::day("promise-{$build->number}@regimen", "No. {$build->number} {$build->title} promised", '', $build->promised_on);
+            }
+        }
+
+        return PlanCalendar::of('Regimen: '.GiveFeed::named($feed), $entries, Minutes::of($this->clock->now()));
+    }
+
+    /**
+     * @param  Collection<int, Person>  $people
+     * @return list<CalendarEntry>
+     */
+    private function entries(Placement $one, Collection $people, ReasonWords $words, bool $withHolds): array
+    {
+        $operation = $one->operation;
+        $person = $people->get($one->personId);
+        if ($one->start === null || $one->workEnd === null) {
+            return [];
+        }
+        $summary = "No. {$operation->build->number} {$operation->name}".($person === null ? '' : " ({$person->name})");
+        $because = $operation->planned === null ? '' : $words->of($operation->planned, $person?->name);
+        $entries = [];
+        $hours = $person === null ? WorkingHours::of([], [], $this->house->zone()) : $this->house->hoursOf($person);
+        foreach ($operation->state->labourIsDone() ? [] : $this->parts->all($one, $hours) as [$from, $to]) {
+            $entries[] = CalendarEntry::stretch("labour-{$operation->id}-".gmdate('Ymd\THi', $from * 60).'@regimen', $summary, $because, $from, $to, true);
+        }
+        if ($withHolds && $one->finish !== null && $one->finish > $one->workEnd) {
+            $fixture = $operation->fixture === null ? '' : ', '.$this->resources->of($operation->fixture);
+            $entries[] = CalendarEntry::stretch("hold-{$operation->id}@regimen", "No. {$operation->build->number} {$operation->name}: hold{$fixture}", '', $one->workEnd, $one->finish, false);
+        }
+
+        return $entries;
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries;
+
+use App\Actions\Changes\Changes;
+use App\Actions\Trial;
+use App\Models\Build;
+use App\Planning\Outlooks;
+use App\Planning\Planned;
+use App\Support\Minutes;
+use Illuminate\Support\Collection;
+use Illuminate\Validation\ValidationException;
+
+/** Whether another way of making the build that is latest would bring it forward; each way is really planned. */
+final readonly class OtherMethods
+{
+    private const MOST_TRIED = 16;
+
+    private const MOST_SHOWN = 5;
+
+    public function __construct(private RouteQuestions $questions, private OpenBuilds $builds, private Outlooks $outlooks, private Trial $trial, private Changes $changes)
+    {
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function ranked(): array
+    {
+        $build = $this->latest();
+        if ($build === null) {
+            return [];
+        }
+        $found = [];
+        foreach (array_slice($this->questions->alternatives($build), 0, self::MOST_TRIED) as [$question, $answer]) {
+            $body = ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $answer];
+            $finish = $this->finish($build, $body);
+            if ($finish !== null && $finish[1] < $finish[0]) {
+                $found[] = ['saved' => $finish[0] - $finish[1], 'words' => rtrim($this->changes->of($body)->words(), '.'), 'kind' => 'method', 'change' => $body, 'gains' => [
+                    ['number' => $build->number, 'title' => $build->title, 'before' => $this->day($finish[0]), 'after' => $this->day($finish[1]), 'late' => true],
+                ]];
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => $b['saved'] <=> $a['saved']);
+
+        return array_slice($found, 0, self::MOST_SHOWN);
+    }
+
+    /** The build with the least slack of those in danger. */
+    private function latest(): ?Build
+    {
+        return $this->builds->all()->toBase()
+            ->filter(fn (Build $build): bool => $this->builds->outlook($build)->inDanger() && $this->builds->outlook($build)->slackDays !== null)
+            ->sortBy(fn (Build $build): int => (int) $this->builds->outlook($build)->slackDays)->first();
+    }
+
+    /**
+     * @param  array<string, mixed>  $body
+     * @return array{int, int}|null finish before and after
+     */
+    private function finish(Build $build, array $body): ?array
+    {
+        try {
+            return $this->trial->of([$body], static function (Planned $before, Planned $after, Collection $builds, array $words) use ($build): ?array {
+                $finishes = [$before->finish($build->id), $after->finish($build->id)];
+
+                return in_array(null, $finishes, true) ? null : $finishes;
+            });
+        } catch (ValidationException) {
+            return null;
+        }
+    }
+
+    private function day(int $finish): string
+    {
+        return Minutes::toInstant($finish)->setTimezone($this->outlooks->zone())->toDateString();
+    }
+}

@@ -1,0 +1,149 @@
+<!-- The operation that was chosen: who, when, why not sooner; pinned by hand, and judged before it is done. -->
+<script lang="ts">
+    import EffectSheet from '@/components/plan/EffectSheet.svelte';
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import Field from '@/components/Field.svelte';
+    import type { Act, ChangeBody } from '@/lib/act.svelte';
+    import { calendarDay, moment } from '@/lib/time';
+    import type { Effect } from '@/lib/types';
+    import type { Why } from './items';
+
+    interface Props {
+        why: Why;
+        manager: boolean;
+        people: { id: number; name: string }[];
+        proposal: ChangeBody | null;
+        effect: Effect | null;
+        asking: boolean;
+        silence: string;
+        act: Act;
+        onpropose: (change: Partial<Record<'person' | 'day' | 'after', string>>) => void;
+        onunpin: () => void;
+        ondo: () => void;
+        onleave: () => void;
+    }
+
+    const { why, manager, people, proposal, effect, asking, silence, act, onpropose, onunpin, ondo, onleave }: Props = $props();
+
+    const shown = $derived({
+        person: String(proposal?.person ?? why.pin?.person ?? ''),
+        day: String(proposal?.day ?? why.pin?.day ?? ''),
+        after: String(proposal?.after ?? why.pin?.after ?? ''),
+    });
+    const others = $derived(
+        why.pin?.after && !why.others.some((one) => one.value === why.pin?.after)
+            ? [{ value: why.pin.after, words: why.pin.words }, ...why.others]
+            : why.others,
+    );
+</script>
+
+<section class="sheet" id="chosen" data-chosen={why.id}>
+    <h2>
+        <a href={`/builds/${why.build}#operation-${why.id}`}>{why.build} {why.name}</a>
+        <button class="word small" type="button" onclick={onleave}>close</button>
+    </h2>
+    <p>
+        {#if why.start && why.workEnd}<span class="figure small">{moment(why.start)} – {moment(why.workEnd)}</span>{/if}
+        {why.person ?? ''}
+        {#if why.finish && why.finish !== why.workEnd}<span class="small quiet">hold until {moment(why.finish)}</span>{/if}
+    </p>
+    <p>{why.because}</p>
+    {#each why.more as words (words)}<p class="small quiet">{words}</p>{/each}
+    {#if manager && why.state === 'open'}
+        <div class="pins">
+            <Field
+                name="pin_person"
+                label="Pin to"
+                bind:value={() => shown.person, (person) => onpropose({ person })}
+                options={[
+                    { value: '', words: 'nobody in particular' },
+                    ...people.map((one) => ({ value: String(one.id), words: one.name })),
+                ]}
+            />
+            <Field name="pin_day" label="On the day" type="date" bind:value={() => shown.day, (day) => onpropose({ day })} />
+            <Field
+                name="pin_after"
+                label="Behind"
+                bind:value={() => shown.after, (after) => onpropose({ after })}
+                options={[{ value: '', words: 'nothing in particular' }, ...others]}
+            />
+            {#if why.pin}<button class="act" type="button" disabled={act.busy} onclick={onunpin}>Take the pin out</button>{/if}
+        </div>
+        <ErrorLine text={silence || act.other()} />
+        {#if proposal}
+            <div class="judged" aria-busy={asking}>
+                {#if effect && !asking}
+                    <EffectSheet {effect} brief />
+                    <p class="decide">
+                        <button class="do" type="button" disabled={act.busy} onclick={ondo}>Do it</button>
+                        <button
+                            class="act"
+                            type="button"
+                            disabled={act.busy}
+                            onclick={() =>
+                                act.post('/plan/try/with', { name: effect.words[0]?.replace(/\.$/, '') ?? 'Tried', changes: [proposal] })}
+                            >Try it beside the plan</button
+                        >
+                        <button class="act" type="button" onclick={onleave}>Leave it</button>
+                    </p>
+                {:else if !silence}
+                    <p class="quiet small">It is being planned{shown.day ? `, on ${calendarDay(shown.day)}` : ''}.</p>
+                {/if}
+            </div>
+        {:else}
+            <p class="small quiet">
+                Drag it along the row, or hold shift and use the arrows: left and right by a day, up and down past the one before or behind
+                it. What it would do to the promises is shown before anything is done.
+            </p>
+        {/if}
+    {/if}
+</section>
+
+<style>
+    section {
+        position: sticky;
+        bottom: 4.2rem;
+        background: var(--paper);
+        margin-top: 0.8rem;
+        max-height: 60vh;
+        overflow-y: auto;
+        z-index: 2;
+    }
+
+    h2 {
+        display: flex;
+        justify-content: space-between;
+        gap: 1rem;
+    }
+
+    .pins {
+        display: grid;
+        grid-template-columns: 14rem 11rem minmax(0, 20rem) auto;
+        gap: 0.6rem 1rem;
+        align-items: end;
+        padding: 0.4rem 0;
+    }
+
+    .judged {
+        border-left: 5px solid var(--accent);
+        padding-left: 0.9rem;
+    }
+
+    .decide {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.7rem;
+        padding: 0.4rem 0;
+    }
+
+    @media (width < 60rem) {
+        .pins {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        section {
+            position: static;
+            max-height: none;
+        }
+    }
+</style>

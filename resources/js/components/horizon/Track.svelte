@@ -1,0 +1,234 @@
+<!-- One row in time: labour solid, holds hatched, gates as rings, what is pinned with a foot. Moved by mouse or by keys. -->
+<script lang="ts">
+    import { inLanes, type Item } from './items';
+    import type { View } from './view.svelte';
+
+    interface Props {
+        /** What the row belongs to, for the keyboard and for what is dropped on it. */
+        id: string;
+        label: string;
+        items: Item[];
+        view: View;
+        chain: Set<number>;
+        selected: number | null;
+        holds: boolean;
+        off: [number, number][];
+        down?: [number, number][];
+        drag: boolean;
+        words: (item: Item) => string;
+        onselect: (id: number | null) => void;
+        onhover: (id: number | null) => void;
+        onkey: (event: KeyboardEvent, item: Item, items: Item[]) => void;
+        ondrop: (item: Item, minutes: number, event: PointerEvent) => void;
+    }
+
+    const {
+        id,
+        label,
+        items,
+        view,
+        chain,
+        selected,
+        holds,
+        off,
+        down = [],
+        drag,
+        words,
+        onselect,
+        onhover,
+        onkey,
+        ondrop,
+    }: Props = $props();
+
+    const LANE = 18;
+    const TOP = 4;
+    const SHOWN_GAP = 1;
+
+    const placed = $derived(inLanes(items, (item) => (holds ? item.finish : item.workEnd)));
+    const lanes = $derived(Math.max(1, ...placed.map((item) => item.lane + 1)));
+    const height = $derived(Math.min(6, lanes) * LANE + 2 * TOP);
+    const seen = $derived(placed.filter((item) => view.sees(item.start, Math.max(item.finish, item.workEnd))));
+    const here = $derived(items.find((item) => item.id === selected));
+    let dragged = $state<{ id: number; from: number; by: number } | null>(null);
+
+    function press(event: KeyboardEvent): void {
+        const order = placed;
+        const index = order.findIndex((item) => item.id === selected);
+        const steps: Record<string, number> = { ArrowLeft: index - 1, ArrowRight: index + 1, Home: 0, End: order.length - 1 };
+        const step = event.shiftKey ? undefined : steps[event.key];
+        if (step !== undefined) {
+            const next = order[Math.max(0, Math.min(order.length - 1, step))];
+            if (next) {
+                onselect(next.id);
+            }
+            event.preventDefault();
+        } else if (here) {
+            onkey(event, here, order);
+        }
+    }
+
+    function enter(): void {
+        if (here === undefined) {
+            onselect((placed.find((item) => item.state !== 'done' && item.finish >= view.start) ?? placed[0])?.id ?? null);
+        }
+    }
+
+    function grab(event: PointerEvent, item: Item): void {
+        onselect(item.id);
+        if (drag && item.state === 'open' && event.button === 0) {
+            dragged = { id: item.id, from: event.clientX, by: 0 };
+            (event.currentTarget as Element).setPointerCapture(event.pointerId);
+        }
+    }
+
+    function pull(event: PointerEvent): void {
+        if (dragged) {
+            dragged.by = event.clientX - dragged.from;
+        }
+    }
+
+    function drop(event: PointerEvent, item: Item): void {
+        const by = dragged?.by ?? 0;
+        dragged = null;
+        if (Math.abs(by) > 4) {
+            ondrop(item, view.minute(view.x(item.start) + by), event);
+        } else if (drag && item.state === 'open') {
+            ondrop(item, Number.NaN, event);
+        }
+    }
+</script>
+
+<div
+    class="track"
+    role="listbox"
+    tabindex="0"
+    aria-label={label}
+    aria-activedescendant={here ? `${id}-${here.id}` : undefined}
+    data-row={id}
+    onkeydown={press}
+    onfocus={enter}
+    onpointerleave={() => onhover(null)}
+>
+    <svg width={Math.max(200, view.width)} {height} role="presentation">
+        {#each off as [from, to] (from)}
+            {#if view.sees(from, to)}
+                <rect class="off" x={view.x(from)} width={Math.max(0, view.x(to) - view.x(from))} y="0" {height} />
+            {/if}
+        {/each}
+        {#each down as [from, to] (from)}
+            <rect class="down" x={view.x(from)} width={Math.max(2, view.x(to) - view.x(from))} y="1" height={height - 2} />
+        {/each}
+        {#each seen as item (item.id)}
+            {@const y = TOP + Math.min(5, item.lane) * LANE}
+            {@const x = view.x(item.start) + (dragged?.id === item.id ? dragged.by : 0)}
+            {@const wide = Math.max(1.5, view.x(item.workEnd) - view.x(item.start) - SHOWN_GAP)}
+            <g
+                id={`${id}-${item.id}`}
+                class={['item', item.state, chain.has(item.id) && 'chain', item.id === selected && 'selected']}
+                role="option"
+                tabindex="-1"
+                aria-selected={item.id === selected}
+                aria-label={words(item)}
+                data-item={item.id}
+                onpointerenter={() => onhover(item.id)}
+                onpointerdown={(event) => grab(event, item)}
+                onpointermove={pull}
+                onpointerup={(event) => drop(event, item)}
+            >
+                {#if holds && item.finish > item.workEnd}
+                    <rect
+                        class="hold"
+                        x={view.x(item.workEnd)}
+                        y={y + 1}
+                        width={Math.max(1, view.x(item.finish) - view.x(item.workEnd) - SHOWN_GAP)}
+                        height={LANE - 5}
+                    />
+                {/if}
+                <rect class="labour" {x} {y} width={wide} height={LANE - 3} />
+                {#if item.gate && wide > 10}<circle class="gate" cx={x + wide - 6} cy={y + 7.5} r="4.5" />{/if}
+                {#if item.pinned}<path class="pin" d={`M${x} ${y + LANE - 2}h${Math.min(10, Math.max(4, wide))}`} />{/if}
+                {#if wide > 46}<text x={x + 4} y={y + 11.5}>{item.build} {item.name.slice(0, Math.floor(wide / 6.6) - 3)}</text>{/if}
+                <title>{words(item)}</title>
+            </g>
+        {/each}
+    </svg>
+</div>
+
+<style>
+    .track {
+        position: relative;
+        overflow: hidden;
+        min-height: 2.1rem;
+    }
+
+    .track:focus-visible {
+        outline-offset: -2px;
+    }
+
+    svg {
+        display: block;
+        touch-action: pan-y;
+    }
+
+    .off {
+        fill: var(--shade);
+    }
+
+    .down {
+        fill: none;
+        stroke: var(--rust);
+        stroke-dasharray: 4 3;
+    }
+
+    .item {
+        cursor: pointer;
+        outline: none;
+    }
+
+    .labour {
+        fill: var(--labour);
+    }
+
+    .done .labour,
+    .holding .labour {
+        fill: var(--ink);
+    }
+
+    .started .labour {
+        fill: var(--accent);
+    }
+
+    .hold {
+        fill: url(#hatch);
+        stroke: var(--labour);
+        stroke-width: 1;
+    }
+
+    .gate {
+        fill: var(--paper);
+        stroke: var(--ink);
+        stroke-width: 2;
+    }
+
+    .pin {
+        stroke: var(--ink);
+        stroke-width: 3;
+    }
+
+    .chain .labour,
+    .chain .hold {
+        stroke: var(--rust);
+        stroke-width: 2;
+    }
+
+    .selected .labour {
+        stroke: var(--accent);
+        stroke-width: 3;
+    }
+
+    text {
+        fill: var(--paper);
+        font-size: 10.5px;
+        pointer-events: none;
+    }
+</style>

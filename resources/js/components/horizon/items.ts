@@ -1,0 +1,92 @@
+/** An operation on the horizon, as the server sends it: minutes since the horizon begins. */
+export type ItemRow = [
+    id: number,
+    build: number,
+    name: string,
+    start: number,
+    workEnd: number,
+    finish: number,
+    person: number | null,
+    station: string | null,
+    fixture: string | null,
+    state: 'open' | 'started' | 'holding' | 'done',
+    reason: number | null,
+    gate: boolean,
+    pinned: boolean,
+];
+
+export interface Item {
+    id: number;
+    build: number;
+    name: string;
+    start: number;
+    workEnd: number;
+    finish: number;
+    person: number | null;
+    station: string | null;
+    fixture: string | null;
+    state: ItemRow[9];
+    reason: number | null;
+    gate: boolean;
+    pinned: boolean;
+}
+
+export interface Placed extends Item {
+    lane: number;
+}
+
+export interface Why {
+    id: number;
+    build: number;
+    title: string;
+    name: string;
+    state: string;
+    person: string | null;
+    start: string | null;
+    workEnd: string | null;
+    finish: string | null;
+    because: string;
+    more: string[];
+    pin: { person: string; day: string; after: string; words: string } | null;
+    others: { value: string; words: string }[];
+}
+
+export function read(rows: ItemRow[]): Item[] {
+    return rows.map(([id, build, name, start, workEnd, finish, person, station, fixture, state, reason, gate, pinned]) => ({
+        id,
+        build,
+        name,
+        start,
+        workEnd,
+        finish,
+        person,
+        station,
+        fixture,
+        state,
+        reason,
+        gate,
+        pinned,
+    }));
+}
+
+/** Puts items side by side where they lie in time, and below each other where they would overlap. */
+export function inLanes(items: Item[], end: (item: Item) => number): Placed[] {
+    const free: number[] = [];
+    return [...items]
+        .sort((a, b) => a.start - b.start || a.id - b.id)
+        .map((item) => {
+            const found = free.findIndex((until) => until <= item.start);
+            const lane = found < 0 ? free.length : found;
+            free[lane] = Math.max(end(item), item.start + 1);
+            return { ...item, lane };
+        });
+}
+
+/** From an operation back to today: what each one waited for. */
+export function chain(items: Map<number, Item>, id: number | null): Set<number> {
+    const steps = new Set<number>();
+    for (let at = id; at !== null && !steps.has(at); at = items.get(at)?.reason ?? null) {
+        steps.add(at);
+    }
+    return steps;
+}

@@ -1,0 +1,51 @@
+<!-- The pages that look at the plan from another side. -->
+<script lang="ts">
+    import { inertia, page } from '@inertiajs/svelte';
+    import type { Shared } from '@/lib/types';
+
+    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const path = $derived(page.url.split('?')[0] ?? '');
+    const pages = $derived(
+        [
+            { name: 'Horizon', href: '/horizon', all: true },
+            { name: 'Week', href: '/plan/week', all: true },
+            { name: 'Calendar', href: '/plan/calendar', all: false },
+            { name: 'Load', href: '/plan/load', all: false },
+            { name: 'What would help', href: '/plan/help', all: false },
+            { name: 'Try', href: '/plan/try', all: false },
+            { name: 'How it moved', href: '/plan/history', all: false },
+            { name: 'Subscribe', href: '/plan/feeds', all: true },
+        ].filter((one) => one.all || manager),
+    );
+</script>
+
+<nav aria-label="The plan" class="screen-only">
+    {#each pages as one (one.href)}
+        <a class="plain" href={one.href} use:inertia aria-current={path.startsWith(one.href) ? 'page' : undefined}>{one.name}</a>
+    {/each}
+</nav>
+
+<style>
+    nav {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.1rem 1.3rem;
+        padding-bottom: 0.5rem;
+        font-size: 0.92rem;
+    }
+
+    a {
+        color: var(--accent);
+    }
+
+    a[aria-current] {
+        color: var(--ink);
+        font-weight: 600;
+    }
+
+    @media (pointer: coarse), (width < 48rem) {
+        a {
+            padding: 0.65rem 0;
+        }
+    }
+</style>

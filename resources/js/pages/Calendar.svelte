@@ -1,0 +1,320 @@
+<script lang="ts">
+    import ErrorLine from '@/components/ErrorLine.svelte';
+    import Field from '@/components/Field.svelte';
+    import ChangeForm from '@/components/plan/ChangeForm.svelte';
+    import PlanPages from '@/components/plan/PlanPages.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { calendarDay } from '@/lib/time';
+    import type { Choices, Option, Removable } from '@/lib/types';
+    import { WEEKDAYS } from '@/components/house/person';
+
+    interface Props {
+        heading: string;
+        today: string;
+        days: { date: string; closed: string | null }[];
+        people: {
+            id: number;
+            name: string;
+            week: Record<number, string>;
+            minutes: Record<string, { minutes: number; usual: number; words: string }>;
+            away: Removable[];
+            longer: Removable[];
+        }[];
+        outages: Removable[];
+        closed: { id: number; date: string; note: string }[];
+        resources: Option[];
+    }
+
+    const { heading, today, days, people, outages, closed, resources }: Props = $props();
+
+    const act = new Act();
+    const leave = new Act();
+    const down = new Act();
+    const close = new Act();
+    const file = new Act();
+    let date = $state('');
+    let note = $state('');
+    let chosen = $state<FileList | null>(null);
+
+    const choices: Choices = $derived({
+        people: people.map((person) => ({ value: String(person.id), words: person.name })),
+        resources,
+        builds: [],
+        parts: [],
+        models: [],
+        skills: [],
+    });
+    const months = $derived(days.filter((_, index) => index % 7 === 0));
+
+    function closeDay(event: SubmitEvent): void {
+        event.preventDefault();
+        close.post('/house/closed-days', { date, note }, () => {
+            date = '';
+            note = '';
+        });
+    }
+
+    function take(event: SubmitEvent): void {
+        event.preventDefault();
+        const first = chosen?.[0];
+        if (first) {
+            file.post('/plan/calendar/import', { file: first }, () => (chosen = null));
+        } else {
+            file.errors = { file: 'Choose a calendar file (.ics) first.' };
+        }
+    }
+
+    const remove = (one: Removable): void => act.change({ kind: 'rows', table: one.table, remove: one.ids });
+    const shade = (day: { minutes: number; usual: number }): string =>
+        day.minutes === 0 ? 'none' : day.minutes < day.usual ? 'part' : day.minutes > day.usual ? 'more' : 'full';
+</script>
+
+<svelte:head><title>Calendar · Regimen</title></svelte:head>
+
+<PlanPages />
+<h1>{heading}</h1>
+<p class="quiet">When the shop works and who is there. Whatever changes here, everything is planned anew around it.</p>
+
+<section class="sheet">
+    <h2>The coming six weeks</h2>
+    <div class="grid" style:--days={days.length} role="img" aria-label="Who is there on which day">
+        <span></span>
+        {#each months as week (week.date)}<span class="small quiet week">{calendarDay(week.date).slice(4)}</span>{/each}
+        {#each people as person (person.id)}
+            <b class="name">{person.name.split(' ')[0]}</b>
+            {#each days as day (day.date)}
+                {@const there = person.minutes[day.date]}
+                <i
+                    class={[there ? shade(there) : 'none', day.date === today && 'here', day.closed !== null && 'closed']}
+                    title={`${person.name}, ${calendarDay(day.date)}: ${day.closed !== null ? day.closed || 'closed' : there?.words || 'not in'}`}
+                ></i>
+            {/each}
+        {/each}
+    </div>
+    <p class="small quiet key">
+        <span><i class="full"></i>usual hours</span><span><i class="part"></i>part of the day</span><span><i class="more"></i>longer</span>
+        <span><i class="none"></i>not in</span><span><i class="none closed"></i>shop closed</span>
+    </p>
+</section>
+
+<section class="sheet" id="away">
+    <h2>Who is away, who works longer</h2>
+    <ChangeForm
+        {choices}
+        kinds={['away', 'longer']}
+        label="Enter that"
+        words="Enter it"
+        act={leave}
+        onsend={(body, done) => leave.change(body, done)}
+    />
+    <ul>
+        {#each people as person (person.id)}
+            {#each [...person.away, ...person.longer] as one (one.table + one.ids.join())}
+                <li>
+                    <b>{person.name}</b>
+                    {one.words}
+                    <button class="word small" type="button" disabled={act.busy} onclick={() => remove(one)}>take it away</button>
+                </li>
+            {/each}
+        {/each}
+    </ul>
+    <ErrorLine text={act.other()} />
+</section>
+
+<section class="sheet">
+    <h2>Hours of a week</h2>
+    <table>
+        <thead
+            ><tr
+                ><th>Who</th>{#each WEEKDAYS as day (day)}<th>{day}</th>{/each}</tr
+            ></thead
+        >
+        <tbody>
+            {#each people as person (person.id)}
+                <tr>
+                    <td><b>{person.name}</b></td>
+                    {#each WEEKDAYS as day, index (day)}<td class="small">{person.week[index + 1] || 'free'}</td>{/each}
+                </tr>
+            {/each}
+        </tbody>
+    </table>
+    <p class="small"><a href="/people">Change them under People</a>, the shop’s own <a href="/house">under House</a>.</p>
+</section>
+
+<div class="columns">
+    <section class="sheet">
+        <h2>Stations and fixtures that are down</h2>
+        <ChangeForm {choices} kinds={['down']} words="Enter the outage" act={down} onsend={(body, done) => down.change(body, done)} />
+        <ul>
+            {#each outages as one (one.ids.join())}
+                <li>
+                    {one.words}
+                    <button class="word small" type="button" disabled={act.busy} onclick={() => remove(one)}>it runs again</button>
+                </li>
+            {:else}
+                <li class="quiet">Everything runs.</li>
+            {/each}
+        </ul>
+    </section>
+    <section class="sheet">
+        <h2>Days on which the shop is closed</h2>
+        <form onsubmit={closeDay}>
+            <Field name="date" label="Day" type="date" bind:value={date} error={close.errors.date} />
+            <Field name="note" label="Why" bind:value={note} error={close.errors.note} />
+            <button class="do" type="submit" disabled={close.busy}>Close it</button>
+        </form>
+        <form onsubmit={take}>
+            <label class="line small quiet">
+                A holiday calendar (.ics)
+                <input
+                    class="field"
+                    type="file"
+                    name="file"
+                    accept=".ics,text/calendar"
+                    bind:files={chosen}
+                    aria-invalid={file.errors.file ? 'true' : undefined}
+                />
+            </label>
+            <button class="act" type="submit" disabled={file.busy}>Import its days</button>
+            <ErrorLine text={file.errors.file} />
+        </form>
+        <ul>
+            {#each closed as day (day.id)}
+                <li>
+                    {calendarDay(day.date)}
+                    <span class="quiet">{day.note}</span>
+                    <button
+                        class="word small"
+                        type="button"
+                        disabled={act.busy}
+                        onclick={() => act.send('delete', `/house/closed-days/${day.id}`)}>works after all</button
+                    >
+                </li>
+            {:else}
+                <li class="quiet">No day is closed beyond the free days of the week.</li>
+            {/each}
+        </ul>
+    </section>
+</div>
+
+<style>
+    section {
+        margin-top: 1rem;
+    }
+
+    .grid {
+        display: grid;
+        grid-template-columns: 8rem repeat(var(--days), minmax(0, 1fr));
+        gap: 2px;
+        align-items: center;
+        margin: 0.4rem 0;
+    }
+
+    .week {
+        grid-column: span 7;
+        border-left: 1px solid var(--rule);
+        padding-left: 0.3rem;
+    }
+
+    .name {
+        font-weight: 550;
+    }
+
+    i {
+        display: inline-block;
+        height: 1.5rem;
+        border: 1px solid transparent;
+    }
+
+    .full {
+        background: var(--labour);
+    }
+
+    .part {
+        background: linear-gradient(to top, var(--labour) 50%, var(--paper) 50%);
+        border-color: var(--labour);
+    }
+
+    .more {
+        background: var(--ink);
+    }
+
+    .none {
+        border: 1px dashed var(--rule);
+    }
+
+    .closed {
+        background: var(--shade);
+    }
+
+    .here {
+        outline: 2px solid var(--accent);
+        outline-offset: 1px;
+    }
+
+    .key span {
+        display: inline-flex;
+        align-items: center;
+        gap: 0.4rem;
+        margin-right: 1.2rem;
+    }
+
+    .key i {
+        width: 0.9rem;
+        height: 0.9rem;
+    }
+
+    li {
+        border-top: 1px solid var(--rule);
+        padding: 0.35rem 0;
+    }
+
+    li .word {
+        margin-left: 0.6rem;
+    }
+
+    .columns {
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 0 2.5rem;
+    }
+
+    .columns form {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem 1rem;
+        align-items: end;
+        padding: 0.4rem 0;
+    }
+
+    @media (width < 60rem) {
+        .columns {
+            grid-template-columns: minmax(0, 1fr);
+        }
+
+        .grid {
+            grid-template-columns: 4.5rem repeat(var(--days), minmax(0, 1fr));
+            gap: 1px;
+        }
+
+        table {
+            font-size: 0.8rem;
+        }
+
+        thead {
+            display: none;
+        }
+
+        tr {
+            display: block;
+            border-top: 1px solid var(--rule);
+            padding: 0.3rem 0;
+        }
+
+        td {
+            display: inline-block;
+            border: 0;
+            padding: 0 0.8rem 0 0;
+        }
+    }
+</style>

@@ -1,0 +1,131 @@
+<script lang="ts">
+    import Field from '@/components/Field.svelte';
+    import PlanPages from '@/components/plan/PlanPages.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { moment } from '@/lib/time';
+    import type { Option } from '@/lib/types';
+
+    interface Props {
+        feeds: { id: number; of: string; address: string; at: string; readAt: string | null }[];
+        people: Option[];
+        builds: Option[];
+        manager: boolean;
+    }
+
+    const { feeds, people, builds, manager }: Props = $props();
+
+    const act = new Act();
+    let what = $state('person');
+    let person = $state('');
+    let build = $state('');
+    let copied = $state(0);
+
+    function give(event: SubmitEvent): void {
+        event.preventDefault();
+        act.post('/plan/feeds', {
+            what,
+            person: what === 'person' ? person || (people[0]?.value ?? '') : null,
+            build: what === 'build' ? build || (builds[0]?.value ?? '') : null,
+        });
+    }
+
+    async function copy(feed: { id: number; address: string }): Promise<void> {
+        await navigator.clipboard.writeText(feed.address);
+        copied = feed.id;
+    }
+</script>
+
+<svelte:head><title>Subscribe · Regimen</title></svelte:head>
+
+<PlanPages />
+<h1>
+    {feeds.length === 0
+        ? 'The plan in your own calendar'
+        : feeds.length === 1
+          ? 'One calendar is subscribed to'
+          : `${feeds.length} calendars are subscribed to`}
+</h1>
+<p class="quiet">
+    A calendar program that knows one of these addresses shows what is planned and keeps it up to date. The address is the key: give it to
+    nobody else, and revoke it when a telephone is lost.
+</p>
+
+<form onsubmit={give}>
+    {#if manager}
+        <Field
+            name="what"
+            label="Calendar of"
+            bind:value={what}
+            error={act.errors.what}
+            options={[
+                { value: 'person', words: 'a person' },
+                { value: 'build', words: 'a build' },
+                { value: 'shop', words: 'the whole shop' },
+            ]}
+        />
+    {/if}
+    {#if what === 'person'}<Field name="person" label="Person" bind:value={person} error={act.errors.person} options={people} />{/if}
+    {#if what === 'build'}<Field name="build" label="Build" bind:value={build} error={act.errors.build} options={builds} />{/if}
+    <button class="do" type="submit" disabled={act.busy}>Make an address</button>
+</form>
+
+<ul>
+    {#each feeds as feed (feed.id)}
+        <li data-feed={feed.of}>
+            <b>{feed.of}</b>
+            <code>{feed.address}</code>
+            <span class="small quiet">{feed.readAt ? `last read ${moment(feed.readAt)}` : 'not read yet'}</span>
+            <span class="tools">
+                <button class="act" type="button" onclick={() => copy(feed)}>{copied === feed.id ? 'Copied' : 'Copy'}</button>
+                <button class="act" type="button" disabled={act.busy} onclick={() => act.send('delete', `/plan/feeds/${feed.id}`)}
+                    >Revoke</button
+                >
+            </span>
+        </li>
+    {/each}
+</ul>
+
+<style>
+    form {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.6rem 1rem;
+        align-items: start;
+        margin: 0.8rem 0 1.2rem;
+        max-width: 50rem;
+    }
+
+    form :global(.line) {
+        flex: 1 1 12rem;
+    }
+
+    .do {
+        margin-top: 1.25rem;
+    }
+
+    li {
+        display: grid;
+        grid-template-columns: 12rem minmax(0, 1fr) 12rem auto;
+        gap: 0.3rem 1rem;
+        align-items: center;
+        border-top: 1px solid var(--rule);
+        padding: 0.5rem 0;
+    }
+
+    code {
+        font-family: var(--mono);
+        font-size: 0.82rem;
+        overflow-wrap: anywhere;
+    }
+
+    .tools {
+        display: flex;
+        gap: 0.5rem;
+    }
+
+    @media (width < 60rem) {
+        li {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

@@ -1,0 +1,92 @@
+<script lang="ts">
+    import { inertia } from '@inertiajs/svelte';
+    import PlanPages from '@/components/plan/PlanPages.svelte';
+    import { calendarDay, moment } from '@/lib/time';
+
+    interface Props {
+        heading: string;
+        builds: {
+            number: number;
+            title: string;
+            slips: number;
+            days: number;
+            promisedOn: string | null;
+            finish: string | null;
+            words: string;
+            moves: { at: string; cause: string; finish: string | null; days: number | null }[];
+        }[];
+    }
+
+    const { heading, builds }: Props = $props();
+
+    const by = (days: number | null): string =>
+        days === null
+            ? ''
+            : days === 0
+              ? 'same working day'
+              : `${Math.abs(days)} ${Math.abs(days) === 1 ? 'day' : 'days'} ${days > 0 ? 'later' : 'sooner'}`;
+</script>
+
+<svelte:head><title>How the plan moved · Regimen</title></svelte:head>
+
+<PlanPages />
+<h1>{heading}</h1>
+<p class="quiet">What each plan expected of a build, and what made it necessary to plan anew. Days are working days of the shop.</p>
+
+{#each builds as build (build.number)}
+    <section>
+        <details class="opens" open={build.slips > 0 && build.days > 0}>
+            <summary>
+                <b>{build.number} · {build.title}</b>
+                <span class={build.days > 0 ? 'tight' : 'quiet'}>{build.words}</span>
+                <span class="small quiet"
+                    >now {build.finish ? calendarDay(build.finish) : 'not planned'}{build.promisedOn
+                        ? `, promised for ${calendarDay(build.promisedOn)}`
+                        : ''}</span
+                >
+            </summary>
+            <table>
+                <thead><tr><th>Planned</th><th>Finish</th><th>Moved</th><th>Because of</th></tr></thead>
+                <tbody>
+                    {#each build.moves as move, index (index)}
+                        <tr>
+                            <td class="figure small">{moment(move.at)}</td>
+                            <td class="figure small">{move.finish ? calendarDay(move.finish) : 'not planned'}</td>
+                            <td class={['small', (move.days ?? 0) > 0 && 'tight']}>{by(move.days)}</td>
+                            <td>{move.cause}</td>
+                        </tr>
+                    {/each}
+                </tbody>
+            </table>
+            <p class="small"><a use:inertia href={`/builds/${build.number}`}>the build</a></p>
+        </details>
+    </section>
+{:else}
+    <p class="quiet">No build is open.</p>
+{/each}
+
+<style>
+    section {
+        border-top: 1px solid var(--rule);
+        padding: 0.5rem 0;
+    }
+
+    summary span {
+        margin-left: 0.8rem;
+    }
+
+    table {
+        margin: 0.3rem 0 0.3rem 1.1rem;
+        width: calc(100% - 1.1rem);
+    }
+
+    td:last-child {
+        overflow-wrap: anywhere;
+    }
+
+    @media (width < 48rem) {
+        table {
+            font-size: 0.9rem;
+        }
+    }
+</style>

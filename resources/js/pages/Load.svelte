@@ -1,0 +1,141 @@
+<script lang="ts">
+    import PlanPages from '@/components/plan/PlanPages.svelte';
+    import { calendarDay } from '@/lib/time';
+
+    interface Row {
+        kind: string;
+        name: string;
+        weeks: { there: number; planned: number; needed: number; share: number | null; wanted: number | null }[];
+        overbooked: string[];
+    }
+
+    const { heading, weeks, rows }: { heading: string; weeks: string[]; rows: Row[] } = $props();
+
+    const HEIGHT = 40;
+    const groups = [
+        { kind: 'person', name: 'People' },
+        { kind: 'station', name: 'Stations' },
+        { kind: 'fixture', name: 'Fixtures' },
+    ];
+
+    const hours = (minutes: number): string => `${Math.round(minutes / 60)} h`;
+    const high = (share: number | null): number => Math.min(1.5, share ?? 0) * (HEIGHT / 1.5);
+    const said = (week: Row['weeks'][number]): string =>
+        `${hours(week.planned)} planned, ${hours(week.needed)} needed by the promises, of ${hours(week.there)} there are`;
+    const quiet = (row: Row): boolean => row.weeks.every((week) => week.planned === 0 && week.needed === 0);
+</script>
+
+<svelte:head><title>Load · Regimen</title></svelte:head>
+
+<PlanPages />
+<h1>{heading}</h1>
+<p class="quiet">
+    Solid is planned. The line is what the promises would need if everything waited as long as it may; where it is above the rule there is
+    more to do than time for it.
+</p>
+
+{#each groups as group (group.kind)}
+    {@const busy = rows.filter((row) => row.kind === group.kind && !quiet(row))}
+    {#if busy.length > 0}
+        <section class="sheet">
+            <h2>{group.name}</h2>
+            <div class="row axis" aria-hidden="true">
+                <span></span>
+                <div class="weeks" style:--count={weeks.length}>
+                    {#each weeks as week (week)}<span class="small quiet">{calendarDay(week).slice(4)}</span>{/each}
+                </div>
+            </div>
+            {#each busy as row (row.name)}
+                <div class="row" data-load={row.name}>
+                    <div>
+                        <b>{row.name}</b>
+                        {#each row.overbooked as words (words)}<p class="small late">{words}</p>{/each}
+                    </div>
+                    <div
+                        class="weeks"
+                        style:--count={weeks.length}
+                        role="img"
+                        aria-label={`${row.name}: ${row.overbooked.join('; ') || 'not overbooked'}`}
+                    >
+                        {#each row.weeks as week, index (index)}
+                            <svg viewBox={`0 0 40 ${HEIGHT}`} preserveAspectRatio="none">
+                                <title>{calendarDay(weeks[index] ?? '')}: {said(week)}</title>
+                                <rect class="planned" x="4" width="32" y={HEIGHT - high(week.share)} height={high(week.share)} />
+                                <path class="full" d={`M0 ${HEIGHT - HEIGHT / 1.5}H40`} />
+                                {#if week.wanted !== null && week.needed > 0}
+                                    <path
+                                        class={['needed', week.needed > week.there && 'over']}
+                                        d={`M2 ${Math.max(1.5, HEIGHT - high(week.wanted))}H38`}
+                                    />
+                                {/if}
+                            </svg>
+                        {/each}
+                    </div>
+                </div>
+            {/each}
+        </section>
+    {/if}
+{/each}
+
+<style>
+    section {
+        margin-top: 1rem;
+    }
+
+    .row {
+        display: grid;
+        grid-template-columns: 17rem minmax(0, 1fr);
+        gap: 1rem;
+        border-bottom: 1px solid var(--rule);
+        padding: 0.3rem 0;
+        align-items: end;
+    }
+
+    .axis {
+        border: 0;
+        padding-bottom: 0;
+    }
+
+    .weeks {
+        display: grid;
+        grid-template-columns: repeat(var(--count), minmax(0, 1fr));
+    }
+
+    svg {
+        width: 100%;
+        height: 40px;
+    }
+
+    .planned {
+        fill: var(--labour);
+    }
+
+    .full {
+        stroke: var(--rule);
+        stroke-width: 1;
+        fill: none;
+    }
+
+    .needed {
+        stroke: var(--ink);
+        stroke-width: 2;
+        fill: none;
+        vector-effect: non-scaling-stroke;
+    }
+
+    .over {
+        stroke: var(--rust);
+        stroke-width: 3;
+    }
+
+    @media (width < 60rem) {
+        .row {
+            grid-template-columns: minmax(0, 1fr);
+            gap: 0.2rem;
+        }
+
+        .axis .weeks span:nth-child(even) {
+            visibility: hidden;
+        }
+    }
+</style>

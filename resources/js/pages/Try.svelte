@@ -1,0 +1,160 @@
+<script lang="ts">
+    import { inertia } from '@inertiajs/svelte';
+    import ChangeForm from '@/components/plan/ChangeForm.svelte';
+    import EffectSheet from '@/components/plan/EffectSheet.svelte';
+    import PlanPages from '@/components/plan/PlanPages.svelte';
+    import Field from '@/components/Field.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import type { Choices, Effect } from '@/lib/types';
+
+    interface Props {
+        scenarios: { id: number; name: string; changes: number }[];
+        shown: { id: number; name: string; changes: string[] } | null;
+        difference?: Effect | null;
+        choices: Choices;
+    }
+
+    const { scenarios, shown, difference, choices }: Props = $props();
+
+    const naming = new Act();
+    const adding = new Act();
+    const act = new Act();
+    let name = $state('');
+
+    function begin(event: SubmitEvent): void {
+        event.preventDefault();
+        naming.post('/plan/try', { name }, () => (name = ''));
+    }
+</script>
+
+<svelte:head><title>Try · Regimen</title></svelte:head>
+
+<PlanPages />
+<h1>{shown ? shown.name : 'Try it before you decide'}</h1>
+<p class="quiet">
+    A scenario is a copy of the shop with something changed. It is planned beside the real plan; nothing changes until you apply it.
+</p>
+
+<div class="columns">
+    <section>
+        {#if shown}
+            <ul class="list">
+                {#each shown.changes as change, index (index + change)}
+                    <li>
+                        {change}
+                        <button
+                            class="word small"
+                            type="button"
+                            disabled={act.busy}
+                            onclick={() => act.send('delete', `/plan/try/${shown.id}/changes/${index}`)}>take it out</button
+                        >
+                    </li>
+                {:else}
+                    <li class="quiet">Nothing is changed yet.</li>
+                {/each}
+            </ul>
+            <ChangeForm
+                {choices}
+                words="Add to it"
+                act={adding}
+                onsend={(body, done) => adding.post(`/plan/try/${shown.id}/changes`, { changes: [body] }, done)}
+            />
+            <p class="decide">
+                <button
+                    class="do"
+                    type="button"
+                    disabled={act.busy || shown.changes.length === 0}
+                    onclick={() => act.post(`/plan/try/${shown.id}/apply`)}>Apply it</button
+                >
+                <button class="act" type="button" disabled={act.busy} onclick={() => act.send('delete', `/plan/try/${shown.id}`)}
+                    >Drop it</button
+                >
+            </p>
+        {:else}
+            <form class="begin" onsubmit={begin}>
+                <Field
+                    name="name"
+                    label="A new scenario"
+                    bind:value={name}
+                    error={naming.errors.name}
+                    hint="say it as a question: Tobias ill for a week?"
+                />
+                <button class="do" type="submit" disabled={naming.busy}>Begin</button>
+            </form>
+        {/if}
+        {#if scenarios.length > 0}
+            <h2>{shown ? 'Others' : 'Begun'}</h2>
+            <ul class="list">
+                {#each scenarios.filter((one) => one.id !== shown?.id) as one (one.id)}
+                    <li>
+                        <a href={`/plan/try/${one.id}`} use:inertia>{one.name}</a>
+                        <span class="small quiet">{one.changes} {one.changes === 1 ? 'change' : 'changes'}</span>
+                    </li>
+                {/each}
+                {#if shown}<li><a href="/plan/try" use:inertia>Begin another</a></li>{/if}
+            </ul>
+        {/if}
+    </section>
+    {#if shown}
+        <section class="sheet" aria-label="What it would do">
+            <h2>What it would do</h2>
+            {#if shown.changes.length === 0}
+                <p class="quiet">Add a change, and it is planned with it.</p>
+            {:else if difference}
+                <EffectSheet effect={difference} />
+            {:else}
+                <p class="quiet">It is being planned.</p>
+            {/if}
+        </section>
+    {/if}
+</div>
+
+<style>
+    .columns {
+        display: grid;
+        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+        gap: 2.5rem;
+        margin-top: 0.9rem;
+        align-items: start;
+    }
+
+    .list {
+        margin: 0.3rem 0 0.8rem;
+    }
+
+    .list li {
+        border-top: 1px solid var(--rule);
+        padding: 0.35rem 0;
+    }
+
+    .list .word {
+        margin-left: 0.6rem;
+    }
+
+    .begin {
+        display: flex;
+        gap: 1rem;
+        align-items: start;
+        max-width: 36rem;
+    }
+
+    .begin :global(.line) {
+        flex: 1;
+    }
+
+    .begin .do {
+        margin-top: 1.25rem;
+    }
+
+    .decide {
+        display: flex;
+        gap: 0.8rem;
+        margin: 0.6rem 0 1.2rem;
+    }
+
+    @media (width < 60rem) {
+        .columns {
+            grid-template-columns: minmax(0, 1fr);
+        }
+    }
+</style>

@@ -1,0 +1,187 @@
+<script lang="ts">
+    import { inertia } from '@inertiajs/svelte';
+    import PlanPages from '@/components/plan/PlanPages.svelte';
+    import { calendarDay, clock } from '@/lib/time';
+
+    interface Item {
+        id: number;
+        build: number;
+        name: string;
+        state: string;
+        from: string;
+        to: string;
+        goesOn: boolean;
+        hold: string | null;
+        needs: string | null;
+    }
+
+    interface Props {
+        heading: string;
+        days: string[];
+        today: string;
+        before: string;
+        after: string;
+        people: {
+            id: number;
+            name: string;
+            days: Record<string, { hours: [number, number][]; away: { words: string; part: string }[]; items: Item[] }>;
+        }[];
+    }
+
+    const { heading, days, today, before, after, people }: Props = $props();
+
+    let only = $state('');
+    const shown = $derived(people.filter((person) => only === '' || String(person.id) === only));
+</script>
+
+<svelte:head><title>Week · Regimen</title></svelte:head>
+
+<PlanPages />
+<h1>{heading}</h1>
+<p class="tools screen-only">
+    <a href={`/plan/week?from=${before}`} use:inertia>week before</a>
+    <a href={`/plan/week?from=${after}`} use:inertia>week after</a>
+    <label class="who">
+        Show
+        <select class="field" bind:value={only}>
+            <option value="">everybody</option>
+            {#each people as person (person.id)}<option value={String(person.id)}>{person.name}</option>{/each}
+        </select>
+    </label>
+    <button class="act" type="button" onclick={() => window.print()}>Print</button>
+</p>
+
+{#each shown as person (person.id)}
+    <section class="sheet">
+        <h2>{person.name}</h2>
+        <div class="week" style:--days={days.length}>
+            {#each days as date (date)}
+                {@const day = person.days[date]}
+                <div class={['day', date === today && 'here']} data-day={date}>
+                    <h3>{calendarDay(date)}{date === today ? ', today' : ''}</h3>
+                    {#each day?.away ?? [] as away (away.words + away.part)}
+                        <p class="away small">{away.part ? `${away.part} ` : ''}{away.words}</p>
+                    {/each}
+                    <ul>
+                        {#each day?.items ?? [] as item (item.id)}
+                            <li class={item.state}>
+                                <i class="shape"></i>
+                                <span class="figure small">{clock(item.from)}–{item.goesOn ? '…' : clock(item.to)}</span>
+                                <a class="plain" use:inertia href={`/builds/${item.build}#operation-${item.id}`}
+                                    ><b>{item.build}</b> {item.name}</a
+                                >
+                                {#if item.needs}<span class="small quiet">{item.needs}</span>{/if}
+                                {#if item.hold}<span class="small quiet">{item.hold}</span>{/if}
+                            </li>
+                        {/each}
+                    </ul>
+                    {#if (day?.items.length ?? 0) === 0 && (day?.away.length ?? 0) === 0}
+                        <p class="small quiet">{day?.hours.length ? 'nothing planned' : 'not in'}</p>
+                    {/if}
+                </div>
+            {/each}
+        </div>
+    </section>
+{:else}
+    <p class="quiet">Nobody is in the shop yet. Add the people who work here under People.</p>
+{/each}
+
+<style>
+    .tools {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.4rem 1.4rem;
+        align-items: center;
+        margin: 0.3rem 0 0.8rem;
+    }
+
+    .who {
+        display: inline-flex;
+        gap: 0.5rem;
+        align-items: center;
+    }
+
+    .who select {
+        width: auto;
+    }
+
+    section {
+        margin-bottom: 1.2rem;
+        break-inside: avoid;
+    }
+
+    .week {
+        display: grid;
+        grid-template-columns: repeat(var(--days), minmax(0, 1fr));
+        gap: 0 0.9rem;
+    }
+
+    .day {
+        border-left: 1px solid var(--rule);
+        padding-left: 0.5rem;
+    }
+
+    .here {
+        border-left: 3px solid var(--accent);
+    }
+
+    h3 {
+        font-size: 0.85rem;
+        color: var(--quiet);
+    }
+
+    li {
+        position: relative;
+        padding: 0.25rem 0 0.25rem 1.1rem;
+        line-height: 1.2;
+        font-size: 0.9rem;
+        overflow-wrap: anywhere;
+    }
+
+    li span,
+    li a {
+        display: block;
+    }
+
+    .shape {
+        position: absolute;
+        left: 0;
+        top: 0.4rem;
+        width: 0.7rem;
+        height: 0.7rem;
+        border: 1px solid var(--labour);
+    }
+
+    .done .shape,
+    .holding .shape {
+        background: var(--ink);
+    }
+
+    .started .shape {
+        background: var(--accent);
+    }
+
+    .away {
+        border: 1px dashed var(--labour);
+        padding: 0.1rem 0.4rem;
+        margin: 0.2rem 0;
+    }
+
+    @media (width < 60rem) {
+        .week {
+            grid-template-columns: minmax(0, 1fr);
+            gap: 0.7rem;
+        }
+
+        li {
+            font-size: 1rem;
+            padding: 0.45rem 0 0.45rem 1.2rem;
+        }
+    }
+
+    @media print {
+        section {
+            break-after: page;
+        }
+    }
+</style>
