@@ -29,18 +29,56 @@ final readonly class Trial
      */
     public function of(array $bodies, callable $look): mixed
     {
-        DB::beginTransaction();
-        try {
+        return $this->aside(function () use ($bodies, $look): mixed {
             $before = $this->planner->compute();
-            $words = [];
-            foreach ($bodies as $body) {
-                $change = $this->changes->of($body);
-                $words[] = $change->words();
-                $change->make();
-            }
+            $words = $this->make($bodies);
             $after = $bodies === [] ? $before : $this->planner->compute();
 
             return $look($before, $after, Build::query()->open()->orderBy('number')->get()->toBase(), $words);
+        });
+    }
+
+    /**
+     * The plan alone, without what it is compared with.
+     *
+     * @param  list<array<string, mixed>>  $bodies
+     */
+    public function plan(array $bodies): Planned
+    {
+        return $this->aside(function () use ($bodies): Planned {
+            $this->make($bodies);
+
+            return $this->planner->compute();
+        });
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $bodies
+     * @return list<string> in words
+     */
+    private function make(array $bodies): array
+    {
+        $words = [];
+        foreach ($bodies as $body) {
+            $change = $this->changes->of($body);
+            $words[] = $change->words();
+            $change->make();
+        }
+
+        return $words;
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    private function aside(callable $work): mixed
+    {
+        DB::beginTransaction();
+        try {
+            return $work();
         } finally {
             DB::rollBack();
             $this->house->forget();

@@ -52,7 +52,8 @@ final readonly class WhatWouldHelp
                 $tried[] = [$saved, ['words' => $words, 'kind' => $kind, 'change' => $change, 'gains' => $gains]];
             }
         }
-        usort($tried, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        // A later promise costs the shop's word: it comes after everything that costs only work or money.
+        usort($tried, static fn (array $a, array $b): int => [$a[1]['kind'] === 'promise', $b[0]] <=> [$b[1]['kind'] === 'promise', $a[0]]);
 
         return array_column(array_slice($tried, 0, self::MOST), 1);
     }

@@ -78,7 +78,7 @@ final readonly class HistoryPage
     {
         $all = $days === 0 ? 'and stands where it began' : ($days > 0 ? 'later by ' : 'sooner by ').Say::count(abs($days), 'working day').' in all';
 
-        return $slips === 0 ? ($days < 0 ? $all : 'as first planned') : 'has slipped '.($slips === 1 ? 'once' : "{$slips} times").", {$all}";
+        return $slips === 0 ? ($days < 0 ? $all : 'as first planned') : 'has slipped '.(['', 'once', 'twice'][$slips] ?? "{$slips} times").", {$all}";
     }
 
     private function day(?string $finish): ?string

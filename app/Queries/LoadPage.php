@@ -31,11 +31,12 @@ final readonly class LoadPage
         $bounds = array_map(fn (string $day): int => Minutes::ofDay($day, $this->house->zone()), $weeks);
         $planned = $this->planned();
         $rows = [];
+        $hours = $this->house->hours()->minutesInAWeek() === 0 ? null : $this->house->calendar($planned->problem->now);
         foreach ($planned->problem->workers as $worker) {
             $rows[] = $this->row('person', $worker->name, Load::ofWorker($worker, $planned->problem, $planned->plan, $bounds), $weeks);
         }
         foreach (Resource::query()->where('capacity', '>', 0)->orderBy('id')->get() as $resource) {
-            $rows[] = $this->row($resource->kind, $resource->capacity === 1 ? $resource->name : "{$resource->name}, {$resource->capacity}", Load::ofResource($resource->key, $planned->problem, $planned->plan, $bounds), $weeks);
+            $rows[] = $this->row($resource->kind, $resource->capacity === 1 ? $resource->name : "{$resource->name}, {$resource->capacity}", Load::ofResource($resource->key, $planned->problem, $planned->plan, $bounds, $resource->kind === 'station' ? $hours : null), $weeks);
         }
         $over = array_values(array_filter($rows, static fn (array $row): bool => $row['overbooked'] !== []));
 

@@ -8,9 +8,7 @@ use App\Actions\Changes\Changes;
 use App\Actions\Trial;
 use App\Models\Build;
 use App\Planning\Outlooks;
-use App\Planning\Planned;
 use App\Support\Minutes;
-use Illuminate\Support\Collection;
 use Illuminate\Validation\ValidationException;
 
 /** Whether another way of making the build that is latest would bring it forward; each way is really planned. */
@@ -31,13 +29,14 @@ final readonly class OtherMethods
         if ($build === null) {
             return [];
         }
+        $before = $this->trial->plan([])->finish($build->id);
         $found = [];
-        foreach (array_slice($this->questions->alternatives($build), 0, self::MOST_TRIED) as [$question, $answer]) {
+        foreach ($before === null ? [] : array_slice($this->questions->alternatives($build), 0, self::MOST_TRIED) as [$question, $answer]) {
             $body = ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $answer];
-            $finish = $this->finish($build, $body);
-            if ($finish !== null && $finish[1] < $finish[0]) {
-                $found[] = ['saved' => $finish[0] - $finish[1], 'words' => rtrim($this->changes->of($body)->words(), '.'), 'kind' => 'method', 'change' => $body, 'gains' => [
-                    ['number' => $build->number, 'title' => $build->title, 'before' => $this->day($finish[0]), 'after' => $this->day($finish[1]), 'late' => true],
+            $after = $this->finish($build, $body);
+            if ($after !== null && $after < $before) {
+                $found[] = ['saved' => $before - $after, 'words' => rtrim($this->changes->of($body)->words(), '.'), 'kind' => 'method', 'change' => $body, 'gains' => [
+                    ['number' => $build->number, 'title' => $build->title, 'before' => $this->day($before), 'after' => $this->day($after), 'late' => true],
                 ]];
             }
         }
@@ -54,18 +53,11 @@ final readonly class OtherMethods
             ->sortBy(fn (Build $build): int => (int) $this->builds->outlook($build)->slackDays)->first();
     }
 
-    /**
-     * @param  array<string, mixed>  $body
-     * @return array{int, int}|null finish before and after
-     */
-    private function finish(Build $build, array $body): ?array
+    /** @param  array<string, mixed>  $body */
+    private function finish(Build $build, array $body): ?int
     {
         try {
-            return $this->trial->of([$body], static function (Planned $before, Planned $after, Collection $builds, array $words) use ($build): ?array {
-                $finishes = [$before->finish($build->id), $after->finish($build->id)];
-
-                return in_array(null, $finishes, true) ? null : $finishes;
-            });
+            return $this->trial->plan([$body])->finish($build->id);
         } catch (ValidationException) {
             return null;
         }

@@ -20,10 +20,10 @@ use Tests\TestCase;
 /** Who may ask for what, and what happens to the second of two who change the same thing. */
 final class AccessTest extends TestCase
 {
-    private const OPEN_TO_GUESTS = ['new-shop', 'sign-in', 'up', 'storage/{path}', '{fallbackPlaceholder}'];
+    private const OPEN_TO_GUESTS = ['new-shop', 'sign-in', 'up', 'feeds/{token}.ics', 'storage/{path}', '{fallbackPlaceholder}'];
 
     private const FOR_MAKERS = [
-        '/', 'sign-out', 'today', 'horizon', 'builds', 'builds/{build}', 'builds/{build}/specification/{number?}', 'builds/{build}/specification/{number}/{file}', 'builds/{build}/measurements', 'builds/{build}/route', 'builds/{build}/traveller-{paper}.pdf', 'parts', 'climate', 'climate.csv', 'climate/sensor',
+        '/', 'sign-out', 'today', 'horizon', 'plan/week', 'plan/feeds', 'plan/feeds/{feed}', 'operations/{operation}/why', 'builds', 'builds/{build}', 'builds/{build}/specification/{number?}', 'builds/{build}/specification/{number}/{file}', 'builds/{build}/measurements', 'builds/{build}/route', 'builds/{build}/traveller-{paper}.pdf', 'parts', 'climate', 'climate.csv', 'climate/sensor',
         'operations/{operation}/clock', 'operations/{operation}/hours', 'operations/{operation}/finish', 'operations/{operation}/end-hold', 'operations/{operation}/reopen',
         'clocks/{entry}/stop', 'kit/{line}/arrival', 'kit/{line}/use', 'kit/{line}/write-off',
     ];

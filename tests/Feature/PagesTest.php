@@ -18,7 +18,13 @@ final class PagesTest extends TestCase
     }
 
     #[TestWith(['/today', 18])]
-    #[TestWith(['/horizon', 15])]
+    #[TestWith(['/horizon', 24])]
+    #[TestWith(['/plan/week', 17])]
+    #[TestWith(['/plan/history', 10])]
+    #[TestWith(['/plan/calendar', 17])]
+    #[TestWith(['/plan/try', 14])]
+    #[TestWith(['/plan/feeds', 14])]
+    #[TestWith(['/plan/load', 25])]
     #[TestWith(['/builds', 15])]
     #[TestWith(['/builds/1', 26])]
     #[TestWith(['/builds/1/specification', 17])]

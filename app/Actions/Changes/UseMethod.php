@@ -13,6 +13,7 @@ use App\Planning\Routes;
 use App\Planning\RouteSync;
 use App\Planning\RouteTrial;
 use App\Support\Refused;
+use Regimen\Route\Methods;
 
 /** A build is made in another way than the house makes it. */
 final readonly class UseMethod implements Change
@@ -30,16 +31,17 @@ final readonly class UseMethod implements Change
     {
         $build = $this->build();
         [$question, $answer] = [$this->body->text('question'), $this->body->text('answer')];
-        $before = $this->house->methods($build);
-        $methods = $before->with($question, $answer);
+        $own = array_filter([...$build->methods, $question => $answer]);
+        $methods = Methods::of($this->house->shop()->methods, $own);
         $trial = RouteTrial::methods($build, $methods, $this->drafting, $this->routes, $this->house);
         if ($trial->problem !== null) {
             throw Refused::because($trial->problem, 'answer');
         }
-        $build->update(['methods' => array_diff_assoc($methods->answers, $this->house->methods()->answers)]);
+        $before = $build->methods[$question] ?? '';
+        $build->update(['methods' => array_diff_assoc($own, $this->house->methods()->answers)]);
         $this->sync->apply($build, $this->drafting->draft(Revisions::read($build->specification)->orFail(), $build));
 
-        return ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $before->answers[$question] ?? ''];
+        return ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $before];
     }
 
     public function build(): Build

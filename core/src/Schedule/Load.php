@@ -7,8 +7,8 @@ namespace Regimen\Schedule;
 /**
  * How much of a person's or a resource's time is used, in stretches of time: as planned, and as the promises would need
  * it if nothing stood in the way (every activity at its latest start for its build's date). Where more is needed than
- * there is, the stretch is overbooked: the plan can only keep it by being late. Persons in working minutes, resources in
- * clock minutes times how many there are.
+ * there is, the stretch is overbooked: the plan can only keep it by being late. Persons in working minutes, stations in
+ * minutes of the shop's hours, fixtures in clock minutes, times how many there are.
  */
 final readonly class Load
 {
@@ -47,17 +47,26 @@ final readonly class Load
             }
         }
 
-        return new self($there, array_values($planned), array_values($needed));
+        return new self($there, $planned, array_values($needed));
     }
 
-    /** @param  list<int>  $bounds */
-    public static function ofResource(string $resource, Problem $problem, Plan $plan, array $bounds): self
+    /**
+     * @param  list<int>  $bounds
+     * @param  Calendar|null  $hours  of the shop, for what is only used while somebody works at it; by the clock if none is given
+     */
+    public static function ofResource(string $resource, Problem $problem, Plan $plan, array $bounds, ?Calendar $hours = null): self
     {
+        $within = static fn (int $from, int $to, int $begin, int $end): int => $hours === null || $to <= $from ? self::within($from, $to, $begin, $end) : max(0, $hours->between(max($from, $begin), max(min($to, $end), max($from, $begin))));
         $latest = Priority::keys($problem);
         $capacity = $problem->capacities[$resource] ?? 0;
         $planned = $needed = $there = [];
         for ($index = 0; $index < count($bounds) - 1; $index++) {
-            $there[] = $capacity * max(0, $bounds[$index + 1] - max($bounds[$index], $problem->now)) - self::down($resource, $problem, max($bounds[$index], $problem->now), $bounds[$index + 1]);
+            $begin = max($bounds[$index], $problem->now);
+            $down = 0;
+            foreach ($problem->outages as $outage) {
+                $down += $outage->resource === $resource ? $within($outage->from, $outage->to, $begin, $bounds[$index + 1]) : 0;
+            }
+            $there[] = $capacity * max(0, $within($begin, $bounds[$index + 1], $begin, $bounds[$index + 1]) - $down);
             $planned[] = $needed[] = 0;
         }
         foreach ($plan->assignments as $id => $one) {
@@ -68,8 +77,8 @@ final readonly class Load
                 $to = $demand->throughHold ? $one->finish : $one->workEnd;
                 $from = max($problem->now, $latest[$id]);
                 foreach (array_keys($there) as $index) {
-                    $planned[$index] += $demand->quantity * self::within($one->start, $to, $bounds[$index], $bounds[$index + 1]);
-                    $needed[$index] += $demand->quantity * self::within($from, $from + $to - $one->start, $bounds[$index], $bounds[$index + 1]);
+                    $planned[$index] += $demand->quantity * $within($one->start, $to, $bounds[$index], $bounds[$index + 1]);
+                    $needed[$index] += $demand->quantity * $within($from, $from + $to - $one->start, $bounds[$index], $bounds[$index + 1]);
                 }
             }
         }
@@ -93,16 +102,6 @@ final readonly class Load
         }
 
         return $runs;
-    }
-
-    private static function down(string $resource, Problem $problem, int $from, int $to): int
-    {
-        $down = 0;
-        foreach ($problem->outages as $outage) {
-            $down += $outage->resource === $resource ? self::within($outage->from, $outage->to, $from, $to) : 0;
-        }
-
-        return $down * ($problem->capacities[$resource] ?? 0);
     }
 
     private static function within(int $from, int $to, int $begin, int $end): int

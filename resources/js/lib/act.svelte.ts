@@ -1,9 +1,9 @@
 import { router } from '@inertiajs/svelte';
-import type { RequestPayload } from '@inertiajs/core';
 
 /** What a change to the plan says about itself: its kind, and what that kind needs. */
 export type ChangeBody = { kind: string } & Record<string, string | number | string[] | number[] | null>;
 
+type Payload = NonNullable<Parameters<typeof router.visit>[1]>['data'];
 type Values = Record<string, string | number | boolean | null | string[] | Record<string, string> | ChangeBody[] | File>;
 
 /** Sends what was done on one row of a page and keeps what the server answered to it there. */
@@ -15,7 +15,7 @@ export class Act {
         this.busy = true;
         router.visit(url, {
             method,
-            data: values as RequestPayload,
+            data: values as Payload,
             preserveScroll: true,
             preserveState: true,
             onError: (errors) => (this.errors = errors),

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -16,16 +17,16 @@
 
     const act = new Act();
     let what = $state('person');
-    let person = $state('');
-    let build = $state('');
+    let person = $state(untrack(() => people[0]?.value ?? ''));
+    let build = $state(untrack(() => builds[0]?.value ?? ''));
     let copied = $state(0);
 
     function give(event: SubmitEvent): void {
         event.preventDefault();
         act.post('/plan/feeds', {
             what,
-            person: what === 'person' ? person || (people[0]?.value ?? '') : null,
-            build: what === 'build' ? build || (builds[0]?.value ?? '') : null,
+            person: what === 'person' ? person : null,
+            build: what === 'build' ? build : null,
         });
     }
 
@@ -115,6 +116,9 @@
     code {
         font-family: var(--mono);
         font-size: 0.82rem;
+        background: none;
+        color: var(--ink);
+        padding: 0;
         overflow-wrap: anywhere;
     }
 

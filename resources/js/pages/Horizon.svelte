@@ -84,7 +84,7 @@
         const step = view.level === 1 ? DAY : 180;
         return Array.from({ length: Math.floor(view.span / step) }, (_, index) => view.start + index * step).map((at) => ({
             at,
-            words: view.level === 1 ? day(instant(at)) : at % DAY === 0 ? day(instant(at)) : clock(instant(at)),
+            words: view.level === 1 ? day(instant(at)).slice(0, 6) : at % DAY === 0 ? day(instant(at)).slice(0, 6) : clock(instant(at)),
         }));
     });
 

@@ -83,7 +83,7 @@
             </form>
         {/if}
         {#if scenarios.length > 0}
-            <h2>{shown ? 'Others' : 'Begun'}</h2>
+            {#if !shown}<h2>Begun</h2>{:else if scenarios.length > 1}<h2>Others</h2>{/if}
             <ul class="list">
                 {#each scenarios.filter((one) => one.id !== shown?.id) as one (one.id)}
                     <li>

@@ -1,6 +1,6 @@
 <!-- One row in time: labour solid, holds hatched, gates as rings, what is pinned with a foot. Moved by mouse or by keys. -->
 <script lang="ts">
-    import { inLanes, type Item } from './items';
+    import { inLanes, parts, type Item } from './items';
     import type { View } from './view.svelte';
 
     interface Props {
@@ -49,6 +49,10 @@
     const height = $derived(Math.min(6, lanes) * LANE + 2 * TOP);
     const seen = $derived(placed.filter((item) => view.sees(item.start, Math.max(item.finish, item.workEnd))));
     const here = $derived(items.find((item) => item.id === selected));
+    const first = (item: Item): number => {
+        const [from, to] = parts(item.start, item.workEnd, off)[0] ?? [0, 0];
+        return view.x(to) - view.x(from);
+    };
     let dragged = $state<{ id: number; from: number; by: number } | null>(null);
 
     function press(event: KeyboardEvent): void {
@@ -144,10 +148,20 @@
                         height={LANE - 5}
                     />
                 {/if}
-                <rect class="labour" {x} {y} width={wide} height={LANE - 3} />
+                {#each parts(item.start, item.workEnd, off) as [left, right] (left)}
+                    <rect
+                        class="labour"
+                        x={x + view.x(left) - view.x(item.start)}
+                        {y}
+                        width={Math.max(1.5, view.x(right) - view.x(left) - SHOWN_GAP)}
+                        height={LANE - 3}
+                    />
+                {/each}
                 {#if item.gate && wide > 10}<circle class="gate" cx={x + wide - 6} cy={y + 7.5} r="4.5" />{/if}
                 {#if item.pinned}<path class="pin" d={`M${x} ${y + LANE - 2}h${Math.min(10, Math.max(4, wide))}`} />{/if}
-                {#if wide > 46}<text x={x + 4} y={y + 11.5}>{item.build} {item.name.slice(0, Math.floor(wide / 6.6) - 3)}</text>{/if}
+                {#if first(item) > 46}<text x={Math.max(0, x) + 4} y={y + 11.5}
+                        >{item.build} {item.name.slice(0, Math.floor(first(item) / 6.6) - 3)}</text
+                    >{/if}
                 <title>{words(item)}</title>
             </g>
         {/each}

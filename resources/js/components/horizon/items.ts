@@ -90,3 +90,25 @@ export function chain(items: Map<number, Item>, id: number | null): Set<number> 
     }
     return steps;
 }
+
+/** The parts of a stretch in which somebody is there; what is off is in order. All of it if nobody ever is. */
+export function parts(from: number, to: number, off: [number, number][]): [number, number][] {
+    const there: [number, number][] = [];
+    let at = from;
+    for (const [begin, end] of off) {
+        if (end <= at) {
+            continue;
+        }
+        if (begin >= to) {
+            break;
+        }
+        if (begin > at) {
+            there.push([at, begin]);
+        }
+        at = Math.max(at, end);
+    }
+    if (at < to) {
+        there.push([at, to]);
+    }
+    return there.length === 0 ? [[from, to]] : there;
+}

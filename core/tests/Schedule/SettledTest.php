@@ -1,0 +1,232 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Tests\Schedule;
+
+use PHPUnit\Framework\TestCase;
+use Regimen\Schedule\Activity;
+use Regimen\Schedule\Builder;
+use Regimen\Schedule\Calendar;
+use Regimen\Schedule\Demand;
+use Regimen\Schedule\Due;
+use Regimen\Schedule\Frozen;
+use Regimen\Schedule\Objective;
+use Regimen\Schedule\Outage;
+use Regimen\Schedule\Pin;
+use Regimen\Schedule\Plan;
+use Regimen\Schedule\Predecessor;
+use Regimen\Schedule\Problem;
+use Regimen\Schedule\ReasonKind;
+use Regimen\Schedule\SetUp;
+use Regimen\Schedule\Trouble;
+use Regimen\Schedule\Troubles;
+use Regimen\Schedule\Weights;
+use Regimen\Schedule\Window;
+use Regimen\Schedule\Worker;
+
+/** What is settled before anything is planned, and what it costs: speeds, absences, outages, pins, windows, set-ups. */
+final class SettledTest extends TestCase
+{
+    use Shops;
+
+    public function test_who_is_faster_at_a_skill_takes_less_and_is_chosen(): void
+    {
+        $slow = new Worker(1, 'slow', ['any'], $this->calendar(), ['any' => 50]);
+        $fast = new Worker(2, 'fast', ['any'], $this->calendar(), ['any' => 150, 'other' => 10]);
+        $plan = $this->plan([new Activity('a', 'one', 100, skill: 'any')], [$slow, $fast]);
+        self::assertSame([2, 67, '2026-03-18 09:07'], [$plan->assignments['a']->worker, $plan->assignments['a']->work, $this->local($plan->assignments['a']->workEnd)], '100 minutes at 150 % are 66.7, rounded up');
+        self::assertSame(200, $this->plan([new Activity('a', 'one', 100, skill: 'any')], [$slow])->assignments['a']->work);
+        self::assertSame(100, $slow->minutes('another', 100));
+    }
+
+    public function test_a_part_of_a_day_off_is_worked_around_and_a_longer_day_is_used(): void
+    {
+        $away = $this->hours()->away('2026-03-18', 600, 900);
+        self::assertSame([[480, 600], [900, 1020]], $away->on('2026-03-18'));
+        $plan = $this->plan([new Activity('a', 'one', 180, skill: 'any')], [new Worker(1, 'w', ['any'], Calendar::from($away, $this->at('2026-03-17')))]);
+        self::assertSame('2026-03-18 16:00', $this->local($plan->assignments['a']->workEnd), 'two hours before ten, one after three');
+        $longer = $this->hours()->longer('2026-03-18', 90);
+        self::assertSame([[480, 720], [750, 1110]], $longer->on('2026-03-18'));
+        self::assertSame([], $this->hours()->longer('2026-03-21', 90)->on('2026-03-21'), 'a free day stays free');
+        self::assertSame([[480, 720], [750, 1440]], $this->hours()->longer('2026-03-18', 9_000)->on('2026-03-18'), 'not beyond midnight');
+        self::assertSame([[480, 720], [750, 1080]], $this->hours()->longerEveryDay(60)->on('2026-03-19'));
+        self::assertSame([], $this->hours(['2026-03-18'])->away('2026-03-18', 0, 600)->on('2026-03-18'));
+    }
+
+    public function test_a_station_that_is_down_is_waited_for_and_named_as_the_reason(): void
+    {
+        $activities = [new Activity('a', 'one', 60, skill: 'any', demands: [new Demand('router')]), new Activity('b', 'one', 60, skill: 'any', demands: [new Demand('router')], worker: 1, startedAt: $this->at('2026-03-18 07:30'))];
+        $outages = [new Outage('router', $this->at('2026-03-18 07:00'), $this->at('2026-03-18 11:00'), 'new bearings'), new Outage('air', $this->at('2026-03-18 00:00'), $this->at('2026-03-19 00:00'), 'too damp', true)];
+        $plan = $this->plan($activities, [$this->worker(1)], ['router' => 1, 'air' => 9], [], $outages);
+        self::assertSame(['2026-03-18 11:00', ReasonKind::Outage, 'new bearings'], [$this->local($plan->assignments['b']->start), $plan->assignments['b']->reason->kind, $plan->assignments['b']->reason->cause], 'what is under way on it waits too');
+        self::assertSame('2026-03-18 12:30', $this->local($plan->assignments['a']->start));
+        $spray = $this->plan([new Activity('s', 'one', 30, skill: 'any', demands: [new Demand('air')])], [$this->worker(1)], ['air' => 9], [], $outages)->assignments['s'];
+        self::assertSame(['2026-03-19 08:00', ReasonKind::Climate], [$this->local($spray->start), $spray->reason->kind]);
+    }
+
+    public function test_a_pin_to_a_person_and_a_day_and_behind_another_is_kept(): void
+    {
+        $day = $this->at('2026-03-20');
+        $activities = [
+            new Activity('a', 'one', 60, skill: 'any', pin: new Pin(worker: 2, from: $day, until: $day + 1_440)),
+            new Activity('b', 'two', 60, skill: 'any', pin: new Pin(after: 'c')),
+            new Activity('c', 'three', 60, skill: 'any'),
+            new Activity('d', 'four', 540, skill: 'any'),
+        ];
+        $plan = $this->plan($activities, [$this->worker(1), $this->worker(2)]);
+        self::assertSame([2, '2026-03-20 08:00', ReasonKind::Pin], [$plan->assignments['a']->worker, $this->local($plan->assignments['a']->start), $plan->assignments['a']->reason->kind]);
+        self::assertGreaterThanOrEqual($plan->assignments['c']->workEnd, $plan->assignments['b']->start);
+        self::assertSame('c', $plan->assignments['b']->reason->activity);
+        self::assertSame([], Troubles::of($this->problem($activities, [$this->worker(1), $this->worker(2)]), $plan));
+    }
+
+    public function test_what_is_pinned_to_a_day_is_planned_first_with_all_it_needs(): void
+    {
+        $day = $this->at('2026-03-19');
+        $busy = array_map(static fn (int $one): Activity => new Activity("x{$one}", 'busy', 480, skill: 'any'), range(1, 5));
+        $activities = [...$busy, new Activity('a', 'one', 480, skill: 'any'), new Activity('b', 'one', 240, skill: 'any', predecessors: [new Predecessor('a')], pin: new Pin(from: $day, until: $day + 1_440))];
+        $plan = $this->plan($activities, [$this->worker(1)], dues: ['busy' => new Due($this->at('2026-03-18 18:00'))]);
+        self::assertSame('2026-03-19', substr($this->local($plan->assignments['b']->start), 0, 10));
+    }
+
+    public function test_impossible_pins_are_told_with_their_mend_and_all_is_planned(): void
+    {
+        $day = $this->at('2026-03-18');
+        $activities = [
+            new Activity('a', 'one', 60, skill: 'any', predecessors: [new Predecessor('b')]),
+            new Activity('b', 'one', 60, skill: 'any', pin: new Pin(after: 'a')),
+            new Activity('c', 'two', 60, skill: 'any', pin: new Pin(worker: 9)),
+            new Activity('d', 'two', 60, skill: 'any', predecessors: [new Predecessor('e', 3_000)], pin: new Pin(from: $day, until: $day + 1_440)),
+            new Activity('e', 'two', 60, skill: 'any'),
+        ];
+        $problem = $this->problem($activities, [$this->worker(1)]);
+        $plan = Builder::plan($problem);
+        self::assertCount(5, $plan->assignments);
+        $told = array_map(static fn (Trouble $one): array => [$one->kind, $one->activity, strtok($one->words, '.')], Troubles::of($problem, $plan));
+        sort($told);
+        self::assertSame([
+            ['pin', 'b', 'It is pinned behind something that itself has to wait for it'],
+            ['pin', 'c', 'The person it is pinned to does not work in the shop or has not the skill for it, so that somebody else is planned'],
+            ['pin', 'd', 'It cannot be begun on the day it is pinned to; it is planned as soon after as it can be'],
+        ], $told);
+    }
+
+    public function test_what_was_told_keeps_its_person_and_its_time(): void
+    {
+        $told = new Frozen(2, $this->at('2026-03-18 10:00'));
+        $plan = $this->plan([new Activity('urgent', 'two', 400, skill: 'any'), new Activity('a', 'one', 60, skill: 'any', frozen: $told)], [$this->worker(1), $this->worker(2)], dues: ['two' => new Due($this->at('2026-03-18 12:00'))]);
+        self::assertSame([2, '2026-03-18 10:00', ReasonKind::Frozen], [$plan->assignments['a']->worker, $this->local($plan->assignments['a']->start), $plan->assignments['a']->reason->kind]);
+    }
+
+    public function test_a_coat_is_held_back_so_that_the_next_one_comes_in_time(): void
+    {
+        // On Friday afternoon the first coat could go on, but the second only on Monday: its window is a day.
+        $coats = $this->coats(1_440, 90);
+        $plan = Builder::plan($this->problem($coats, [$this->worker(1)], now: '2026-03-20 15:00'));
+        self::assertSame(['2026-03-23 08:00', ReasonKind::Window], [$this->local($plan->assignments['first']->start), $plan->assignments['first']->reason->kind]);
+        self::assertSame([[], '2026-03-23 13:00'], [$plan->assignments['second']->missed, $this->local($plan->assignments['second']->start)]);
+    }
+
+    public function test_a_window_that_cannot_be_kept_costs_its_sanding_and_is_told(): void
+    {
+        $coats = $this->coats(120, 45);
+        $problem = $this->problem($coats, [$this->worker(1)]);
+        $plan = Builder::plan($problem);
+        self::assertSame([75, [$coats[1]->windows[0]]], [$plan->assignments['second']->work, $plan->assignments['second']->missed]);
+        self::assertStringContainsString('45 minutes of sanding are planned in', Troubles::of($problem, $plan)[0]->words);
+        self::assertSame(45, (new Objective)->setUpMinutes($problem, $plan));
+        $closed = $this->problem([new Activity('late', 'one', 30, skill: 'any', windows: [new Window(null, $this->at('2026-03-17 12:00'), 20)])], [$this->worker(1)]);
+        self::assertSame(50, Builder::plan($closed)->assignments['late']->work, 'it closed yesterday');
+        $hard = $this->problem($this->coats(120, 0), [$this->worker(1)]);
+        self::assertStringContainsString('begins later after the operation before than it may', Troubles::of($hard, Builder::plan($hard))[0]->words);
+    }
+
+    public function test_the_same_set_up_right_after_is_spared_and_waited_for_only_while_it_pays(): void
+    {
+        $router = [new Demand('router')];
+        $same = static fn (string $id, string $key): Activity => new Activity($id, $id, 60, skill: 'any', demands: $router, setUp: new SetUp($key, 30));
+        $plan = $this->plan([$same('a', 'fence'), $same('b', 'template'), $same('c', 'fence')], [$this->worker(1)], ['router' => 1], ['a' => new Due(1), 'c' => new Due(2), 'b' => new Due(3)]);
+        self::assertSame([60, 30, 60], [$plan->assignments['a']->work, $plan->assignments['c']->work, $plan->assignments['b']->work]);
+        self::assertSame(['a', null], [$plan->assignments['c']->sharesSetUpOf, $plan->assignments['b']->sharesSetUpOf]);
+        $problem = $this->problem([$same('a', 'fence'), $same('b', 'template'), $same('c', 'fence')], [$this->worker(1)], ['router' => 1], ['a' => new Due(1), 'b' => new Due(2), 'c' => new Due(3)]);
+        $between = Builder::plan($problem);
+        self::assertSame(60, $between->assignments['c']->work, 'something else was set up in between');
+        self::assertSame(90, (new Objective)->setUpMinutes($problem, $between));
+        // Two people, one router: waiting half an hour for the other’s set-up is better than setting up for as long.
+        $waits = $this->plan([$same('a', 'fence'), $same('b', 'fence')], [$this->worker(1), $this->worker(2)], ['router' => 1]);
+        self::assertSame(['2026-03-18 09:00', '2026-03-18 09:30', 'a'], [$this->local($waits->assignments['b']->start), $this->local($waits->assignments['b']->workEnd), $waits->assignments['b']->sharesSetUpOf]);
+    }
+
+    public function test_weights_decide_what_counts(): void
+    {
+        $activities = [new Activity('soft', 'soft', 240, skill: 'any'), new Activity('firm', 'firm', 240, skill: 'any')];
+        $due = $this->at('2026-03-18 12:00');
+        $problem = $this->problem($activities, [$this->worker(1)], [], ['soft' => new Due($due), 'firm' => new Due($due)]);
+        $first = Builder::plan($problem, [$problem->activities['soft'], $problem->activities['firm']]);
+        $late = (new Objective)->lateness($problem, $first)['firm'];
+        $stay = 240 + 510;
+        self::assertSame(3_000 * $late + $stay, (new Objective)->cost($problem, $first));
+        self::assertSame(7 * 2 * $late + 5 * $stay, (new Objective)->cost($problem->with(['weights' => new Weights(late: 7, promised: 2, inTheShop: 5)]), $first));
+    }
+
+    public function test_bad_input_never_stops_the_rest(): void
+    {
+        $activities = [
+            new Activity('a', 'one', 600, skill: 'any', oneSitting: true),
+            new Activity('b', 'two', 60, skill: 'magic'),
+            new Activity('c', 'two', 60, skill: 'any', demands: [new Demand('clamps', 2, true)]),
+            new Activity('d', 'three', 60, skill: 'any', demands: [new Demand('unknown')]),
+            new Activity('e', 'three', 60, skill: 'any', predecessors: [new Predecessor('d')]),
+            new Activity('f', 'four', 60, skill: 'any'),
+        ];
+        $problem = $this->problem($activities, [$this->worker(1)], ['clamps' => 1], ['four' => new Due($this->at('2026-03-10'))]);
+        $plan = Builder::plan($problem);
+        self::assertSame(['f', 'a'], array_keys($plan->assignments));
+        self::assertSame(['promise', 'sitting', 'unplanned', 'unplanned', 'unplanned', 'unplanned'], self::sorted(array_map(static fn (Trouble $one): string => $one->kind, Troubles::of($problem, $plan))));
+    }
+
+    /** @return list<Activity> two coats of half an hour with four hours between them, the second within a window */
+    private function coats(int $window, int $sanding): array
+    {
+        return [
+            new Activity('first', 'one', 30, 270, 'any'),
+            new Activity('second', 'one', 30, 0, 'any', [new Predecessor('first')], windows: [new Window('first', $window, $sanding)]),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $words
+     * @return list<string>
+     */
+    private static function sorted(array $words): array
+    {
+        sort($words);
+
+        return $words;
+    }
+
+    /**
+     * @param  list<Activity>  $activities
+     * @param  list<Worker>  $workers
+     * @param  array<string, int>  $capacities
+     * @param  array<string, Due>  $dues
+     * @param  list<Outage>  $outages
+     */
+    private function problem(array $activities, array $workers, array $capacities = [], array $dues = [], array $outages = [], string $now = '2026-03-18 08:00'): Problem
+    {
+        return new Problem($this->at($now), $activities, $workers, $capacities, $dues, $outages);
+    }
+
+    /**
+     * @param  list<Activity>  $activities
+     * @param  list<Worker>  $workers
+     * @param  array<string, int>  $capacities
+     * @param  array<string, Due>  $dues
+     * @param  list<Outage>  $outages
+     */
+    private function plan(array $activities, array $workers, array $capacities = [], array $dues = [], array $outages = []): Plan
+    {
+        return Builder::plan($this->problem($activities, $workers, $capacities, $dues, $outages));
+    }
+}
