@@ -6,7 +6,6 @@ namespace App\Planning;
 
 use App\Models\Build;
 use App\Models\Person;
-use App\Models\PlanEntry;
 use App\Models\PlanOffer;
 use App\Support\Clock;
 use App\Support\Minutes;
@@ -14,8 +13,6 @@ use Illuminate\Support\Facades\DB;
 use Regimen\Schedule\Builder;
 use Regimen\Schedule\Improved;
 use Regimen\Schedule\Improver;
-use Regimen\Schedule\Objective;
-use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 use Regimen\Schedule\Solver\Budget;
 
@@ -34,7 +31,7 @@ final readonly class BetterPlan
     public function look(): ?PlanOffer
     {
         $problem = $this->problem->assemble();
-        $improved = Improver::improve($problem, new Budget(self::SCHEDULES), 1, $this->objective(), $this->order->keys($problem));
+        $improved = Improver::improve($problem, new Budget(self::SCHEDULES), 1, $this->order->objective(), $this->order->keys($problem));
 
         return DB::transaction(function () use ($problem, $improved): ?PlanOffer {
             PlanOffer::query()->where('state', 'open')->update(['state' => 'overtaken']);
@@ -52,20 +49,10 @@ final readonly class BetterPlan
     {
         $problem = $this->problem->assemble();
         $keys = $this->order->keys($problem);
-        $objective = $this->objective();
-        $cost = static fn (array $by): int => $objective->cost($problem, Builder::plan($problem, Priority::sorted($problem, $by)));
+        $objective = $this->order->objective();
+        $cost = static fn (array $by): int => $objective->cost($problem, Builder::byKeys($problem, $by));
 
         return $cost([...$keys, ...array_intersect_key($offer->keys, $keys)]) < $cost($keys);
-    }
-
-    private function objective(): Objective
-    {
-        $before = [];
-        foreach (PlanEntry::query()->whereNotNull('start')->get(['operation_id', 'start']) as $entry) {
-            $before["o{$entry->operation_id}"] = $entry->start === null ? 0 : Minutes::of($entry->start);
-        }
-
-        return new Objective(before: $before);
     }
 
     /** @return list<array{number: int, title: string, before: string|null, after: string|null}> builds whose finish changes */

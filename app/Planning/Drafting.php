@@ -19,7 +19,7 @@ use Regimen\Schedule\Unplanned;
 /** Works out a build before it is one. */
 final readonly class Drafting
 {
-    public function __construct(private House $house, private Routes $routes, private Activities $activities, private ShopProblem $problem, private Clock $clock)
+    public function __construct(private House $house, private Routes $routes, private Activities $activities, private ShopProblem $problem, private PlanOrder $order, private Clock $clock)
     {
     }
 
@@ -52,7 +52,7 @@ final readonly class Drafting
     public function ready(Draft $draft): Ready
     {
         $problem = $this->problem->assemble($this->activities->ofDraft($draft->route, $draft->kit, 'draft'));
-        $plan = Builder::plan($problem);
+        $plan = $this->order->planned($problem)->plan;
         $finish = $plan->finishOf('draft', $problem);
         $start = $plan->assignments['dbrief.agree']->start ?? null;
 

@@ -12,9 +12,7 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
-use Regimen\Schedule\Builder;
 use Regimen\Schedule\Plan;
-use Regimen\Schedule\Priority;
 
 /** Plans the whole shop anew and keeps the plan: whole, in one transaction, or not at all. */
 final readonly class Planner
@@ -46,7 +44,7 @@ final readonly class Planner
         $this->windows->close();
         $problem = $this->problem->assemble();
 
-        return new Planned($problem, Builder::plan($problem, Priority::sorted($problem, $this->order->keys($problem))));
+        return $this->order->planned($problem);
     }
 
     /** Plans anew when something should have begun by now and has not; a plan that was just made is left alone. */

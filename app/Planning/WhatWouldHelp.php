@@ -13,12 +13,10 @@ use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Route\Skill;
 use Regimen\Schedule\Activity;
-use Regimen\Schedule\Builder;
 use Regimen\Schedule\Calendar;
 use Regimen\Schedule\Due;
 use Regimen\Schedule\Objective;
 use Regimen\Schedule\Plan;
-use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 use Regimen\Schedule\Release;
 use Regimen\Schedule\Worker;
@@ -60,7 +58,7 @@ final readonly class WhatWouldHelp
 
     private function planned(Problem $problem): Plan
     {
-        return Builder::plan($problem, Priority::sorted($problem, $this->order->keys($problem)));
+        return $this->order->planned($problem)->plan;
     }
 
     /**

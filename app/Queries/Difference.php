@@ -25,6 +25,9 @@ final readonly class Difference
 
     private const MOST_MOVES = 12;
 
+    /** Minutes by which nobody minds being later or sooner. */
+    private const HARDLY = 30;
+
     public function __construct(private Trial $trial, private Outlooks $outlooks)
     {
     }
@@ -115,7 +118,8 @@ final readonly class Difference
         foreach ($after->plan->assignments + $before->plan->assignments as $id => $any) {
             $was = $near($before->plan->assignments[$id] ?? null);
             $is = $near($after->plan->assignments[$id] ?? null);
-            if ($was?->start === $is?->start && $was?->worker === $is?->worker) {
+            $isHardlyMoved = $was !== null && $is !== null && abs($was->start - $is->start) < self::HARDLY;
+            if ($was?->worker === $is?->worker && ($isHardlyMoved || $was === $is)) {
                 continue;
             }
             foreach (array_unique(array_filter([$was?->worker, $is?->worker])) as $person) {

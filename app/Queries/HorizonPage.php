@@ -116,6 +116,7 @@ final readonly class HorizonPage
         return [
             ...BuildLine::of($build, $this->builds->outlook($build)),
             'promiseAt' => $build->promised_on === null ? null : Placement::iso(Minutes::endOfDay($build->promised_on, $this->house->zone())),
+            'promiseKind' => $build->promise_kind->value,
             'strip' => BuildStrip::of($this->builds->placements($build)),
             'waits' => $this->waits($build),
         ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Models\Build;
+use App\Models\DayOff;
 use App\Models\KitLine;
 use App\Models\Operation;
 use App\Models\Person;
@@ -78,8 +79,17 @@ final readonly class TodayPage
                     'minutes' => array_sum(array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], $hours)),
                     'plannedMinutes' => $this->plannedMinutes($items, $hours),
                     'items' => $items,
+                    'away' => self::away($person, $day),
                 ];
             })->values()->all();
+    }
+
+    /** @return list<array{from: int|null, to: int|null, words: string}> blocks of their own: errands, teaching, a free afternoon */
+    private static function away(Person $person, string $day): array
+    {
+        return array_values($person->daysOff->where('date', $day)->map(static fn (DayOff $one): array => [
+            'from' => $one->from_minute, 'to' => $one->to_minute, 'words' => $one->kind->words().($one->note === '' ? '' : ": {$one->note}"),
+        ])->all());
     }
 
     /** @return array<int, array<string, mixed>> */

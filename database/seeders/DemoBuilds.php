@@ -22,6 +22,8 @@ final class DemoBuilds
 
     public const NOT_RELEASED = 'Lindqvist';
 
+    public const IMMOVABLE = 'Castell';
+
     private const FINISHED = 30;
 
     /** Weeks ago, client or empty for stock, title, what differs from the house's six-string, price. */

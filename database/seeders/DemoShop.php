@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders;
 
 use App\Actions\ChangeRoute;
+use App\Actions\MakeChange;
 use App\Actions\OpenShop;
 use App\Actions\TakeCommission;
 use App\Actions\WaitFor;
@@ -13,6 +14,7 @@ use App\Models\Build;
 use App\Models\Operation;
 use App\Models\Person;
 use App\Models\Purpose;
+use App\Models\Resource;
 use App\Models\Role;
 use App\Planning\House;
 use App\Planning\Outlooks;
@@ -22,6 +24,7 @@ use App\Support\DemoSignIns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
+use Regimen\Schedule\Promise;
 
 /**
  * An invented shop that has run for a year and a half: commissions are taken one by one on their days, and in between the
@@ -97,6 +100,7 @@ final class DemoShop extends Seeder
     /** One promise breaks, one is tight, the others have room; one build waits for its client. */
     private function finishingTouches(CarbonImmutable $now): void
     {
+        $this->settle($now->setTimezone(self::ZONE)->format('Y-m-d'));
         $open = Build::query()->open()->orderBy('number')->get();
         $waiting = $this->build(DemoBuilds::WAITS_FOR_CLIENT);
         $undecided = $this->undecided($waiting);
@@ -118,6 +122,21 @@ final class DemoShop extends Seeder
             }
             app(Planner::class)->replan('promises of the demo shop');
         }
+    }
+
+    /** Leave that is agreed, an errand, a station that is serviced, and one date that nothing can move. */
+    private function settle(string $today): void
+    {
+        $person = static fn (string $name): int => (int) Person::query()->where('name', $name)->value('id');
+        $soon = $this->workingDaysFrom($today, 1);
+        $leave = $this->workingDaysFrom($today, 16);
+        $service = $this->workingDaysFrom($today, 6);
+        app(MakeChange::class)->make($this->manager(), [
+            ['kind' => 'away', 'person' => $person('Maren Holt'), 'from' => $leave, 'to' => $this->workingDaysFrom($leave, 4), 'what' => 'off', 'note' => 'leave'],
+            ['kind' => 'away', 'person' => $person(DemoSignIns::all()[1]['name']), 'from' => $soon, 'part' => '13:00–14:30', 'what' => 'errand', 'note' => 'fetch timber'],
+            ['kind' => 'down', 'resource' => (int) Resource::query()->where('key', 'router-table')->value('id'), 'from' => "{$service}T13:00", 'to' => "{$service}T17:00", 'note' => 'new bearings'],
+        ]);
+        Build::query()->where('title', DemoBuilds::IMMOVABLE)->update(['promise_kind' => Promise::Immovable->value]);
     }
 
     /** What the client still has to decide, as far as the build has come on this day. */

@@ -84,23 +84,6 @@ final class RouteJourneyTest extends BrowserTestCase
         self::assertStringContainsString('#', (string) $me->driver->getCurrentURL(), 'the address says which');
     }
 
-    public function test_a_late_build_is_followed_to_what_would_help(): void
-    {
-        $me = $this->manager();
-        $me->open('/builds/32');
-        $me->press('Why not sooner');
-        $me->waitForText('It is under way.', '#chain');
-        self::assertStringContainsString('working hours late', $me->text('#chain'));
-        $me->open('/horizon');
-        $me->press('What would help');
-        $me->waitForPath('/plan/help');
-        self::assertStringContainsString('would help a build that is late', $me->text('h1'));
-        $me->waitForText('32 Fennimore', '[data-help=skill] .late');
-        $me->open('/horizon');
-        $me->press('Look for a better plan');
-        $me->waitForText('nothing is changed by itself');
-    }
-
     public function test_the_same_instrument_is_compared_and_the_house_changes_its_way(): void
     {
         $me = $this->manager();

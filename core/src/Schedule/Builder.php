@@ -34,10 +34,29 @@ final class Builder
         $this->setUps = new StandingSetUps($this->site);
     }
 
+    /**
+     * By keys, the smallest first. Only if a pin to a day would be missed so, what it needs goes ahead of everything.
+     *
+     * @param  array<string, int>  $keys  by activity
+     */
+    public static function byKeys(Problem $problem, array $keys): Plan
+    {
+        $plan = self::plan($problem, Priority::sorted($problem, $keys));
+        $missed = $plan->missedPins($problem);
+        if ($missed === []) {
+            return $plan;
+        }
+        $other = self::plan($problem, Priority::sorted($problem, $keys, Priority::withAllBefore($problem, $missed)));
+
+        return count($other->missedPins($problem)) < count($missed) ? $other : $plan;
+    }
+
     /** @param  list<Activity>|null  $order  every predecessor before its successors; the usual priority if none is given */
     public static function plan(Problem $problem, ?array $order = null): Plan
     {
-        $order ??= Priority::order($problem);
+        if ($order === null) {
+            return self::byKeys($problem, Priority::keys($problem));
+        }
         $best = $plan = self::once($problem, $order, []);
         $heldBack = [];
         for ($try = 0; $try < self::TRIES; $try++) {

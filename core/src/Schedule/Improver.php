@@ -39,7 +39,7 @@ final class Improver
     /** @param  array<string, int>  $base */
     private function run(Budget $budget, array $base): Improved
     {
-        $first = $best = Builder::plan($this->problem, Priority::sorted($this->problem, $base));
+        $first = $best = Builder::byKeys($this->problem, $base);
         $budget->spent++;
         $firstCost = $bestCost = $cost = $this->objective->cost($this->problem, $first);
         [$keys, $plan] = [$base, $first];
@@ -49,7 +49,7 @@ final class Improver
                 [$keys, $plan, $cost, $idle] = [$bestKeys, $best, $bestCost, 0];
             }
             $tried = $this->moved($keys, $plan);
-            $other = Builder::plan($this->problem, Priority::sorted($this->problem, $tried));
+            $other = Builder::byKeys($this->problem, $tried);
             $budget->spent++;
             $otherCost = $this->objective->cost($this->problem, $other);
             if (count($other->unplanned) > count($first->unplanned)) {

@@ -39,6 +39,20 @@ final readonly class Plan
         return $instants;
     }
 
+    /** @return list<string> activities that are pinned to a day on which they do not begin */
+    public function missedPins(Problem $problem): array
+    {
+        $missed = [];
+        foreach ($this->assignments as $id => $assignment) {
+            $activity = $problem->activities[$id];
+            if ($activity->pin?->until !== null && ! $activity->isUnderWay() && $assignment->start >= $activity->pin->until) {
+                $missed[] = $id;
+            }
+        }
+
+        return $missed;
+    }
+
     /** When the last activity of a build is over; null if one of them is unplanned or the build has none. */
     public function finishOf(string $build, Problem $problem): ?int
     {

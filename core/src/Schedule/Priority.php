@@ -28,23 +28,23 @@ final class Priority
 
     /**
      * The smallest key first, as far as links allow; a later round only after the earlier ones. Before all of them what is
-     * under way, then what was told for the next hours, then what is pinned to a day with all it needs. A coat whose window
-     * is open follows the one under it at once.
+     * under way, then what was told for the next hours, then what has to go ahead. A coat whose window is open follows the
+     * one under it at once.
      *
      * @param  array<string, int>  $keys
+     * @param  array<string, true>  $ahead
      * @return list<Activity>
      */
-    public static function sorted(Problem $problem, array $keys): array
+    public static function sorted(Problem $problem, array $keys, array $ahead = []): array
     {
         $waits = $after = $rank = [];
         $heap = new \SplMinHeap;
         $index = 0;
-        $needed = self::neededByPins($problem);
         foreach ($problem->activities as $id => $activity) {
             $rank[$id] = match (true) {
                 $activity->isUnderWay() => [0, $activity->holdUntil ?? $activity->startedAt, $index],
                 $activity->frozen !== null => [1, $activity->frozen->start, $index],
-                isset($needed[$id]) => [2, $keys[$id], $index],
+                isset($ahead[$id]) => [2, $keys[$id], $index],
                 default => [($problem->dues[$activity->build] ?? new Due(null))->round + 3, $keys[$id], $index],
             };
             $waits[$id] = count($problem->before[$id]);
@@ -84,20 +84,24 @@ final class Priority
         return false;
     }
 
-    /** @return array<string, true> what is pinned to a day, and all that comes before it */
-    private static function neededByPins(Problem $problem): array
+    /**
+     * Some activities and all that comes before them.
+     *
+     * @param  list<string>  $activities
+     * @return array<string, true>
+     */
+    public static function withAllBefore(Problem $problem, array $activities): array
     {
-        $needed = [];
-        foreach (array_reverse($problem->activities, true) as $id => $activity) {
-            if (($activity->pin?->from !== null && ! $activity->isUnderWay()) || isset($needed[$id])) {
-                $needed[$id] = true;
-                foreach ($problem->before[$id] as $before) {
-                    $needed[$before] = true;
-                }
+        $all = [];
+        for ($open = $activities; $open !== [];) {
+            $id = array_pop($open);
+            if (! isset($all[$id])) {
+                $all[$id] = true;
+                array_push($open, ...$problem->before[$id]);
             }
         }
 
-        return $needed;
+        return $all;
     }
 
     /** @return array<string, int> */

@@ -66,6 +66,11 @@
     <div class="who">
         <h2>{person.name.split(' ')[0]}</h2>
         <p class="quiet">{person.skills.join(', ')}</p>
+        {#each person.away as block (block.words + block.from)}
+            <p class="block">
+                {block.from !== null && block.to !== null ? `${at(block.from)}–${at(block.to)} ` : ''}{block.words}
+            </p>
+        {/each}
     </div>
     <div class="hours" style:grid-template-columns={columns}>
         {#each hours as hour (hour)}
@@ -73,6 +78,12 @@
         {/each}
         {#each lunch as [from, to] (from)}
             <i class="break" style:left="{share(from)}%" style:width="{share(to) - share(from)}%"></i>
+        {/each}
+        {#each person.away as block (block.words + block.from)}
+            {#if block.from !== null && block.to !== null}
+                <i class="away" style:left="{share(block.from)}%" style:width="{share(block.to) - share(block.from)}%" title={block.words}
+                ></i>
+            {/if}
         {/each}
         {#if now !== null}<i class="now" style:left="{share(now)}%"></i>{/if}
         {#if items.length === 0}
@@ -132,10 +143,21 @@
 
     .hour,
     .break,
+    .away,
     .now {
         position: absolute;
         top: 0;
         bottom: 0;
+    }
+
+    .away {
+        border: 1px dashed var(--labour);
+    }
+
+    .who .block {
+        border: 1px dashed var(--labour);
+        padding: 0 0.3rem;
+        margin-top: 0.2rem;
     }
 
     .hour {
@@ -236,6 +258,7 @@
 
         .hour,
         .break,
+        .away,
         .now,
         .bar,
         .held {

@@ -139,6 +139,7 @@ export interface Mark {
 export interface HorizonBuild extends BuildLine {
     /** The last minute of the promise's day. */
     promiseAt: string | null;
+    promiseKind: string;
     strip: Mark[];
     waits: string[];
 }
@@ -210,6 +211,8 @@ export interface TodayPerson {
     minutes: number;
     plannedMinutes: number;
     items: TodayItem[];
+    /** Blocks of their own, in minutes after midnight; without them the whole day. */
+    away: { from: number | null; to: number | null; words: string }[];
 }
 
 export interface SheetOperation {

@@ -278,6 +278,18 @@
         }
     }
 
+    /** From the strip of a build to its days, where it was clicked or where it goes on. */
+    function closer(event: MouseEvent, of: Item[]): void {
+        const next = of.find((item) => item.state !== 'done' && item.finish > now);
+        const at =
+            event.detail > 0
+                ? view.minute(event.clientX - (event.currentTarget as Element).getBoundingClientRect().left)
+                : (next?.start ?? now);
+        view.zoom(1);
+        view.show(Math.max(0, at - 2 * DAY));
+        select((of.find((item) => item.finish >= at && item.state !== 'done') ?? next)?.id ?? null);
+    }
+
     function press(event: KeyboardEvent): void {
         const typing = (event.target as HTMLElement).closest('input, textarea, select') !== null;
         if (typing || event.ctrlKey || event.metaKey || event.altKey) {
@@ -403,7 +415,14 @@
                     </a>
                     <div class="strip" style:--today="{today}px">
                         {#if view.level === 0}
-                            <Strip {build} {scale} {width} {free} />
+                            <button
+                                class="closer"
+                                type="button"
+                                aria-label={`Look closer at No. ${build.number} ${build.title}: ${build.slackWords}`}
+                                onclick={(event) => closer(event, of)}
+                            >
+                                <Strip {build} {scale} {width} {free} />
+                            </button>
                         {:else}
                             <Track
                                 id={`build-${build.number}`}
@@ -427,9 +446,10 @@
                         <span class={['figure', tone(build)]}>{slack(build)}</span>
                         <span class={['small', tone(build) || 'quiet']}>{build.slackWords}</span>
                         <span class="small quiet">
-                            {#if build.finish}finish {shortDay(build.finish)}{/if}{#if build.promiseAt}, promise {shortDay(
-                                    build.promiseAt,
-                                )}{/if}
+                            {#if build.finish}finish {shortDay(build.finish)}{/if}{#if build.promiseAt}, {build.promiseKind === 'promised'
+                                    ? 'promise'
+                                    : build.promiseKind}
+                                {shortDay(build.promiseAt)}{/if}
                         </span>
                     </div>
                 </li>
@@ -632,6 +652,13 @@
 
     .strip {
         position: relative;
+    }
+
+    .closer {
+        display: block;
+        width: 100%;
+        cursor: zoom-in;
+        text-align: left;
     }
 
     .strip::after {

@@ -41,13 +41,13 @@
 <p class="tools screen-only">
     <a href={`/plan/week?from=${before}`} use:inertia>week before</a>
     <a href={`/plan/week?from=${after}`} use:inertia>week after</a>
-    <label class="who">
-        Show
-        <select class="field" bind:value={only}>
+    <span class="who">
+        <label for="who">Show</label>
+        <select id="who" class="field" bind:value={only}>
             <option value="">everybody</option>
             {#each people as person (person.id)}<option value={String(person.id)}>{person.name}</option>{/each}
         </select>
-    </label>
+    </span>
     <button class="act" type="button" onclick={() => window.print()}>Print</button>
 </p>
 

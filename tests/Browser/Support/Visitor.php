@@ -139,11 +139,12 @@ final readonly class Visitor
         return null;
     }
 
-    /** Sends keys to whatever has the focus. */
-    public function keys(string ...$keys): void
+    /** Sends keys to whatever has the focus, one after the other; those in a list together. */
+    public function keys(string|array ...$keys): void
     {
         foreach ($keys as $key) {
-            $this->driver->getKeyboard()->sendKeys($key);
+            // A held key is let go by the null key.
+            $this->driver->getKeyboard()->sendKeys(is_array($key) ? implode('', $key).WebDriverKeys::NULL : $key);
         }
     }
 

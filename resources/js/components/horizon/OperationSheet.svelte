@@ -43,7 +43,9 @@
         <button class="word small" type="button" onclick={onleave}>close</button>
     </h2>
     <p>
-        {#if why.start && why.workEnd && why.start !== why.workEnd}<span class="figure small">{moment(why.start)} – {moment(why.workEnd)}</span>{/if}
+        {#if why.start && why.workEnd && why.start !== why.workEnd}<span class="figure small"
+                >{moment(why.start)} – {moment(why.workEnd)}</span
+            >{/if}
         {why.person ?? ''}
         {#if why.finish && why.finish !== why.workEnd}<span class="small quiet">hold until {moment(why.finish)}</span>{/if}
     </p>

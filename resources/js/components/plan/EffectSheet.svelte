@@ -23,7 +23,8 @@
                         <span class="figure">{day(build.before)} → {day(build.after)}</span>
                     {/if}
                     <span class={['small', !build.broken && 'quiet']}>
-                        {#if build.before && build.before.slack !== build.after.slack}{`${build.before.slack} → `}{/if}{build.after.slack}{build.gained ? ', kept again' : build.broken ? ', would break' : ''}
+                        {#if build.before && build.before.slack !== build.after.slack}{`${build.before.slack} → `}{/if}{build.after
+                            .slack}{build.gained ? ', kept again' : build.broken ? ', would break' : ''}
                     </span>
                 </li>
             {/each}
