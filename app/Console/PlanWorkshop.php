@@ -39,7 +39,7 @@ final class PlanWorkshop extends Command
             return $this->refuse($wrong->getMessage());
         }
         $objective = new Objective;
-        $improved = Improver::improve($workshop->problem, new Budget($schedules, self::until($seconds)), $seed, $objective);
+        $improved = Improver::improve($workshop->problem, new Budget($schedules, self::until($seconds)), $seed, $objective, $workshop->keys);
         $this->output->write(PlannedFile::of($improved, $workshop, $objective, $seed), false, 16);
 
         return self::SUCCESS;

@@ -16,6 +16,7 @@ use Regimen\Schedule\Demand;
 use Regimen\Schedule\HoursText;
 use Regimen\Schedule\Outage;
 use Regimen\Schedule\Predecessor;
+use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 use Regimen\Schedule\Window;
 
@@ -24,7 +25,7 @@ final readonly class WorkshopExport
 {
     private const DAYS = [1 => 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
 
-    public function __construct(private House $house, private ShopProblem $problem, private Clock $clock)
+    public function __construct(private House $house, private ShopProblem $problem, private PlanOrder $order, private Clock $clock)
     {
     }
 
@@ -32,8 +33,10 @@ final readonly class WorkshopExport
     {
         $problem = $this->problem->assemble();
         $byBuild = [];
+        // Only what differs from urgency has to be told.
+        $order = array_diff_assoc($this->order->keys($problem), Priority::keys($problem));
         foreach ($problem->activities as $activity) {
-            $byBuild[$activity->build][] = $this->operation($activity);
+            $byBuild[$activity->build][] = [...$this->operation($activity), ...isset($order[$activity->id]) ? ['order' => $this->local($order[$activity->id], 'Y-m-d\TH:iP')] : []];
         }
         $builds = [];
         foreach ($byBuild as $build => $operations) {

@@ -35,7 +35,7 @@ final readonly class ReasonWords
             ReasonKind::Release => "It waits for {$entry->reason_text}.",
             ReasonKind::Person => ($person ?? 'The person')." does {$that} first{$until}.",
             ReasonKind::Resource => ucfirst($this->resource((string) $entry->reason_resource))." is taken by {$that}{$until}.",
-            ReasonKind::Calendar => 'It begins with the next working hours.',
+            ReasonKind::Calendar => $other === null ? 'It begins with the next working hours.' : 'It comes after '.$that.$until.'; '.($person ?? 'the person').' is not there before '.($entry->start === null ? 'then' : Say::moment($entry->start, $this->zone)).'.',
             ReasonKind::Outage => ucfirst($this->resource((string) $entry->reason_resource))." is not to be had before: {$entry->reason_text}.",
             ReasonKind::Climate => "The air is waited for: {$entry->reason_text}.",
             ReasonKind::Pin => $other === null ? 'It is pinned to this day.' : "It is pinned behind {$that}{$until}.",

@@ -27,7 +27,7 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->press('32 · Fennimore');
         $me->waitForPath('/builds/32');
         $me->press('Why not sooner');
-        $me->waitForText('does No. ', '#chain ol');
+        $me->waitForText('It comes after', '#chain ol');
         self::assertStringContainsString('working hours late', $me->text('#chain summary'));
         $me->open('/plan/help');
         self::assertStringContainsString('would help a build that is late', $me->text('h1'));
@@ -70,7 +70,7 @@ final class PlanJourneyTest extends BrowserTestCase
         self::assertStringContainsString('off: his sister marries', $me->text('[data-day="2026-03-19"]'));
         self::assertStringNotContainsString('08:00', $me->text('[data-day="2026-03-19"]'));
         $me->open('/plan/calendar');
-        $me->press('take it away', '#away');
+        $me->press('take it away', '#away li:nth-child(2)');
         $me->waitForText('absences taken away');
     }
 
@@ -91,7 +91,7 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->keys(WebDriverKeys::ENTER);
         $me->waitForText('No. 41 order the parts pinned to Thu 19 Mar.');
         $me->waitForText('It is pinned to this day.', '#chosen');
-        $me->waitFor('[data-row=person-1] .pin');
+        $me->waitFor('.horizon .pin');
         $me->keys('u');
         $me->waitForText('Taken back: No. 41 order the parts pinned to Thu 19 Mar.');
         self::assertStringNotContainsString('It is pinned', $me->text('#chosen'));

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Actions\Commission;
+use App\Actions\MakeChange;
 use App\Actions\OpenShop;
 use App\Actions\TakeCommission;
+use App\Models\Operation;
 use App\Models\Purpose;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Opis\JsonSchema\Validator;
@@ -133,6 +135,14 @@ final class ConsoleTest extends FrameworkTestCase
         foreach ([[], ['joint' => 'set', 'finish' => 'nitrocellulose']] as $change) {
             app(TakeCommission::class)($manager, new Commission(Purpose::Stock, 'Stock', '', '', ['type' => 'guitar', ...$change], null, null, null));
         }
+        $neck = Operation::query()->where('key', 'neck.carve')->firstOrFail();
+        app(MakeChange::class)->make($manager, [
+            ['kind' => 'pin', 'operation' => $neck->id, 'day' => (new \DateTimeImmutable('+40 weekdays'))->format('Y-m-d')],
+            ['kind' => 'push', 'build' => 2, 'days' => 30],
+            ['kind' => 'longer', 'person' => $manager->id, 'from' => date('Y-m-d'), 'to' => date('Y-m-d', time() + 864_000), 'minutes' => 60],
+            ['kind' => 'away', 'person' => $manager->id, 'from' => (new \DateTimeImmutable('+3 weekdays'))->format('Y-m-d'), 'part' => '9:00–11:00'],
+            ['kind' => 'down', 'resource' => 3, 'from' => date('Y-m-d').'T00:00', 'to' => (new \DateTimeImmutable('+15 weekdays'))->format('Y-m-d').'T12:00'],
+        ]);
         $file = "{$this->folder}/shop.json";
         file_put_contents($file, $this->artisan('regimen:plan', ['--export'])->getOutput());
         $this->assertTrue((new Validator)->validate(json_decode((string) file_get_contents($file)), (string) file_get_contents(base_path('docs/workshop.schema.json')))->isValid());

@@ -55,7 +55,7 @@ final class PlannedFile
             ReasonKind::Release => "It waits for {$reason->cause}.",
             ReasonKind::Person => "{$who} is busy with {$before} until then.",
             ReasonKind::Resource => "{$reason->resource} is taken by {$before} until then.",
-            ReasonKind::Calendar => "{$who} does not work before then.",
+            ReasonKind::Calendar => $before === '' ? "{$who} does not work before then." : "{$before} is over sooner, but {$who} does not work before then.",
             ReasonKind::Outage, ReasonKind::Climate => "{$reason->resource} is not to be had until then: {$reason->cause}.",
             ReasonKind::Pin => $before === '' ? 'It is pinned to this day.' : "It is pinned behind {$before}.",
             ReasonKind::Frozen => 'It was told so and stays.',

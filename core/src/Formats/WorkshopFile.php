@@ -7,6 +7,7 @@ namespace Regimen\Formats;
 use Regimen\Schedule\Due;
 use Regimen\Schedule\ImpossibleProblem;
 use Regimen\Schedule\Outage;
+use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 use Regimen\Schedule\Promise;
 use Regimen\Schedule\Weights;
@@ -21,8 +22,9 @@ final class WorkshopFile
     /**
      * @param  array<string, string>  $names  of people and operations, by id
      * @param  list<string>  $people  ids, in the order of their numbers from 1
+     * @param  array<string, int>  $keys  in which order to plan, by activity
      */
-    private function __construct(public readonly Problem $problem, public readonly \DateTimeZone $zone, public readonly array $names, public readonly array $people)
+    private function __construct(public readonly Problem $problem, public readonly \DateTimeZone $zone, public readonly array $names, public readonly array $people, public readonly array $keys)
     {
     }
 
@@ -52,7 +54,9 @@ final class WorkshopFile
             $operations->read($build, $id);
         }
         try {
-            return new self(new Problem($now, $operations->activities, $workers, $operations->capacities, $dues, $outages, self::weights($file)), $zone, $names + $operations->names, $people);
+            $problem = new Problem($now, $operations->activities, $workers, $operations->capacities, $dues, $outages, self::weights($file));
+
+            return new self($problem, $zone, $names + $operations->names, $people, [...Priority::keys($problem), ...$operations->keys]);
         } catch (ImpossibleProblem $impossible) {
             throw UnreadableFile::because($impossible->getMessage());
         }

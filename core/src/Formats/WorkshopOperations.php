@@ -24,6 +24,9 @@ final class WorkshopOperations
     /** @var array<string, string> */
     public array $names = [];
 
+    /** @var array<string, int> in which order to plan, by activity, where the file says so */
+    public array $keys = [];
+
     /**
      * @param  list<string>  $people
      * @param  array<string, int>  $capacities
@@ -44,6 +47,9 @@ final class WorkshopOperations
                 throw $operation->wrong('id', "there are two operations “{$activity->id}”");
             }
             $this->activities[$activity->id] = $activity;
+            if ($operation->maybe('order') !== null) {
+                $this->keys[$activity->id] = $this->at($operation, 'order');
+            }
         }
     }
 

@@ -14,6 +14,9 @@ final class Builder
     /** So often coats are held back before the sanding is taken. */
     private const TRIES = 4;
 
+    /** A person who is away for longer, in minutes, is what is really waited for; a night is not worth a word. */
+    private const LONG_AWAY = 1_440;
+
     private readonly Workforce $people;
 
     private readonly Site $site;
@@ -189,17 +192,17 @@ final class Builder
             if ($taken === null) {
                 return $found === null
                     ? new Spot(null, 0, 0, $start, $end, $reason)
-                    : new Spot($found[0], $found[1], $found[2], $start, $end, self::binding($reason, $found[4], $start > $from));
+                    : new Spot($found[0], $found[1], $found[2], $start, $end, self::binding($reason, $found[4], $start - $from));
             }
             [$from, $reason] = $taken;
         }
     }
 
-    private static function binding(Reason $reason, ?string $personWasBusyWith, bool $later): Reason
+    private static function binding(Reason $reason, ?string $personWasBusyWith, int $later): Reason
     {
         return match (true) {
             $personWasBusyWith !== null => Reason::person($personWasBusyWith),
-            $later && $reason->kind === ReasonKind::Now => Reason::calendar(),
+            $later > 0 && $reason->kind === ReasonKind::Now, $later > self::LONG_AWAY => Reason::calendar($reason->activity),
             default => $reason,
         };
     }

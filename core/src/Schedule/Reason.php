@@ -50,9 +50,10 @@ final readonly class Reason
         return new self(ReasonKind::Resource, $activity, $resource);
     }
 
-    public static function calendar(): self
+    /** @param  string|null  $activity  what was over before, while nobody was there to go on */
+    public static function calendar(?string $activity = null): self
     {
-        return new self(ReasonKind::Calendar);
+        return new self(ReasonKind::Calendar, $activity);
     }
 
     public static function outage(Outage $outage): self

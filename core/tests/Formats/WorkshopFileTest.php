@@ -63,6 +63,65 @@ final class WorkshopFileTest extends TestCase
         self::assertLessThanOrEqual($told['firstObjective'], $told['objective']);
     }
 
+    private const SETTLED = <<<'JSON'
+        {
+          "format": "regimen-workshop/1", "timezone": "Europe/Berlin", "now": "2026-03-18T08:00",
+          "weights": {"late": 500, "frozenMinutes": 60},
+          "people": [
+            {"id": "one", "skills": ["wood"], "speeds": {"wood": 200}, "hours": {"wednesday": "8-12", "thursday": "8-12"},
+             "longer": [{"from": "2026-03-18", "to": "2026-03-18", "minutes": 60}],
+             "away": [{"from": "2026-03-18T09:00", "to": "2026-03-18T10:00", "because": "an errand"}]}
+          ],
+          "stations": [{"id": "router", "down": [{"from": "2026-03-18T10:00", "to": "2026-03-18T11:00", "because": "new bearings"}]}, {"id": "air", "capacity": 9}],
+          "builds": [
+            {"id": "A", "operations": [
+              {"id": "A1", "setUp": 20, "setUpKey": "fence", "labour": 40, "skill": "wood", "station": "router", "order": "2026-01-01"},
+              {"id": "A2", "setUp": 20, "setUpKey": "fence", "labour": 40, "skill": "wood", "station": "router", "after": [{"id": "A1", "most": 30, "sanding": 10}]},
+              {"id": "A3", "labour": 60, "skill": "wood", "pin": {"person": "one", "day": "2026-03-19", "after": "A2"}, "needs": ["air"]},
+              {"id": "A4", "labour": 20, "skill": "wood", "closes": "2026-03-18T08:00", "sanding": 10, "told": {"person": "one", "start": "2026-03-18T08:30"}}
+            ]}
+          ]
+        }
+        JSON;
+
+    public function test_what_is_settled_is_read_and_kept(): void
+    {
+        $shop = WorkshopFile::read(self::SETTLED);
+        self::assertSame([500, 10, 60], [$shop->problem->weights->late, $shop->problem->weights->immovable, $shop->problem->weights->frozenMinutes]);
+        $told = json_decode(PlannedFile::of(Improver::improve($shop->problem, new Budget(1), keys: $shop->keys), $shop, new Objective, 1), true, 16, JSON_THROW_ON_ERROR);
+        $operations = array_column($told['operations'], null, 'id');
+        // Twice as fast. The first cut could be at eight, but the router is down from ten to eleven and the next has to follow
+        // within half an hour: both come after it, the second without setting up.
+        self::assertSame(['window', '2026-03-18T11:00+01:00', '2026-03-18T11:30+01:00'], [$operations['A1']['because']['kind'], $operations['A1']['start'], $operations['A1']['workEnd']]);
+        self::assertSame(['frozen', '2026-03-18T08:45+01:00'], [$operations['A4']['because']['kind'], $operations['A4']['workEnd']]);
+        self::assertSame(['2026-03-18T11:30+01:00', '2026-03-18T11:50+01:00', 'A1'], [$operations['A2']['start'], $operations['A2']['workEnd'], $operations['A2']['sharesSetUpOf']]);
+        self::assertSame(['pin', '2026-03-19T08:00+01:00'], [$operations['A3']['because']['kind'], $operations['A3']['start']]);
+        self::assertSame([['window', 'A4']], array_map(static fn (array $one): array => [$one['kind'], $one['operation']], $told['troubles']));
+        $schema = (string) file_get_contents(dirname(__DIR__, 3).'/docs/workshop.schema.json');
+        self::assertTrue((new Validator)->validate(json_decode(self::SETTLED), $schema)->isValid());
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function settledWrong(): iterable
+    {
+        yield 'an absence over midnight' => ['2026-03-18T10:00", "because": "an errand', '2026-03-19T10:00", "because": "an errand', 'Line 7 can\'t be read: a part of a day ends on the same day'];
+        yield 'an absence backwards' => ['2026-03-18T09:00', '2026-03-18T11:00', 'Line 7 can\'t be read: it ends after it begins'];
+        yield 'down for no time' => ['"to": "2026-03-18T11:00"', '"to": "2026-03-18T10:00"', 'Line 9'];
+        yield 'a speed of nothing' => ['"wood": 200', '"wood": 5', 'Line 5 can\'t be read: “wood” is a whole number from 25 on'];
+        yield 'pinned to a ghost' => ['"pin": {"person": "one"', '"pin": {"person": "ghost"', 'Line 14 can\'t be read: there is nobody “ghost”'];
+        yield 'told at no time' => ['"start": "2026-03-18T08:30"', '"start": "soon"', 'Line 15'];
+        yield 'a weight in words' => ['"late": 500', '"late": "much"', 'Line 3'];
+    }
+
+    #[DataProvider('settledWrong')]
+    public function test_a_mistake_in_what_is_settled_is_refused_with_its_line(string $right, string $wrong, string $said): void
+    {
+        self::assertStringContainsString($right, self::SETTLED);
+        $this->expectException(UnreadableFile::class);
+        $this->expectExceptionMessage($said);
+        WorkshopFile::read(str_replace($right, $wrong, self::SETTLED));
+    }
+
     public function test_the_schema_that_ships_takes_it_and_refuses_what_the_reader_refuses(): void
     {
         $validator = new Validator;

@@ -234,7 +234,7 @@
         if (row.startsWith('person-') && row !== `person-${item.person}`) {
             change.person = row.slice(7);
         }
-        if (!Number.isNaN(minute) && dateOf(instant(minute)) !== dateOf(instant(item.start))) {
+        if (dateOf(instant(minute)) !== dateOf(instant(item.start))) {
             change.day = dayAfter(minute, 0);
         }
         if (Object.keys(change).length > 0) {

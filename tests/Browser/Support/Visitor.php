@@ -139,7 +139,11 @@ final readonly class Visitor
         return null;
     }
 
-    /** Sends keys to whatever has the focus, one after the other; those in a list together. */
+    /**
+     * Sends keys to whatever has the focus, one after the other; those in a list together.
+     *
+     * @param  string|list<string>  ...$keys
+     */
     public function keys(string|array ...$keys): void
     {
         foreach ($keys as $key) {

@@ -53,7 +53,7 @@
         const [from, to] = parts(item.start, item.workEnd, off)[0] ?? [0, 0];
         return view.x(to) - view.x(from);
     };
-    let dragged = $state<{ id: number; from: number; by: number } | null>(null);
+    let dragged = $state<{ id: number; by: number } | null>(null);
 
     function press(event: KeyboardEvent): void {
         const order = placed;
@@ -73,32 +73,28 @@
 
     function enter(): void {
         if (here === undefined) {
-            onselect((placed.find((item) => item.state !== 'done' && item.finish >= view.start) ?? placed[0])?.id ?? null);
+            onselect((placed.find((item) => item.state === 'open' || item.state === 'started') ?? placed[0])?.id ?? null);
         }
     }
 
+    /** From pressing down to letting go, wherever the pointer is by then. */
     function grab(event: PointerEvent, item: Item): void {
         onselect(item.id);
-        if (drag && item.state === 'open' && event.button === 0) {
-            dragged = { id: item.id, from: event.clientX, by: 0 };
-            (event.currentTarget as Element).setPointerCapture(event.pointerId);
+        if (!drag || item.state !== 'open' || event.button !== 0) {
+            return;
         }
-    }
-
-    function pull(event: PointerEvent): void {
-        if (dragged) {
-            dragged.by = event.clientX - dragged.from;
-        }
-    }
-
-    function drop(event: PointerEvent, item: Item): void {
-        const by = dragged?.by ?? 0;
-        dragged = null;
-        if (Math.abs(by) > 4) {
-            ondrop(item, view.minute(view.x(item.start) + by), event);
-        } else if (drag && item.state === 'open') {
-            ondrop(item, Number.NaN, event);
-        }
+        const from = event.clientX;
+        dragged = { id: item.id, by: 0 };
+        const pull = (moved: PointerEvent): void => {
+            dragged = { id: item.id, by: moved.clientX - from };
+        };
+        const drop = (released: PointerEvent): void => {
+            window.removeEventListener('pointermove', pull);
+            dragged = null;
+            ondrop(item, view.minute(view.x(item.start) + released.clientX - from), released);
+        };
+        window.addEventListener('pointermove', pull);
+        window.addEventListener('pointerup', drop, { once: true });
     }
 </script>
 
@@ -136,8 +132,6 @@
                 data-item={item.id}
                 onpointerenter={() => onhover(item.id)}
                 onpointerdown={(event) => grab(event, item)}
-                onpointermove={pull}
-                onpointerup={(event) => drop(event, item)}
             >
                 {#if holds && item.finish > item.workEnd}
                     <rect
