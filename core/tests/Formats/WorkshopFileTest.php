@@ -92,7 +92,7 @@ final class WorkshopFileTest extends TestCase
         $operations = array_column($told['operations'], null, 'id');
         // Twice as fast. The first cut could be at eight, but the router is down from ten to eleven and the next has to follow
         // within half an hour: both come after it, the second without setting up.
-        self::assertSame(['window', '2026-03-18T11:00+01:00', '2026-03-18T11:30+01:00'], [$operations['A1']['because']['kind'], $operations['A1']['start'], $operations['A1']['workEnd']]);
+        self::assertSame(['outage', '2026-03-18T11:00+01:00', '2026-03-18T11:30+01:00'], [$operations['A1']['because']['kind'], $operations['A1']['start'], $operations['A1']['workEnd']]);
         self::assertSame(['frozen', '2026-03-18T08:45+01:00'], [$operations['A4']['because']['kind'], $operations['A4']['workEnd']]);
         self::assertSame(['2026-03-18T11:30+01:00', '2026-03-18T11:50+01:00', 'A1'], [$operations['A2']['start'], $operations['A2']['workEnd'], $operations['A2']['sharesSetUpOf']]);
         self::assertSame(['pin', '2026-03-19T08:00+01:00'], [$operations['A3']['because']['kind'], $operations['A3']['start']]);
