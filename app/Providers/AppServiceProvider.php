@@ -12,6 +12,8 @@ use App\Planning\House;
 use App\Queries\OpenBuilds;
 use App\Queries\ResourceNames;
 use App\Support\Clock;
+use App\Support\WaitingConnection;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
@@ -26,6 +28,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Air::class);
         $this->app->scoped(OpenBuilds::class);
         $this->app->scoped(ResourceNames::class);
+        Connection::resolverFor('sqlite', static fn (mixed ...$arguments): WaitingConnection => new WaitingConnection(...$arguments));
     }
 
     public function boot(): void

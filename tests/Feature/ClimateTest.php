@@ -9,6 +9,7 @@ use App\Models\ClimateReading;
 use App\Models\Operation;
 use App\Models\PlanEntry;
 use App\Models\RouteChange;
+use App\Planning\Planner;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
@@ -39,6 +40,26 @@ final class ClimateTest extends TestCase
         $this->assertSame(['Climate', 'simulated sensor'], [$page->inertiaPage()['component'], $page->inertiaProps('now.source')]);
         $this->assertStringContainsString("2026-03-18T08:12:00+00:00,20.0,50.0\r\n", $this->get('/climate.csv')->assertOk()->getContent());
         $this->assertSame(0, $this->artisan('regimen:read-sensor')->run());
+    }
+
+    public function test_hours_that_were_too_damp_lately_are_left_out_for_spraying(): void
+    {
+        $build = $this->build(['finish' => 'nitrocellulose']);
+        $seal = $this->operation($build, 'finish.body.seal');
+        DB::table('operations')->where('key', '!=', $seal->key)->where('build_id', $build->id)->where('stage', '!=', 'finish')->update(['state' => 'done']);
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        DB::table('operations')->where('position', '<', $seal->position)->update(['state' => 'done']);
+        // On both days before it was damp from nine to noon; now, at twelve past nine, nothing was read yet.
+        foreach (['2026-03-16', '2026-03-17'] as $day) {
+            foreach ([['08:00', 600], ['09:00', 800], ['10:00', 820], ['11:00', 760], ['12:00', 550]] as [$time, $humidity]) {
+                $at = new \DateTimeImmutable("{$day} {$time}", new \DateTimeZone('Europe/Berlin'));
+                DB::table('climate_readings')->insert(['at' => $at->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s'), 'temperature_tenths' => 200, 'humidity_tenths' => $humidity, 'source' => 'sensor']);
+            }
+        }
+        app(Planner::class)->replan('the air of the last days');
+        $planned = PlanEntry::query()->findOrFail($seal->id);
+        $this->assertSame(['climate', '2026-03-18 11:30:00'], [$planned->reason_kind, $planned->start?->toDateTimeString()], 'after the damp hours, and after the break');
+        $this->assertStringContainsString('as lately at that hour', $planned->reason_text);
     }
 
     #[TestWith(['warm', '50', 'temperature'])]

@@ -163,6 +163,38 @@ final class ConsoleTest extends FrameworkTestCase
         }
     }
 
+    public function test_two_plannings_at_once_wait_for_each_other_and_do_not_mix(): void
+    {
+        config(['database.connections.sqlite.database' => "{$this->folder}/shop.sqlite"]);
+        \DB::purge('sqlite');
+        $manager = app(OpenShop::class)('Test', 'EUR', 'Europe/Berlin', 'Ines', 'ines@example.org', 'a long password');
+        foreach (range(1, 3) as $build) {
+            app(TakeCommission::class)($manager, new Commission(Purpose::Stock, "Stock {$build}", '', '', ['type' => 'guitar'], null, null, null));
+        }
+        // One takes people away and plans, the other gives them back and plans, each eight times.
+        $script = <<<'PHP'
+            require $argv[1].'/vendor/autoload.php';
+            $app = require $argv[1].'/bootstrap/app.php';
+            $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+            $by = App\Models\Person::query()->firstOrFail();
+            for ($round = 0; $round < 8; $round++) {
+                app()->forgetScopedInstances();
+                app(App\Actions\MakeChange::class)->make($by, [['kind' => 'push', 'build' => (int) $argv[2], 'days' => $round + 1]]);
+            }
+            PHP;
+        $processes = array_map(fn (int $build): Process => new Process([PHP_BINARY, '-r', $script, '--', base_path(), (string) $build], base_path(), ['DB_DATABASE' => "{$this->folder}/shop.sqlite", 'APP_ENV' => 'testing'], timeout: 240), [1, 2]);
+        array_map(static fn (Process $process) => $process->start(), $processes);
+        foreach ($processes as $process) {
+            $process->wait();
+            $this->assertSame(0, $process->getExitCode(), $process->getOutput().$process->getErrorOutput());
+        }
+        $this->assertSame(19, \DB::table('plans')->count(), 'three builds and sixteen changes');
+        $this->assertSame([3], \DB::table('planned_finishes')->where('plan_id', '>', 3)->groupBy('plan_id')->selectRaw('count(*) as builds')->pluck('builds')->unique()->values()->map(intval(...))->all(), 'every plan has every build');
+        $last = \DB::table('planned_finishes')->where('plan_id', \DB::table('plans')->max('id'))->pluck('finish', 'build_id')->all();
+        $this->assertSame($last, \DB::table('plan_entries')->groupBy('build_id')->selectRaw('build_id, max(finish) as finish')->pluck('finish', 'build_id')->all(), 'what is in force is the last plan, whole');
+        $this->assertSame(\DB::table('operations')->count(), \DB::table('plan_entries')->count());
+    }
+
     public function test_what_a_route_costs_is_told_in_ratios(): void
     {
         $told = $this->artisan('regimen:bench', ['route'])->getOutput();

@@ -174,6 +174,17 @@ final class PlanChangesTest extends TestCase
         $this->assertContains('promise', PlanTrouble::query()->pluck('kind')->all());
     }
 
+    public function test_half_a_plan_is_never_kept(): void
+    {
+        $before = $this->everything();
+        DB::unprepared("CREATE TRIGGER the_disk_is_full BEFORE INSERT ON planned_finishes BEGIN SELECT RAISE(ABORT, 'the disk is full'); END");
+        $this->post('/plan/changes', ['changes' => [['kind' => 'away', 'person' => $this->manager->id, 'from' => '2026-03-18', 'to' => '2026-03-27']]])->assertStatus(500);
+        $this->assertSame([$before, 0], [$this->everything(), PlanChange::query()->count()]);
+        DB::unprepared('DROP TRIGGER the_disk_is_full');
+        $this->make(['kind' => 'away', 'person' => $this->manager->id, 'from' => '2026-03-18', 'to' => '2026-03-27']);
+        $this->assertNotSame($before, $this->everything());
+    }
+
     public function test_speed_by_skill_counts_in_the_plan_and_in_what_is_left_of_work_under_way(): void
     {
         $blank = $this->operation($this->build, 'body.thickness');
