@@ -43,7 +43,33 @@ final readonly class FeedCalendar
             }
         }
 
+        array_push($entries, ...$this->blocks($feed, $people));
+
         return PlanCalendar::of('Regimen: '.GiveFeed::named($feed), $entries, Minutes::of($this->clock->now()));
+    }
+
+    /**
+     * Leave, errands and the other blocks that are no build's, from today on.
+     *
+     * @param  Collection<int, Person>  $people
+     * @return list<CalendarEntry>
+     */
+    private function blocks(Feed $feed, Collection $people): array
+    {
+        $entries = [];
+        $today = $this->clock->today($this->house->zone());
+        foreach ($feed->build_id === null ? $people : [] as $person) {
+            foreach ($feed->person_id === null || $feed->person_id === $person->id ? $person->daysOff->where('date', '>=', $today) : [] as $block) {
+                $summary = ucfirst($block->kind->words()).($block->note === '' ? '' : ": {$block->note}")." ({$person->name})";
+                $midnight = new \DateTimeImmutable((string) $block->date, $this->house->zone());
+                $at = static fn (int $minutes): int => Minutes::of($midnight->setTime(intdiv($minutes, 60), $minutes % 60));
+                $entries[] = $block->from_minute === null
+                    ? CalendarEntry::day("away-{$block->id}@regimen", $summary, '', (string) $block->date)
+                    : CalendarEntry::stretch("away-{$block->id}@regimen", $summary, '', $at($block->from_minute), $at((int) $block->to_minute), true);
+            }
+        }
+
+        return $entries;
     }
 
     /**

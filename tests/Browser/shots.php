@@ -6,6 +6,7 @@ declare(strict_types=1);
  * Makes the pictures in docs/screenshots/ from the demo shop on its fixed morning. Run by ./regimen shots.
  */
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Chromium;
 use Tests\Browser\Support\ShopServer;
 use Tests\Browser\Support\Visitor;
@@ -26,32 +27,39 @@ $take = static function (string $name, int $settle = 700_000) use ($browser, $fo
 };
 
 try {
-    $me->open('/sign-in');
-    $take('sign-in');
     $me->signIn();
     $take('today');
-    foreach (['horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts', 'people' => '/people', 'house' => '/house'] as $name => $path) {
+    foreach (['horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts', 'house' => '/house', 'week' => '/plan/week', 'calendar' => '/plan/calendar', 'load' => '/plan/load', 'history' => '/plan/history'] as $name => $path) {
         $me->open($path);
         $take($name);
     }
+    $me->open('/horizon');
+    $me->press('by person');
+    $me->press('Days');
+    $take('horizon-people');
+    $me->open('/horizon');
+    $me->press('by station');
+    $me->press('Days');
+    $me->tabTo('Operations of saw and planer');
+    $me->keys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT]);
+    $me->waitFor('#chosen [data-effect]');
+    $take('horizon-moved');
+    $me->open('/plan/help');
+    $me->waitForText('Made in another way');
+    $me->until(static fn (): bool => ! str_contains($me->text('main'), 'are being planned'), 'the other ways');
+    $take('help');
+    $me->press('Try it', '[data-help=overtime]');
+    $me->waitFor('[data-effect]');
+    $take('try');
     $me->open('/builds/41/route');
     $me->press('glue the fretboard to the neck', '#stages');
     $me->driver->executeScript('window.scrollTo(0, 0);');
     $take('route');
-    $me->open('/builds/41/route/compare?joint=through&finish=nitrocellulose');
-    $take('compare');
     $me->open('/house/standards');
     $me->press('fretboard', '#operations');
     $take('standards');
     $me->open('/builds/35/specification');
     $take('specification');
-    $me->open('/builds/35/revisions');
-    $take('revisions');
-    $me->open('/house/models');
-    $take('house-models');
-    $me->open('/builds/34#measured');
-    $me->driver->executeScript('document.getElementById("measured").scrollIntoView();');
-    $take('measured');
     $me->open('/commissions/new');
     $me->waitFor('[data-figure=ready]');
     $me->type('Client', 'Rosalind Ferrow');
@@ -66,15 +74,9 @@ try {
     $me->waitForText('Against the promise');
     $me->driver->executeScript('window.scrollTo(0, 0);');
     $take('new-commission');
-    $me->driver->executeScript('localStorage.setItem("regimen-mode", "dark");');
-    $me->open('/horizon');
-    $take('horizon-evening');
-    $me->driver->executeScript('localStorage.setItem("regimen-mode", "light");');
     $browser->resize(390, 844);
     $me->open('/today');
     $take('today-phone');
-    $me->open('/builds/37');
-    $take('build-sheet-phone');
 } finally {
     $browser->stop();
     $shop->stop();

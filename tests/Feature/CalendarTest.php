@@ -108,6 +108,22 @@ final class CalendarTest extends TestCase
         $this->assertSame(['No. 1 Fennimore promised', '2026-05-15'], [$promise[0]['summary'], $promise[0]['start']]);
     }
 
+    public function test_a_person_s_feed_has_their_leave_and_their_errands(): void
+    {
+        $this->post('/plan/changes', ['changes' => [
+            ['kind' => 'away', 'person' => $this->maker->id, 'from' => '2026-03-19', 'part' => '13:00–14:30', 'what' => 'errand', 'note' => 'fetch timber'],
+            ['kind' => 'away', 'person' => $this->maker->id, 'from' => '2026-03-30', 'note' => 'leave'],
+            ['kind' => 'away', 'person' => $this->manager->id, 'from' => '2026-03-31'],
+        ]])->assertSessionHasNoErrors();
+        $this->post('/plan/feeds', ['what' => 'person', 'person' => $this->maker->id]);
+        $events = array_values(array_filter($this->read((string) $this->get($this->get('/plan/feeds')->inertiaProps('feeds.0.address'))->getContent()), static fn (array $event): bool => str_starts_with($event['uid'], 'away-')));
+        $this->assertSame([
+            ['Errand: fetch timber (Tobias)', '2026-03-19T12:00:00Z', 90, false], ['Off: leave (Tobias)', '2026-03-30', 0, true],
+        ], array_map(static fn (array $event): array => [$event['summary'], $event['start'], $event['minutes'], $event['allDay']], $events));
+        $this->post('/plan/feeds', ['what' => 'build', 'build' => 1]);
+        $this->assertSame([], array_filter($this->read((string) $this->get($this->get('/plan/feeds')->inertiaProps('feeds.1.address'))->getContent()), static fn (array $event): bool => str_starts_with($event['uid'], 'away-')));
+    }
+
     public function test_a_maker_subscribes_to_their_own_calendar_and_to_no_other(): void
     {
         $this->actingAs($this->maker)->post('/plan/feeds', ['what' => 'shop'])->assertForbidden();

@@ -18,13 +18,18 @@ final class ShopJudge
 {
     private string $which = '';
 
+    /** @var array<string, list<int>> */
+    private array $skilled = [];
+
     /** @param  array<int, DrawnPerson>  $people */
     public function __construct(private readonly array $people, private readonly \DateTimeZone $zone)
     {
     }
 
-    public function judge(Problem $problem, Plan $plan, string $which): void
+    /** @param  array<string, list<int>>  $skilled  people by skill */
+    public function judge(Problem $problem, Plan $plan, string $which, array $skilled = []): void
     {
+        $this->skilled = $skilled;
         Assert::assertCount(count($problem->activities), $plan->assignments, $which);
         $uses = $busy = [];
         foreach ($plan->assignments as $id => $one) {
@@ -69,7 +74,8 @@ final class ShopJudge
         Assert::assertSame($person->minutes($activity->skill, $estimated), $one->work, "{$this->which}: at the person’s speed");
         Assert::assertSame($one->work, $this->worked((int) $one->worker, $one->start, $one->workEnd), "{$this->which}: labour in working minutes");
         Assert::assertTrue($activity->worker === null || $activity->worker === $one->worker, "{$this->which}: kept");
-        $able = array_filter(array_keys($this->people), static fn (int $id): bool => $id === 1 || $activity->skill === 'a');
+        // In the shops drawn at random the first can do everything, the others the one skill.
+        $able = $this->skilled[(string) $activity->skill] ?? array_filter(array_keys($this->people), static fn (int $id): bool => $id === 1 || $activity->skill === 'a');
         Assert::assertContains($one->worker, $activity->isUnderWay() ? [1] : $able, "{$this->which}: skilled");
         $pinned = $activity->pin?->worker;
         Assert::assertTrue($pinned === null || $activity->worker !== null || ! in_array($pinned, $able, true) || $one->worker === $pinned, "{$this->which}: pinned to a person");
