@@ -59,7 +59,7 @@
                         class="act"
                         type="button"
                         disabled={act.busy}
-                        aria-label={`Try: ${one.words}`}
+                        aria-label={`Try it: ${one.words}`}
                         onclick={() => act.post('/plan/try/with', { name: one.words, changes: [change] })}>Try it</button
                     >
                 {:else}
