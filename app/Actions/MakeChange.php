@@ -8,6 +8,7 @@ use App\Actions\Changes\Changes;
 use App\Models\Person;
 use App\Models\PlanChange;
 use App\Planning\Planner;
+use App\Planning\PlanOrder;
 use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Refused;
@@ -16,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 /** Settles something about the plan and plans anew, or takes the last of it back. */
 final readonly class MakeChange
 {
-    public function __construct(private Changes $changes, private Planner $planner, private Logbook $logbook, private Clock $clock)
+    public function __construct(private Changes $changes, private Planner $planner, private PlanOrder $order, private Logbook $logbook, private Clock $clock)
     {
     }
 
@@ -27,12 +28,13 @@ final readonly class MakeChange
     public function make(Person $by, array $bodies): string
     {
         return DB::transaction(function () use ($by, $bodies): string {
+            $before = $this->order->told();
             $told = [];
             foreach ($bodies as $body) {
                 $change = $this->changes->of($body);
                 $words = $change->words();
                 $back = $change->make();
-                PlanChange::query()->create(['body' => $body, 'back' => $back, 'words' => $words, 'person_id' => $by->id, 'at' => $this->clock->now()]);
+                PlanChange::query()->create(['body' => $body, 'back' => $back, 'told' => $before, 'words' => $words, 'person_id' => $by->id, 'at' => $this->clock->now()]);
                 $this->logbook->write($change->build(), $by, 'plan', $words);
                 $told[] = $words;
             }
@@ -56,7 +58,8 @@ final readonly class MakeChange
             $change->update(['undone_at' => $this->clock->now()]);
             $words = "Taken back: {$change->words}";
             $this->logbook->write($back->build(), $by, 'plan', $words);
-            $this->planner->replan($words);
+            // As if it had never been settled: near today, too.
+            $this->order->asTold($change->told, fn () => $this->planner->replan($words));
 
             return $words;
         });

@@ -11,9 +11,10 @@ use Carbon\CarbonImmutable;
  *
  * @property array<string, mixed> $body
  * @property array<string, mixed>|null $back
+ * @property array<string, array{int|null, int}> $told  who had been told what before, and when
  * @property CarbonImmutable $at
  */
 class PlanChange extends ShopModel
 {
-    protected $casts = ['body' => 'array', 'back' => 'array', 'at' => 'immutable_datetime'];
+    protected $casts = ['body' => 'array', 'back' => 'array', 'told' => 'array', 'at' => 'immutable_datetime'];
 }

@@ -10,8 +10,6 @@ use App\Models\PlanOffer;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Improved;
 use Regimen\Schedule\Improver;
 use Regimen\Schedule\Problem;
 use Regimen\Schedule\Solver\Budget;
@@ -19,7 +17,8 @@ use Regimen\Schedule\Solver\Budget;
 /** Looks longer for a better plan and offers it, with what it gains and what it would move; it is taken by somebody or left. */
 final readonly class BetterPlan
 {
-    private const SCHEDULES = 150;
+    /** Plans that are tried, with what is near today kept and with all of it free. */
+    private const SCHEDULES = 100;
 
     private const MOVES_WITHIN = 10_080;
 
@@ -31,15 +30,17 @@ final readonly class BetterPlan
     public function look(): ?PlanOffer
     {
         $problem = $this->problem->assemble();
-        $improved = Improver::improve($problem, new Budget(self::SCHEDULES), 1, $this->order->objective(), $this->order->keys($problem));
+        $before = $this->order->planned($problem);
+        $keys = $this->keys($problem, $before);
+        $after = $keys === null ? $before : $this->order->planned($problem, $keys);
 
-        return DB::transaction(function () use ($problem, $improved): ?PlanOffer {
+        return DB::transaction(function () use ($before, $after, $keys): ?PlanOffer {
             PlanOffer::query()->where('state', 'open')->update(['state' => 'overtaken']);
-            $gains = $improved->bestCost < $improved->firstCost ? $this->gains($problem, $improved) : [];
+            $gains = $this->cost($after) < $this->cost($before) ? $this->gains($before, $after) : [];
 
             // What moves no build's day is not worth a decision.
             return $gains === [] ? null : PlanOffer::query()->create([
-                'at' => $this->clock->now(), 'keys' => $improved->keys, 'gains' => $gains, 'moves' => $this->moves($problem, $improved), 'schedules' => $improved->schedules,
+                'at' => $this->clock->now(), 'keys' => $keys, 'gains' => $gains, 'moves' => $this->moves($before, $after), 'schedules' => 2 * self::SCHEDULES,
             ]);
         });
     }
@@ -49,22 +50,40 @@ final readonly class BetterPlan
     {
         $problem = $this->problem->assemble();
         $keys = $this->order->keys($problem);
-        $objective = $this->order->objective();
-        $cost = static fn (array $by): int => $objective->cost($problem, Builder::byKeys($problem, $by));
 
-        return $cost([...$keys, ...array_intersect_key($offer->keys, $keys)]) < $cost($keys);
+        return $this->cost($this->order->planned($problem, [...$keys, ...array_intersect_key($offer->keys, $keys)])) < $this->cost($this->order->planned($problem, $keys));
+    }
+
+    /** @return array<string, int>|null the order that leads to the best plan found */
+    private function keys(Problem $problem, Planned $before): ?array
+    {
+        $best = null;
+        $cost = $this->cost($before);
+        foreach ([$before->problem, $problem] as $searched) {
+            $improved = Improver::improve($searched, new Budget(self::SCHEDULES), 1, $this->order->objective(), $this->order->keys($problem));
+            $found = $this->cost($this->order->planned($problem, $improved->keys));
+            if ($found < $cost) {
+                [$best, $cost] = [$improved->keys, $found];
+            }
+        }
+
+        return $best;
+    }
+
+    private function cost(Planned $planned): int
+    {
+        return $this->order->objective()->cost($planned->problem, $planned->plan);
     }
 
     /** @return list<array{number: int, title: string, before: string|null, after: string|null}> builds whose finish changes */
-    private function gains(Problem $problem, Improved $improved): array
+    private function gains(Planned $before, Planned $after): array
     {
         $gains = [];
         $day = fn (?int $finish): ?string => $finish === null ? null : Minutes::toInstant($finish)->setTimezone($this->house->zone())->toDateString();
         foreach (Build::query()->open()->orderBy('number')->get() as $build) {
-            $before = $day($improved->first->finishOf("b{$build->id}", $problem));
-            $after = $day($improved->best->finishOf("b{$build->id}", $problem));
-            if ($before !== $after) {
-                $gains[] = ['number' => $build->number, 'title' => $build->title, 'before' => $before, 'after' => $after];
+            [$was, $is] = [$day($before->finish($build->id)), $day($after->finish($build->id))];
+            if ($was !== $is) {
+                $gains[] = ['number' => $build->number, 'title' => $build->title, 'before' => $was, 'after' => $is];
             }
         }
 
@@ -72,12 +91,12 @@ final readonly class BetterPlan
     }
 
     /** @return list<array{person: string, operations: int}> whose coming week would be another */
-    private function moves(Problem $problem, Improved $improved): array
+    private function moves(Planned $before, Planned $after): array
     {
         $moved = [];
-        foreach ($improved->best->assignments as $id => $one) {
-            $was = $improved->first->assignments[$id] ?? null;
-            $isNear = min($one->start, $was->start ?? $one->start) < $problem->now + self::MOVES_WITHIN;
+        foreach ($after->plan->assignments as $id => $one) {
+            $was = $before->plan->assignments[$id] ?? null;
+            $isNear = min($one->start, $was->start ?? $one->start) < $before->problem->now + self::MOVES_WITHIN;
             if ($was !== null && $one->worker !== null && $isNear && ($was->start !== $one->start || $was->worker !== $one->worker)) {
                 $moved[$one->worker] = ($moved[$one->worker] ?? 0) + 1;
             }

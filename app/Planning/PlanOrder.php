@@ -7,22 +7,41 @@ namespace App\Planning;
 use App\Models\Build;
 use App\Models\Operation;
 use App\Models\PlanEntry;
+use Regimen\Schedule\Activity;
 use Regimen\Schedule\Builder;
+use Regimen\Schedule\Frozen;
 use Regimen\Schedule\Objective;
 use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 
 /**
  * In which order the shop is planned: as it was taken from a better plan, by urgency where nothing was, a build that was
- * pushed ahead or back by so many days. The same shop gives the same plan, whatever was planned before.
+ * pushed ahead or back by so many days. What is near today keeps its person and its place in the order where that costs
+ * no more than turning it over, with what would move counted: nobody's day is turned over for nothing.
  */
 final class PlanOrder
 {
     private const DAY = 1_440;
 
-    public function planned(Problem $problem): Planned
+    /** @param  array<string, array{int|null, int}>|null  $told  who and when, by activity, if it is not the plan in force that counts as told */
+    public function __construct(private ?array $told = null)
     {
-        return new Planned($problem, Builder::byKeys($problem, $this->keys($problem)));
+    }
+
+    /** @param  array<string, int>|null  $keys  the order that is kept if none is given */
+    public function planned(Problem $problem, ?array $keys = null): Planned
+    {
+        $keys ??= $this->keys($problem);
+        $anew = new Planned($problem, Builder::byKeys($problem, $keys));
+        $told = $this->kept($problem);
+        if ($told === []) {
+            return $anew;
+        }
+        $keeping = $this->keeping($problem, $told);
+        $kept = new Planned($keeping, Builder::byKeys($keeping, $keys));
+        $objective = new Objective(array_map(static fn (array $one): int => $one[1], $told));
+
+        return $objective->cost($keeping, $kept->plan) < $objective->cost($problem, $anew->plan) && count($kept->plan->unplanned) <= count($anew->plan->unplanned) ? $kept : $anew;
     }
 
     /** @return array<string, int> by activity */
@@ -45,7 +64,7 @@ final class PlanOrder
     /** What moves near today counts against a plan. */
     public function objective(): Objective
     {
-        return new Objective($this->starts());
+        return new Objective(array_map(static fn (array $one): int => $one[1], $this->told()));
     }
 
     /** @param  array<string, int>  $keys  with what was pushed in them, which then counts no more */
@@ -57,14 +76,65 @@ final class PlanOrder
         Build::query()->open()->where('push_days', '!=', 0)->update(['push_days' => 0]);
     }
 
-    /** @return array<string, int> by activity, as the plan in force has them */
-    private function starts(): array
+    /**
+     * Who was told what, and when.
+     *
+     * @return array<string, array{int|null, int}> person and start, by activity
+     */
+    public function told(): array
     {
-        $starts = [];
-        foreach (PlanEntry::query()->whereNotNull('start')->toBase()->pluck('start', 'operation_id') as $id => $start) {
-            $starts["o{$id}"] = intdiv((int) strtotime("{$start} UTC"), 60);
+        if ($this->told !== null) {
+            return $this->told;
+        }
+        $told = [];
+        foreach (PlanEntry::query()->whereNotNull('start')->toBase()->get(['operation_id', 'person_id', 'start']) as $entry) {
+            $told["o{$entry->operation_id}"] = [$entry->person_id === null ? null : (int) $entry->person_id, intdiv((int) strtotime("{$entry->start} UTC"), 60)];
         }
 
-        return $starts;
+        return $told;
+    }
+
+    /**
+     * Plans as if this had been told rather than what is in force: what is taken back is to be as it was.
+     *
+     * @template T
+     *
+     * @param  array<string, array{int|null, int}>  $told
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function asTold(array $told, callable $work): mixed
+    {
+        $this->told = $told;
+        try {
+            return $work();
+        } finally {
+            $this->told = null;
+        }
+    }
+
+    /** @return array<string, array{int|null, int}> what is near today, has not begun, and whose person is there then */
+    private function kept(Problem $problem): array
+    {
+        $calendars = [];
+        foreach ($problem->workers as $worker) {
+            $calendars[$worker->id] = $worker->calendar;
+        }
+
+        return array_filter($this->told(), static function (array $one, string $id) use ($problem, $calendars): bool {
+            [$person, $start] = $one;
+            $activity = $problem->activities[$id] ?? null;
+            $isOpen = $activity !== null && ! $activity->isUnderWay() && $activity->frozen === null && $activity->pin === null;
+
+            return $isOpen && $person !== null && isset($calendars[$person]) && $start >= $problem->now && $start - $problem->now < Objective::NEAR && $calendars[$person]->between($start, $start + 1) === 1;
+        }, ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** @param  array<string, array{int|null, int}>  $told */
+    private function keeping(Problem $problem, array $told): Problem
+    {
+        return $problem->with(['activities' => array_map(static fn (Activity $activity): Activity => isset($told[$activity->id])
+            ? $activity->with(['frozen' => new Frozen(...$told[$activity->id], keepsTime: false)])
+            : $activity, $problem->activities)]);
     }
 }

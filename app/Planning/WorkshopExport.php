@@ -31,7 +31,8 @@ final readonly class WorkshopExport
 
     public function json(): string
     {
-        $problem = $this->problem->assemble();
+        // With what is near today kept as it is, where the plan in force keeps it.
+        $problem = $this->order->planned($this->problem->assemble())->problem;
         $byBuild = [];
         // Only what differs from urgency has to be told.
         $order = array_diff_assoc($this->order->keys($problem), Priority::keys($problem));
@@ -146,7 +147,7 @@ final readonly class WorkshopExport
 
         return [
             'pin' => $pin === null ? null : array_filter(['person' => $person($pin->worker), 'day' => $pin->from === null ? null : $this->local($pin->from, 'Y-m-d'), 'after' => $pin->after]),
-            'told' => $activity->frozen === null ? null : array_filter(['person' => $person($activity->frozen->worker), 'start' => $this->local($activity->frozen->start, 'Y-m-d\TH:iP')]),
+            'told' => $activity->frozen === null ? null : array_filter(['person' => $person($activity->frozen->worker), 'start' => $this->local($activity->frozen->start, 'Y-m-d\TH:iP'), 'inOrder' => ! $activity->frozen->keepsTime]),
             ...$closes === [] ? [] : ['closes' => $this->local($closes[0]->minutes, 'Y-m-d\TH:iP'), 'sanding' => $closes[0]->sanding],
         ];
     }

@@ -9,6 +9,7 @@ use App\Devices\SimulatedSensor;
 use App\Models\Person;
 use App\Planning\Air;
 use App\Planning\House;
+use App\Planning\PlanOrder;
 use App\Queries\OpenBuilds;
 use App\Queries\ResourceNames;
 use App\Support\Clock;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(ClimateSensor::class, SimulatedSensor::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Air::class);
+        $this->app->scoped(PlanOrder::class);
         $this->app->scoped(OpenBuilds::class);
         $this->app->scoped(ResourceNames::class);
         Connection::resolverFor('sqlite', static fn (mixed ...$arguments): WaitingConnection => new WaitingConnection(...$arguments));

@@ -70,6 +70,7 @@ return new class extends Migration
             $table->id();
             $table->json('body');
             $table->json('back')->nullable();
+            $table->json('told')->default('{}');
             $table->text('words');
             $table->foreignId('person_id')->nullable()->constrained('people');
             $table->dateTime('at');

@@ -19,6 +19,7 @@ use App\Models\Role;
 use App\Planning\House;
 use App\Planning\Outlooks;
 use App\Planning\Planner;
+use App\Planning\PlanOrder;
 use App\Support\Clock;
 use App\Support\DemoSignIns;
 use Carbon\CarbonImmutable;
@@ -43,6 +44,8 @@ final class DemoShop extends Seeder
     {
         $now = app(Clock::class)->now();
         mt_srand(1887);
+        // In the years that are played nobody was told anything: every plan is made anew.
+        app()->scoped(PlanOrder::class, static fn (): PlanOrder => new PlanOrder([]));
         DB::transaction(function () use ($now): void {
             $orders = DemoBuilds::all($now->setTimezone(self::ZONE));
             $this->open($orders[0]['at']->subDay());
@@ -69,6 +72,7 @@ final class DemoShop extends Seeder
             $this->inlay();
             app(Planner::class)->replan('the demo shop was filled');
         });
+        app()->scoped(PlanOrder::class);
         $this->moveTo($now);
     }
 

@@ -96,7 +96,7 @@ final class BetterPlanTest extends TestCase
     private function crowded(): void
     {
         DB::table('people')->update(['skills' => json_encode(['design', 'necks', 'frets', 'bodies', 'joints', 'finish', 'electronics', 'set-up'])]);
-        foreach (['2026-05-20', '2026-04-29', '2026-04-24', '2026-05-06', '2026-05-12'] as $index => $promise) {
+        foreach (['2026-04-24', '2026-04-22', '2026-04-17', '2026-04-28', '2026-04-21', '2026-04-30'] as $index => $promise) {
             $this->build($index % 2 === 0 ? [] : ['finish' => 'hard-wax-oil'], $promise);
         }
     }

@@ -69,6 +69,19 @@ final class PlanningTest extends TestCase
         $this->assertLessThan($start($soon), $start($late));
     }
 
+    public function test_what_was_told_for_the_next_days_is_not_turned_over_for_nothing(): void
+    {
+        $this->openShop();
+        $build = $this->build();
+        $this->build();
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        app(Planner::class)->replan('everything is there');
+        $near = fn (): array => PlanEntry::query()->where('start', '<', '2026-03-20 23:00:00')->where('operation_id', '!=', $this->operation($build, 'design.templates')->id)->orderBy('start')->get(['operation_id', 'person_id'])->toArray();
+        $told = $near();
+        $this->actingAs($this->manager)->post('/plan/changes', ['changes' => [['kind' => 'pin', 'operation' => $this->operation($build, 'design.templates')->id, 'day' => '2026-03-24']]])->assertSessionHasNoErrors();
+        $this->assertSame($told, array_slice($near(), 0, count($told)), 'who does what in which order stays; something may follow sooner');
+    }
+
     public function test_work_under_way_is_planned_for_what_is_left_of_it(): void
     {
         $this->openShop();

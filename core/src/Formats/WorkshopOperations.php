@@ -128,7 +128,7 @@ final class WorkshopOperations
     {
         $told = $operation->maybeObject('told');
 
-        return $told === null ? null : new Frozen($this->person($told), $this->at($told, 'start'));
+        return $told === null ? null : new Frozen($this->person($told), $this->at($told, 'start'), ! $told->flag('inOrder'));
     }
 
     private function person(JsonObject $object): ?int

@@ -202,7 +202,7 @@ final class Builder
     {
         return match (true) {
             $personWasBusyWith !== null => Reason::person($personWasBusyWith),
-            $later > 0 && $reason->kind === ReasonKind::Now, $later > self::LONG_AWAY => Reason::calendar($reason->activity),
+            $later > 0 && $reason->kind === ReasonKind::Now, $later > self::LONG_AWAY && in_array($reason->kind, [ReasonKind::Link, ReasonKind::Resource], true) => Reason::calendar($reason->activity),
             default => $reason,
         };
     }
@@ -224,7 +224,7 @@ final class Builder
             [$activity->release?->instant, static fn (): Reason => Reason::release($activity->release ?? throw new \LogicException)],
             [$behind?->workEnd, static fn (): Reason => Reason::pin($activity->pin?->after)],
             [$activity->pin?->from, static fn (): Reason => Reason::pin(null)],
-            [$activity->frozen?->start, Reason::frozen(...)],
+            [$activity->frozen?->keepsTime === true ? $activity->frozen->start : null, Reason::frozen(...)],
             [$this->heldBack[$activity->id] ?? null, Reason::window(...)],
         ] as [$instant, $why]) {
             if ($instant !== null && $instant > $from) {

@@ -12,7 +12,7 @@ namespace Regimen\Schedule;
 final readonly class Objective
 {
     /** What is planned within so many minutes from now is near. */
-    private const NEAR = 4_320;
+    public const NEAR = 4_320;
 
     /** What a window that no sanding mends weighs, in minutes of sanding. */
     private const UNMENDED = 480;

@@ -26,7 +26,7 @@ final readonly class Plan
         foreach ($this->assignments as $assignment) {
             foreach ($assignment->missed as $window) {
                 $coat = $window->after === null ? null : $problem->activities[$window->after];
-                if ($coat === null || $coat->isUnderWay() || $coat->frozen !== null) {
+                if ($coat === null || $coat->isUnderWay() || $coat->frozen?->keepsTime === true) {
                     continue;
                 }
                 $until = $assignment->start - $window->minutes - $this->assignments[$coat->id]->work;

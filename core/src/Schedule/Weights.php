@@ -18,13 +18,13 @@ final readonly class Weights
      * @param  int  $frozenMinutes  from now in which nothing that was told is changed
      */
     public function __construct(
-        public int $late = 1_000,
+        public int $late = 10_000,
         public int $immovable = 10,
         public int $promised = 3,
         public int $wished = 1,
-        public int $inTheShop = 1,
-        public int $setUps = 5,
-        public int $moved = 2,
+        public int $inTheShop = 10,
+        public int $setUps = 50,
+        public int $moved = 1,
         public int $frozenMinutes = 0,
     ) {
     }

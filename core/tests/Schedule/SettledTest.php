@@ -166,7 +166,7 @@ final class SettledTest extends TestCase
         $first = Builder::plan($problem, [$problem->activities['soft'], $problem->activities['firm']]);
         $late = (new Objective)->lateness($problem, $first)['firm'];
         $stay = 240 + 510;
-        self::assertSame(3_000 * $late + $stay, (new Objective)->cost($problem, $first));
+        self::assertSame(30_000 * $late + 10 * $stay, (new Objective)->cost($problem, $first));
         self::assertSame(7 * 2 * $late + 5 * $stay, (new Objective)->cost($problem->with(['weights' => new Weights(late: 7, promised: 2, inTheShop: 5)]), $first));
     }
 
