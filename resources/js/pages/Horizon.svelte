@@ -67,19 +67,16 @@
     const steps = $derived(chain(byId, hovered ?? selected));
 
     const instant = (minute: number): Date => new Date(begin + minute * 60_000);
+    const minuteOf = (at: string): number => (Date.parse(at) - begin) / 60_000;
     const width = $derived(Math.max(200, view.width));
     const scale = $derived(scaleTime([instant(view.start), instant(view.end)], [0, width]));
     const today = $derived(view.x(now));
-    const shopOff = $derived(
-        free.map(([left, right]): [number, number] => [(Date.parse(left) - begin) / 60_000, (Date.parse(right) - begin) / 60_000]),
-    );
+    const shopOff = $derived(free.map(([left, right]): [number, number] => [minuteOf(left), minuteOf(right)]));
 
     const ticks = $derived.by((): { at: number; words: string }[] => {
         if (view.level === 0) {
             const every = Math.max(1, Math.ceil((weeks.length * 62) / width));
-            return weeks
-                .filter((_, index) => index % every === 0)
-                .map((week) => ({ at: (Date.parse(week) - begin) / 60_000, words: shortDay(week) }));
+            return weeks.filter((_, index) => index % every === 0).map((week) => ({ at: minuteOf(week), words: shortDay(week) }));
         }
         const step = view.level === 1 ? DAY : 180;
         return Array.from({ length: Math.floor(view.span / step) }, (_, index) => view.start + index * step).map((at) => ({
@@ -433,6 +430,12 @@
                                 {selected}
                                 holds
                                 off={shopOff}
+                                waits={build.strip
+                                    .filter((mark) => mark.kind === 'wait')
+                                    .map((mark) => ({ from: minuteOf(mark.from), to: minuteOf(mark.to), words: mark.words }))}
+                                promise={build.promiseAt
+                                    ? { at: minuteOf(build.promiseAt), words: `promised for ${build.promisedOn}`, tone: tone(build) }
+                                    : null}
                                 drag={manager}
                                 {words}
                                 onselect={select}

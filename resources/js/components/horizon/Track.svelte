@@ -14,6 +14,10 @@
         holds: boolean;
         off: [number, number][];
         down?: [number, number][];
+        /** When it waits for something outside the shop, and for what. */
+        waits?: { from: number; to: number; words: string }[];
+        /** The last minute of the promise's day. */
+        promise?: { at: number; words: string; tone: string } | null;
         drag: boolean;
         words: (item: Item) => string;
         onselect: (id: number | null) => void;
@@ -32,6 +36,8 @@
         holds,
         off,
         down = [],
+        waits = [],
+        promise = null,
         drag,
         words,
         onselect,
@@ -118,6 +124,13 @@
         {#each down as [from, to] (from)}
             <rect class="down" x={view.x(from)} width={Math.max(2, view.x(to) - view.x(from))} y="1" height={height - 2} />
         {/each}
+        {#each waits as wait (wait.from)}
+            {#if view.sees(wait.from, wait.to)}
+                <rect class="wait" x={view.x(wait.from)} width={Math.max(2, view.x(wait.to) - view.x(wait.from))} y={TOP} height={LANE - 3}
+                    ><title>{wait.words}</title></rect
+                >
+            {/if}
+        {/each}
         {#each seen as item (item.id)}
             {@const y = TOP + Math.min(5, item.lane) * LANE}
             {@const x = view.x(item.start) + (dragged?.id === item.id ? dragged.by : 0)}
@@ -159,6 +172,13 @@
                 <title>{words(item)}</title>
             </g>
         {/each}
+        {#if promise && view.sees(promise.at, promise.at)}
+            <g class={['flag', promise.tone]} transform={`translate(${Math.round(view.x(promise.at))} 0)`}>
+                <path d={`M0 1 V${height}`} />
+                <path class="cloth" d="M0 1 L12 5 L0 10 Z" />
+                <title>{promise.words}</title>
+            </g>
+        {/if}
     </svg>
 </div>
 
@@ -186,6 +206,41 @@
         fill: none;
         stroke: var(--rust);
         stroke-dasharray: 4 3;
+    }
+
+    .wait {
+        fill: none;
+        stroke: var(--labour);
+        stroke-dasharray: 3 3;
+    }
+
+    .flag path {
+        stroke: var(--ink);
+        stroke-width: 2;
+        fill: none;
+    }
+
+    .flag .cloth {
+        fill: var(--ink);
+        stroke: none;
+    }
+
+    .flag.late path,
+    .flag.tight path {
+        stroke: var(--rust);
+    }
+
+    .flag.late .cloth,
+    .flag.tight .cloth {
+        fill: var(--rust);
+    }
+
+    .flag.tight path {
+        stroke: var(--ochre);
+    }
+
+    .flag.tight .cloth {
+        fill: var(--ochre);
     }
 
     .item {
