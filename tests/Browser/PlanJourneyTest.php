@@ -116,6 +116,102 @@ final class PlanJourneyTest extends BrowserTestCase
         self::assertStringNotContainsString('pinned', $me->text('#chosen'));
     }
 
+    public function test_a_scenario_is_put_together_from_forms_and_dropped(): void
+    {
+        $me = $this->manager();
+        $me->open('/plan/try');
+        $me->press('Begin');
+        $me->waitForText('Nothing was written here');
+        $me->type('A new scenario', 'The router table breaks?');
+        $me->press('Begin');
+        $me->waitForText('Nothing is changed yet.');
+        $me->choose('What if', 'a station or fixture is down');
+        $me->choose('What', 'router table');
+        $me->setDate('From', '2026-03-20T08:00');
+        $me->setDate('Until', '2026-03-19T08:00');
+        $me->press('Add to it');
+        $me->waitForText('It ends after it begins, and not before now.');
+        $me->setDate('Until', '2026-04-10T08:00');
+        $me->press('Add to it');
+        $me->waitForText('Router table down from Fri 20 Mar 08:00 to Fri 10 Apr 08:00.');
+        $me->waitFor('[data-effect]');
+        $without = $me->text('.effect');
+        $me->choose('What if', 'a new commission');
+        $me->type('Name of the build', 'Talked about');
+        $me->setDate('Promise date', '2026-07-31');
+        $me->press('Add to it');
+        $me->waitForText('New build Talked about');
+        $me->until(static fn (): bool => str_contains($me->text('.effect'), '42 Talked about'), 'the new build among the others');
+        self::assertStringNotContainsString('Talked about', $without);
+        $me->press('take it out', '.list li:nth-child(1)');
+        $me->until(static fn (): bool => ! str_contains($me->text('.list'), 'Router table'), 'the outage to be taken out');
+        $me->press('Drop it');
+        $me->waitForText('Dropped; the plan is as it was.');
+        $me->open('/builds');
+        self::assertStringNotContainsString('Talked about', $me->text('main'));
+    }
+
+    public function test_holidays_come_from_a_file_and_a_wrong_file_is_refused_with_its_line(): void
+    {
+        $me = $this->manager();
+        $me->open('/plan/calendar');
+        $folder = sys_get_temp_dir().'/regimen-holidays-'.bin2hex(random_bytes(4));
+        mkdir($folder);
+        $event = static fn (string $lines): string => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Example//EN\r\nBEGIN:VEVENT\r\nUID:1@example.org\r\n{$lines}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        file_put_contents("{$folder}/wrong.ics", $event("SUMMARY:Concert\r\nDTSTART:20260501T190000Z"));
+        file_put_contents("{$folder}/right.ics", $event("SUMMARY:May day\r\nDTSTART;VALUE=DATE:20260501"));
+        $me->press('Import its days');
+        $me->waitForText('Choose a calendar file (.ics) first.');
+        $me->waitFor('input[type=file]')->sendKeys("{$folder}/wrong.ics");
+        $me->press('Import its days');
+        $me->waitForText('Line 6 can\'t be read: “Concert” has a time of day');
+        $me->waitFor('input[type=file]')->sendKeys("{$folder}/right.ics");
+        $me->press('Import its days');
+        $me->waitForText('1 closed day added, and planned around them.');
+        self::assertStringContainsString('Fri 1 May May day', preg_replace('/\s+/', ' ', $me->text('main')) ?? '');
+        $me->open('/plan/week?from=2026-04-27');
+        self::assertStringNotContainsString('Fri 1 May', $me->text('main'), 'a closed day is no day of the week');
+        array_map(unlink(...), (array) glob("{$folder}/*"));
+        rmdir($folder);
+    }
+
+    public function test_what_counts_is_changed_and_a_build_is_put_on_hold(): void
+    {
+        $me = $this->manager();
+        $me->open('/horizon');
+        $me->press('What counts');
+        $me->type('× an immovable date', 'a lot');
+        $me->press('Plan by these');
+        $me->waitForText('Write a whole number.');
+        $me->type('× an immovable date', '25');
+        $me->type('Frozen, minutes from now', '240');
+        $me->press('Plan by these');
+        $me->waitForText('Planned anew with what counts now.');
+        $me->open('/builds/39');
+        $me->press('Hold it or push it ahead');
+        $me->setDate('On hold until', '2026-04-20');
+        $me->type('Why it is held', 'the client is abroad');
+        $me->press('Settle that');
+        $me->waitForText('On hold until Mon 20 Apr: the client is abroad.');
+        $me->press('Logbook');
+        $me->waitForText('No. 39 on hold until Mon 20 Apr: the client is abroad.');
+    }
+
+    public function test_hovering_shows_the_chain_of_reasons_and_pressing_tells_it(): void
+    {
+        $me = $this->manager();
+        $me->open('/horizon');
+        $me->press('Days');
+        $item = $me->waitFor('[data-row=build-32] .item.open .labour');
+        $me->driver->action()->moveToElement($item)->perform();
+        $me->until(static fn (): bool => (int) $me->driver->executeScript('return document.querySelectorAll(".item.chain").length;') > 1, 'what it waited for');
+        $me->driver->action()->click($item)->perform();
+        $me->waitFor('#chosen');
+        $me->waitForText('32 ', '#chosen h2');
+        $me->press('close', '#chosen');
+        $me->until(static fn (): bool => $me->text('#chosen') === '', 'it to be closed');
+    }
+
     public function test_a_calendar_is_subscribed_to_and_revoked(): void
     {
         $me = $this->manager();

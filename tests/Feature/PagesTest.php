@@ -24,7 +24,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/plan/calendar', 17])]
     #[TestWith(['/plan/try', 14])]
     #[TestWith(['/plan/feeds', 14])]
-    #[TestWith(['/plan/load', 25])]
+    #[TestWith(['/plan/load', 26])]
     #[TestWith(['/builds', 15])]
     #[TestWith(['/builds/1', 26])]
     #[TestWith(['/builds/1/specification', 17])]

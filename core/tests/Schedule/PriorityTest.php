@@ -10,9 +10,11 @@ use Regimen\Schedule\Builder;
 use Regimen\Schedule\CriticalPath;
 use Regimen\Schedule\Demand;
 use Regimen\Schedule\Due;
+use Regimen\Schedule\Frozen;
 use Regimen\Schedule\Predecessor;
 use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
+use Regimen\Schedule\Window;
 
 final class PriorityTest extends TestCase
 {
@@ -29,6 +31,25 @@ final class PriorityTest extends TestCase
             new Activity('begun', 'stock', 60, skill: 'any', startedAt: $now - 100),
         ], [$this->worker(1)], [], ['far' => new Due($now + 50_000), 'near' => new Due($now + 20_000), 'stock' => new Due(null, round: 1)]);
         self::assertSame(['begun', 'long', 'short', 'relaxed', 'someday'], self::ids($problem));
+    }
+
+    public function test_what_was_told_and_what_goes_ahead_comes_before_what_is_urgent_and_a_coat_follows_a_coat(): void
+    {
+        $now = $this->at('2026-03-02 08:00');
+        $problem = new Problem($now, [
+            new Activity('urgent', 'near', 60, skill: 'any'),
+            new Activity('second', 'far', 60, skill: 'any', predecessors: [new Predecessor('first')], windows: [new Window('first', 600)]),
+            new Activity('first', 'far', 60, skill: 'any'),
+            new Activity('needed', 'someday', 60, skill: 'any'),
+            new Activity('pinned', 'someday', 60, skill: 'any', predecessors: [new Predecessor('needed')]),
+            new Activity('told later', 'someday', 60, skill: 'any', frozen: new Frozen(1, $now + 300)),
+            new Activity('told', 'someday', 60, skill: 'any', frozen: new Frozen(1, $now + 100, false)),
+            new Activity('between', 'far', 60, skill: 'any'),
+        ], [$this->worker(1)], [], ['near' => new Due($now + 2_000), 'far' => new Due($now + 90_000), 'someday' => new Due(null, round: 1)]);
+        $keys = ['between' => 5, 'first' => 4, 'second' => 900, 'urgent' => 1] + Priority::keys($problem);
+        $order = array_map(static fn (Activity $activity): string => $activity->id, Priority::sorted($problem, $keys, Priority::withAllBefore($problem, ['pinned'])));
+        self::assertSame(['told', 'told later', 'needed', 'pinned', 'urgent', 'first', 'second', 'between'], $order);
+        self::assertSame(['pinned' => true, 'needed' => true], Priority::withAllBefore($problem, ['pinned']));
     }
 
     public function test_a_predecessor_always_stands_before_its_successor(): void
