@@ -14,8 +14,8 @@ final class Builder
     /** So often coats are held back before the sanding is taken. */
     private const TRIES = 4;
 
-    /** A person who is away for longer, in minutes, is what is really waited for; a night is not worth a word. */
-    private const LONG_AWAY = 1_440;
+    /** A person who is away for longer, in minutes, is what is really waited for; a night or a weekend is not worth a word. */
+    private const LONG_AWAY = 4_320;
 
     private readonly Workforce $people;
 

@@ -11,6 +11,7 @@ use Regimen\Schedule\Calendar;
 use Regimen\Schedule\Demand;
 use Regimen\Schedule\Due;
 use Regimen\Schedule\Frozen;
+use Regimen\Schedule\Improver;
 use Regimen\Schedule\Objective;
 use Regimen\Schedule\Outage;
 use Regimen\Schedule\Pin;
@@ -19,11 +20,13 @@ use Regimen\Schedule\Predecessor;
 use Regimen\Schedule\Problem;
 use Regimen\Schedule\ReasonKind;
 use Regimen\Schedule\SetUp;
+use Regimen\Schedule\Solver\Budget;
 use Regimen\Schedule\Trouble;
 use Regimen\Schedule\Troubles;
 use Regimen\Schedule\Weights;
 use Regimen\Schedule\Window;
 use Regimen\Schedule\Worker;
+use Regimen\Schedule\WorkingHours;
 
 /** What is settled before anything is planned, and what it costs: speeds, absences, outages, pins, windows, set-ups. */
 final class SettledTest extends TestCase
@@ -38,6 +41,57 @@ final class SettledTest extends TestCase
         self::assertSame([2, 67, '2026-03-18 09:07'], [$plan->assignments['a']->worker, $plan->assignments['a']->work, $this->local($plan->assignments['a']->workEnd)], '100 minutes at 150 % are 66.7, rounded up');
         self::assertSame(200, $this->plan([new Activity('a', 'one', 100, skill: 'any')], [$slow])->assignments['a']->work);
         self::assertSame(100, $slow->minutes('another', 100));
+    }
+
+    public function test_somebody_who_comes_only_on_some_days_is_the_reason_for_a_long_wait(): void
+    {
+        $seldom = new Worker(2, 'seldom', ['wire'], Calendar::from(WorkingHours::of([3 => [[480, 1020]], 4 => [[480, 1020]]], [], $this->zone()), $this->at('2026-03-16')));
+        $activities = [new Activity('a', 'one', 60, skill: 'any'), new Activity('b', 'one', 60, skill: 'wire', predecessors: [new Predecessor('a')])];
+        // Thursday evening is too late, so that it waits until the next Wednesday for the person, not for what comes before.
+        $plan = Builder::plan($this->problem($activities, [$this->worker(1), $seldom], now: '2026-03-19 16:30'));
+        self::assertSame(['2026-03-25 08:00', ReasonKind::Calendar, 'a'], [$this->local($plan->assignments['b']->start), $plan->assignments['b']->reason->kind, $plan->assignments['b']->reason->activity]);
+        // Ready on Tuesday it waits a night, and what comes before is what it waits for.
+        $next = Builder::plan($this->problem($activities, [$this->worker(1), $seldom], now: '2026-03-17 10:00'));
+        self::assertSame(['2026-03-18 08:00', ReasonKind::Link], [$this->local($next->assignments['b']->start), $next->assignments['b']->reason->kind]);
+    }
+
+    public function test_what_is_kept_in_order_may_begin_sooner_and_keeps_its_person(): void
+    {
+        $activities = [
+            new Activity('first', 'one', 60, skill: 'any', frozen: new Frozen(2, $this->at('2026-03-18 10:00'), false)),
+            new Activity('second', 'two', 60, skill: 'any', frozen: new Frozen(2, $this->at('2026-03-18 11:00'), false)),
+            new Activity('urgent', 'three', 60, skill: 'any'),
+        ];
+        $plan = $this->plan($activities, [$this->worker(1), $this->worker(2)], dues: ['three' => new Due($this->at('2026-03-18 08:30'))]);
+        self::assertSame(['2026-03-18 08:00', '2026-03-18 09:00'], [$this->local($plan->assignments['first']->start), $this->local($plan->assignments['second']->start)]);
+        self::assertSame([2, 2, 1], [$plan->assignments['first']->worker, $plan->assignments['second']->worker, $plan->assignments['urgent']->worker]);
+        self::assertNotSame(ReasonKind::Frozen, $plan->assignments['first']->reason->kind);
+        $gone = $this->plan([new Activity('a', 'one', 60, skill: 'any', frozen: new Frozen(9, $this->at('2026-03-18 10:00'), false))], [$this->worker(1)]);
+        self::assertSame(1, $gone->assignments['a']->worker, 'who has left is not waited for');
+    }
+
+    public function test_a_wait_for_another_build_that_matters_is_let_past_by_looking_longer(): void
+    {
+        // One person, two builds: the one that is due first was ordered later and stands behind; only its order has to change.
+        $activities = [
+            new Activity('long', 'relaxed', 480, skill: 'any'),
+            new Activity('before', 'urgent', 60, skill: 'any'),
+            new Activity('short', 'urgent', 120, skill: 'any', predecessors: [new Predecessor('before')]),
+        ];
+        $problem = $this->problem($activities, [$this->worker(1)], dues: ['urgent' => new Due($this->at('2026-03-18 12:00')), 'relaxed' => new Due($this->at('2026-03-30 12:00'))]);
+        $improved = Improver::improve($problem, new Budget(25), 3, keys: ['long' => 0, 'before' => 10, 'short' => 20]);
+        self::assertSame([], (new Objective)->lateness($problem, $improved->best));
+        self::assertGreaterThan($improved->bestCost, $improved->firstCost);
+        self::assertSame(['urgent', 'relaxed'], array_keys((new Objective)->finishes($problem, $improved->best)), 'with all that it needs');
+    }
+
+    public function test_settings_are_put_together_by_looking_longer_where_that_saves_something(): void
+    {
+        $of = static fn (string $id, string $key): Activity => new Activity($id, $id, 60, skill: 'any', demands: [new Demand('router')], setUp: new SetUp($key, 40));
+        $activities = [$of('a', 'fence'), $of('b', 'template'), $of('c', 'fence'), $of('d', 'template'), $of('e', 'fence')];
+        $problem = $this->problem($activities, [$this->worker(1)], ['router' => 1]);
+        $improved = Improver::improve($problem, new Budget(60), 1, keys: array_flip(['a', 'b', 'c', 'd', 'e']));
+        self::assertSame([200, 80], [(new Objective)->setUpMinutes($problem, $improved->first), (new Objective)->setUpMinutes($problem, $improved->best)], 'two settings, each set up once');
     }
 
     public function test_a_part_of_a_day_off_is_worked_around_and_a_longer_day_is_used(): void
