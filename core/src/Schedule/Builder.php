@@ -23,6 +23,8 @@ final class Builder
 
     private readonly StandingSetUps $setUps;
 
+    private readonly Readiness $ready;
+
     /** @var array<string, Assignment> */
     private array $assignments = [];
 
@@ -30,8 +32,9 @@ final class Builder
     private array $unplanned = [];
 
     /** @param  array<string, int>  $heldBack  not before this instant, so that a window keeps, by activity */
-    private function __construct(private readonly Problem $problem, private readonly array $heldBack)
+    private function __construct(private readonly Problem $problem, array $heldBack)
     {
+        $this->ready = new Readiness($problem, $heldBack);
         $this->people = new Workforce($problem->workers);
         $this->site = new Site($problem);
         $this->setUps = new StandingSetUps($this->site);
@@ -142,7 +145,7 @@ final class Builder
 
     private function begin(Activity $activity): void
     {
-        [$from, $reason] = $this->ready($activity);
+        [$from, $reason] = $this->ready->of($activity, $this->assignments);
         $spot = $this->search($activity, $from, $reason, $activity->work);
         $missed = $activity->windows === [] ? [] : $this->missed($activity, $spot->start);
         $sanding = array_sum(array_map(static fn (Window $window): int => $window->sanding, $missed));
@@ -205,34 +208,6 @@ final class Builder
             $later > 0 && $reason->kind === ReasonKind::Now, $later > self::LONG_AWAY && in_array($reason->kind, [ReasonKind::Link, ReasonKind::Resource], true) => Reason::calendar($reason->activity),
             default => $reason,
         };
-    }
-
-    /** @return array{int, Reason} */
-    private function ready(Activity $activity): array
-    {
-        $from = $this->problem->now;
-        $reason = Reason::now();
-        foreach ($activity->predecessors as $predecessor) {
-            $over = ($this->assignments[$predecessor->activity] ?? null)?->finish;
-            if ($over !== null && $over + $predecessor->lag > $from) {
-                $from = $over + $predecessor->lag;
-                $reason = Reason::link($predecessor);
-            }
-        }
-        $behind = $activity->pin?->after === null ? null : ($this->assignments[$activity->pin->after] ?? null);
-        foreach ([
-            [$activity->release?->instant, static fn (): Reason => Reason::release($activity->release ?? throw new \LogicException)],
-            [$behind?->workEnd, static fn (): Reason => Reason::pin($activity->pin?->after)],
-            [$activity->pin?->from, static fn (): Reason => Reason::pin(null)],
-            [$activity->frozen?->keepsTime === true ? $activity->frozen->start : null, Reason::frozen(...)],
-            [$this->heldBack[$activity->id] ?? null, Reason::window(...)],
-        ] as [$instant, $why]) {
-            if ($instant !== null && $instant > $from) {
-                [$from, $reason] = [$instant, $why()];
-            }
-        }
-
-        return [$from, $reason];
     }
 
     private function closing(Window $window): int

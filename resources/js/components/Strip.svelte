@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { ScaleTime } from 'd3-scale';
+    import Flag from '@/components/Flag.svelte';
     import { moment } from '@/lib/time';
     import type { HorizonBuild, Mark } from '@/lib/types';
 
@@ -27,7 +28,7 @@
     }
 </script>
 
-<svg {width} height={HEIGHT} role="img" aria-label={`No. ${build.number} ${build.title} in time: ${build.slackWords}`}>
+<svg class="in-time" {width} height={HEIGHT} role="img" aria-label={`No. ${build.number} ${build.title} in time: ${build.slackWords}`}>
     {#each free as [from, to] (from)}
         <rect class="free" x={scale(new Date(from))} width={scale(new Date(to)) - scale(new Date(from))} y="0" height={HEIGHT} />
     {/each}
@@ -44,11 +45,7 @@
         {/if}
     {/each}
     {#if promise !== null && promise <= width + 12}
-        <g class={['flag', tone]} transform={`translate(${Math.round(promise)} 0)`}>
-            <path d="M0 12 V52" />
-            <path class="cloth" d="M0 12 L12 16 L0 21 Z" />
-            <title>promised for {build.promisedOn}</title>
-        </g>
+        <Flag x={promise} top={12} bottom={52} {tone} words={`promised for ${build.promisedOn}`} />
         {#if build.verdict === 'late' && finish !== null}
             <path class="over" d={`M${promise} 52 H${Math.min(width, finish)}`} />
         {/if}
@@ -62,64 +59,6 @@
 
     .free {
         fill: var(--shade);
-    }
-
-    .labour {
-        fill: var(--labour);
-    }
-
-    .labour.done {
-        fill: var(--ink);
-    }
-
-    .hold {
-        fill: url(#hatch);
-        stroke: var(--labour);
-        stroke-width: 1;
-    }
-
-    .wait {
-        fill: none;
-        stroke: var(--labour);
-        stroke-width: 1;
-        stroke-dasharray: 3 3;
-    }
-
-    .gate {
-        fill: var(--paper);
-        stroke: var(--ink);
-        stroke-width: 2;
-    }
-
-    .gate.done {
-        fill: var(--ink);
-    }
-
-    .flag path {
-        stroke: var(--ink);
-        stroke-width: 2;
-        fill: none;
-    }
-
-    .flag .cloth {
-        fill: var(--ink);
-        stroke: none;
-    }
-
-    .flag.late path {
-        stroke: var(--rust);
-    }
-
-    .flag.late .cloth {
-        fill: var(--rust);
-    }
-
-    .flag.tight path {
-        stroke: var(--ochre);
-    }
-
-    .flag.tight .cloth {
-        fill: var(--ochre);
     }
 
     .over {

@@ -1,22 +1,23 @@
 <script lang="ts">
     import { inertia, page } from '@inertiajs/svelte';
-    import { http } from '@inertiajs/svelte';
     import { scaleTime } from 'd3-scale';
     import Hatch from '@/components/Hatch.svelte';
     import Instrument from '@/components/Instrument.svelte';
     import Marks from '@/components/Marks.svelte';
     import Strip from '@/components/Strip.svelte';
+    import Axis from '@/components/horizon/Axis.svelte';
+    import Offer, { type BetterPlan } from '@/components/horizon/Offer.svelte';
     import OperationSheet from '@/components/horizon/OperationSheet.svelte';
     import Track from '@/components/horizon/Track.svelte';
+    import Troubles, { type Trouble } from '@/components/horizon/Troubles.svelte';
     import WeightsForm from '@/components/horizon/WeightsForm.svelte';
-    import { chain, read, type Item, type ItemRow, type Why } from '@/components/horizon/items';
+    import { chain, read, type Item, type ItemRow } from '@/components/horizon/items';
+    import { Moving } from '@/components/horizon/moving.svelte';
     import { View } from '@/components/horizon/view.svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
-    import { Act, type ChangeBody } from '@/lib/act.svelte';
-    import { Asker } from '@/lib/ask';
     import { shopClock } from '@/lib/now.svelte';
-    import { calendarDay, clock, dateOf, day, moment, shortDay } from '@/lib/time';
-    import type { Effect, HorizonBuild, Shared } from '@/lib/types';
+    import { moment, shortDay } from '@/lib/time';
+    import type { HorizonBuild, Shared } from '@/lib/types';
 
     interface Props {
         headline: string;
@@ -28,17 +29,12 @@
         /** Stretches of days on which the shop does not work. */
         free: [string, string][];
         builds: HorizonBuild[];
-        offer: {
-            id: number;
-            at: string;
-            gains: { number: number; title: string; before: string | null; after: string | null }[];
-            moves: { person: string; operations: number }[];
-        } | null;
+        offer: BetterPlan | null;
         items: ItemRow[];
         people: { id: number; name: string; off: [number, number][] }[];
         resources: { id: number; key: string; kind: string; name: string; capacity: number }[];
         outages: { key: string; from: number; to: number; note: string }[];
-        troubles: { build: number | null; operation: string; operationId: number | null; words: string }[];
+        troubles: Trouble[];
         undo: { id: number; words: string } | null;
         weights: Record<string, number>;
         shopVersion: number;
@@ -50,40 +46,32 @@
     const DAY = 1440;
 
     const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
-    const act = new Act();
     const begin = $derived(Date.parse(from));
     const whole = $derived((Date.parse(to) - begin) / 60_000);
     const now = $derived((shopClock.now.getTime() - begin) / 60_000);
+    const instant = (minute: number): Date => new Date(begin + minute * 60_000);
+    const minuteOf = (at: string): number => (Date.parse(at) - begin) / 60_000;
+
+    const items = $derived(read(props.items));
+    const byId = $derived(new Map(items.map((item) => [item.id, item])));
     const view = new View(
         () => whole,
         () => now,
     );
+    const moving = new Moving(
+        view,
+        (id) => byId.get(id),
+        instant,
+        () => manager,
+    );
+    const act = moving.act;
+    const steps = $derived(chain(byId, moving.hovered ?? moving.selected));
     let by = $state<'build' | 'person' | 'station' | 'fixture'>('build');
 
-    const items = $derived(read(props.items));
-    const byId = $derived(new Map(items.map((item) => [item.id, item])));
-    let selected = $state<number | null>(null);
-    let hovered = $state<number | null>(null);
-    const steps = $derived(chain(byId, hovered ?? selected));
-
-    const instant = (minute: number): Date => new Date(begin + minute * 60_000);
-    const minuteOf = (at: string): number => (Date.parse(at) - begin) / 60_000;
     const width = $derived(Math.max(200, view.width));
     const scale = $derived(scaleTime([instant(view.start), instant(view.end)], [0, width]));
     const today = $derived(view.x(now));
     const shopOff = $derived(free.map(([left, right]): [number, number] => [minuteOf(left), minuteOf(right)]));
-
-    const ticks = $derived.by((): { at: number; words: string }[] => {
-        if (view.level === 0) {
-            const every = Math.max(1, Math.ceil((weeks.length * 62) / width));
-            return weeks.filter((_, index) => index % every === 0).map((week) => ({ at: minuteOf(week), words: shortDay(week) }));
-        }
-        const step = view.level === 1 ? DAY : 180;
-        return Array.from({ length: Math.floor(view.span / step) }, (_, index) => view.start + index * step).map((at) => ({
-            at,
-            words: view.level === 1 ? day(instant(at)).slice(0, 6) : at % DAY === 0 ? day(instant(at)).slice(0, 6) : clock(instant(at)),
-        }));
-    });
 
     interface Row {
         id: string;
@@ -127,151 +115,24 @@
     const words = (item: Item): string =>
         `No. ${item.build} ${item.name}, ${moment(instant(item.start).toISOString())} to ${moment(instant(item.workEnd).toISOString())}${item.pinned ? ', pinned' : ''}`;
 
-    let why = $state<Why | null>(null);
-    let proposal = $state<ChangeBody | null>(null);
-    let effect = $state<Effect | null>(null);
-    let asking = $state(false);
-    let silence = $state('');
-    const judge = new Asker<object, Effect>(
-        '/plan/judge',
-        (answer) => {
-            effect = answer;
-            asking = false;
+    /** What every row has in common. */
+    const track = $derived({
+        view,
+        chain: steps,
+        selected: moving.selected,
+        drag: manager,
+        words,
+        onselect: (id: number | null): void => moving.select(id),
+        onhover: (id: number | null): void => {
+            moving.hovered = id;
         },
-        (said) => {
-            silence = said;
-            effect = null;
-            asking = false;
-        },
-    );
-
-    async function look(id: number): Promise<void> {
-        const response = await http
-            .getClient()
-            .request({ method: 'get', url: `/operations/${id}/why`, headers: { Accept: 'application/json' } });
-        if (selected === id) {
-            why = JSON.parse(response.data) as Why;
-        }
-    }
-
-    function select(id: number | null): void {
-        if (id === selected) {
-            return;
-        }
-        selected = id;
-        proposal = null;
-        effect = null;
-        silence = '';
-        act.errors = {};
-        if (id === null) {
-            why = null;
-            return;
-        }
-        const item = byId.get(id);
-        if (item && view.level > 0 && !view.sees(item.start, item.workEnd)) {
-            view.show(item.start);
-        }
-        void look(id);
-    }
-
-    function propose(change: Partial<Record<'person' | 'day' | 'after', string>>, operation: number | null = selected): void {
-        if (operation === null || !manager) {
-            return;
-        }
-        const pin = operation === why?.id ? why.pin : null;
-        const base =
-            proposal?.operation === operation ? proposal : { person: pin?.person ?? '', day: pin?.day ?? '', after: pin?.after ?? '' };
-        proposal = { ...base, ...change, kind: 'pin', operation };
-        effect = null;
-        silence = '';
-        asking = true;
-        judge.ask({ changes: [proposal] }, 120);
-    }
-
-    /** The calendar day so many days after the one on which an instant lies. */
-    function dayAfter(minute: number, days: number): string {
-        return new Date(Date.parse(`${dateOf(instant(minute))}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-    }
-
-    function key(event: KeyboardEvent, item: Item, order: Item[]): void {
-        const index = order.findIndex((one) => one.id === item.id);
-        const pinnedDay = typeof proposal?.day === 'string' && proposal.operation === item.id ? proposal.day : '';
-        const day = (days: number): string =>
-            pinnedDay === ''
-                ? dayAfter(item.start, days)
-                : new Date(Date.parse(`${pinnedDay}T12:00:00Z`) + days * 86_400_000).toISOString().slice(0, 10);
-        if (event.shiftKey && event.key === 'ArrowRight') {
-            propose({ day: day(1) }, item.id);
-        } else if (event.shiftKey && event.key === 'ArrowLeft') {
-            propose({ day: day(-1) }, item.id);
-        } else if (event.shiftKey && event.key === 'ArrowDown' && order[index + 1]) {
-            propose({ after: String(order[index + 1]?.id) }, item.id);
-        } else if (event.shiftKey && event.key === 'ArrowUp' && order[index - 1]) {
-            propose({ after: String(item.id) }, order[index - 1]?.id);
-        } else if (event.key === 'p') {
-            propose({ day: dayAfter(item.start, 0), person: item.person === null ? '' : String(item.person) }, item.id);
-        } else if (event.key === 'Enter' && proposal && effect) {
-            settle();
-        } else if (event.key === 'Enter') {
-            document.getElementById('chosen')?.querySelector<HTMLElement>('select, a')?.focus();
-        } else if (event.key === 'Delete' && item.pinned) {
-            unpin();
-        } else if (event.key === 'Escape') {
-            leave();
-        } else {
-            return;
-        }
-        event.preventDefault();
-        event.stopPropagation();
-    }
-
-    function drop(item: Item, minute: number, event: PointerEvent): void {
-        const row = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-row]')?.dataset.row ?? '';
-        const change: Partial<Record<'person' | 'day', string>> = {};
-        if (row.startsWith('person-') && row !== `person-${item.person}`) {
-            change.person = row.slice(7);
-        }
-        if (dateOf(instant(minute)) !== dateOf(instant(item.start))) {
-            change.day = dayAfter(minute, 0);
-        }
-        if (Object.keys(change).length > 0) {
-            propose(change, item.id);
-        }
-    }
-
-    function settle(): void {
-        if (proposal) {
-            const id = selected;
-            act.change(proposal, () => {
-                proposal = null;
-                effect = null;
-                if (id !== null) {
-                    void look(id);
-                }
-            });
-        }
-    }
-
-    function unpin(): void {
-        const id = selected;
-        if (id !== null) {
-            act.change({ kind: 'pin', operation: id, person: null, day: null, after: null }, () => void look(id));
-        }
-    }
-
-    function leave(): void {
-        if (proposal) {
-            proposal = null;
-            effect = null;
-            silence = '';
-        } else {
-            select(null);
-        }
-    }
+        onkey: (event: KeyboardEvent, item: Item, order: Item[]): void => moving.press(event, item, order),
+        ondrop: (item: Item, minute: number, event: PointerEvent): void => moving.drop(item, minute, event),
+    });
 
     function takeBack(): void {
         if (undo) {
-            act.post(`/plan/changes/${undo.id}/undo`, {}, () => selected !== null && void look(selected));
+            act.post(`/plan/changes/${undo.id}/undo`, {}, () => moving.look());
         }
     }
 
@@ -284,7 +145,7 @@
                 : (next?.start ?? now);
         view.zoom(1);
         view.show(Math.max(0, at - 2 * DAY));
-        select((of.find((item) => item.finish >= at && item.state !== 'done') ?? next)?.id ?? null);
+        moving.select((of.find((item) => item.finish >= at && item.state !== 'done') ?? next)?.id ?? null);
     }
 
     function press(event: KeyboardEvent): void {
@@ -311,43 +172,8 @@
 <PlanPages />
 <h1>{headline}</h1>
 <p class="quiet">{under}</p>
-{#if manager && offer}
-    <div class="offer" id="offer">
-        <p>
-            <b>A better plan was found.</b>
-            {#each offer.gains as gain (gain.number)}
-                <span>
-                    {gain.number}
-                    {gain.title}
-                    {gain.before ? calendarDay(gain.before) : 'not planned'} → {gain.after ? calendarDay(gain.after) : 'not planned'}.
-                </span>
-            {/each}
-            <span class="quiet">
-                {offer.moves.length === 0
-                    ? 'Nobody’s coming week would change.'
-                    : `In the coming week it moves ${offer.moves.map((move) => `${move.operations} of ${move.person}’s operations`).join(', ')}.`}
-            </span>
-        </p>
-        <button class="do" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/take`)}>Take it</button>
-        <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/leave`)}>Leave it</button>
-    </div>
-{/if}
-{#if troubles.length > 0}
-    <details class="opens troubles" open={troubles.length < 4}>
-        <summary><b>{troubles.length === 1 ? 'One thing' : `${troubles.length} things`} could not be planned as asked</b></summary>
-        <ul>
-            {#each troubles as trouble, index (index)}
-                <li>
-                    {#if trouble.build}<a
-                            href={`/builds/${trouble.build}${trouble.operationId ? `#operation-${trouble.operationId}` : ''}`}
-                            use:inertia>{trouble.build} {trouble.operation}</a
-                        >{/if}
-                    {trouble.words}
-                </li>
-            {/each}
-        </ul>
-    </details>
-{/if}
+{#if manager && offer}<Offer {offer} {act} />{/if}
+{#if troubles.length > 0}<Troubles {troubles} />{/if}
 
 <div class="tools screen-only" role="group" aria-label="How the horizon is shown">
     <span class="choice" role="group" aria-label="By">
@@ -385,16 +211,7 @@
 <div class="horizon">
     <div class="axis" aria-hidden="true">
         <span></span>
-        <div class="weeks" bind:clientWidth={view.width}>
-            {#each ticks as tick (tick.at)}
-                {#if view.x(tick.at) < width - 44}
-                    <span class="figure" style:left="{view.x(tick.at)}px">{tick.words}</span>
-                {/if}
-            {/each}
-            {#if now >= view.start && now <= view.end}
-                <span class="today figure" style:left="{today}px">today, {day(shopClock.now)}</span>
-            {/if}
-        </div>
+        <Axis {view} weeks={weeks.map(minuteOf)} {now} {instant} />
     </div>
     <ul>
         {#if by === 'build'}
@@ -422,12 +239,10 @@
                             </button>
                         {:else}
                             <Track
+                                {...track}
                                 id={`build-${build.number}`}
                                 label={`Operations of No. ${build.number} ${build.title}`}
                                 items={of}
-                                {view}
-                                chain={steps}
-                                {selected}
                                 holds
                                 off={shopOff}
                                 waits={build.strip
@@ -436,12 +251,6 @@
                                 promise={build.promiseAt
                                     ? { at: minuteOf(build.promiseAt), words: `promised for ${build.promisedOn}`, tone: tone(build) }
                                     : null}
-                                drag={manager}
-                                {words}
-                                onselect={select}
-                                onhover={(id) => (hovered = id)}
-                                onkey={key}
-                                ondrop={drop}
                             />
                         {/if}
                     </div>
@@ -465,21 +274,13 @@
                     <span class="who one"><b>{row.name}</b> <span class="small quiet">{row.words}</span></span>
                     <div class="strip" style:--today="{today}px">
                         <Track
+                            {...track}
                             id={row.id}
                             label={`Operations of ${row.name}`}
                             items={row.items}
-                            {view}
-                            chain={steps}
-                            {selected}
                             holds={by === 'fixture'}
                             off={row.off}
                             down={row.down}
-                            drag={manager}
-                            {words}
-                            onselect={select}
-                            onhover={(id) => (hovered = id)}
-                            onkey={key}
-                            ondrop={drop}
                         />
                     </div>
                     <div class="slack small quiet">{row.items.filter((item) => item.state !== 'done').length} to come</div>
@@ -494,49 +295,11 @@
     Keys on a row: arrows go from one operation to the next; shift and arrows move it; p pins it as it stands, Delete takes the pin out,
     Enter does what is shown, Escape leaves it. z zooms, comma and semicolon go earlier and later{manager ? ', u takes back' : ''}.
 </p>
-{#if why}
-    <OperationSheet
-        {why}
-        {manager}
-        {people}
-        {proposal}
-        {effect}
-        {asking}
-        {silence}
-        {act}
-        onpropose={(change) => propose(change)}
-        onunpin={unpin}
-        ondo={settle}
-        onleave={leave}
-    />
+{#if moving.why}
+    <OperationSheet why={moving.why} {manager} {people} {moving} />
 {/if}
 
 <style>
-    .offer {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.5rem 1rem;
-        align-items: center;
-        border-left: 5px solid var(--accent);
-        padding: 0.4rem 0.9rem;
-        margin: 0.6rem 0;
-    }
-
-    .offer p {
-        flex: 1 1 30rem;
-    }
-
-    .troubles {
-        border-left: 5px solid var(--ochre);
-        padding: 0.2rem 0.9rem;
-        margin: 0.5rem 0;
-    }
-
-    .troubles li {
-        padding: 0.15rem 0;
-        font-size: 0.92rem;
-    }
-
     .tools {
         display: flex;
         flex-wrap: wrap;
@@ -574,38 +337,10 @@
         column-gap: 0.75rem;
     }
 
-    .troubles li,
     .nothing {
         display: block;
         min-height: 0;
         border: 0;
-    }
-
-    .weeks {
-        position: relative;
-        height: 2.9rem;
-        font-size: 0.78rem;
-    }
-
-    .weeks span {
-        position: absolute;
-        bottom: 0;
-        padding-left: 0.3rem;
-        border-left: 1px solid var(--rule);
-        font-weight: 400;
-        color: var(--quiet);
-        white-space: nowrap;
-        height: 1.4rem;
-    }
-
-    .weeks .today {
-        top: 0;
-        height: 1.3rem;
-        padding: 0.1rem 0.4rem;
-        background: var(--accent);
-        color: var(--paper);
-        border: 0;
-        font-weight: 600;
     }
 
     .horizon li {
@@ -704,7 +439,7 @@
             display: none;
         }
 
-        .weeks {
+        .axis :global(.axis) {
             grid-column: 1 / -1;
         }
 

@@ -3,28 +3,23 @@
     import EffectSheet from '@/components/plan/EffectSheet.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
-    import type { Act, ChangeBody } from '@/lib/act.svelte';
     import { calendarDay, moment } from '@/lib/time';
-    import type { Effect } from '@/lib/types';
     import type { Why } from './items';
+    import type { Moving } from './moving.svelte';
 
     interface Props {
         why: Why;
         manager: boolean;
         people: { id: number; name: string }[];
-        proposal: ChangeBody | null;
-        effect: Effect | null;
-        asking: boolean;
-        silence: string;
-        act: Act;
-        onpropose: (change: Partial<Record<'person' | 'day' | 'after', string>>) => void;
-        onunpin: () => void;
-        ondo: () => void;
-        onleave: () => void;
+        moving: Moving;
     }
 
-    const { why, manager, people, proposal, effect, asking, silence, act, onpropose, onunpin, ondo, onleave }: Props = $props();
+    const { why, manager, people, moving }: Props = $props();
 
+    const act = $derived(moving.act);
+    const proposal = $derived(moving.proposal);
+    const effect = $derived(moving.effect);
+    const onpropose = (settled: Partial<Record<'person' | 'day' | 'after', string>>): void => moving.propose(settled);
     const shown = $derived({
         person: String(proposal?.person ?? why.pin?.person ?? ''),
         day: String(proposal?.day ?? why.pin?.day ?? ''),
@@ -40,7 +35,7 @@
 <section class="sheet" id="chosen" data-chosen={why.id}>
     <h2>
         <a href={`/builds/${why.build}#operation-${why.id}`}>{why.build} {why.name}</a>
-        <button class="word small" type="button" onclick={onleave}>close</button>
+        <button class="word small" type="button" onclick={() => moving.select(null)}>close</button>
     </h2>
     <p>
         {#if why.start && why.workEnd && why.start !== why.workEnd}<span class="figure small"
@@ -69,15 +64,15 @@
                 bind:value={() => shown.after, (after) => onpropose({ after })}
                 options={[{ value: '', words: 'nothing in particular' }, ...others]}
             />
-            {#if why.pin}<button class="act" type="button" disabled={act.busy} onclick={onunpin}>Take the pin out</button>{/if}
+            {#if why.pin}<button class="act" type="button" disabled={act.busy} onclick={() => moving.unpin()}>Take the pin out</button>{/if}
         </div>
-        <ErrorLine text={silence || act.other()} />
+        <ErrorLine text={moving.silence || act.other()} />
         {#if proposal}
-            <div class="judged" aria-busy={asking}>
-                {#if effect && !asking}
+            <div class="judged" aria-busy={moving.asking}>
+                {#if effect && !moving.asking}
                     <EffectSheet {effect} brief />
                     <p class="decide">
-                        <button class="do" type="button" disabled={act.busy} onclick={ondo}>Do it</button>
+                        <button class="do" type="button" disabled={act.busy} onclick={() => moving.settle()}>Do it</button>
                         <button
                             class="act"
                             type="button"
@@ -86,9 +81,9 @@
                                 act.post('/plan/try/with', { name: effect.words[0]?.replace(/\.$/, '') ?? 'Tried', changes: [proposal] })}
                             >Try it beside the plan</button
                         >
-                        <button class="act" type="button" onclick={onleave}>Leave it</button>
+                        <button class="act" type="button" onclick={() => moving.leave()}>Leave it</button>
                     </p>
-                {:else if !silence}
+                {:else if !moving.silence}
                     <p class="quiet small">It is being planned{shown.day ? `, on ${calendarDay(shown.day)}` : ''}.</p>
                 {/if}
             </div>

@@ -1,5 +1,6 @@
 <!-- One row in time: labour solid, holds hatched, gates as rings, what is pinned with a foot. Moved by mouse or by keys. -->
 <script lang="ts">
+    import Flag from '@/components/Flag.svelte';
     import { inLanes, parts, type Item } from './items';
     import type { View } from './view.svelte';
 
@@ -115,7 +116,7 @@
     onfocus={enter}
     onpointerleave={() => onhover(null)}
 >
-    <svg width={Math.max(200, view.width)} {height} role="presentation">
+    <svg class="in-time" width={Math.max(200, view.width)} {height} role="presentation">
         {#each off as [from, to] (from)}
             {#if view.sees(from, to)}
                 <rect class="off" x={view.x(from)} width={Math.max(0, view.x(to) - view.x(from))} y="0" {height} />
@@ -173,11 +174,7 @@
             </g>
         {/each}
         {#if promise && view.sees(promise.at, promise.at)}
-            <g class={['flag', promise.tone]} transform={`translate(${Math.round(view.x(promise.at))} 0)`}>
-                <path d={`M0 1 V${height}`} />
-                <path class="cloth" d="M0 1 L12 5 L0 10 Z" />
-                <title>{promise.words}</title>
-            </g>
+            <Flag x={view.x(promise.at)} top={1} bottom={height} tone={promise.tone} words={promise.words} />
         {/if}
     </svg>
 </div>
@@ -208,69 +205,9 @@
         stroke-dasharray: 4 3;
     }
 
-    .wait {
-        fill: none;
-        stroke: var(--labour);
-        stroke-dasharray: 3 3;
-    }
-
-    .flag path {
-        stroke: var(--ink);
-        stroke-width: 2;
-        fill: none;
-    }
-
-    .flag .cloth {
-        fill: var(--ink);
-        stroke: none;
-    }
-
-    .flag.late path,
-    .flag.tight path {
-        stroke: var(--rust);
-    }
-
-    .flag.late .cloth,
-    .flag.tight .cloth {
-        fill: var(--rust);
-    }
-
-    .flag.tight path {
-        stroke: var(--ochre);
-    }
-
-    .flag.tight .cloth {
-        fill: var(--ochre);
-    }
-
     .item {
         cursor: pointer;
         outline: none;
-    }
-
-    .labour {
-        fill: var(--labour);
-    }
-
-    .done .labour,
-    .holding .labour {
-        fill: var(--ink);
-    }
-
-    .started .labour {
-        fill: var(--accent);
-    }
-
-    .hold {
-        fill: url(#hatch);
-        stroke: var(--labour);
-        stroke-width: 1;
-    }
-
-    .gate {
-        fill: var(--paper);
-        stroke: var(--ink);
-        stroke-width: 2;
     }
 
     .pin {

@@ -1,0 +1,45 @@
+<!-- A better plan that was found, with what it gains and what it would move. -->
+<script lang="ts" module>
+    export interface BetterPlan {
+        id: number;
+        at: string;
+        gains: { number: number; title: string; before: string | null; after: string | null }[];
+        moves: { person: string; operations: number }[];
+    }
+</script>
+
+<script lang="ts">
+    import type { Act } from '@/lib/act.svelte';
+    import { calendarDay } from '@/lib/time';
+
+    const { offer, act }: { offer: BetterPlan; act: Act } = $props();
+
+    const day = (date: string | null): string => (date ? calendarDay(date) : 'not planned');
+    const moves = $derived(offer.moves.map((move) => `${move.operations} of ${move.person}’s operations`).join(', '));
+</script>
+
+<div class="offer" id="offer">
+    <p>
+        <b>A better plan was found.</b>
+        {#each offer.gains as gain (gain.number)}<span>{gain.number} {gain.title} {day(gain.before)} → {day(gain.after)}. </span>{/each}
+        <span class="quiet">{moves === '' ? 'Nobody’s coming week would change.' : `In the coming week it moves ${moves}.`}</span>
+    </p>
+    <button class="do" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/take`)}>Take it</button>
+    <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/leave`)}>Leave it</button>
+</div>
+
+<style>
+    .offer {
+        display: flex;
+        flex-wrap: wrap;
+        gap: 0.5rem 1rem;
+        align-items: center;
+        border-left: 5px solid var(--accent);
+        padding: 0.4rem 0.9rem;
+        margin: 0.6rem 0;
+    }
+
+    .offer p {
+        flex: 1 1 30rem;
+    }
+</style>

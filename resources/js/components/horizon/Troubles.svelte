@@ -1,0 +1,44 @@
+<!-- What the plan could not do as it was asked to, each with its mend. -->
+<script lang="ts" module>
+    export interface Trouble {
+        build: number | null;
+        operation: string;
+        operationId: number | null;
+        words: string;
+    }
+</script>
+
+<script lang="ts">
+    import { inertia } from '@inertiajs/svelte';
+
+    const { troubles }: { troubles: Trouble[] } = $props();
+</script>
+
+<details class="opens" open={troubles.length < 4}>
+    <summary><b>{troubles.length === 1 ? 'One thing' : `${troubles.length} things`} could not be planned as asked</b></summary>
+    <ul>
+        {#each troubles as trouble, index (index)}
+            <li>
+                {#if trouble.build}
+                    <a href={`/builds/${trouble.build}${trouble.operationId ? `#operation-${trouble.operationId}` : ''}`} use:inertia
+                        >{trouble.build} {trouble.operation}</a
+                    >
+                {/if}
+                {trouble.words}
+            </li>
+        {/each}
+    </ul>
+</details>
+
+<style>
+    details {
+        border-left: 5px solid var(--ochre);
+        padding: 0.2rem 0.9rem;
+        margin: 0.5rem 0;
+    }
+
+    li {
+        padding: 0.15rem 0;
+        font-size: 0.92rem;
+    }
+</style>
