@@ -24,7 +24,7 @@ final readonly class Weights
         public int $wished = 1,
         public int $inTheShop = 10,
         public int $setUps = 50,
-        public int $moved = 1,
+        public int $moved = 3,
         public int $frozenMinutes = 0,
     ) {
     }

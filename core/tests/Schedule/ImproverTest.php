@@ -79,7 +79,7 @@ final class ImproverTest extends TestCase
         $patient = $problem->with(['weights' => new Weights(late: 0)]);
         $plan = Builder::plan($problem);
         self::assertSame(10_000 * 3 * 30 + 10 * 60, (new Objective)->cost($problem, $plan));
-        self::assertSame(10 * 60 + 15, (new Objective(['a' => $now + 15]))->cost($patient, $plan));
+        self::assertSame(10 * 60 + 3 * 15, (new Objective(['a' => $now + 15]))->cost($patient, $plan));
         self::assertSame(600, (new Objective(['a' => $now + 100_000]))->cost($patient, $plan), 'what was planned far off may move');
         self::assertSame(['one' => 30], (new Objective)->lateness($problem, $plan));
     }
