@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Encryption\DecryptException;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
@@ -20,6 +21,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 class Feed extends ShopModel
 {
     protected $casts = ['token' => 'encrypted', 'at' => 'immutable_datetime', 'read_at' => 'immutable_datetime', 'revoked_at' => 'immutable_datetime'];
+
+    /** The address, as long as the key it was kept with is the shop's: a copy on another machine has another. */
+    public function address(): ?string
+    {
+        try {
+            return route('feed', ['token' => $this->token]);
+        } catch (DecryptException) {
+            return null;
+        }
+    }
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

@@ -25,7 +25,7 @@ final readonly class FeedsPage
 
         return [
             'feeds' => $feeds->map(static fn (Feed $feed): array => [
-                'id' => $feed->id, 'of' => ucfirst(GiveFeed::named($feed)), 'address' => route('feed', ['token' => $feed->token]), 'at' => $feed->at->toIso8601ZuluString(), 'readAt' => $feed->read_at?->toIso8601ZuluString(),
+                'id' => $feed->id, 'of' => ucfirst(GiveFeed::named($feed)), 'address' => $feed->address(), 'at' => $feed->at->toIso8601ZuluString(), 'readAt' => $feed->read_at?->toIso8601ZuluString(),
             ])->all(),
             'people' => $viewer->isManager() ? $choices['people'] : [['value' => (string) $viewer->id, 'words' => $viewer->name]],
             'builds' => $viewer->isManager() ? $choices['builds'] : [],

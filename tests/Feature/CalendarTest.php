@@ -97,6 +97,17 @@ final class CalendarTest extends TestCase
         $this->get('/feeds/short.ics')->assertNotFound();
     }
 
+    public function test_an_address_that_was_kept_with_another_key_still_works_but_is_not_shown_again(): void
+    {
+        $this->post('/plan/feeds', ['what' => 'shop']);
+        $address = $this->get('/plan/feeds')->inertiaProps('feeds.0.address');
+        DB::table('feeds')->update(['token' => 'kept with the key of another machine']);
+        $this->assertNull($this->get('/plan/feeds')->assertOk()->inertiaProps('feeds.0.address'));
+        $this->get($address)->assertOk();
+        $this->delete('/plan/feeds/1')->assertSessionHasNoErrors();
+        $this->get($address)->assertNotFound();
+    }
+
     public function test_feeds_of_a_build_and_of_the_shop_have_holds_and_promises_too(): void
     {
         $this->post('/plan/feeds', ['what' => 'build', 'build' => 1])->assertSessionHasNoErrors();

@@ -7,7 +7,7 @@
     import type { Option } from '@/lib/types';
 
     interface Props {
-        feeds: { id: number; of: string; address: string; at: string; readAt: string | null }[];
+        feeds: { id: number; of: string; address: string | null; at: string; readAt: string | null }[];
         people: Option[];
         builds: Option[];
         manager: boolean;
@@ -30,8 +30,8 @@
         });
     }
 
-    async function copy(feed: { id: number; address: string }): Promise<void> {
-        await navigator.clipboard.writeText(feed.address);
+    async function copy(feed: { id: number; address: string | null }): Promise<void> {
+        await navigator.clipboard.writeText(feed.address ?? '');
         copied = feed.id;
     }
 </script>
@@ -74,10 +74,14 @@
     {#each feeds as feed (feed.id)}
         <li data-feed={feed.of}>
             <b>{feed.of}</b>
-            <code>{feed.address}</code>
+            {#if feed.address}<code>{feed.address}</code>{:else}<span class="small tight"
+                    >still read by who knows it, but not to be shown again on this machine</span
+                >{/if}
             <span class="small quiet">{feed.readAt ? `last read ${moment(feed.readAt)}` : 'not read yet'}</span>
             <span class="tools">
-                <button class="act" type="button" onclick={() => copy(feed)}>{copied === feed.id ? 'Copied' : 'Copy'}</button>
+                {#if feed.address}
+                    <button class="act" type="button" onclick={() => copy(feed)}>{copied === feed.id ? 'Copied' : 'Copy'}</button>
+                {/if}
                 <button class="act" type="button" disabled={act.busy} onclick={() => act.send('delete', `/plan/feeds/${feed.id}`)}
                     >Revoke</button
                 >

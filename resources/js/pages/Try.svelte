@@ -32,7 +32,8 @@
 <PlanPages />
 <h1>{shown ? shown.name : 'Try it before you decide'}</h1>
 <p class="quiet">
-    A scenario is a copy of the shop with something changed. It is planned beside the real plan; nothing changes until you apply it.
+    A scenario is a copy of the shop with something changed. It is planned beside the real plan; nothing changes until you apply it. Another
+    order is put together on the horizon: move an operation there and try it beside the plan.
 </p>
 
 <div class="columns">
