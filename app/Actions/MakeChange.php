@@ -11,6 +11,7 @@ use App\Planning\Planner;
 use App\Planning\PlanOrder;
 use App\Support\Clock;
 use App\Support\Logbook;
+use App\Support\Minutes;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
 
@@ -28,7 +29,7 @@ final readonly class MakeChange
     public function make(Person $by, array $bodies): string
     {
         return DB::transaction(function () use ($by, $bodies): string {
-            $before = $this->order->told();
+            $before = $this->order->toldSoon(Minutes::of($this->clock->now()));
             $told = [];
             foreach ($bodies as $body) {
                 $change = $this->changes->of($body);

@@ -23,6 +23,8 @@ final class PlanOrder
 {
     private const DAY = 1_440;
 
+    private const SOON = 20_160;
+
     /** @param  array<string, array{int|null, int}>|null  $told  who and when, by activity, if it is not the plan in force that counts as told */
     public function __construct(private ?array $told = null)
     {
@@ -92,6 +94,16 @@ final class PlanOrder
         }
 
         return $told;
+    }
+
+    /**
+     * What is told for the coming fortnight: so far back what was settled is taken back to the minute.
+     *
+     * @return array<string, array{int|null, int}>
+     */
+    public function toldSoon(int $now): array
+    {
+        return array_filter($this->told(), static fn (array $one): bool => $one[1] < $now + self::SOON);
     }
 
     /**
