@@ -19,6 +19,7 @@ use App\Http\Controllers\SpecificationController;
 use App\Http\Controllers\StandardsController;
 use App\Http\Controllers\WorkController;
 use App\Http\Middleware\KeepPlanFresh;
+use App\Http\Middleware\ThinkOn;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/new-shop', [ShopController::class, 'create'])->name('shop.new');
@@ -29,7 +30,7 @@ Route::post('/sign-in', [SessionController::class, 'store'])->middleware('guest'
 
 Route::get('/feeds/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->middleware([KeepPlanFresh::class, 'throttle:60,1'])->name('feed');
 
-Route::middleware(['auth', KeepPlanFresh::class])->group(function (): void {
+Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(function (): void {
     Route::redirect('/', '/today');
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/today', [PlanController::class, 'today'])->name('today');

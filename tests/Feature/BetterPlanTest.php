@@ -35,6 +35,23 @@ final class BetterPlanTest extends TestCase
         $this->actingAs($this->maker)->post('/plan/look')->assertForbidden();
     }
 
+    public function test_after_a_change_the_queue_thinks_on_once_and_a_worker_offers_what_it_finds(): void
+    {
+        $this->crowded();
+        config(['queue.default' => 'database']);
+        $this->get('/horizon')->assertOk();
+        $this->assertSame(0, DB::table('jobs')->count(), 'reading changes nothing');
+        $this->post('/plan/changes', ['changes' => [['kind' => 'push', 'build' => 1, 'days' => 1]]])->assertSessionHasNoErrors();
+        $this->post('/plan/changes', ['changes' => [['kind' => 'push', 'build' => 1, 'days' => 0]]])->assertSessionHasNoErrors();
+        $this->post('/plan/changes', ['changes' => [['kind' => 'push', 'build' => 99, 'days' => 0]]])->assertSessionHasErrors();
+        $this->assertSame(1, DB::table('jobs')->count(), 'one look for all of them');
+        $before = $this->plan();
+        DB::table('jobs')->update(['available_at' => 0]);
+        $this->artisan('queue:work', ['--once' => true])->run();
+        $this->assertSame([0, 0, $before], [DB::table('jobs')->count(), DB::table('failed_jobs')->count(), $this->plan()]);
+        $this->assertNotNull($this->get('/horizon')->inertiaProps('offer'), 'offered, not swapped in');
+    }
+
     public function test_what_is_offered_says_what_it_gains_and_is_in_force_only_when_it_is_taken(): void
     {
         $this->crowded();
