@@ -14,7 +14,7 @@ use Illuminate\Validation\ValidationException;
 /** Whether another way of making the build that is latest would bring it forward; each way is really planned. */
 final readonly class OtherMethods
 {
-    private const MOST_TRIED = 8;
+    private const MOST_TRIED = 16;
 
     private const MOST_SHOWN = 5;
 

@@ -29,7 +29,7 @@ final class ProvenShopsTest extends TestCase
 
     private const DAYS = 5;
 
-    private const SHOPS = 5;
+    private const SHOPS = 8;
 
     /** Working hours of the two people, by the hour of a weekday. */
     private const HOURS = [1 => [8, 9, 10, 11, 13, 14, 15, 16], 2 => [9, 10, 11, 12, 13]];
