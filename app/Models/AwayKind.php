@@ -25,4 +25,10 @@ enum AwayKind: string
             self::Upkeep => 'upkeep of the shop',
         };
     }
+
+    /** @return list<array{value: string, words: string}> */
+    public static function choices(): array
+    {
+        return array_map(static fn (self $kind): array => ['value' => $kind->value, 'words' => $kind->words()], self::cases());
+    }
 }

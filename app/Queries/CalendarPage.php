@@ -49,7 +49,7 @@ final readonly class CalendarPage
             ])->all(),
             'closed' => ClosedDay::query()->where('date', '>=', $today)->orderBy('date')->get()->map(static fn (ClosedDay $one): array => $one->only(['id', 'date', 'note']))->all(),
             'resources' => Resource::query()->where('capacity', '>', 0)->orderBy('id')->get()->map(static fn (Resource $one): array => ['value' => (string) $one->id, 'words' => $one->name])->all(),
-            'kinds' => array_map(static fn (AwayKind $kind): array => ['value' => $kind->value, 'words' => $kind->words()], AwayKind::cases()),
+            'kinds' => AwayKind::choices(),
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
+use App\Models\AwayKind;
 use App\Models\Build;
 use App\Models\HouseModel;
 use App\Models\KitLine;
@@ -28,6 +29,7 @@ final readonly class ChangeChoices
             'parts' => array_values(KitLine::query()->with('build')->where('state', KitState::Ordered->value)->whereIn('build_id', Build::query()->open()->select('id'))->orderBy('expected_on')->get()
                 ->map(static fn (KitLine $one): array => $option($one->id, "{$one->build->number} {$one->name}, expected ".Say::day((string) $one->expected_on)))->all()),
             'models' => array_values(HouseModel::query()->orderBy('name')->get()->map(static fn (HouseModel $one): array => $option($one->id, $one->name))->all()),
+            'away' => AwayKind::choices(),
             'skills' => array_map(static fn (Skill $skill): array => $option($skill->value, $skill->value), Skill::cases()),
         ];
     }

@@ -6,8 +6,6 @@ namespace App\Queries;
 
 use App\Actions\Changes\Changes;
 use App\Models\Scenario;
-use App\Planning\House;
-use App\Support\Clock;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
@@ -15,7 +13,7 @@ use Inertia\Inertia;
 /** Scenarios: what is tried beside the plan, and what it would do. */
 final readonly class TryPage
 {
-    public function __construct(private Changes $changes, private Difference $difference, private ChangeChoices $choices, private House $house, private Clock $clock)
+    public function __construct(private Changes $changes, private Difference $difference, private ChangeChoices $choices)
     {
     }
 
@@ -27,7 +25,6 @@ final readonly class TryPage
             'shown' => $shown === null ? null : ['id' => $shown->id, 'name' => $shown->name, 'changes' => $this->told($shown)],
             'difference' => $shown === null || $shown->changes === [] ? null : Inertia::defer(fn (): array => $this->tried($shown)),
             'choices' => $this->choices->all(),
-            'today' => $this->clock->today($this->house->zone()),
         ];
     }
 

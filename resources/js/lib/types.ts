@@ -180,6 +180,7 @@ export interface Choices {
     parts: Option[];
     models: Option[];
     skills: Option[];
+    away: Option[];
 }
 
 /** Something that can be taken away from the calendar again. */

@@ -23,9 +23,10 @@
         outages: Removable[];
         closed: { id: number; date: string; note: string }[];
         resources: Option[];
+        kinds: Option[];
     }
 
-    const { heading, today, days, people, outages, closed, resources }: Props = $props();
+    const { heading, today, days, people, outages, closed, resources, kinds }: Props = $props();
 
     const act = new Act();
     const leave = new Act();
@@ -43,6 +44,7 @@
         parts: [],
         models: [],
         skills: [],
+        away: kinds,
     });
     const months = $derived(days.filter((_, index) => index % 7 === 0));
 

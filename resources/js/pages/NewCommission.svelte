@@ -5,6 +5,7 @@
     import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
     import Field from '@/components/Field.svelte';
     import { Asker } from '@/lib/ask';
+    import { PROMISE_KINDS } from '@/lib/promise';
     import { calendarDay } from '@/lib/time';
     import type { FieldGroup, Forecast, Row, Typed } from '@/lib/types';
 
@@ -170,11 +171,7 @@
                     label="How firmly"
                     bind:value={form.promise_kind}
                     error={errors.promise_kind}
-                    options={[
-                        { value: 'promised', words: 'promised' },
-                        { value: 'immovable', words: 'immovable: a show' },
-                        { value: 'wished', words: 'wished' },
-                    ]}
+                    options={PROMISE_KINDS}
                 />
             </div>
             <button class="do" type="submit" disabled={form.processing}>Take the commission</button>

@@ -1,4 +1,5 @@
 import type { ChangeBody } from '@/lib/act.svelte';
+import { PROMISE_KINDS } from '@/lib/promise';
 import type { Choices, Option } from '@/lib/types';
 
 /** One thing that a change has to say. */
@@ -17,21 +18,6 @@ export interface ChangeKind {
     fields: ChangeField[];
 }
 
-const PROMISES: Option[] = [
-    { value: 'promised', words: 'promised' },
-    { value: 'immovable', words: 'immovable: a show, a contest' },
-    { value: 'wished', words: 'wished' },
-];
-
-export const AWAY: Option[] = [
-    { value: 'off', words: 'off' },
-    { value: 'errand', words: 'errand' },
-    { value: 'supervision', words: 'supervising only' },
-    { value: 'teaching', words: 'teaching' },
-    { value: 'repair', words: 'repairs' },
-    { value: 'upkeep', words: 'upkeep of the shop' },
-];
-
 const person: ChangeField = { name: 'person', label: 'Who', options: (choices) => choices.people };
 const build: ChangeField = { name: 'build', label: 'Build', options: (choices) => choices.builds };
 const resource: ChangeField = { name: 'resource', label: 'What', options: (choices) => choices.resources };
@@ -45,7 +31,7 @@ export const KINDS: ChangeKind[] = [
         words: 'somebody is away',
         fields: [
             person,
-            { name: 'what', label: 'Because', options: () => AWAY },
+            { name: 'what', label: 'Because', options: (choices) => choices.away },
             from,
             { name: 'to', label: 'Last day', type: 'date', hint: 'empty: one day' },
             { name: 'part', label: 'Part of the day', hint: 'as 13:00–17:00; empty: all day' },
@@ -89,7 +75,7 @@ export const KINDS: ChangeKind[] = [
         fields: [
             build,
             { name: 'promised_on', label: 'Promise date', type: 'date' },
-            { name: 'promise_kind', label: 'How firmly', options: () => PROMISES },
+            { name: 'promise_kind', label: 'How firmly', options: () => PROMISE_KINDS },
             { name: 'because', label: 'Why' },
         ],
     },

@@ -2,6 +2,7 @@
     import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
+    import { PROMISE_KINDS } from '@/lib/promise';
     import { calendarDay } from '@/lib/time';
     import type { SheetBuild } from '@/lib/types';
 
@@ -51,17 +52,7 @@
     <summary class="word">{build.promisedOn ? 'Move the promise' : 'Give a promise'}</summary>
     <form onsubmit={move}>
         <Field name="promised_on" label="Promise date" type="date" bind:value={promisedOn} error={act.errors.promised_on} />
-        <Field
-            name="promise_kind"
-            label="How firmly"
-            bind:value={promiseKind}
-            error={act.errors.promise_kind}
-            options={[
-                { value: 'promised', words: 'promised' },
-                { value: 'immovable', words: 'immovable: a show, a contest' },
-                { value: 'wished', words: 'wished' },
-            ]}
-        />
+        <Field name="promise_kind" label="How firmly" bind:value={promiseKind} error={act.errors.promise_kind} options={PROMISE_KINDS} />
         <Field name="because" label="Why, as the client was told" bind:value={because} error={act.errors.because} />
         <button class="act" type="submit" disabled={act.busy}>Set the promise</button>
     </form>

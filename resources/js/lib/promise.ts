@@ -1,0 +1,8 @@
+import type { Option } from './types';
+
+/** How firmly a date was given. */
+export const PROMISE_KINDS: Option[] = [
+    { value: 'promised', words: 'promised' },
+    { value: 'immovable', words: 'immovable: a show, a contest' },
+    { value: 'wished', words: 'wished' },
+];
