@@ -26,7 +26,7 @@ final readonly class AcceptFinding
     {
         DB::transaction(function () use ($by, $build, $version, $key, $reason): void {
             $revision = SaveSpecification::draftOf($build, $version);
-            $workings = $this->revisions->workings(Revisions::read($revision));
+            $workings = $this->revisions->workings(Revisions::read($revision), $build);
             $finding = Judgement::of($build, $workings, $this->routes->findings($workings->specification, $build))->find($key);
             if ($finding === null) {
                 throw Refused::because('The specification as it is kept has no such finding. Keep what you have written first.', 'accept');

@@ -31,10 +31,10 @@ final readonly class EndHold
             }
             $early = max(0, intdiv($operation->hold_until->getTimestamp() - $this->clock->now()->getTimestamp(), 60));
             if ($early > 0 && $because === '') {
-                throw Refused::because('The hold has '.Say::duration($early).' to go. Write why it can end now, for example “dry by the data sheet at 25 °C”.', 'because');
+                throw Refused::because('The hold has '.Say::clockTime($early).' to go. Write why it can end now, for example “dry by the data sheet at 25 °C”.', 'because');
             }
             $operation->update(['state' => OperationState::Done, 'hold_until' => $this->clock->now(), 'version' => $operation->version + 1]);
-            $this->logbook->write($operation->build, $by, 'hold', "Hold over: {$operation->name}".($early > 0 ? ', '.Say::duration($early)." early: {$because}" : '.'));
+            $this->logbook->write($operation->build, $by, 'hold', "Hold over: {$operation->name}".($early > 0 ? ', '.Say::clockTime($early)." early: {$because}" : '.'));
             $this->planner->replan("hold over on {$operation->build->number} {$operation->name}");
         });
     }

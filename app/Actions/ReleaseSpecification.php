@@ -37,7 +37,7 @@ final readonly class ReleaseSpecification
         DB::transaction(function () use ($by, $build, $version): void {
             $revision = SaveSpecification::draftOf($build, $version);
             $read = Revisions::read($revision);
-            $judgement = Judgement::of($build, $this->revisions->workings($read), $this->routes->findings($read->orFail(), $build));
+            $judgement = Judgement::of($build, $this->revisions->workings($read, $build), $this->routes->findings($read->orFail(), $build));
             $stops = $judgement->openStops();
             if ($stops !== []) {
                 throw Refused::because('It cannot be released: '.implode('; ', array_map(static fn (Finding $stop): string => lcfirst($stop->title), $stops)).'. Mend it, or accept it with a reason.', 'release');

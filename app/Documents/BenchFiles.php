@@ -6,6 +6,7 @@ namespace App\Documents;
 
 use App\Models\Build;
 use App\Models\SpecificationRevision;
+use App\Planning\House;
 use App\Planning\Revisions;
 use App\Support\Clock;
 use Regimen\Drawing\Drawings;
@@ -18,7 +19,7 @@ use Regimen\Formats\Tables;
 /** What goes out to the bench: templates, sheet and tables of a revision, in open formats. */
 final readonly class BenchFiles
 {
-    public function __construct(private Clock $clock)
+    public function __construct(private Clock $clock, private House $house)
     {
     }
 
@@ -26,7 +27,7 @@ final readonly class BenchFiles
     public function file(Build $build, SpecificationRevision $revision, string $name): ?array
     {
         $read = Revisions::read($revision);
-        $workings = Workings::of($read);
+        $workings = Workings::of($read, null, $this->house->methods($build)->slots());
         $stamp = $this->clock->now()->getTimestamp();
 
         return match ($name) {

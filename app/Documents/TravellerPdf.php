@@ -90,7 +90,7 @@ final class TravellerPdf
         $this->box(self::LEFT, $this->y - 3.0, $done);
         $way = $operation->way === '' ? '' : ", {$operation->way}";
         $this->canvas->words($operation->name.$way, self::LEFT + 6, $this->y, 8);
-        $times = Say::duration($operation->work()->minutes).($operation->hold->minutes > 0 ? ', holds '.Say::duration($operation->hold->minutes) : '');
+        $times = Say::duration($operation->work()->minutes).($operation->hold->minutes > 0 ? ', holds '.Say::clockTime($operation->hold->minutes) : '');
         $this->canvas->words($times, $this->width - self::LEFT - 34, $this->y, 7, 'end');
         $this->canvas->words('by ________  ________', $this->width - self::LEFT, $this->y, 7, 'end');
         $this->y += 4.4;

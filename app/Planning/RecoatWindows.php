@@ -62,7 +62,7 @@ final readonly class RecoatWindows
             return;
         }
         $pieces = Operation::query()->where('build_id', $build->id)->where('key', $missed->after_key)->firstOrFail()->pieces;
-        $words = "The recoat window of “{$missed->before_name}”, ".Say::duration($missed->window_minutes).", has closed before “{$missed->after_name}”: it is sanded in first.";
+        $words = "The recoat window of “{$missed->before_name}”, ".Say::clockTime($missed->window_minutes).", has closed before “{$missed->after_name}”: it is sanded in first.";
         RouteChange::query()->create([
             'build_id' => $build->id,
             'body' => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Build;
 use App\Models\HouseModel;
 use App\Models\SpecificationRevision;
 use Regimen\Costing\Kit;
@@ -42,9 +43,10 @@ final readonly class Revisions
         return HouseDefaults::under([...($default === null ? [] : $default->body), ...$body, 'type' => $type]);
     }
 
-    public function workings(ReadSpecification $read): Workings
+    /** @param  Build|null  $build  whose methods say how it is made; the house's where there is none yet */
+    public function workings(ReadSpecification $read, ?Build $build = null): Workings
     {
-        return Workings::of($read, $this->partsCost($read));
+        return Workings::of($read, $this->partsCost($read), $this->house->methods($build)->slots());
     }
 
     private function partsCost(ReadSpecification $read): ?Money

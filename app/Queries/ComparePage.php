@@ -175,7 +175,7 @@ final readonly class ComparePage
     {
         $findings = function (ReadSpecification $one, Draft $draft) use ($build): array {
             $clashes = array_map(static fn ($clash): Finding => $clash->finding(), $draft->route->clashes);
-            $judgement = Judgement::of($build, $this->revisions->workings($one), $clashes);
+            $judgement = Judgement::of($build, $this->revisions->workings($one, $build), $clashes);
 
             return [...$judgement->open(Severity::Stop), ...$judgement->open(Severity::Warn)];
         };

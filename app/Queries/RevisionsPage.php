@@ -73,8 +73,8 @@ final readonly class RevisionsPage
         }
         $before = Revisions::read($from);
         $after = Revisions::read($to);
-        $one = $this->revisions->workings($before);
-        $other = $this->revisions->workings($after);
+        $one = $this->revisions->workings($before, $build);
+        $other = $this->revisions->workings($after, $build);
         $was = $this->drafting->draft($before->orFail(), $build);
         $is = $this->drafting->draft($after->orFail(), $build);
         $findings = Comparison::findings($one, $other);

@@ -51,7 +51,7 @@ final class SheetRoute
         }
         $words = "The finish hangs on “{$at->name}”. ".$this->reasons($build)->of($at->planned, $people->firstWhere('id', $at->planned->person_id)?->name);
 
-        return $words.($longest === null || $longest->hold_minutes < 1440 ? '' : " The longest hold from there is {$longest->name}, ".Say::duration($longest->hold_minutes).'.');
+        return $words.($longest === null || $longest->hold_minutes < 1440 ? '' : " The longest hold from there is {$longest->name}, ".Say::clockTime($longest->hold_minutes).'.');
     }
 
     /**

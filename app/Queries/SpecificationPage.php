@@ -7,7 +7,8 @@ namespace App\Queries;
 use App\Models\Build;
 use App\Models\SpecificationRevision;
 use App\Planning\Revisions;
-use App\Support\Say;
+use Regimen\Electronics\ElectricWords;
+use Regimen\Electronics\TapPosition;
 use Regimen\Electronics\TapTest;
 use Regimen\Figures\Workings;
 use Regimen\Formats\Tables;
@@ -28,7 +29,7 @@ final readonly class SpecificationPage
     {
         $build->load(['client', 'revisions', 'acceptedFindings.person']);
         $read = Revisions::read($revision);
-        $workings = $this->revisions->workings($read);
+        $workings = $this->revisions->workings($read, $build);
 
         return [
             'build' => ['number' => $build->number, 'title' => $build->title],
@@ -52,8 +53,8 @@ final readonly class SpecificationPage
     private static function tables(Workings $workings): array
     {
         $table = static fn (string $key, string $name, array $table): array => ['key' => $key, 'name' => $name, 'heads' => $table[0], 'rows' => $table[1]];
-        $taps = array_map(static fn (array $test): array => [
-            (string) $test['position'], implode(' + ', $test['sounds']), implode(', ', $test['silent']) ?: '–', $test['kilohms'] === null ? '–' : Say::figure($test['kilohms']).' kΩ ± 10 %',
+        $taps = array_map(static fn (TapPosition $test): array => [
+            (string) $test->number, $test->sounds->inWords(), implode(', ', $test->silent) ?: '–', $test->atJack === null ? '–' : ElectricWords::resistance(round($test->atJack, 2)).' ± 10 %',
         ], TapTest::of($workings->specification));
 
         return [

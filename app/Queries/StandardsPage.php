@@ -88,7 +88,7 @@ final readonly class StandardsPage
             'best' => Say::duration($row->best_minutes),
             'labour' => Say::duration($row->labour_minutes),
             'worst' => Say::duration($row->worst_minutes),
-            'hold' => Say::duration($row->hold_minutes),
+            'hold' => Say::clockTime($row->hold_minutes),
             'drivenBy' => $driver === null ? null : "for {$driver->usual()} {$driver->words()}; {$row->fixed_percent} % stays",
             'station' => $row->station === null ? null : $this->resources->of($row->station),
             'fixture' => $row->fixture === null ? null : $this->resources->of($row->fixture),
@@ -106,11 +106,11 @@ final readonly class StandardsPage
         return [
             ...$finish->only(['id', 'version', 'body_coats', 'neck_coats', 'coats_a_day', 'source']),
             'name' => FinishSystem::from($finish->system)->words(),
-            'after_first' => Say::duration($finish->after_first_minutes),
-            'between_coats' => Say::duration($finish->between_coats_minutes),
-            'overnight' => Say::duration($finish->overnight_minutes),
-            'cure' => Say::duration($finish->cure_minutes),
-            'window' => $finish->window_minutes === null ? '' : Say::duration($finish->window_minutes),
+            'after_first' => Say::clockTime($finish->after_first_minutes),
+            'between_coats' => Say::clockTime($finish->between_coats_minutes),
+            'overnight' => Say::clockTime($finish->overnight_minutes),
+            'cure' => Say::clockTime($finish->cure_minutes),
+            'window' => $finish->window_minutes === null ? '' : Say::clockTime($finish->window_minutes),
             'history' => self::history($versions, "finish_standards {$finish->id}"),
         ];
     }
@@ -170,7 +170,8 @@ final readonly class StandardsPage
     private static function value(string $key, mixed $value): string
     {
         return match (true) {
-            is_int($value) && str_ends_with($key, '_minutes') => Say::duration($value),
+            is_int($value) && in_array($key, ['set_up_minutes', 'best_minutes', 'labour_minutes', 'worst_minutes'], true) => Say::duration($value),
+            is_int($value) && str_ends_with($key, '_minutes') => Say::clockTime($value),
             is_scalar($value) => (string) $value,
             default => 'the trade’s',
         };

@@ -144,7 +144,7 @@ final readonly class TodayPage
             return null;
         }
 
-        return Say::duration($operation->hold_minutes).($operation->fixture === null ? '' : ', '.$this->resources->of($operation->fixture));
+        return Say::clockTime($operation->hold_minutes).($operation->fixture === null ? '' : ', '.$this->resources->of($operation->fixture));
     }
 
     /**

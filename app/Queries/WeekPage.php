@@ -91,7 +91,7 @@ final readonly class WeekPage
                     'from' => Placement::iso($parts[0][0]),
                     'to' => Placement::iso($parts[count($parts) - 1][1]),
                     'goesOn' => $one->workEnd > $end,
-                    'hold' => $one->operation->hold_minutes > 0 && $one->workEnd <= $end ? 'then '.Say::duration($one->operation->hold_minutes).' hold' : null,
+                    'hold' => $one->operation->hold_minutes > 0 && $one->workEnd <= $end ? 'then '.Say::clockTime($one->operation->hold_minutes).' hold' : null,
                     'needs' => $one->operation->planned?->shares_id === null ? null : 'set up already',
                 ];
             }

@@ -40,7 +40,7 @@ final readonly class WorkedOut
     public function of(array $client, array $house, ?Build $build = null): array
     {
         $read = SpecificationReader::read($client, $house);
-        $workings = $read->specification === null ? null : $this->revisions->workings($read);
+        $workings = $read->specification === null ? null : $this->revisions->workings($read, $build);
         $judgement = $workings === null ? null : Judgement::of($build, $workings, $this->routes->findings($workings->specification, $build));
 
         return [

@@ -10,6 +10,8 @@ use Regimen\Schedule\HoursText;
 use Regimen\Units\Duration;
 use Regimen\Units\InvalidQuantity;
 use Regimen\Units\Money;
+use Regimen\Units\Scalar;
+use Regimen\Units\TypedText;
 
 /** A quantity as it is typed, judged by the parser of the core, whose sentence is shown at the field. */
 final readonly class Typed implements ValidationRule
@@ -54,7 +56,7 @@ final readonly class Typed implements ValidationRule
     /** A number above zero such as 2 or 1.5. */
     public static function quantity(): self
     {
-        return new self(static fn (string $typed): ?string => preg_match('/^\d{1,5}([.,]\d{1,3})?$/', trim($typed)) !== 1 || (float) str_replace(',', '.', $typed) <= 0
+        return new self(static fn (string $typed): ?string => preg_match('/^\d{1,5}([.,]\d{1,3})?$/', TypedText::of($typed)) !== 1 || Scalar::plain($typed) <= 0
             ? "“{$typed}” is no amount. Write a number above zero such as 2 or 1.5."
             : null);
     }

@@ -24,9 +24,16 @@ final class Say
         return $instant->setTimezone($zone)->format('D j M H:i');
     }
 
+    /** Labour, in hours. */
     public static function duration(int $minutes): string
     {
         return (string) Duration::ofMinutes($minutes);
+    }
+
+    /** Holds, windows and lead times: days from two days on. */
+    public static function clockTime(int $minutes): string
+    {
+        return Duration::ofMinutes($minutes)->byTheClock();
     }
 
     /** `4.5`, `12` — without trailing zeros */

@@ -10,6 +10,7 @@ use App\Support\Clock;
 use Illuminate\Foundation\Http\FormRequest;
 use Regimen\Units\Duration;
 use Regimen\Units\Money;
+use Regimen\Units\Scalar;
 
 /** What all requests of the shop share: who asks, the house's clock, zone and currency, and typed quantities. */
 abstract class ShopRequest extends FormRequest
@@ -45,7 +46,7 @@ abstract class ShopRequest extends FormRequest
 
     public function quantity(string $field): float
     {
-        return (float) str_replace(',', '.', $this->string($field)->toString());
+        return Scalar::plain($this->string($field)->toString());
     }
 
     protected function house(): House

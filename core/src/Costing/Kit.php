@@ -91,7 +91,7 @@ final readonly class Kit
             self::part('electronics', 'electronics-set', $s->electrics->pickups === [] ? 0 : 1, $prices),
             self::part('stiffening-rods', 'stiffening-rods', $s->neck->stiffeningRods ? 1 : 0, $prices),
             self::part('binding', 'binding', self::binding($s), $prices),
-            self::part('fret-wire', 'fret-wire', ceil(FretWire::length($s)->mm / 100) / 10, $prices),
+            self::part('fret-wire', 'fret-wire', FretWire::length($s)->mm / 1000, $prices),
         ];
     }
 

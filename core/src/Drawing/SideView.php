@@ -130,7 +130,7 @@ final readonly class SideView
             Shape::closed([$this->inBody($along - 6, $recess), $this->inBody($along + 10, $recess), $this->inBody($along + 10, $recess - $bridge->range()->from), $this->inBody($along - 6, $recess - $bridge->range()->from)], '', 'line', 'paper'),
             Shape::open([$foot($bridge->range()->from), $foot($bridge->range()->to)], '', $style),
             Shape::circle($saddle, 2.2, '', $style, $bridge->fits() ? 'ink' : 'rust'),
-            Shape::open([$postAt, new Point(0.0, -$crown - $s->brief->nutAction->mm), $saddle], '', 'string'),
+            Shape::open([$postAt, new Point(0.0, -$crown - $s->nutHeight()), $saddle], '', 'string'),
         ];
     }
 

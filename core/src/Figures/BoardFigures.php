@@ -16,7 +16,7 @@ final class BoardFigures implements FigureSource
         yield from $this->markers($workings);
         $wire = FretWire::length($workings->specification)->mm;
         $places = $workings->specification->board->frets + ($workings->specification->board->zeroFret ? 1 : 0);
-        yield Figure::mm('fretWire', 'Fret wire', $wire, 'G8', "{$places} × (arc across the board + 2 × 2.0), and one spare in ten = ".Words::mm($wire, 0), 'board', 0);
+        yield Figure::mm('fretWire', 'Fret wire', $wire, 'G8', "{$places} × (arc across the board + 2 × 2.0), and one spare in ten = ".Words::mm(FretWire::needed($workings->specification)->mm, 0).', sold by '.Words::mm(FretWire::SOLD_MM, 0), 'board', 0);
     }
 
     /** @return iterable<Figure> */
@@ -47,7 +47,7 @@ final class BoardFigures implements FigureSource
             $drop = $board->dropAt($at, $half);
             $where = $key === 'nut' ? 'the nut' : 'the last fret';
             yield Figure::mm("drop.{$key}", "Radius takes at {$where}’s edge", $drop, 'G3', 'R − √(R² − y²) with R '.Words::number($radius).' and y '.Words::number($half).' = '.Words::mm($drop, 3), 'board', 2);
-            yield Figure::mm("edgeLeft.{$key}", "Left under the slot’s end at {$where}", $board->edgeLeft($at), 'G5', Words::number($board->thickness).' − '.Words::number($drop, 2).' − '.Words::number($board->slotDepth, 2).' = '.Words::mm($board->edgeLeft($at), 2), 'board', 2);
+            yield Figure::mm("edgeLeft.{$key}", "Left under the slot’s end at {$where}", $board->edgeLeft($at), 'G5', Words::number($board->thickness).' − '.Words::number($drop, 2).' − '.Words::number($board->slotAtEdge($at), 2).' = '.Words::mm($board->edgeLeft($at), 2).($board->slotAtEdge($at) === $board->slotDepth ? '' : '; sawn '.Words::number($board->slotDepth, 2).' deep from the flat'), 'board', 2);
         }
         if ($w->specification->board->radiusEnd->mm !== $w->specification->board->radius->mm) {
             yield Figure::mm('radiusTwelfth', 'Radius at twelfth', $board->radiusAt($x), 'G4', 'from '.Words::number($w->specification->board->radius->mm).' at the nut to '.Words::number($w->specification->board->radiusEnd->mm).' at the board’s end, in a straight line', 'board');

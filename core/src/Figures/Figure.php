@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Figures;
 
+use Regimen\Electronics\ElectricWords;
+
 /** A computed measure: what it is, its value, and the formula with its numbers. */
 final readonly class Figure
 {
@@ -36,6 +38,13 @@ final readonly class Figure
     /** `6.5`, without its unit when that is millimetres, as in a table of lengths. */
     public function shown(): string
     {
+        if ($this->unit === 'kΩ') {
+            return ElectricWords::resistance(round($this->value, 4));
+        }
+        if ($this->unit === 'nF') {
+            return ElectricWords::capacitance($this->value);
+        }
+
         return Words::number($this->value, $this->decimals).(in_array($this->unit, ['mm', ''], true) ? '' : ($this->unit === '°' ? '°' : " {$this->unit}"));
     }
 

@@ -35,9 +35,9 @@ final class NeckFigures implements FigureSource
         }
         foreach (array_keys($head->posts) as $string) {
             $angle = $head->breakAngle($string);
-            $formula = $string < $s->head->guided
+            $formula = $head->isGuided($string)
                 ? 'atan('.Words::number($s->head->guideDrop->mm).' / '.Words::number($s->head->guideAt->mm).'), under the guide'
-                : 'atan('.Words::number($head->heightLost($string)).' / '.Words::number(-$head->posts[$string]->x * cos(deg2rad($head->angle()))).')';
+                : 'atan('.Words::number($head->heightLost($string), 2).' / '.Words::number($head->awayFromNut($string), 2).')';
             yield Figure::of("break.{$string}", 'Breaks over the nut, string '.($string + 1), $angle, '°', 'G12', "{$formula} = ".Words::number($angle, 2).'°', 'head');
         }
     }

@@ -14,6 +14,7 @@ use Regimen\Geometry\NeckShape;
 use Regimen\Geometry\ScaleLine;
 use Regimen\Geometry\StringSpread;
 use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\SlotsSawn;
 use Regimen\Instrument\Specification;
 use Regimen\Strings\Pull;
 use Regimen\Timber\BalanceMoisture;
@@ -26,13 +27,14 @@ final class Workings
     private array $worked = [];
 
     /** @param  array<string, string>  $sources  where each value is from */
-    private function __construct(public readonly Specification $specification, private readonly array $sources, public readonly ?Money $partsCost)
+    private function __construct(public readonly Specification $specification, private readonly array $sources, public readonly ?Money $partsCost, public readonly SlotsSawn $slots)
     {
     }
 
-    public static function of(ReadSpecification $read, ?Money $partsCost = null): self
+    /** @param  SlotsSawn  $slots  as the route has it */
+    public static function of(ReadSpecification $read, ?Money $partsCost = null, SlotsSawn $slots = SlotsSawn::FromTheFlat): self
     {
-        return new self($read->orFail(), $read->sources, $partsCost);
+        return new self($read->orFail(), $read->sources, $partsCost, $slots);
     }
 
     /** Whether the client has said so, rather than the house. */
@@ -43,7 +45,7 @@ final class Workings
 
     public function board(): BoardShape
     {
-        return $this->once(BoardShape::class, fn (): BoardShape => BoardShape::of($this->specification));
+        return $this->once(BoardShape::class, fn (): BoardShape => BoardShape::of($this->specification, $this->slots));
     }
 
     public function neck(): NeckShape

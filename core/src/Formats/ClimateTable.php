@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Regimen\Formats;
 
 use Regimen\Route\Climate;
+use Regimen\Units\InvalidQuantity;
+use Regimen\Units\TypedText;
 
 /** Readings of the air as a table (RFC 4180): time, temperature in °C, relative humidity in %. All or nothing. */
 final class ClimateTable
@@ -53,7 +55,11 @@ final class ClimateTable
 
     private static function number(int $line, int $column, string $cell, float $least, float $most): float
     {
-        $typed = trim($cell);
+        try {
+            $typed = TypedText::of($cell);
+        } catch (InvalidQuantity $wrong) {
+            throw UnreadableFile::because("Line {$line}, column {$column}: ".$wrong->getMessage());
+        }
         if (preg_match('/^-?\d{1,3}([.,]\d+)?$/', $typed) !== 1) {
             throw UnreadableFile::because("Line {$line}, column {$column}: “{$cell}” is no number.");
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Geometry;
 
+use Regimen\Instrument\SlotsSawn;
 use Regimen\Instrument\Specification;
 
 /** Width, radius and edge of a fretboard (CALCULATIONS G2 to G5), in millimetres from the nut. */
@@ -18,16 +19,17 @@ final readonly class BoardShape
         public float $length,
         public float $thickness,
         public float $slotDepth,
+        private SlotsSawn $sawn,
     ) {
     }
 
-    public static function of(Specification $s): self
+    public static function of(Specification $s, SlotsSawn $sawn = SlotsSawn::FromTheFlat): self
     {
         $board = $s->board;
 
         return new self(
             $board->nutWidth->mm, $board->lastWidth->mm, $s->frets()->last()->mm, $board->radius->mm, $board->radiusEnd->mm,
-            $board->boardLength->mm, $board->boardThickness->mm, $board->slotDepth->mm,
+            $board->boardLength->mm, $board->boardThickness->mm, $board->slotDepth->mm, $sawn,
         );
     }
 
@@ -54,10 +56,16 @@ final readonly class BoardShape
         return self::drop($this->radiusAt($x), $y);
     }
 
-    /** G5: timber left under the slot at the board's edge; the slot is as deep everywhere under the surface. */
+    /** How deep a slot is under the finished surface at the board's edge: from the flat it loses what the radius takes, from the arc nothing. */
+    public function slotAtEdge(float $x): float
+    {
+        return $this->sawn === SlotsSawn::FromTheArc ? $this->slotDepth : max(0.0, $this->slotDepth - $this->dropAt($x, $this->widthAt($x) / 2));
+    }
+
+    /** G5: timber left under the slot at the board's edge: thickness − what the radius takes − the slot there. */
     public function edgeLeft(float $x): float
     {
-        return $this->thickness - $this->dropAt($x, $this->widthAt($x) / 2) - $this->slotDepth;
+        return $this->thickness - $this->dropAt($x, $this->widthAt($x) / 2) - $this->slotAtEdge($x);
     }
 
     /** Length across the surface at x. */

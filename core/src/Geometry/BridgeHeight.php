@@ -33,10 +33,18 @@ final readonly class BridgeHeight
         return $this->specification->board->scale->mm - $this->specification->frets()->position($this->specification->joinery->joinFret)->mm;
     }
 
-    /** G15: string over the fret plane at the saddle, 2 a12 − a_nut. */
+    /** G15: string over the fret plane at the saddle, 2 a12 − a0, a straight string over twice the half scale; mm. */
     public static function overFretPlane(float $actionAtTwelfth, float $atNut): float
     {
         return 2 * $actionAtTwelfth - $atNut;
+    }
+
+    /** G15: what a feeler reads under a string over the first fret: a0 (1 − 2 x1 / L) + 2 a12 · x1 / L; mm. */
+    public function overFirstFret(float $actionAtTwelfth): float
+    {
+        $share = $this->specification->frets()->position(1)->mm / $this->specification->board->scale->mm;
+
+        return $this->specification->nutHeight() * (1 - 2 * $share) + 2 * $actionAtTwelfth * $share;
     }
 
     /** Mean of the outer strings' actions at the twelfth. */
@@ -45,13 +53,13 @@ final readonly class BridgeHeight
         return ($this->specification->brief->actionTreble->mm + $this->specification->brief->actionBass->mm) / 2;
     }
 
-    /** G16: p + d · tan θ + crown + (2 a12 − a_nut), over the body's top. */
+    /** G16: p + d · tan θ + crown + (2 a12 − a0), over the body's top. */
     public function overTop(?float $angle = null): float
     {
         return $this->boardAboveTop()
             + $this->fromEdge() * tan(deg2rad($angle ?? $this->specification->joinery->neckAngle))
             + $this->specification->board->crownHeight->mm
-            + self::overFretPlane($this->action(), $this->specification->brief->nutAction->mm);
+            + self::overFretPlane($this->action(), $this->specification->nutHeight());
     }
 
     /** Over the bridge's own foot, which is let in or packed up. */

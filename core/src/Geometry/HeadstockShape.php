@@ -111,33 +111,47 @@ final readonly class HeadstockShape
         return $this->specification->head->headLength->mm * sin($angle) + $this->specification->head->headThickness->mm * cos($angle);
     }
 
-    /** How far the face at the nut lies below the board's surface, in mm. */
+    /** How far the face at the nut lies below the board's surface, in mm: an angled one begins at the neck's face under the board. */
     public function faceBelowBoard(): float
     {
         return $this->specification->head->headstock === HeadstockKind::Angled
-            ? $this->specification->board->boardThickness->mm - $this->specification->head->veneer->mm
+            ? $this->specification->board->boardThickness->mm
             : $this->specification->head->headStep->mm;
     }
 
-    /** Height lost from the nut slot to where the string leaves its post, in mm. */
+    /** The bottom of the nut's slots over the board's surface, in mm: one crown and a0, or the zero fret's own crown. */
+    public function slotOverBoard(): float
+    {
+        return $this->specification->board->crownHeight->mm + $this->specification->nutHeight();
+    }
+
+    /** G12: height lost from the nut slot to where the string leaves its post: face + slot + d · sin α − p · cos α, in mm. */
     public function heightLost(int $string): float
     {
         $angle = deg2rad($this->angle());
-        $along = $this->alongFace($string);
-        $post = -$this->faceBelowBoard() - $along * sin($angle) + $this->specification->head->postHeight->mm * cos($angle);
 
-        return $this->specification->board->crownHeight->mm - $post;
+        return $this->faceBelowBoard() + $this->slotOverBoard() + $this->alongFace($string) * sin($angle) - $this->specification->head->postHeight->mm * cos($angle);
+    }
+
+    /** G12: how far from the nut, along the board's plane, the string leaves its post, which leans with the face: d · cos α + p · sin α, in mm. */
+    public function awayFromNut(int $string): float
+    {
+        $angle = deg2rad($this->angle());
+
+        return $this->alongFace($string) * cos($angle) + $this->specification->head->postHeight->mm * sin($angle);
     }
 
     /** G12: degrees by which a string breaks over the nut; one under a guide breaks towards the guide. */
     public function breakAngle(int $string): float
     {
-        if ($string < $this->specification->head->guided) {
-            return rad2deg(atan($this->specification->head->guideDrop->mm / $this->specification->head->guideAt->mm));
-        }
-        $level = $this->alongFace($string) * cos(deg2rad($this->angle()));
+        return $this->isGuided($string)
+            ? rad2deg(atan($this->specification->head->guideDrop->mm / $this->specification->head->guideAt->mm))
+            : rad2deg(atan($this->heightLost($string) / $this->awayFromNut($string)));
+    }
 
-        return rad2deg(atan($this->heightLost($string) / max(1.0, $level)));
+    public function isGuided(int $string): bool
+    {
+        return $string < $this->specification->head->guided;
     }
 
     /** Degrees by which a string turns sideways at the nut. */

@@ -5,18 +5,12 @@ declare(strict_types=1);
 namespace Regimen\Geometry;
 
 use Regimen\Instrument\BodyConstruction;
-use Regimen\Instrument\Contour;
 use Regimen\Instrument\Layer;
 use Regimen\Instrument\Specification;
 
 /** What the instrument will weigh and where it balances (CALCULATIONS T6). */
 final readonly class InstrumentMass
 {
-    /** Edges and contours take so much of a body; common practice. */
-    private const ROUNDED = 0.02;
-
-    private const CONTOUR = 0.025;
-
     private const STEPS = 16;
 
     /** @param  list<MassPart>  $parts  cavities with less than zero */
@@ -52,13 +46,12 @@ final readonly class InstrumentMass
         if ($s->bodywork->body === BodyConstruction::FlatTop) {
             return self::box($s, $body, $moisture);
         }
-        $contours = match ($s->bodywork->contours) {
-            Contour::None => 0.0,
-            Contour::Both => 2 * self::CONTOUR,
-            default => self::CONTOUR,
-        };
+        $taken = TakenOff::of($s, $body->outline);
+        $from = 0.0;
         foreach ($s->bodywork->layers as $layer) {
-            $parts[] = new MassPart("{$layer->timber->name}, {$layer->thickness->inMillimetres()}", self::grams($area * $layer->thickness->mm, $layer, $moisture) * (1 - self::ROUNDED - $contours), $middle);
+            $to = $from + $layer->thickness->mm;
+            $parts[] = new MassPart("{$layer->timber->name}, {$layer->thickness->inMillimetres()}", self::grams($area * $layer->thickness->mm - $taken->between($from, $to), $layer, $moisture), $middle);
+            $from = $to;
         }
         $core = $s->bodywork->layers[count($s->bodywork->layers) - 1];
         $take = static fn (string $name, float $volume, float $x): MassPart => new MassPart($name, -self::grams($volume, $core, $moisture), $x);

@@ -4,13 +4,23 @@ declare(strict_types=1);
 
 namespace Regimen\Geometry;
 
+use Regimen\Instrument\InstrumentType;
 use Regimen\Instrument\Specification;
 
 /** The saddle line and the room the saddles have (CALCULATIONS G14), in mm from the nut. */
 final readonly class ScaleLine
 {
-    /** Compensation of the first and of the last string: middle of the guideline, common practice. */
-    private const COMPENSATION_MM = [1.5, 3.25];
+    /** Compensation from the thinnest to the thickest of its kind: the guideline, common practice. */
+    private const PLAIN_MM = [1.0, 2.0];
+
+    private const WOUND_MM = [2.5, 4.0];
+
+    /** Thinnest and thickest plain string, and wound ones of guitars and basses, in mm; between them it grows in a straight line (house convention). */
+    private const PLAIN_GAUGES = [0.2, 0.6];
+
+    private const WOUND_GAUGES = [0.5, 1.6];
+
+    private const BASS_GAUGES = [0.8, 3.4];
 
     private function __construct(private Specification $specification)
     {
@@ -21,12 +31,29 @@ final readonly class ScaleLine
         return new self($specification);
     }
 
-    /** By how much a string's saddle stands behind the scale line. */
+    /** By how much a string's saddle stands behind the scale line, by its kind and gauge: plain 1 to 2, wound 2.5 to 4 mm. */
     public function compensation(int $string): float
     {
-        [$first, $last] = self::COMPENSATION_MM;
+        $gauge = $this->specification->stringing->gauges[$string];
+        [$least, $most] = $gauge->wound ? self::WOUND_MM : self::PLAIN_MM;
+        [$thinnest, $thickest] = match (true) {
+            ! $gauge->wound => self::PLAIN_GAUGES,
+            $this->specification->brief->type === InstrumentType::Bass => self::BASS_GAUGES,
+            default => self::WOUND_GAUGES,
+        };
 
-        return $first + ($last - $first) * $string / max(1, $this->specification->brief->strings - 1);
+        return $least + ($most - $least) * max(0.0, min(1.0, ($gauge->diameter->mm - $thinnest) / ($thickest - $thinnest)));
+    }
+
+    /** From the saddle that stands foremost to the one farthest back. */
+    public function saddles(): Interval
+    {
+        $from = $to = $this->saddleAt(0);
+        foreach (array_keys($this->specification->stringing->gauges) as $string) {
+            [$from, $to] = [min($from, $this->saddleAt($string)), max($to, $this->saddleAt($string))];
+        }
+
+        return new Interval($from, $to);
     }
 
     public function saddleAt(int $string): float

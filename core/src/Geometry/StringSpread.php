@@ -46,12 +46,12 @@ final readonly class StringSpread
     private static function places(array $diameters, float $outer, bool $doubled, bool $even, bool $edges): array
     {
         $count = count($diameters);
-        if ($doubled) {
-            return self::courses($count, $edges ? $outer - ($diameters[0] + $diameters[$count - 1]) / 2 : $outer);
-        }
         $half = $outer / 2;
         $first = -$half + ($edges ? $diameters[0] / 2 : 0.0);
         $last = $half - ($edges ? $diameters[$count - 1] / 2 : 0.0);
+        if ($doubled) {
+            return self::courses($diameters, $first, $last, $even);
+        }
         if ($even) {
             return array_map(static fn (int $index): float => $first + ($last - $first) * $index / ($count - 1), range(0, $count - 1));
         }
@@ -66,15 +66,23 @@ final readonly class StringSpread
         return $places;
     }
 
-    /** @return list<float> */
-    private static function courses(int $count, float $outer): array
+    /**
+     * Courses between the outermost two strings, whose own centres are given: with equal steps, or with equal room between them.
+     *
+     * @param  list<float>  $diameters
+     * @return list<float>
+     */
+    private static function courses(array $diameters, float $first, float $last, bool $even): array
     {
-        $pairs = intdiv($count, 2);
-        $step = $pairs > 1 ? ($outer - self::COURSE_MM) / ($pairs - 1) : 0.0;
+        $pairs = intdiv(count($diameters), 2);
+        $between = static fn (int $pair): float => $even ? 0.0 : ($diameters[2 * $pair - 1] + $diameters[2 * $pair]) / 2;
+        $gauges = array_sum(array_map($between, $pairs > 1 ? range(1, $pairs - 1) : []));
+        $room = $pairs > 1 ? ($last - $first - $pairs * self::COURSE_MM - $gauges) / ($pairs - 1) : 0.0;
         $places = [];
-        for ($pair = 0; $pair < $pairs; $pair++) {
-            $middle = -($outer - self::COURSE_MM) / 2 + $pair * $step;
-            array_push($places, $middle - self::COURSE_MM / 2, $middle + self::COURSE_MM / 2);
+        for ($pair = 0, $at = $first; $pair < $pairs; $pair++) {
+            $at += $pair === 0 ? 0.0 : $room + $between($pair);
+            array_push($places, $at, $at + self::COURSE_MM);
+            $at += self::COURSE_MM;
         }
 
         return $places;

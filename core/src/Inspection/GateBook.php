@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Regimen\Inspection;
 
 use Regimen\Electronics\SwitchPosition;
+use Regimen\Electronics\TapPosition;
+use Regimen\Electronics\TapTest;
 use Regimen\Figures\Workings;
 use Regimen\Instrument\Pickup;
 
@@ -37,7 +39,7 @@ final readonly class GateBook
                 Target::atMost('off the centre line', 'caliper from both edges', $t('channel-centre')),
                 Target::around('depth of the channel', 'depth gauge', $s->neck->rodDepth->mm, $t('channel-deeper')),
             ],
-            'neck.headstock-thickness' => [Target::between('headstock thickness', 'caliper', max($t('headstock-least'), $s->head->tunerLeast->mm), min($t('headstock-most'), $s->head->tunerMost->mm))],
+            'neck.headstock-thickness' => [$this->headstock()],
             'neck.outline' => $this->widths(),
             'fretboard.slots' => [Target::around('nut to twelfth fret', 'long rule', $s->board->scale->mm / 2, $t('half-scale'))],
             'fretboard.radius' => [Target::atMost('light under the gauge', 'radius gauge '.$s->board->radius->inMillimetres(0), $t('radius-light'))],
@@ -47,7 +49,7 @@ final readonly class GateBook
             'joint.bridge' => $this->bridge(),
             'body.cavities' => $this->cavities(),
             'electronics.install' => $this->electronics(),
-            'set-up.nut' => $s->board->zeroFret ? [] : [Target::between('nut height over the first fret', 'feeler', $t('nut-least'), $t('nut-most'))],
+            'set-up.nut' => $this->nut(),
             'set-up.string' => $this->setUp(),
             'delivery.inspect' => [...$this->setUp(), ...$this->weight(), Target::seen('everything that was promised', 'the client’s wishes', 'one by one')],
             default => [],
@@ -79,6 +81,29 @@ final readonly class GateBook
         ];
     }
 
+    /** As drawn, within what the house and the tuners take. */
+    private function headstock(): Target
+    {
+        $head = $this->workings->specification->head;
+        $low = max($head->tunerLeast->mm, min($this->tolerances->value('headstock-least'), $head->headThickness->mm));
+        $high = min($head->tunerMost->mm, max($this->tolerances->value('headstock-most'), $head->headThickness->mm));
+
+        return Target::between('headstock thickness', 'caliper', min($low, $high), max($low, $high));
+    }
+
+    /**
+     * What a feeler reads over the first fret when the strings stand as high at the twelfth as they should (G15).
+     *
+     * @return list<Target>
+     */
+    private function nut(): array
+    {
+        $s = $this->workings->specification;
+        $over = fn (string $side, float $action): Target => Target::around("string over the first fret, {$side}", 'feeler', $this->workings->bridge()->overFirstFret($action), $this->tolerances->value('nut'));
+
+        return $s->board->zeroFret ? [] : [$over('treble', $s->brief->actionTreble->mm), $over('bass', $s->brief->actionBass->mm)];
+    }
+
     /** @return list<Target> */
     private function joint(bool $pocket): array
     {
@@ -96,10 +121,10 @@ final readonly class GateBook
     private function bridge(): array
     {
         $s = $this->workings->specification;
-        $last = $s->brief->strings;
+        $last = $s->brief->strings - 1;
 
         return [
-            Target::around('nut to saddle line, treble', 'long rule', $this->workings->scaleLine()->saddleAt(1), $this->tolerances->value('saddle-line')),
+            Target::around('nut to saddle line, treble', 'long rule', $this->workings->scaleLine()->saddleAt(0), $this->tolerances->value('saddle-line')),
             Target::around('nut to saddle line, bass', 'long rule', $this->workings->scaleLine()->saddleAt($last), $this->tolerances->value('saddle-line')),
         ];
     }
@@ -128,12 +153,16 @@ final readonly class GateBook
 
         return [
             ...array_map(
-                static fn (Pickup $pickup): Target => Target::around("resistance, {$pickup->place}", 'meter', (float) $pickup->resistance, (float) $pickup->resistance * $percent / 100, 'kΩ'),
+                static fn (Pickup $pickup): Target => Target::resistance("resistance, {$pickup->place}", 'meter', (float) $pickup->resistance, $percent),
                 array_values(array_filter($electrics->pickups, static fn (Pickup $pickup): bool => $pickup->resistance !== null)),
             ),
             ...array_map(
                 static fn (SwitchPosition $position, int $index): Target => Target::seen('tap test, position '.($index + 1), 'screwdriver', $position->inWords().' and no other'),
                 $electrics->switch, array_keys($electrics->switch),
+            ),
+            ...array_map(
+                static fn (TapPosition $test): Target => Target::resistance("at the jack, position {$test->number}", 'meter, volume full up', (float) $test->atJack, $percent),
+                array_values(array_filter(TapTest::of($this->workings->specification), static fn (TapPosition $test): bool => $test->atJack !== null)),
             ),
             ...$electrics->switch === [] ? [Target::seen('tap test at every switch position', 'screwdriver', 'the expected pickups and no others')] : [],
         ];
@@ -146,7 +175,7 @@ final readonly class GateBook
         $action = $this->tolerances->value('action');
 
         return [
-            Target::between('relief', 'straight edge, feeler', $this->tolerances->value('relief-least'), $this->tolerances->value('relief-most')),
+            Target::between('relief', 'straight edge, feeler', min($brief->relief->mm, $this->tolerances->value('relief-least')), max($brief->relief->mm, $this->tolerances->value('relief-most'))),
             Target::around('action at the twelfth, treble', 'rule', $brief->actionTreble->mm, $action),
             Target::around('action at the twelfth, bass', 'rule', $brief->actionBass->mm, $action),
             Target::around('intonation, open against twelfth', 'tuner', 0.0, $this->tolerances->value('intonation'), 'cents'),

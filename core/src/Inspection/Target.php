@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Inspection;
 
+use Regimen\Electronics\ElectricWords;
+
 /** One thing to measure at a gate: with what, and within which limits. */
 final readonly class Target
 {
@@ -17,6 +19,12 @@ final readonly class Target
     public static function around(string $what, string $how, float $value, float $tolerance, string $unit = 'mm'): self
     {
         return new self($what, $how, self::number($value).' ± '.self::number($tolerance)." {$unit}", $value - $tolerance, $value + $tolerance, $unit);
+    }
+
+    /** A resistance in kΩ within so many per cent, said in the unit in which it is read. */
+    public static function resistance(string $what, string $how, float $kilohms, float $percent): self
+    {
+        return new self($what, $how, ElectricWords::resistance(round($kilohms, 4)).' ± '.self::number($percent).' %', $kilohms * (1 - $percent / 100), $kilohms * (1 + $percent / 100), 'kΩ');
     }
 
     public static function atMost(string $what, string $how, float $high, string $unit = 'mm'): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Instrument;
 
 use Regimen\Electronics\SwitchPosition;
+use Regimen\Geometry\BoardShape;
 use Regimen\Geometry\FretTable;
 use Regimen\Strings\StringSets;
 use Regimen\Units\Length;
@@ -23,7 +24,7 @@ final class Completion
     /** The pocket ends so far before the board. */
     private const POCKET_SHORT_MM = 6.0;
 
-    /** A slot reaches so far below the tang, in mm. */
+    /** A slot reaches so far below the tang, in mm, also at the edge where the radius has taken from it. */
     private const SLOT_BELOW_TANG = 0.5;
 
     /** @param  array<string, mixed>  $values */
@@ -56,13 +57,14 @@ final class Completion
         return [
             'nutWidth' => fn (): Length => $this->nutWidth(),
             'boardLength' => fn (): Length => FretTable::of($this->values['scale'], $this->values['frets'])->last()->plus($this->values['overhang']),
+            'radius' => fn (): Length => $this->radius(),
             'radiusEnd' => fn (): Length => $this->values['radius'],
-            'slotDepth' => fn (): Length => Length::ofMillimetres($this->values['tangDepth']->mm + self::SLOT_BELOW_TANG),
             'markerDepth' => fn (): Length => $this->values['markerThickness'],
             'gauges' => fn (): array => StringSets::gauges($this->values['type'], $this->values['strings']),
             'tuning' => fn (): array => StringSets::tuning($this->values['type'], $this->values['strings']),
             'bridgeSpread' => fn (): Length => $this->bridgeSpread(),
             'lastWidth' => fn (): Length => $this->lastWidth(),
+            'slotDepth' => fn (): Length => $this->slotDepth(),
             'markerOffset' => fn (): Length => $this->markerOffset(),
             'headLength' => fn (): Length => $this->headLength(),
             'heelWidth' => fn (): Length => Length::ofMillimetres($this->widthAt($this->values['boardLength']->mm)),
@@ -93,13 +95,40 @@ final class Completion
         return Length::ofMillimetres($mm + ($doubled ? 4.0 : 0.0));
     }
 
+    /** The wider the board the flatter, so that its edges keep their timber. */
+    private function radius(): Length
+    {
+        $usual = $this->isBass() ? 4 : 6;
+
+        return Length::ofInches(match (true) {
+            $this->courses() > $usual + 1 => 20.0,
+            $this->courses() > $usual || $this->values['type'] === InstrumentType::FlatTop => 16.0,
+            default => 12.0,
+        });
+    }
+
     private function lastWidth(): Length
     {
         $share = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm / $this->values['scale']->mm;
-        $atNut = $this->values['nutWidth']->mm - 2 * $this->values['nutMargin']->mm;
-        $outer = $atNut + ($this->values['bridgeSpread']->mm - $atNut) * $share;
+        $half = 0.0;
+        foreach ($this->values['gauges'] === [] ? [] : [$this->values['gauges'][0], $this->values['gauges'][count($this->values['gauges']) - 1]] as $outer) {
+            $atNut = $this->values['nutWidth']->mm / 2 - $this->values['nutMargin']->mm - $outer->diameter->mm / 2;
+            $half = max($half, $atNut + ($this->values['bridgeSpread']->mm / 2 - $atNut) * $share + $outer->diameter->mm / 2);
+        }
 
-        return Length::ofMillimetres(round($outer + 2 * self::MARGIN_MM, 1));
+        return Length::ofMillimetres(ceil(20 * ($half + self::MARGIN_MM)) / 10);
+    }
+
+    /** Sawn from the flat it keeps its depth in the middle; at the edge it still takes the tang. */
+    private function slotDepth(): Length
+    {
+        $last = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm;
+        $lost = max(
+            BoardShape::drop($this->values['radius']->mm, $this->values['nutWidth']->mm / 2),
+            BoardShape::drop($this->values['radius']->mm + ($this->values['radiusEnd']->mm - $this->values['radius']->mm) * $last / $this->values['boardLength']->mm, $this->values['lastWidth']->mm / 2),
+        );
+
+        return Length::ofMillimetres(round($this->values['tangDepth']->mm + self::SLOT_BELOW_TANG + $lost, 2));
     }
 
     private function widthAt(float $x): float

@@ -29,6 +29,12 @@ final readonly class Specification
         return FretTable::of($this->board->scale, $this->board->frets);
     }
 
+    /** a0: a string over the fret plane at the nut, in mm; a zero fret is part of that plane (CALCULATIONS G15). */
+    public function nutHeight(): float
+    {
+        return $this->board->zeroFret ? 0.0 : $this->brief->nutAction->mm;
+    }
+
     public function bodyThickness(): Length
     {
         return array_reduce($this->bodywork->layers, static fn (Length $sum, Layer $layer): Length => $sum->plus($layer->thickness), Length::ofMillimetres(0));

@@ -43,7 +43,7 @@ final class SpecificationCheck
             return null;
         }
         $asInches = $s->board->scale->mm * 25.4;
-        $hint = $asInches >= $shortest && $asInches <= $longest ? " Did you mean {$s->board->scale->mm} in?" : '';
+        $hint = $asInches >= $shortest && $asInches <= $longest ? ' Did you mean '.round($s->board->scale->mm, 4).' in?' : '';
 
         return "{$s->board->scale->inMillimetres()} is no {$s->brief->type->value} scale; it runs from {$shortest} to {$longest} mm.{$hint}";
     }
@@ -53,7 +53,7 @@ final class SpecificationCheck
         [$narrowest, $widest] = $s->brief->type->nutRange($s->brief->strings);
 
         return $s->board->nutWidth->mm >= $narrowest && $s->board->nutWidth->mm <= $widest ? null
-            : sprintf('%s is no nut width for %d strings; between %.0f and %.0f mm is.', $s->board->nutWidth->inMillimetres(), $s->brief->strings, $narrowest, $widest);
+            : "{$s->board->nutWidth->inMillimetres()} is no nut width for {$s->brief->strings} strings; between {$narrowest} and {$widest} mm is.";
     }
 
     private static function board(Specification $s): ?string

@@ -25,7 +25,7 @@ final class Gate
         'joint.bridge' => 'nut to saddle line',
         'body.cavities' => 'depths, and what is left',
         'electronics.install' => 'tap test at every switch position',
-        'set-up.nut' => 'nut height over the first fret',
+        'set-up.nut' => 'strings over the first fret',
         'set-up.string' => 'relief, action, intonation',
         'delivery.inspect' => 'everything that was promised, and the weight',
     ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Route;
 
+use Regimen\Instrument\SlotsSawn;
+
 /** How one build is made: what was chosen for it, over the house's defaults, over the trade's usual way. */
 final readonly class Methods
 {
@@ -73,6 +75,12 @@ final readonly class Methods
     public function isUsual(Question $question): bool
     {
         return $this->is($question, $question->usual());
+    }
+
+    /** From which face the fret slots are sawn. */
+    public function slots(): SlotsSawn
+    {
+        return $this->is(Question::Slots, 'arc') ? SlotsSawn::FromTheArc : SlotsSawn::FromTheFlat;
     }
 
     public function glue(Question $question): Adhesive

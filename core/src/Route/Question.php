@@ -49,6 +49,7 @@ enum Question: string
             self::Slots => [
                 ['before', 'before the board is glued', 'A spoiled slot costs a board, not a neck.'],
                 ['after', 'after the board is glued', 'Straighter against the neck; a bad slot spoils the neck.'],
+                ['arc', 'after the radius, following it', 'One depth under the arc, so that the edges keep the tang; wants a saw with a stop, and a bad slot spoils the neck.'],
             ],
             self::Markers => [
                 ['before', 'before the radius', 'On the flat board the centres are easy to find; the depth has to allow for the radius.'],

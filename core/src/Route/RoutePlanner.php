@@ -11,7 +11,7 @@ final readonly class RoutePlanner
 {
     /** Rules that answer a question, and whether in another than the trade's usual way: those give way where two rules clash. */
     private const SCHOOLS = [
-        Rules\SlotsBeforeGlueing::class => false, Rules\SlotsAfterGlueing::class => true, Rules\MarkersBeforeRadius::class => false, Rules\MarkersAfterRadius::class => true,
+        Rules\SlotsBeforeGlueing::class => false, Rules\SlotsAfterGlueing::class => true, Rules\SlotsAfterRadius::class => true, Rules\MarkersBeforeRadius::class => false, Rules\MarkersAfterRadius::class => true,
         Rules\FrettedOnTheNeck::class => false, Rules\FrettedOffTheNeck::class => true, Rules\CarvedAfterRadius::class => false, Rules\CarvedBeforeGlueing::class => true,
         Rules\ClearedBeforeFretting::class => false, Rules\MaskedFrets::class => true, Rules\TunerHolesAfter::class => false, Rules\TunerHolesBefore::class => true,
         Rules\BoltHolesAfterSanding::class => false, Rules\BoltHolesBeforeSanding::class => true,
@@ -56,6 +56,7 @@ final readonly class RoutePlanner
             new Rules\BoardBinding,
             new Rules\FretboardGlueing,
             new Rules\SlotsAfterGlueing,
+            new Rules\SlotsAfterRadius,
             new Rules\SideMarkers,
             new Rules\MarkersAfterRadius,
             new Rules\FrettedOnTheNeck,

@@ -6,6 +6,7 @@ namespace Regimen\Strings;
 
 use Regimen\Units\InvalidQuantity;
 use Regimen\Units\Length;
+use Regimen\Units\TypedText;
 
 /** How thick a string is, and whether it is wound: `10`, `0.010`, `46w`, `46w/18` with its core, `1.17mm w`. */
 final readonly class Gauge
@@ -24,13 +25,13 @@ final readonly class Gauge
      */
     public static function parse(string $typed): self
     {
-        if (preg_match('/^(\d*\.?\d+)(mm)?(w?)(?:\/(\d*\.?\d+)(mm)?)?$/i', trim($typed), $found) !== 1 || $found[3] === '' && isset($found[4])) {
-            throw InvalidQuantity::unreadable($typed, '10 13 17 26w 36w 46w, treble first, w for wound');
+        if (preg_match('/^(\d*\.?\d+)(mm)?(w?)(?:\/(\d*\.?\d+)(mm)?)?$/i', TypedText::of($typed), $found) !== 1 || $found[3] === '' && isset($found[4])) {
+            throw InvalidQuantity::unreadable($typed, '10', '0.013', '46w', '46w/18')->explained('w for a wound string, the treble first');
         }
         $diameter = self::diameter($found[1], $found[2] !== '');
         $core = isset($found[4]) ? self::diameter($found[4], ($found[5] ?? '') !== '') : null;
         if ($diameter->mm < 0.15 || $diameter->mm > 5) {
-            throw InvalidQuantity::outside($typed, '0.15 mm (6)', '5 mm (197)');
+            throw InvalidQuantity::outside($typed, '6', '196');
         }
         if ($core !== null && ($core->mm >= $diameter->mm || $core->mm < 0.1)) {
             throw new InvalidQuantity("“{$typed}”: a core is thinner than its string.");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Strings;
 
 use Regimen\Units\InvalidQuantity;
+use Regimen\Units\TypedText;
 
 /** A pitch in equal temperament, named with its octave as in `E4`, `F#1`, `Bb0` (scientific pitch notation). */
 final readonly class Note
@@ -18,8 +19,8 @@ final readonly class Note
     /** @throws InvalidQuantity */
     public static function parse(string $typed): self
     {
-        if (preg_match('/^([A-Ga-g])([#♯b♭]?)(-1|\d)$/u', trim($typed), $found) !== 1) {
-            throw InvalidQuantity::unreadable($typed, 'E4 B3 G3 D3 A2 E2, treble first');
+        if (preg_match('/^([A-Ga-g])([#♯b♭]?)(-1|\d)$/u', TypedText::of($typed), $found) !== 1) {
+            throw InvalidQuantity::unreadable($typed, 'E4', 'F#1', 'Bb3')->explained('treble first');
         }
         $letter = strtoupper($found[1]);
         $accidental = ['' => 0, '#' => 1, '♯' => 1, 'b' => -1, '♭' => -1][$found[2]];

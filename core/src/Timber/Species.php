@@ -42,6 +42,9 @@ final readonly class Species
         'Port-Orford-cedar' => [false, false, '#e4cf9a', 0.43, null, 4.6, 6.9, false],
     ];
 
+    /** Of the volume, for each of basic gravity, from green to dry. */
+    private const SHRINKS = 0.265;
+
     private function __construct(
         public string $name,
         public bool $openPored,
@@ -72,18 +75,23 @@ final readonly class Species
     }
 
     /**
-     * T3: density in kg/m³ at a moisture in %. From gravity at 12 %: 1000 G₁₂ · 1.12, carried to other moistures by mass
-     * alone; from basic gravity: G_M = G / (1 − 0.265 a G) with a = (30 − M) / 30, then 1000 G_M (1 + M / 100).
+     * T3: density in kg/m³ at a moisture in %, through basic gravity: G_M = G / (1 − 0.265 a G) with a = (30 − M) / 30, nothing
+     * above 30 %, then 1000 G_M (1 + M / 100). Source: Wood Handbook, FPL-GTR-282, chapter 4.
+     *
+     * @param  float  $moisture  % of the dry mass, zero or more
      */
     public function density(float $moisture = 12.0): float
     {
-        if ($this->gravityAtTwelve !== null) {
-            return 1000 * $this->gravityAtTwelve * (1 + $moisture / 100);
-        }
-        $gravity = $this->basicGravity ?? 0.5;
+        $gravity = $this->basicGravity();
         $share = max(0.0, 30 - $moisture) / 30;
 
-        return 1000 * $gravity / (1 - 0.265 * $share * $gravity) * (1 + $moisture / 100);
+        return 1000 * $gravity / (1 - self::SHRINKS * $share * $gravity) * (1 + $moisture / 100);
+    }
+
+    /** Gravity by dry mass and green volume; from one at 12 %: G = G₁₂ / (1 + 0.265 · 0.6 · G₁₂), 0.6 being a at 12 %. */
+    private function basicGravity(): float
+    {
+        return $this->basicGravity ?? $this->gravityAtTwelve / (1 + self::SHRINKS * 0.6 * $this->gravityAtTwelve);
     }
 
     /** Shrinkage across a face that is tangential to such a share. */

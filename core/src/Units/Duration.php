@@ -7,10 +7,12 @@ namespace Regimen\Units;
 /** A length of time in whole minutes, zero or more: labour, set-up, hold. */
 final readonly class Duration
 {
-    private const EXAMPLE = '1.5, 1:30, 1 h 30, 90 min or 3 d';
+    private const EXAMPLES = ['1.5', '1:30', '1 h 30', '90 min', '3 d'];
 
     /** Ten years: nothing on a bench takes longer. */
     private const LARGEST = 5_256_000;
+
+    private const DAY = 1_440;
 
     private function __construct(public int $minutes)
     {
@@ -49,14 +51,14 @@ final readonly class Duration
      */
     public static function parse(string $typed): self
     {
-        $text = strtolower(trim(strtr($typed, ['½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4'])));
+        $text = trim(strtolower(TypedText::of($typed)));
         if ($text === '') {
-            throw InvalidQuantity::empty(self::EXAMPLE);
+            throw InvalidQuantity::empty(...self::EXAMPLES);
         }
-        if (preg_match('/^[-−–]/u', $text) === 1) {
+        if (str_starts_with($text, '-')) {
             throw InvalidQuantity::negative(trim($typed));
         }
-        $minutes = self::minutesIn($text) ?? throw InvalidQuantity::unreadable(trim($typed), self::EXAMPLE);
+        $minutes = self::minutesIn($text) ?? throw InvalidQuantity::unreadable(trim($typed), ...self::EXAMPLES);
         if ($minutes > self::LARGEST) {
             throw InvalidQuantity::tooLarge(trim($typed));
         }
@@ -81,7 +83,7 @@ final readonly class Duration
             return null;
         }
 
-        return 1440 * self::decimal($sum[1] ?? '0') + 60 * self::decimal($sum[2] ?? '0') + self::decimal($sum[3] ?? '0');
+        return self::DAY * self::decimal($sum[1] ?? '0') + 60 * self::decimal($sum[2] ?? '0') + self::decimal($sum[3] ?? '0');
     }
 
     private static function decimal(string $digits): float
@@ -99,17 +101,26 @@ final readonly class Duration
         return new self($this->minutes + $other->minutes);
     }
 
-    /** `1 h 30 min`, `45 min`, `3 d`, `1 d 12 h`; parses back to the same duration. Days are 24 h and used from two days up. */
+    /** Labour, in hours however many: `45 min`, `1 h 30 min`, `75 h`; parses back to the same duration. */
     public function __toString(): string
     {
-        $minutes = $this->minutes % 60;
-        $hours = intdiv($this->minutes, 60);
-        $days = $hours >= 48 ? intdiv($hours, 24) : 0;
-        $hours -= 24 * $days;
+        return self::inWords(0, $this->minutes);
+    }
+
+    /** Time by the clock, as holds and lead times are said: as labour up to two days, then `2 d`, `3 d 12 h`; a day is 24 h. Parses back. */
+    public function byTheClock(): string
+    {
+        $days = $this->minutes >= 2 * self::DAY ? intdiv($this->minutes, self::DAY) : 0;
+
+        return self::inWords($days, $this->minutes - $days * self::DAY);
+    }
+
+    private static function inWords(int $days, int $minutes): string
+    {
         $parts = array_filter([
             $days > 0 ? "{$days} d" : '',
-            $hours > 0 ? "{$hours} h" : '',
-            $minutes > 0 ? "{$minutes} min" : '',
+            $minutes >= 60 ? intdiv($minutes, 60).' h' : '',
+            $minutes % 60 > 0 ? ($minutes % 60).' min' : '',
         ]);
 
         return $parts === [] ? '0 min' : implode(' ', $parts);

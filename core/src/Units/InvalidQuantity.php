@@ -7,19 +7,60 @@ namespace Regimen\Units;
 /** What somebody typed is not a quantity of the kind that was asked for. The message says what would be right. */
 final class InvalidQuantity extends \InvalidArgumentException
 {
-    public static function empty(string $example): self
+    /** @param  list<string>  $proposals  what would have been accepted */
+    public function __construct(string $message, public readonly array $proposals = [], public readonly Refusal $why = Refusal::Other, private readonly string $hint = '')
     {
-        return new self("Nothing was typed. Write for example {$example}.");
+        parent::__construct($message);
     }
 
-    public static function unreadable(string $typed, string $example): self
+    public static function empty(string ...$examples): self
     {
-        return new self("“{$typed}” can't be read. Write for example {$example}.");
+        return new self('Nothing was typed. Write for example '.self::listed($examples).'.', array_values($examples), Refusal::Empty);
+    }
+
+    public static function unreadable(string $typed, string ...$examples): self
+    {
+        return new self("“{$typed}” can't be read. Write for example ".self::listed($examples).'.', array_values($examples), Refusal::Unreadable);
+    }
+
+    /** The same with a word on how it is written. */
+    public function explained(string $hint): self
+    {
+        return $hint === '' ? $this : new self(rtrim($this->getMessage(), '.').", {$hint}.", $this->proposals, $this->why, $hint);
+    }
+
+    /** The same refusal with other examples, where the reader did not know the bounds of what it reads for. */
+    public function proposing(string $typed, string ...$examples): self
+    {
+        return ($this->why === Refusal::Empty ? self::empty(...$examples) : self::unreadable($typed, ...$examples))->explained($this->hint);
+    }
+
+    /** @param  array<string>  $examples */
+    private static function listed(array $examples): string
+    {
+        $last = (string) array_pop($examples);
+
+        return $examples === [] ? $last : implode(', ', $examples)." or {$last}";
+    }
+
+    public static function notText(): self
+    {
+        return new self('What was typed is not readable text. Type it again with the keyboard.');
+    }
+
+    public static function noDigit(string $character, string $typed): self
+    {
+        return new self("“{$typed}”: “{$character}” is no digit of a number. Write 0 to 9.");
     }
 
     public static function negative(string $typed): self
     {
-        return new self("“{$typed}” is below zero; it has to be zero or more.");
+        return new self("“{$typed}” is below zero; it has to be zero or more.", ['0'], Refusal::Negative);
+    }
+
+    public static function below(string $typed, string $least, string $most): self
+    {
+        return new self("“{$typed}” is below zero; from {$least} to {$most} is right.", [$least, $most]);
     }
 
     public static function zeroDenominator(string $typed): self
@@ -29,12 +70,15 @@ final class InvalidQuantity extends \InvalidArgumentException
 
     public static function tooLarge(string $typed): self
     {
-        return new self("“{$typed}” is larger than anything in a workshop. Check the unit.");
+        return new self("“{$typed}” is larger than anything in a workshop. Check the unit.", [], Refusal::TooLarge);
     }
 
-    public static function outside(string $typed, string $least, string $most): self
+    /** @param  string|null  $meant  what was perhaps meant */
+    public static function outside(string $typed, string $least, string $most, ?string $meant = null): self
     {
-        return new self("“{$typed}” is outside what can be built; from {$least} to {$most} is right.");
+        $question = $meant === null ? '' : " Did you mean {$meant}?";
+
+        return new self("“{$typed}” is outside what can be built; from {$least} to {$most} is right.{$question}", $meant === null ? [$least, $most] : [$least, $most, $meant]);
     }
 
     public static function tooFine(string $typed, int $digits): self

@@ -13,7 +13,7 @@ final readonly class Length
 {
     public const MM_PER_INCH = 25.4;
 
-    private const EXAMPLE = '43, 43 mm, 1 3/4", 0.9 in or 2 ft 1 1/2 in';
+    private const EXAMPLES = ['43', '43 mm', '1 3/4"', '0.9 in', '2 ft 1 1/2 in'];
 
     /** Longer than this nothing in a workshop is measured: 100 m. */
     private const LARGEST_MM = 100_000.0;
@@ -25,9 +25,8 @@ final readonly class Length
         "'" => 304.8, 'ft' => 304.8, 'foot' => 304.8, 'feet' => 304.8,
     ];
 
-    private const VULGAR = [
-        '½' => ' 1/2', '⅓' => ' 1/3', '⅔' => ' 2/3', '¼' => ' 1/4', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8',
-        '⅝' => ' 5/8', '⅞' => ' 7/8', '⁄' => '/', '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'",
+    private const QUOTES = [
+        '″' => '"', '”' => '"', '“' => '"', '′' => "'", '’' => "'",
     ];
 
     private function __construct(public float $mm)
@@ -53,11 +52,11 @@ final readonly class Length
      */
     public static function parse(string $typed): self
     {
-        $text = strtolower(trim(strtr($typed, self::VULGAR)));
+        $text = trim(strtolower(strtr(TypedText::of($typed), self::QUOTES)));
         if ($text === '') {
-            throw InvalidQuantity::empty(self::EXAMPLE);
+            throw InvalidQuantity::empty(...self::EXAMPLES);
         }
-        if (preg_match('/^[-−–]/u', $text) === 1) {
+        if (str_starts_with($text, '-')) {
             throw InvalidQuantity::negative(trim($typed));
         }
 
@@ -71,8 +70,8 @@ final readonly class Length
      */
     public static function parseSigned(string $typed): self
     {
-        $text = trim($typed);
-        if (preg_match('/^(?:[-−–]|\+)/u', $text, $sign) !== 1) {
+        $text = TypedText::of($typed);
+        if (preg_match('/^[-+]/', $text, $sign) !== 1) {
             return self::parse($text);
         }
         $length = self::parse(substr($text, strlen($sign[0])));
@@ -89,12 +88,12 @@ final readonly class Length
         $rest = $text;
         do {
             if (preg_match("/^(?:{$term})\s*(?<unit>{$unit})?\.?[\s,+-]*/u", $rest, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
-                throw InvalidQuantity::unreadable($typed, self::EXAMPLE);
+                throw InvalidQuantity::unreadable($typed, ...self::EXAMPLES);
             }
             $fraction = $found['over'] !== null;
             $scale = self::UNITS_MM[$found['unit'] ?? ($fraction ? 'in' : 'mm')];
             if ($scale >= $smallest) {
-                throw InvalidQuantity::unreadable($typed, self::EXAMPLE);
+                throw InvalidQuantity::unreadable($typed, ...self::EXAMPLES);
             }
             $smallest = $scale;
             $mm += $scale * self::number($found, $typed);

@@ -7,7 +7,7 @@ namespace Regimen\Units;
 /** An amount of money: a whole number of the currency's minor units with its ISO 4217 code. */
 final readonly class Money
 {
-    private const EXAMPLE = '1250, 1,250.50 or 1.250,50';
+    private const EXAMPLES = ['1250', '1,250.50', '1.250,50'];
 
     private const LARGEST_MINOR = 100_000_000_000;
 
@@ -37,15 +37,15 @@ final readonly class Money
     public static function parse(string $typed, string $currency): self
     {
         $digits = self::digits($currency);
-        $text = (string) preg_replace("/\p{Sc}|\b{$currency}\b|[\s'’]/ui", '', $typed);
+        $text = (string) preg_replace("/\p{Sc}|\b{$currency}\b|[\s'’]/ui", '', TypedText::of($typed));
         if ($text === '') {
-            throw InvalidQuantity::empty(self::EXAMPLE);
+            throw InvalidQuantity::empty(...self::EXAMPLES);
         }
-        if (preg_match('/^[-−–]/u', $text) === 1) {
+        if (str_starts_with($text, '-')) {
             throw InvalidQuantity::negative(trim($typed));
         }
         if (preg_match('/^(\d{1,3}(?:[.,]\d{3})+|\d+)(?:[.,](\d{0,2}|\d{4,}))?$/', $text, $found) !== 1) {
-            throw InvalidQuantity::unreadable(trim($typed), self::EXAMPLE);
+            throw InvalidQuantity::unreadable(trim($typed), ...self::EXAMPLES);
         }
         $fraction = $found[2] ?? '';
         if (strlen($fraction) > $digits) {

@@ -30,17 +30,18 @@ final class Scalar
     /**
      * @param  array<string, float>  $units  what one of each is in the unit that is returned, by its lower-case sign
      * @param  string  $unit  the unit of a number without one
+     * @param  list<string>  $examples  that can be read
      *
      * @throws InvalidQuantity if it is empty, unreadable, absurdly large, or negative where that is not allowed
      */
-    public static function parse(string $typed, array $units, string $unit, string $example, bool $signed = false): float
+    public static function parse(string $typed, array $units, string $unit, array $examples, bool $signed = false): float
     {
-        $text = mb_strtolower(trim(strtr($typed, ['−' => '-', '–' => '-', ',' => '.'])));
+        $text = mb_strtolower(str_replace(',', '.', TypedText::of($typed)));
         if ($text === '') {
-            throw InvalidQuantity::empty($example);
+            throw InvalidQuantity::empty(...$examples);
         }
         if (preg_match('/^([+-]?)(\d+(?:\.\d+)?|\.\d+)\s*(\D*)$/u', $text, $found) !== 1 || ! isset($units[$found[3] === '' ? $unit : trim($found[3])])) {
-            throw InvalidQuantity::unreadable(trim($typed), $example);
+            throw InvalidQuantity::unreadable(trim($typed), ...$examples);
         }
         if ($found[1] === '-' && ! $signed) {
             throw InvalidQuantity::negative(trim($typed));
@@ -54,16 +55,26 @@ final class Scalar
     }
 
     /**
+     * A bare number, `2`, `1.5` or `1,5`.
+     *
+     * @throws InvalidQuantity
+     */
+    public static function plain(string $typed): float
+    {
+        return self::parse($typed, ['' => 1.0], '', ['2', '1.5'], true);
+    }
+
+    /**
      * Degrees Celsius from `21`, `21 °C` or `70 F`.
      *
      * @throws InvalidQuantity
      */
     public static function temperature(string $typed): float
     {
-        if (preg_match('/^\s*([+-]?\d+(?:[.,]\d+)?)\s*°?\s*f\s*$/iu', $typed, $found) === 1) {
+        if (preg_match('/^\s*([+-]?\d+(?:[.,]\d+)?)\s*°?\s*f\s*$/iu', TypedText::of($typed), $found) === 1) {
             return ((float) str_replace(',', '.', $found[1]) - 32) / 1.8;
         }
 
-        return self::parse($typed, self::TEMPERATURE, 'c', '21 °C or 70 °F', true);
+        return self::parse($typed, self::TEMPERATURE, 'c', ['21 °C', '70 °F'], true);
     }
 }

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Regimen\Tests\Electronics;
 
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Regimen\Electronics\ElectricWords;
 use Regimen\Electronics\Loading;
 use Regimen\Electronics\PreferredValues;
+use Regimen\Electronics\SwitchPosition;
+use Regimen\Electronics\TapPosition;
 use Regimen\Electronics\TapTest;
 use Regimen\Tests\Specifications;
+use Regimen\Units\InvalidQuantity;
+use Regimen\Units\Scalar;
 
 /** Source: Ohm's law; IEC 60063 for the series; CALCULATIONS E1 to E4. */
 final class ElectronicsTest extends TestCase
@@ -34,9 +40,70 @@ final class ElectronicsTest extends TestCase
     public function test_the_tap_test_says_what_must_sound_and_what_must_not(): void
     {
         $test = TapTest::of(Specifications::sixString(['pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'], ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k']]]));
-        self::assertSame([['neck'], ['neck', 'bridge'], ['bridge']], array_column($test, 'sounds'));
+        self::assertSame([['neck'], ['neck', 'bridge'], ['bridge']], array_map(static fn (TapPosition $one): array => $one->sounds->pickups, $test));
         self::assertSame([['bridge'], [], ['neck']], array_column($test, 'silent'));
-        self::assertEqualsWithDelta(7.8 * 8.4 / 16.2, $test[1]['kilohms'], 1e-9);
+        self::assertEqualsWithDelta(7.8 * 8.4 / 16.2, $test[1]->kilohms, 1e-9);
+        self::assertEqualsWithDelta(8.4 * 500 / 508.4, $test[2]->atJack, 1e-9, 'the volume pot lies in parallel');
+    }
+
+    /** CALCULATIONS E2: in parallel, in series, split coils half; both coils of a humbucker in parallel a quarter. */
+    #[TestWith(['neck + bridge', 'neck + bridge', 7.8 * 8.4 / 16.2])]
+    #[TestWith(['Neck & bridge', 'neck + bridge', 7.8 * 8.4 / 16.2])]
+    #[TestWith(['neck in parallel with bridge', 'neck + bridge', 7.8 * 8.4 / 16.2])]
+    #[TestWith(['neck in series with bridge', 'neck in series with bridge', 16.2])]
+    #[TestWith(['neck series bridge', 'neck in series with bridge', 16.2])]
+    #[TestWith(['bridge split', 'bridge split', 4.2])]
+    #[TestWith(['neck split + bridge split', 'neck split + bridge split', 3.9 * 4.2 / 8.1])]
+    #[TestWith(['bridge coils in parallel', 'bridge coils in parallel', 2.1])]
+    #[TestWith(['neck split in series with bridge', 'neck split in series with bridge', 12.3])]
+    public function test_a_position_may_be_parallel_in_series_or_split(string $typed, string $words, float $kilohms): void
+    {
+        $position = SwitchPosition::parse($typed);
+        self::assertSame($words, $position->inWords());
+        self::assertSame($words, SwitchPosition::parse($words)->inWords());
+        $test = TapTest::of(Specifications::sixString(['switch' => $typed, 'pots' => '', 'pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'], ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k']]]));
+        self::assertEqualsWithDelta($kilohms, $test[0]->kilohms, 1e-9);
+        self::assertEqualsWithDelta($kilohms * 500 / ($kilohms + 500), $test[0]->atJack, 1e-9);
+    }
+
+    #[TestWith(['neck +'])]
+    #[TestWith(['+ bridge'])]
+    #[TestWith(['neck in series with'])]
+    #[TestWith(['neck * bridge'])]
+    public function test_half_a_position_is_none(string $typed): void
+    {
+        $this->expectException(InvalidQuantity::class);
+        SwitchPosition::parse($typed);
+    }
+
+    public function test_a_resistance_that_is_unknown_makes_the_whole_unknown(): void
+    {
+        $test = TapTest::of(Specifications::sixString(['switch' => 'neck, neck + bridge', 'pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'], ['place' => 'bridge', 'kind' => 'humbucker']]]));
+        self::assertNull($test[1]->kilohms);
+        self::assertNull($test[1]->atJack);
+        self::assertEqualsWithDelta(7.8, $test[0]->kilohms, 1e-9);
+    }
+
+    #[TestWith([0.25, '250 Ω'])]
+    #[TestWith([0.004, '4 Ω'])]
+    #[TestWith([0.4999, '499.9 Ω'])]
+    #[TestWith([1.0, '1 kΩ'])]
+    #[TestWith([8.25, '8.25 kΩ'])]
+    #[TestWith([999.9, '999.9 kΩ'])]
+    #[TestWith([1000.0, '1 MΩ'])]
+    public function test_a_resistance_is_said_in_the_unit_it_is_read_in(float $kilohms, string $words): void
+    {
+        self::assertSame($words, ElectricWords::resistance($kilohms));
+        self::assertEqualsWithDelta($kilohms, Scalar::parse($words, Scalar::RESISTANCE, 'k', []), 1e-9, 'and reads back');
+    }
+
+    #[TestWith([0.47, '470 pF'])]
+    #[TestWith([22.0, '22 nF'])]
+    #[TestWith([4700.0, '4.7 µF'])]
+    public function test_a_capacitance_is_said_in_the_unit_it_is_read_in(float $nanofarads, string $words): void
+    {
+        self::assertSame($words, ElectricWords::capacitance($nanofarads));
+        self::assertEqualsWithDelta($nanofarads, Scalar::parse($words, Scalar::CAPACITANCE, 'nf', []), 1e-9, 'and reads back');
     }
 
     public function test_pots_follow_the_pickups(): void

@@ -47,24 +47,26 @@ final class FigureBookTest extends TestCase
         yield 'drop at the nut' => ['drop.nut', $drop(21.5), 1e-6];
         // CALCULATIONS G3: 12 in and 56 mm wide, 1.289 mm.
         yield 'drop at the last fret' => ['drop.last', 1.289, 0.0005];
-        yield 'edge at the nut' => ['edgeLeft.nut', 6 - $drop(21.5) - 2.3, 1e-6];
-        yield 'edge at the last fret' => ['edgeLeft.last', 4.711 - 2.3, 0.0005];
+        // Sawn 2.3 deep from the flat: at the edge the radius has taken from board and slot alike.
+        yield 'edge at the nut' => ['edgeLeft.nut', 6 - 2.3, 1e-6];
+        yield 'edge at the last fret' => ['edgeLeft.last', 4.711 - (2.3 - 1.289), 0.0005];
         yield 'third marker' => ['marker.3', ($fret(2) + $fret(3)) / 2, 1e-6];
         yield 'octave markers' => ['marker.12', ($fret(11) + $fret(12)) / 2, 1e-6];
         // CALCULATIONS G6: 14.3 mm off the centre, 3 mm of radius.
         yield 'what the octave markers lose' => ['markerLost', 0.491, 0.0005];
         yield 'what they keep' => ['markerLeft', 1.009, 0.0005];
-        yield 'fret wire' => ['fretWire', 1.1 * array_sum(array_map(static fn (int $n): float => 2 * 304.8 * asin($width($fret($n)) / 609.6) + 4, range(1, 22))), 1e-6];
+        // To buy in half metres: 1.336 m of wire.
+        yield 'fret wire' => ['fretWire', 500 * ceil(1.1 * array_sum(array_map(static fn (int $n): float => 2 * 304.8 * asin($width($fret($n)) / 609.6) + 4, range(1, 22))) / 500), 1e-6];
         yield 'board binding' => ['boardBindingLength', 1.1 * (2 * ($fret(22) + 8) + $width($fret(22) + 8)), 1e-6];
 
         yield 'thickness at the body' => ['thicknessJoin', 21.5 + ($fret(16) - $fret(1)) / ($fret(12) - $fret(1)), 1e-6];
         yield 'under the rod at the first' => ['underRodFirst', 6.5, 1e-9];
         yield 'under the rod at the twelfth' => ['underRodTwelfth', 7.5, 1e-9];
         yield 'stock of the headstock' => ['stockDepth', 200 * sin(M_PI / 18) + 15 * cos(M_PI / 18), 1e-9];
-        // From 1.2 over the board, down 6 to the face, along it, and up 8 to where the string leaves.
-        $lost = static fn (float $along): float => 1.2 + 6 + $along * sin(M_PI / 18) - 8 * cos(M_PI / 18);
-        yield 'break of the first string' => ['break.0', rad2deg(atan($lost(40) / (40 * cos(M_PI / 18)))), 1e-6];
-        yield 'break of the third string' => ['break.2', rad2deg(atan($lost(100) / (100 * cos(M_PI / 18)))), 1e-6];
+        // CALCULATIONS G12: from a crown of 1.2 and 0.4 of slot over the board, down 6 to the face, along it, and up 8 on a post that leans with it.
+        $lost = static fn (float $along): float => 1.2 + 0.4 + 6 + $along * sin(M_PI / 18) - 8 * cos(M_PI / 18);
+        yield 'break of the first string' => ['break.0', rad2deg(atan($lost(40) / (40 * cos(M_PI / 18) + 8 * sin(M_PI / 18)))), 1e-6];
+        yield 'break of the third string' => ['break.2', rad2deg(atan($lost(100) / (100 * cos(M_PI / 18) + 8 * sin(M_PI / 18)))), 1e-6];
 
         $gauges = [0.010, 0.013, 0.017, 0.026, 0.036, 0.046];
         $gap = (37 - array_sum($gauges) * 25.4) / 5;
@@ -80,9 +82,13 @@ final class FigureBookTest extends TestCase
         yield 'pull of the third string' => ['tension.2', 7850 * M_PI * 0.0004318 ** 2 / 4 * (2 * 0.6477 * 440 * 2 ** (-14 / 12)) ** 2, 1e-6];
 
         yield 'half the scale' => ['halfScale', 323.85, 1e-9];
-        yield 'first saddle' => ['saddle.0', 649.2, 1e-9];
-        yield 'last saddle' => ['saddle.5', 650.95, 1e-9];
-        yield 'saddles in their travel' => ['saddleShare', 100 * (2 + (1.5 + 3.25) / 2) / 10, 1e-9];
+        // A plain 0.254 mm is 0.054 into 0.2 to 0.6 (1 to 2 mm), a wound 1.1684 mm 0.6684 into 0.5 to 1.6 (2.5 to 4 mm): a house convention within the guideline.
+        yield 'first saddle' => ['saddle.0', 647.7 + 1 + 0.054 / 0.4, 1e-9];
+        yield 'last saddle' => ['saddle.5', 647.7 + 2.5 + 1.5 * 0.6684 / 1.1, 1e-9];
+        yield 'saddles in their travel' => ['saddleShare', 100 * (2 + (1 + 0.054 / 0.4 + 2.5 + 1.5 * 0.6684 / 1.1) / 2) / 10, 1e-9];
+        // CALCULATIONS G15: a0 0.4, x1/L = 1 − 2^(−1/12).
+        yield 'over the first fret, treble' => ['overFirstTreble', 0.4 * (1 - 2 * (1 - 2 ** (-1 / 12))) + 2 * 1.6 * (1 - 2 ** (-1 / 12)), 1e-9];
+        yield 'over the first fret, bass' => ['overFirstBass', 0.4 * (1 - 2 * (1 - 2 ** (-1 / 12))) + 2 * 2.0 * (1 - 2 ** (-1 / 12)), 1e-9];
         yield 'board above the top' => ['boardAboveTop', 8.0, 1e-9];
         yield 'string over the fret plane' => ['overFretPlane', 3.2, 1e-9];
         $over = 8 + ($scale - $fret(16)) * tan(M_PI / 180) + 1.2 + 3.2;
@@ -104,15 +110,17 @@ final class FigureBookTest extends TestCase
         yield 'the dampest season' => ['dampSeason', 13.1, 0.06];
         // Red alder, tangential 7.3 %: 330 (13.1 − 6.2) / (3000/7.3 − 30 + 6.2).
         yield 'movement over the seasons' => ['seasonMovement', 330 * 6.9 / (3000 / 7.3 - 23.8), 0.08];
-        // 0.41 and 0.63 at 12 % of moisture, carried to 9.2 % by mass alone.
-        yield 'density of the top' => ['density.top', 1000 * 0.41 * 1.092, 0.4];
-        yield 'density of the neck' => ['density.neck', 1000 * 0.63 * 1.092, 0.6];
+        // CALCULATIONS T3: 0.41 and 0.63 at 12 % are 0.3849 and 0.5727 basic; at 9.2 % a is 0.6933.
+        yield 'density of the top' => ['density.top', 1092 * 0.38490 / (1 - 0.265 * 0.69333 * 0.38490), 0.4];
+        yield 'density of the neck' => ['density.neck', 1092 * 0.57265 / (1 - 0.265 * 0.69333 * 0.57265), 0.6];
 
         yield 'usual pot' => ['usualPot.0', 500.0, 1e-9];
         yield 'meter with both pickups' => ['position.2', 7.6 * 8.4 / 16, 1e-9];
         yield 'meter with the neck pickup' => ['position.1', 7.6, 1e-9];
         yield 'pots together' => ['potsTogether', 500 * 250 / 750, 1e-9];
-        yield 'cut-off with the tone turned down' => ['cutOff', 1e6 / (2 * M_PI * 7.6 * 20), 1e-6];
+        yield 'meter at the jack' => ['jack.1', 7.6 * 500 / 507.6, 1e-9];
+        yield 'cut-off with the tone turned down' => ['cutOff.1', 1e6 / (2 * M_PI * 7.6 * 500 / 507.6 * 20), 1e-6];
+        yield 'cut-off at the bridge' => ['cutOff.3', 1e6 / (2 * M_PI * 8.4 * 500 / 508.4 * 20), 1e-6];
         yield 'nearest capacitor of E6' => ['nearestCapacitor', 22.0, 1e-9];
         yield 'positions' => ['switchPositions', 3.0, 1e-9];
     }

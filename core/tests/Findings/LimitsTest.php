@@ -96,21 +96,21 @@ final class LimitsTest extends TestCase
             ['thicknessFirst' => '22', 'thicknessTwelfth' => '21.9'],
         ];
 
-        // Bridge: 8 + 1.2 + 3.2 = 12.4 over the top; a quarter and three quarters of its range.
+        // Bridge, with strings 0.4 over the fret plane at the nut: 8 + 1.2 + 3.2 = 12.4 over the top; a quarter and three quarters of its range.
         yield 'bridge at three quarters' => [
             'bridge-range',
-            ['bridgeLeast' => '10', 'bridgeMost' => '13.21'],
-            ['bridgeLeast' => '10', 'bridgeMost' => '13.19'],
+            ['bridgeLeast' => '10', 'bridgeMost' => '13.21', 'nutAction' => '0.4'],
+            ['bridgeLeast' => '10', 'bridgeMost' => '13.19', 'nutAction' => '0.4'],
         ];
         yield 'bridge at a quarter' => [
             'bridge-range',
-            ['bridgeLeast' => '11.59', 'bridgeMost' => '14.8'],
-            ['bridgeLeast' => '11.61', 'bridgeMost' => '14.8'],
+            ['bridgeLeast' => '11.59', 'bridgeMost' => '14.8', 'nutAction' => '0.4'],
+            ['bridgeLeast' => '11.61', 'bridgeMost' => '14.8', 'nutAction' => '0.4'],
         ];
-        // The first saddle stands 1.5 behind the line: a fifth of 10 mm of travel.
-        yield 'first saddle' => ['saddle-travel', ['saddleFront' => '-0.5'], ['saddleFront' => '-0.4']];
-        // The last stands 3.25 behind it: four fifths.
-        yield 'last saddle' => ['saddle-travel', ['saddleFront' => '-4.7'], ['saddleFront' => '-4.8']];
+        // The saddle of a plain 10 stands 1.135 behind the line: a fifth of 10 mm of travel.
+        yield 'first saddle' => ['saddle-travel', ['saddleFront' => '-0.87'], ['saddleFront' => '-0.86']];
+        // That of a wound 46 stands 3.411 behind it: four fifths.
+        yield 'last saddle' => ['saddle-travel', ['saddleFront' => '-4.58'], ['saddleFront' => '-4.6']];
 
         // Pickups: 39 long, half of it on each side of its poles.
         yield 'pickup at the bridge' => [

@@ -50,7 +50,7 @@ final class SpecificationFileTest extends TestCase
         }
     }
 
-    #[TestWith(['{"format": "regimen-specification/1",\n "client": {\n "scale": "-3",\n "frets": 99 }}', "Line 3: scale: “-3” is below zero; it has to be zero or more.\nLine 4: frets: “99” is outside"])]
+    #[TestWith(['{"format": "regimen-specification/1",\n "client": {\n "scale": "-3",\n "frets": 99 }}', "Line 3: scale: “-3” is below zero; from 400 mm to 1000 mm is right.\nLine 4: frets: “99” is outside"])]
     #[TestWith(['{"format": "regimen-specification/1",\n "client": {"x": 1, "scale": "wide"}}', 'Line 2: “x” is no field of a specification; scale: “wide” can\'t be read'])]
     #[TestWith(['{"format": "regimen-specification/1", "client": {"layers": [\n{"timber": "balsa", "thickness": "5"}]}}', 'Line 2: layers.0.timber: “balsa” is not in the timber table'])]
     #[TestWith(['{"format": "regimen-specification/1", "house": {\n\n"radius": "0"}}', 'Line 3: radius: “0” is outside'])]

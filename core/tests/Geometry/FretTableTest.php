@@ -57,8 +57,9 @@ final class FretTableTest extends TestCase
             $width = 50 + 6 * (1 - 2 ** (-$fret / 12)) / 0.5;
             $sum += 2 * 304.8 * asin($width / 2 / 304.8) + 4;
         }
-        self::assertEqualsWithDelta(1.1 * $sum, FretWire::length($specification)->mm, 1e-6);
+        self::assertEqualsWithDelta(1.1 * $sum, FretWire::needed($specification)->mm, 1e-6);
+        self::assertSame(1000.0, FretWire::length($specification)->mm, '761 mm are bought as two half metres');
         $zero = Specifications::sixString(['frets' => 12, 'lastWidth' => '56', 'nutWidth' => '50', 'joinFret' => '12', 'zeroFret' => 'yes']);
-        self::assertGreaterThan(FretWire::length($specification)->mm + 50, FretWire::length($zero)->mm);
+        self::assertEqualsWithDelta(1.1 * (2 * 304.8 * asin(25 / 304.8) + 4), FretWire::needed($zero)->mm - FretWire::needed($specification)->mm, 1e-6, 'a zero fret lies at the nut');
     }
 }

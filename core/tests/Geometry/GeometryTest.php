@@ -21,6 +21,7 @@ use Regimen\Geometry\Polygon;
 use Regimen\Geometry\ScaleLine;
 use Regimen\Geometry\StringSpread;
 use Regimen\Instrument\BodyOutline;
+use Regimen\Instrument\SlotsSawn;
 use Regimen\Tests\Specifications;
 use Regimen\Units\Length;
 
@@ -54,8 +55,13 @@ final class GeometryTest extends TestCase
     public function test_the_edge_left_of_a_six_millimetre_board(): void
     {
         // G5: 6 mm board, 12 in, 56 mm wide: 4.711 mm at the edge before the slots.
-        $board = BoardShape::of(Specifications::sixString(['nutWidth' => '50', 'lastWidth' => '56', 'slotDepth' => '2', 'frets' => 22]));
-        self::assertEqualsWithDelta(4.711 - 2.0, $board->edgeLeft(Length::ofInches(18.3443)->mm), 0.001);
+        $specification = Specifications::sixString(['nutWidth' => '50', 'lastWidth' => '56', 'slotDepth' => '2.2', 'frets' => 22]);
+        $last = Length::ofInches(18.3443)->mm;
+        self::assertEqualsWithDelta(2.511, BoardShape::of($specification, SlotsSawn::FromTheArc)->edgeLeft($last), 0.001);
+        $flat = BoardShape::of($specification);
+        self::assertEqualsWithDelta(2.2 - 1.289, $flat->slotAtEdge($last), 0.001, 'sawn from the flat it loses at the edge what the radius takes');
+        self::assertEqualsWithDelta(4.711 - (2.2 - 1.289), $flat->edgeLeft($last), 0.001);
+        self::assertSame(0.0, BoardShape::of(Specifications::sixString(['lastWidth' => '56', 'slotDepth' => '1', 'tangDepth' => '0.9']))->slotAtEdge($last), 'a shallow slot is gone there, not less than nothing');
     }
 
     public function test_markers_sit_midway_and_the_octave_pair_loses_what_it_should(): void
@@ -102,8 +108,14 @@ final class GeometryTest extends TestCase
 
     public function test_break_angles_follow_from_the_height_lost(): void
     {
-        $flat = HeadstockShape::of(Specifications::sixString(['headstock' => 'flat', 'headStep' => '12', 'postHeight' => '6', 'firstPost' => '40', 'crownHeight' => '1']));
-        self::assertEqualsWithDelta(rad2deg(atan(7 / 40)), $flat->breakAngle(5), 1e-9, 'the lowest string goes to the nearest post');
+        // CALCULATIONS G12: slot 1.5 over a 6 mm board, d 60, p 8: 9.43° at 10°; flat with a step of 14: 7.13°.
+        $like = ['crownHeight' => '1.2', 'nutAction' => '0.3', 'boardThickness' => '6', 'firstPost' => '60', 'postHeight' => '8'];
+        self::assertEqualsWithDelta(9.43, HeadstockShape::of(Specifications::sixString([...$like, 'headstock' => 'angled', 'headAngle' => '10']))->breakAngle(5), 0.005);
+        self::assertEqualsWithDelta(7.13, HeadstockShape::of(Specifications::sixString([...$like, 'headstock' => 'flat', 'headStep' => '14']))->breakAngle(5), 0.005);
+        self::assertEqualsWithDelta(rad2deg(atan((14 + 1.2 - 8) / 60)), HeadstockShape::of(Specifications::sixString([...$like, 'headstock' => 'flat', 'headStep' => '14', 'zeroFret' => 'yes']))->breakAngle(5), 1e-9, 'over a zero fret the string lies on its crown');
+        self::assertEqualsWithDelta(9.43, HeadstockShape::of(Specifications::sixString([...$like, 'headstock' => 'angled', 'headAngle' => '10', 'veneer' => '2']))->breakAngle(5), 0.005, 'a veneer is within the thickness');
+        $flat = HeadstockShape::of(Specifications::sixString(['headstock' => 'flat', 'headStep' => '12', 'postHeight' => '6', 'firstPost' => '40', 'crownHeight' => '1', 'nutAction' => '0.2']));
+        self::assertEqualsWithDelta(rad2deg(atan(7.2 / 40)), $flat->breakAngle(5), 1e-9, 'the lowest string goes to the nearest post');
         self::assertLessThan($flat->breakAngle(5), $flat->breakAngle(0));
         $guided = HeadstockShape::of(Specifications::sixString(['headstock' => 'flat', 'guided' => '2', 'guideDrop' => '5', 'guideAt' => '35']));
         self::assertEqualsWithDelta(rad2deg(atan(5 / 35)), $guided->breakAngle(1), 1e-9);
@@ -133,25 +145,54 @@ final class GeometryTest extends TestCase
     {
         $twelve = StringSpread::of(Specifications::sixString(['strings' => 12, 'nutWidth' => '48']))->nut;
         self::assertEqualsWithDelta(2.0, $twelve[1] - $twelve[0], 1e-9);
-        self::assertEqualsWithDelta($twelve[2] - $twelve[0], $twelve[10] - $twelve[8], 1e-9);
+        $typed = ['strings' => 12, 'nutWidth' => '48', 'nutMargin' => '3'];
+        $gauges = array_map(static fn ($gauge): float => $gauge->diameter->mm, Specifications::sixString($typed)->stringing->gauges);
+        $rooms = static fn (array $places): array => array_map(static fn (int $course): float => $places[2 * $course] - $places[2 * $course - 1] - ($gauges[2 * $course] + $gauges[2 * $course - 1]) / 2, range(1, 5));
+        $equal = StringSpread::of(Specifications::sixString($typed))->nut;
+        self::assertEqualsWithDelta(min($rooms($equal)), max($rooms($equal)), 1e-9, 'equal gaps between the courses');
+        $even = StringSpread::of(Specifications::sixString([...$typed, 'spacing' => 'equal_centres']))->nut;
+        self::assertEqualsWithDelta($even[2] - $even[0], $even[10] - $even[8], 1e-9);
+        foreach ([$equal, $even] as $places) {
+            self::assertEqualsWithDelta([-24 + 3 + $gauges[0] / 2, 24 - 3 - $gauges[11] / 2], [$places[0], $places[11]], 1e-9, 'G13: both outer edges lie at the margin, each with its own gauge');
+        }
+    }
+
+    public function test_the_outer_edges_lie_at_the_margin_whatever_the_gauges(): void
+    {
+        foreach (['equal_gaps', 'equal_centres'] as $spacing) {
+            $places = StringSpread::of(Specifications::sixString(['spacing' => $spacing, 'gauges' => '9 13 17 26w 36w 80w', 'nutMargin' => '2.5']))->nut;
+            self::assertEqualsWithDelta([2.5, 2.5], [21.5 + $places[0] - 0.009 * 12.7, 21.5 - $places[5] - 0.080 * 12.7], 1e-9, $spacing);
+        }
     }
 
     public function test_saddles_stand_behind_the_scale_line_by_their_compensation(): void
     {
         $line = ScaleLine::of(Specifications::sixString());
-        self::assertEqualsWithDelta(647.7 + 1.5, $line->saddleAt(0), 1e-9);
-        self::assertTrue($line->compensation(5) >= 2.5 && $line->compensation(5) <= 4.0, 'the guideline for a low wound string');
+        $kinds = ['10 13 17 26w 36w 46w', '12 16 24w 32w 42w 53w', '9 11 16 24 32 42', '10w 13w 17w 26w 36w 46w'];
+        foreach ($kinds as $gauges) {
+            $s = Specifications::sixString(['gauges' => $gauges]);
+            foreach ($s->stringing->gauges as $string => $gauge) {
+                $by = ScaleLine::of($s)->compensation($string);
+                self::assertEqualsWithDelta(647.7 + $by, ScaleLine::of($s)->saddleAt($string), 1e-9);
+                self::assertTrue($gauge->wound ? $by >= 2.5 && $by <= 4.0 : $by >= 1.0 && $by <= 2.0, "{$gauges}: {$gauge->inWords()} by {$by}; the guideline goes by the kind of the string");
+            }
+        }
         self::assertEqualsWithDelta(10.0, $line->travel()->length(), 1e-9);
     }
 
     public function test_the_height_of_the_bridge(): void
     {
         self::assertEqualsWithDelta(3.2, BridgeHeight::overFretPlane(1.8, 0.4), 1e-9, 'G15');
+        $low = BridgeHeight::of(Specifications::sixString(['nutAction' => '0.223']));
+        self::assertEqualsWithDelta([0.400, 3.377], [$low->overFirstFret(1.8), BridgeHeight::overFretPlane(1.8, 0.223)], 0.0005, 'G15: a1 at the first fret, and the saddle');
+        $zero = BridgeHeight::of(Specifications::sixString(['nutAction' => '0.4', 'zeroFret' => 'yes']));
+        self::assertEqualsWithDelta(3.6 * (1 - 2 ** (-1 / 12)), $zero->overFirstFret(1.8), 1e-9, 'with a zero fret a0 is 0');
+        self::assertEqualsWithDelta(0.4, $zero->overTop() - BridgeHeight::of(Specifications::sixString(['nutAction' => '0.4']))->overTop(), 1e-9);
         $bridge = BridgeHeight::of(Specifications::sixString(['neckAngle' => '2°', 'heelThickness' => '22', 'pocketDepth' => '16', 'crownHeight' => '1.2', 'actionTreble' => '1.6', 'actionBass' => '2', 'nutAction' => '0.4', 'joinFret' => '16']));
         $from = 647.7 * 2 ** (-16 / 12);
         self::assertEqualsWithDelta($from, $bridge->fromEdge(), 1e-9);
         self::assertEqualsWithDelta(6 + $from * tan(deg2rad(2)) + 1.2 + 3.2, $bridge->overTop(), 1e-9, 'G16');
-        $mended = BridgeHeight::of(Specifications::sixString(['neckAngle' => round($bridge->angleForMiddle(), 6).'°', 'heelThickness' => '22', 'pocketDepth' => '16']));
+        $mended = BridgeHeight::of(Specifications::sixString(['neckAngle' => round($bridge->angleForMiddle(), 6).'°', 'heelThickness' => '22', 'pocketDepth' => '16', 'nutAction' => '0.4']));
         self::assertEqualsWithDelta(0.5, $mended->share(), 1e-4, 'the angle that is proposed puts it in the middle');
     }
 
@@ -207,9 +248,9 @@ final class GeometryTest extends TestCase
         $plain = Specifications::sixString(['edges' => 'square', 'contours' => 'none', 'pickups' => 0, 'cavities' => []]);
         $mass = InstrumentMass::of($plain, 12.0);
         $body = $mass->parts[0];
-        // Red alder weighs 0.41 · 1.12 at 12 %; rounding of edges takes 2 % of the body.
+        // Red alder weighs 0.41 · 1.12 at 12 %; square edges take nothing.
         $area = \Regimen\Geometry\BodyShape::of($plain)->outline->area();
-        self::assertEqualsWithDelta($area * 45 * 1e-3 * 0.41 * 1.12 * 0.98, $body->grams, 0.01);
+        self::assertEqualsWithDelta($area * 45 * 1e-3 * 0.41 * 1.12, $body->grams, 0.01);
         self::assertLessThan($mass->total(), InstrumentMass::of(Specifications::sixString(['weightRelief' => 'yes']), 12.0)->total());
         $heavyHead = InstrumentMass::of(Specifications::sixString(['tunerMass' => '90 g']), 12.0);
         self::assertLessThan($mass->centre(), $heavyHead->centre(), 'heavier tuners draw the balance to the head');

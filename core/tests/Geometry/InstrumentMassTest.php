@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Regimen\Geometry\BodyShape;
 use Regimen\Geometry\InstrumentMass;
 use Regimen\Geometry\MassPart;
+use Regimen\Geometry\TakenOff;
 use Regimen\Tests\Specifications;
 
 /** CALCULATIONS T6 by hand: volume × density, less what is cut away, and hardware as stated; gravities of the reference table at 12 %. */
@@ -62,9 +63,10 @@ final class InstrumentMassTest extends TestCase
     #[TestWith(['western redcedar', 0.32])]
     public function test_a_body_weighs_its_volume_times_its_density(string $timber, float $gravity): void
     {
-        $typed = ['layers' => [['timber' => $timber, 'thickness' => '40']]];
-        $area = BodyShape::of(Specifications::sixString($typed))->outline->area();
-        self::assertEqualsWithDelta($area * 40 * $gravity * 1.12 * 0.98 / 1000, self::part(self::mass($typed), $timber)->grams, 0.01);
+        $typed = ['edges' => 'round', 'edgeRadius' => '3', 'layers' => [['timber' => $timber, 'thickness' => '40']]];
+        $outline = BodyShape::of(Specifications::sixString($typed))->outline;
+        $edges = 2 * $outline->perimeter() * (1 - M_PI / 4) * 3 ** 2;
+        self::assertEqualsWithDelta(($outline->area() * 40 - $edges) * $gravity * 1.12 / 1000, self::part(self::mass($typed), $timber)->grams, 0.01);
     }
 
     public function test_what_is_cut_away_weighs_less_than_nothing(): void
@@ -84,13 +86,44 @@ final class InstrumentMassTest extends TestCase
         self::assertLessThan(self::mass(['body' => 'solid'] + $layers)->total() - 300, $mass->total());
     }
 
-    public function test_contours_and_edges_take_what_is_usual(): void
+    /** CALCULATIONS T6: a round of radius r takes (1 − π/4) r² for each length of edge, a bevel half a square; both faces have an edge. */
+    #[TestWith(['round', '6', 1 - M_PI / 4])]
+    #[TestWith(['bevel', '6', 0.5])]
+    #[TestWith(['square', '6', 0.0])]
+    #[TestWith(['round', '0', 0.0])]
+    public function test_edges_take_what_their_section_says(string $edges, string $radius, float $share): void
     {
-        $area = BodyShape::of(Specifications::sixString())->outline->area();
-        $both = InstrumentMass::of(Specifications::sixString(['contours' => 'forearm_and_belly']), 12.0);
-        self::assertEqualsWithDelta($area * 45 * 0.41 * 1.12 * (1 - 0.02 - 0.05) / 1000, self::part($both, 'red alder')->grams, 0.01);
-        $one = InstrumentMass::of(Specifications::sixString(['contours' => 'belly']), 12.0);
-        self::assertEqualsWithDelta($area * 45 * 0.41 * 1.12 * (1 - 0.02 - 0.025) / 1000, self::part($one, 'red alder')->grams, 0.01);
+        $s = Specifications::sixString(['edges' => $edges, 'edgeRadius' => $radius, 'contours' => 'none']);
+        $outline = BodyShape::of($s)->outline;
+        self::assertEqualsWithDelta(2 * $outline->perimeter() * $share * 36, TakenOff::of($s, $outline)->total(), 1e-6);
+    }
+
+    public function test_what_an_edge_takes_belongs_to_the_layers_it_runs_through(): void
+    {
+        $s = Specifications::sixString(['edges' => 'round', 'edgeRadius' => '9', 'contours' => 'none', 'layers' => [['timber' => 'black walnut', 'thickness' => '4'], ['timber' => 'red alder', 'thickness' => '41']]]);
+        $outline = BodyShape::of($s)->outline;
+        $taken = TakenOff::of($s, $outline);
+        // The quarter circle cut into a thousand slices by hand.
+        $slices = array_sum(array_map(static fn (int $slice): float => (9 - sqrt(81 - (9 - ($slice + 0.5) * 0.004) ** 2)) * 0.004, range(0, 999)));
+        self::assertEqualsWithDelta($outline->perimeter() * $slices, $taken->between(0, 4), 1.0);
+        self::assertEqualsWithDelta($taken->total(), $taken->between(0, 4) + $taken->between(4, 45), 1e-6);
+    }
+
+    public function test_a_contour_is_a_wedge_on_its_own_face(): void
+    {
+        $taken = static function (string $contours): TakenOff {
+            $s = Specifications::sixString(['edges' => 'square', 'contours' => $contours]);
+
+            return TakenOff::of($s, BodyShape::of($s)->outline);
+        };
+        self::assertSame(0.0, $taken('none')->total());
+        $around = BodyShape::of(Specifications::sixString())->outline->perimeter();
+        // Depth × reach / 2, two thirds of that along a share of the outline: house conventions.
+        self::assertEqualsWithDelta($around * 0.14 * 2 / 3 * 12 * 55 / 2, $taken('forearm')->total(), 1e-6);
+        self::assertEqualsWithDelta($around * 0.12 * 2 / 3 * 16 * 65 / 2, $taken('belly')->total(), 1e-6);
+        self::assertEqualsWithDelta($taken('forearm')->total() + $taken('belly')->total(), $taken('forearm_and_belly')->total(), 1e-6);
+        self::assertSame([0.0, $taken('forearm')->total()], [round($taken('forearm')->between(12, 45), 6), $taken('forearm')->between(0, 12)], 'the forearm lies in the top');
+        self::assertEqualsWithDelta([0.0, $taken('belly')->total()], [$taken('belly')->between(0, 29), $taken('belly')->between(29, 45)], 1e-6, 'the belly in the back');
     }
 
     public function test_a_board_of_even_width_and_great_radius_is_a_slab(): void

@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Regimen\Tests\Inspection;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
+use Regimen\Figures\FigureBook;
+use Regimen\Figures\Workings;
 use Regimen\Inspection\GateBook;
 use Regimen\Inspection\Target;
 use Regimen\Inspection\Tolerances;
+use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\SpecificationReader;
 use Regimen\Route\Gate;
 use Regimen\Route\RoutePlanner;
 use Regimen\Route\TradeStandards;
 use Regimen\Tests\Specifications;
+use Regimen\Units\Length;
 
 /** Targets at gates, against the trade's table of what is measured and allowed (TRADE section 4, common practice). */
 final class GateBookTest extends TestCase
@@ -31,7 +37,12 @@ final class GateBookTest extends TestCase
     #[TestWith(['fretboard.fret', 'a fret rocks', null, 0.03])]
     #[TestWith(['set-up.string', 'relief', 0.1, 0.3])]
     #[TestWith(['set-up.string', 'intonation, open against twelfth', -2.0, 2.0])]
-    #[TestWith(['set-up.nut', 'nut height over the first fret', 0.3, 0.5])]
+    // CALCULATIONS G15: 0.22 at the nut and 1.6 or 2.0 at the twelfth.
+    #[TestWith(['set-up.nut', 'string over the first fret, treble', 0.275, 0.475])]
+    #[TestWith(['set-up.nut', 'string over the first fret, bass', 0.32, 0.52])]
+    // 647.7 and the compensation of a plain 10 (1.135) and a wound 46 (3.411).
+    #[TestWith(['joint.bridge', 'nut to saddle line, treble', 648.335, 649.335])]
+    #[TestWith(['joint.bridge', 'nut to saddle line, bass', 650.611, 651.611])]
     public function test_targets_come_from_the_specification_and_the_trade(string $operation, string $what, ?float $low, ?float $high): void
     {
         $target = self::target($operation, $what);
@@ -44,7 +55,81 @@ final class GateBookTest extends TestCase
     {
         self::assertEqualsWithDelta(1.2, self::target('set-up.string', 'action at the twelfth, treble', ['actionTreble' => '1.4'])->low, 0.001);
         self::assertSame(3605.0, self::target('delivery.inspect', 'weight', ['targetWeight' => '3.5 kg'])->high);
-        self::assertSame('8.1 ± 0.81 kΩ', self::target('electronics.install', 'resistance, bridge', ['pickups' => [['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.1k']]])->words);
+        self::assertSame('8.1 kΩ ± 10 %', self::target('electronics.install', 'resistance, bridge', ['pickups' => [['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.1k']]])->words);
+    }
+
+    /** @return iterable<string, array{string, string, string}> operation, what is measured, and the figure or field that is its target */
+    public static function targets(): iterable
+    {
+        yield ['parts.timber', 'moisture', 'balanceMoisture'];
+        yield ['neck.channel', 'depth of the channel', 'rodDepth'];
+        yield ['neck.outline', 'width at the nut', 'nutWidth'];
+        yield ['neck.outline', 'width at the heel', 'heelWidth'];
+        yield ['fretboard.slots', 'nut to twelfth fret', 'halfScale'];
+        yield ['neck.carve', 'thickness at the first fret, board included', 'thicknessFirst'];
+        yield ['neck.carve', 'thickness at the twelfth', 'thicknessTwelfth'];
+        yield ['joint.pocket', 'pocket depth', 'pocketDepth'];
+        yield ['joint.bridge', 'nut to saddle line, treble', 'saddle.0'];
+        yield ['joint.bridge', 'nut to saddle line, bass', 'saddle.last'];
+        yield ['body.cavities', 'pickup cavity, bridge', 'pickups.1.depth'];
+        yield ['body.cavities', 'cavity for control', 'cavities.0.depth'];
+        yield ['electronics.install', 'resistance, bridge', 'pickups.1.resistance'];
+        yield ['electronics.install', 'at the jack, position 2', 'jack.2'];
+        yield ['set-up.nut', 'string over the first fret, treble', 'overFirstTreble'];
+        yield ['set-up.nut', 'string over the first fret, bass', 'overFirstBass'];
+        yield ['set-up.string', 'action at the twelfth, treble', 'actionTreble'];
+        yield ['set-up.string', 'action at the twelfth, bass', 'actionBass'];
+    }
+
+    /** The middle of a gate is the figure on the page, whatever the instrument. */
+    #[DataProvider('targets')]
+    public function test_a_gate_aims_at_the_figure_of_the_same_name(string $operation, string $what, string $aim): void
+    {
+        foreach ([['strings' => '6'], ['strings' => '4'], ['strings' => '7', 'hand' => 'left'], ['strings' => '12', 'tunerLayout' => 'both_sides'], ['type' => 'bass', 'strings' => '5']] as $typed) {
+            $read = SpecificationReader::read([...$typed, 'actionTreble' => '1.7', 'actionBass' => '2.2', 'pickups' => [
+                ['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.6k', 'depth' => '19'], ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k', 'depth' => '21'],
+            ]]);
+            $workings = Workings::of($read);
+            $wanted = self::aim($read, $workings, str_replace('last', (string) ($workings->specification->brief->strings - 1), $aim));
+            foreach (GateBook::of($workings, Tolerances::usual())->after($operation) as $target) {
+                if ($target->what === $what) {
+                    self::assertEqualsWithDelta($wanted, ($target->low + $target->high) / 2, 0.051, $what);
+
+                    continue 2;
+                }
+            }
+            self::fail("{$operation} measures no {$what}");
+        }
+    }
+
+    private static function aim(ReadSpecification $read, Workings $workings, string $aim): float
+    {
+        foreach (FigureBook::of($workings) as $figure) {
+            if ($figure->key === $aim) {
+                return $figure->value;
+            }
+        }
+        [$field, $row, $column] = [...explode('.', $aim), null, null];
+        $value = $row === null ? $read->values[$field] : $read->values[$field][(int) $row]->{$column};
+
+        return $value instanceof Length ? $value->mm : (float) $value;
+    }
+
+    public function test_a_part_made_as_drawn_passes_its_gate(): void
+    {
+        $thin = self::target('neck.headstock-thickness', 'headstock thickness', ['headThickness' => '12.5']);
+        self::assertTrue($thin->low <= 12.5 && $thin->high >= 12.5);
+        $odd = self::target('neck.headstock-thickness', 'headstock thickness', ['tunerLeast' => '18', 'tunerMost' => '13']);
+        self::assertLessThanOrEqual($odd->high, $odd->low, 'limits stand the right way round even where the tuners’ do not');
+        $bowed = self::target('set-up.string', 'relief', ['relief' => '0.35']);
+        self::assertSame([0.1, 0.35], [$bowed->low, $bowed->high]);
+        $tiny = self::target('electronics.install', 'resistance, bridge', ['pickups' => [['place' => 'bridge', 'kind' => 'piezo', 'resistance' => '0.3k']]]);
+        self::assertSame('300 Ω ± 10 %', $tiny->words);
+    }
+
+    public function test_a_zero_fret_asks_for_no_height_at_the_nut(): void
+    {
+        self::assertSame([], GateBook::of(Specifications::workings(['zeroFret' => 'yes']), Tolerances::usual())->after('set-up.nut'));
     }
 
     public function test_the_house_can_be_stricter(): void

@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Regimen\Electronics\SwitchPosition;
+use Regimen\Figures\StringFigures;
 use Regimen\Figures\Workings;
 use Regimen\Instrument\Specification;
 use Regimen\Instrument\SpecificationReader;
@@ -46,8 +47,8 @@ final class CompletionTest extends TestCase
     {
         foreach ([['strings' => '6'], ['strings' => '7'], ['strings' => '8'], ['type' => 'bass'], ['type' => 'bass', 'strings' => '6'], ['type' => 'flat-top'], ['frets' => '24', 'joinFret' => '18']] as $typed) {
             $w = Workings::of(SpecificationReader::read($typed));
-            $outer = $w->spread()->spreadAt($w->lastFret());
-            self::assertEqualsWithDelta(3.6, ($w->specification->board->lastWidth->mm - $outer) / 2, 0.9, json_encode($typed, JSON_THROW_ON_ERROR));
+            $edges = array_map(static fn (int $string): float => StringFigures::edgeDistance($w, $string, $w->lastFret()), [0, $w->specification->brief->strings - 1]);
+            self::assertEqualsWithDelta(3.6, min($edges), 0.051, json_encode($typed, JSON_THROW_ON_ERROR).': the nearer of the two outer edges');
             self::assertGreaterThan($w->specification->board->nutWidth->mm, $w->specification->board->lastWidth->mm);
         }
     }
@@ -57,8 +58,9 @@ final class CompletionTest extends TestCase
         $plain = self::of([]);
         $long = self::of(['scale' => '700', 'overhang' => '12']);
         self::assertEqualsWithDelta(700 * (1 - 2 ** (-22 / 12)) + 12, $long->board->boardLength->mm, 1e-9);
-        self::assertEqualsWithDelta($plain->board->tangDepth->mm + 0.5, $plain->board->slotDepth->mm, 1e-9);
-        self::assertEqualsWithDelta(2.1, self::of(['tangDepth' => '1.6'])->board->slotDepth->mm, 1e-9);
+        // Half a millimetre under the tang at the edge, where a 12 in radius takes 1.29 from 56 mm.
+        self::assertEqualsWithDelta(1.8 + 0.5 + 1.289, self::of(['lastWidth' => '56'])->board->slotDepth->mm, 0.006);
+        self::assertEqualsWithDelta(1.6 + 0.5 + 1.289, self::of(['tangDepth' => '1.6', 'lastWidth' => '56'])->board->slotDepth->mm, 0.006);
         self::assertSame(2.0, self::of(['markerThickness' => '2'])->board->markerDepth->mm);
         self::assertSame(self::of(['radius' => '300'])->board->radiusEnd->mm, 300.0);
         self::assertSame(61.5, self::of(['heelWidth' => '61.5'])->joinery->pocketWidth->mm);

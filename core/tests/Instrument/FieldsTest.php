@@ -50,10 +50,10 @@ final class FieldsTest extends TestCase
         yield 'a tuning' => ['tuning', 'd4 a3 f#3 D3 A2 d2', 'D4, A3, F#3, D3, A2, D2'];
         yield 'a flat note' => ['tuning', 'Eb4 bb3', 'Eb4, Bb3'];
         yield 'masses with a gap' => ['unitMasses', '- 0.7 5.2g/m', '-, 0.7, 5.2'];
-        yield 'pots' => ['pots', '500 k 250k', '500k, 250k'];
-        yield 'pots in megohms' => ['pots', '1M', '1000k'];
-        yield 'pots in ohms' => ['pots', '250000 Ω', '250k'];
-        yield 'capacitors' => ['capacitors', '22n, 0.047 µF; 100 pF', '22 nF, 47 nF, 0.1 nF'];
+        yield 'pots' => ['pots', '500 k 250k', '500 kΩ, 250 kΩ'];
+        yield 'pots in megohms' => ['pots', '1M', '1 MΩ'];
+        yield 'pots in ohms' => ['pots', '250000 Ω', '250 kΩ'];
+        yield 'capacitors' => ['capacitors', '22n, 0.047 µF; 100 pF', '22 nF, 47 nF, 100 pF'];
         yield 'a capacitor without a unit is in microfarads' => ['capacitors', '0.022', '22 nF'];
         yield 'a switch' => ['switch', 'Neck, neck + Bridge, bridge', 'neck, neck + bridge, bridge'];
         yield 'posts' => ['posts', '42/9 67.5/-5', '42/9 67.5/-5'];

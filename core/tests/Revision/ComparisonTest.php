@@ -32,7 +32,7 @@ final class ComparisonTest extends TestCase
         $after = Specifications::read(['neckAngle' => '2', 'joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'black']);
         $one = Specifications::workings();
         $other = Specifications::workings(['neckAngle' => '2', 'joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'black']);
-        self::assertSame(['12.4 mm', '21.4 mm'], self::byName(Comparison::figures($one, $other))['Saddle above the top']);
+        self::assertSame(['12.6 mm', '21.6 mm'], self::byName(Comparison::figures($one, $other))['Saddle above the top']);
         $findings = Comparison::findings($one, $other);
         self::assertContains('bridge-range', array_map(static fn (Finding $finding): string => $finding->key, $findings['new']));
         $kit = self::byName(Comparison::kit(Kit::of($before->orFail(), StarterPrices::in('EUR')), Kit::of($after->orFail(), StarterPrices::in('EUR'))));

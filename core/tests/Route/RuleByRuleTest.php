@@ -39,6 +39,7 @@ final class RuleByRuleTest extends TestCase
         yield 'tuner holes before' => [Rules\TunerHolesBefore::class, [], ['tuner-holes' => 'before'], [], [], 'neck.tuner-holes > neck.headstock-thickness'];
         yield 'slots before' => [Rules\SlotsBeforeGlueing::class, [], [], [], ['slots' => 'after'], 'fretboard.slots > fretboard.glue'];
         yield 'slots after' => [Rules\SlotsAfterGlueing::class, [], ['slots' => 'after'], [], [], 'fretboard.glue > fretboard.slots'];
+        yield 'slots from the arc' => [Rules\SlotsAfterRadius::class, [], ['slots' => 'arc'], [], [], 'fretboard.radius > fretboard.slots'];
         yield 'markers' => [Rules\FaceMarkers::class, [], [], ['markers' => 'none'], [], 'fretboard.markers'];
         yield 'markers before' => [Rules\MarkersBeforeRadius::class, [], [], [], ['markers' => 'after'], 'fretboard.markers > fretboard.radius'];
         yield 'markers after' => [Rules\MarkersAfterRadius::class, [], ['markers' => 'after'], [], [], 'fretboard.radius > fretboard.markers'];

@@ -36,11 +36,18 @@ final class WoodTest extends TestCase
         self::assertLessThan(0, Movement::of(300.0, 10.0, 6.0, $timber->radialShrinkage), 'it shrinks when it dries');
     }
 
-    #[TestWith(['sugar maple', 706.0])]
-    #[TestWith(['true mahogany', 543.0])]
-    public function test_density_at_twelve_per_cent(string $name, float $density): void
+    #[TestWith(['sugar maple', 12.0, 706.0])]
+    #[TestWith(['sugar maple', 8.5, 697.0])]
+    #[TestWith(['true mahogany', 12.0, 543.0])]
+    public function test_density_at_a_moisture(string $name, float $moisture, float $density): void
     {
-        self::assertEqualsWithDelta($density, Species::named($name)->density(12.0), 0.6);
+        self::assertEqualsWithDelta($density, Species::named($name)->density($moisture), 0.6);
+    }
+
+    public function test_above_fibre_saturation_timber_swells_no_more(): void
+    {
+        // Only the water's mass is added: 1000 G (1 + M / 100), G of true mahogany 0.45.
+        self::assertEqualsWithDelta([450 * 1.30, 450 * 1.45], [Species::named('true mahogany')->density(30.0), Species::named('true mahogany')->density(45.0)], 1e-9);
     }
 
     public function test_the_table_is_the_reference_table(): void

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { inertia, router } from '@inertiajs/svelte';
     import { shopClock } from '@/lib/now.svelte';
-    import { clock, dateOf, day, span } from '@/lib/time';
+    import { clock, dateOf, day, labour, span } from '@/lib/time';
     import type { Bench } from '@/lib/types';
     import ErrorLine from './ErrorLine.svelte';
 
@@ -48,7 +48,7 @@
             <p>
                 <b>{one.person.split(' ')[0]}</b> ·
                 <a class="plain" use:inertia href={`/builds/${one.build}#operation-${one.operationId}`}>{one.build} {one.operation}</a>
-                <span class="figure accent">{span(since(one.since))}</span>
+                <span class="figure accent">{labour(since(one.since))}</span>
                 <button class="act" type="button" onclick={() => stop(one.id)}>Stop clock</button>
             </p>
             {#if errors.minutes}
@@ -69,7 +69,7 @@
                         title={`${one.build} ${one.operation}`}
                     >
                         <b>{one.person.split(' ')[0]}</b>
-                        {one.build} <span class="figure accent">{span(since(one.since))}</span>
+                        {one.build} <span class="figure accent">{labour(since(one.since))}</span>
                     </a>
                 {/each}
             </p>

@@ -63,18 +63,24 @@ export function dateOf(instant: string | Date): string {
     return format(options, zone()).format(new Date(instant)).split('/').reverse().join('-');
 }
 
-/** `1 h 12`, `45 min`, `3 d 4 h` */
+/** Labour, in hours however many: `45 min`, `1 h 12`, `75 h` */
+export function labour(minutes: number): string {
+    const whole = Math.max(0, Math.round(minutes));
+    const hours = Math.floor(whole / 60);
+    const rest = whole % 60;
+    if (hours === 0) {
+        return `${rest} min`;
+    }
+    return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`;
+}
+
+/** Time by the clock, as holds pass: like labour up to two days, then `2 d`, `3 d 4 h` */
 export function span(minutes: number): string {
     const whole = Math.max(0, Math.round(minutes));
     const days = Math.floor(whole / 1440);
     const hours = Math.floor((whole % 1440) / 60);
-    const rest = whole % 60;
-    if (days >= 2) {
-        return hours > 0 ? `${days} d ${hours} h` : `${days} d`;
+    if (days < 2) {
+        return labour(whole);
     }
-    const all = days * 24 + hours;
-    if (all === 0) {
-        return `${rest} min`;
-    }
-    return rest === 0 ? `${all} h` : `${all} h ${String(rest).padStart(2, '0')}`;
+    return hours > 0 ? `${days} d ${hours} h` : `${days} d`;
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
     import { inertia, page } from '@inertiajs/svelte';
     import Instrument from '@/components/Instrument.svelte';
-    import { calendarDay, day, span } from '@/lib/time';
+    import { calendarDay, day, labour } from '@/lib/time';
     import type { BuildLine, Shared } from '@/lib/types';
 
     interface Props {
@@ -62,8 +62,8 @@
                             <td><a use:inertia href={`/builds/${build.number}`}>{build.number} · {build.title}</a></td>
                             <td>{day(build.finishedAt)}{build.calledOff ? ', called off' : ''}</td>
                             <td>{build.promisedOn ? calendarDay(build.promisedOn) : '–'}</td>
-                            <td class="figure">{span(build.estimatedMinutes)}</td>
-                            <td class="figure">{span(build.workedMinutes)}</td>
+                            <td class="figure">{labour(build.estimatedMinutes)}</td>
+                            <td class="figure">{labour(build.workedMinutes)}</td>
                         </tr>
                     {/each}
                 </tbody>

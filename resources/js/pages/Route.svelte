@@ -17,7 +17,7 @@
         RouteTotals,
     } from '@/components/route/route';
     import { Act } from '@/lib/act.svelte';
-    import { day, span } from '@/lib/time';
+    import { day, labour, span } from '@/lib/time';
 
     interface Props {
         build: { number: number; title: string; version: number; revision: number; inOneLine: string };
@@ -151,7 +151,7 @@
         <h2>In stages, {totals.operations} operations</h2>
         {#each stages as stage (stage.name)}
             <div class="stage">
-                <p class="name"><b>{stage.name}</b> <span class="figure small quiet">{span(stage.minutes)}</span></p>
+                <p class="name"><b>{stage.name}</b> <span class="figure small quiet">{labour(stage.minutes)}</span></p>
                 <ol>
                     {#each stage.operations as operation (operation.key)}
                         <li class={[operation.state, operation.useless && 'useless']}>
@@ -166,7 +166,7 @@
                                 <span class={operation.critical ? 'chain' : ''}
                                     >{operation.name}{operation.own ? ' (own)' : ''}{operation.useless ? ', not needed any more' : ''}</span
                                 >
-                                <span class="figure small">{span(operation.setUp + operation.labour)}</span>
+                                <span class="figure small">{labour(operation.setUp + operation.labour)}</span>
                                 <span class="small hold"
                                     >{#if operation.hold > 0}<i class="hatched"></i>{span(operation.holdNow)}{/if}</span
                                 >

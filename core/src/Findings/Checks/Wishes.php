@@ -27,7 +27,7 @@ final class Wishes implements Check
 
     public function judge(Workings $w): iterable
     {
-        $wishes = preg_split('/[\n;.]+/u', $w->specification->brief->wishes, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $wishes = preg_split('/[\n;]+|\.+(?!\d)/u', $w->specification->brief->wishes, -1, PREG_SPLIT_NO_EMPTY) ?: [];
         foreach (array_values(array_filter(array_map(trim(...), $wishes), static fn (string $wish): bool => mb_strlen($wish) > 2)) as $wish) {
             $subjects = 0;
             $open = [];

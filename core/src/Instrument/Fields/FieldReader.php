@@ -13,6 +13,7 @@ use Regimen\Units\InvalidQuantity;
 use Regimen\Units\Length;
 use Regimen\Units\Money;
 use Regimen\Units\Scalar;
+use Regimen\Units\TypedText;
 
 /** Reads what was typed into a field, and refuses what cannot be built with the bounds that can. */
 final class FieldReader
@@ -22,22 +23,32 @@ final class FieldReader
     /** Outlines are kept as the SVG they came from. */
     private const LONGEST_OUTLINE = 200_000;
 
-    /** @throws InvalidQuantity */
+    /** @throws InvalidQuantity whose proposals this field accepts */
     public static function read(Field $field, string $typed): mixed
+    {
+        try {
+            return self::value($field, $typed);
+        } catch (InvalidQuantity $wrong) {
+            throw FieldExamples::refused($field, $typed, $wrong);
+        }
+    }
+
+    /** @throws InvalidQuantity */
+    private static function value(Field $field, string $typed): mixed
     {
         return match ($field->kind) {
             FieldKind::Length => self::length($field, Length::parse($typed), $typed),
             FieldKind::Signed => self::length($field, Length::parseSigned($typed), $typed),
-            FieldKind::Angle => self::within($field, Scalar::parse($typed, Scalar::ANGLE, '°', '10 or 2.5°', true), $typed, '°'),
-            FieldKind::Mass => self::within($field, Scalar::parse($typed, Scalar::MASS, $field->bounds !== null && $field->bounds[1] > 3000 ? 'kg' : 'g', '3.6 kg, 8 lb or 250 g'), $typed, ' g'),
-            FieldKind::Percent => self::within($field, Scalar::parse($typed, Scalar::PERCENT, '%', '8.5 %'), $typed, ' %'),
-            FieldKind::Temperature => self::within($field, Scalar::temperature($typed), $typed, ' °C'),
+            FieldKind::Angle => self::within($field, Scalar::parse($typed, Scalar::ANGLE, '°', ['10°'], true), $typed),
+            FieldKind::Mass => self::within($field, Scalar::parse($typed, Scalar::MASS, $field->bounds !== null && $field->bounds[1] > 3000 ? 'kg' : 'g', ['3.6 kg']), $typed),
+            FieldKind::Percent => self::within($field, Scalar::parse($typed, Scalar::PERCENT, '%', ['8.5 %']), $typed),
+            FieldKind::Temperature => self::within($field, Scalar::temperature($typed), $typed),
             FieldKind::Amount => self::amount($typed),
             FieldKind::Whole => self::whole($field, $typed),
             FieldKind::Choice => self::choice($field, $typed),
             FieldKind::Timber => self::timber($typed),
-            FieldKind::Resistance => self::within($field, Scalar::parse($typed, Scalar::RESISTANCE, 'k', '8.2k or 500 kΩ'), $typed, ' kΩ'),
-            FieldKind::Name => preg_match('/^[\p{L}\d -]{1,24}$/u', $typed) === 1 ? $typed : throw InvalidQuantity::unreadable($typed, 'neck, middle or bridge'),
+            FieldKind::Resistance => self::within($field, Scalar::parse($typed, Scalar::RESISTANCE, 'k', ['8.2k']), $typed),
+            FieldKind::Name => preg_match('/^[\p{L}\d -]{1,24}$/u', $typed) === 1 ? $typed : throw InvalidQuantity::unreadable($typed, 'neck', 'middle', 'bridge'),
             FieldKind::Text, FieldKind::Prose => self::text($field, $typed),
             default => self::list($field, $typed),
         };
@@ -46,6 +57,7 @@ final class FieldReader
     /** @throws InvalidQuantity */
     private static function list(Field $field, string $typed): mixed
     {
+        $typed = $field->kind === FieldKind::Positions ? $typed : TypedText::of($typed);
         $words = self::split($typed, $field->kind === FieldKind::Positions ? '/[,;\n]+/' : '/[,;\s]+/');
         if (count($words) > 40) {
             throw InvalidQuantity::tooLarge(mb_substr($typed, 0, 40).'…');
@@ -54,9 +66,9 @@ final class FieldReader
         return match ($field->kind) {
             FieldKind::Gauges => array_map(Gauge::parse(...), $words),
             FieldKind::Tuning => array_map(Note::parse(...), $words),
-            FieldKind::Masses => array_map(static fn (string $word): ?float => $word === '-' ? null : Scalar::parse($word, ['g/m' => 1.0], 'g/m', '5.2 g/m, or - for unknown'), $words),
-            FieldKind::Resistances => array_map(static fn (string $word): float => Scalar::parse($word, Scalar::RESISTANCE, 'k', '500k, 250k'), self::quantities($typed)),
-            FieldKind::Capacitances => array_map(static fn (string $word): float => Scalar::parse($word, Scalar::CAPACITANCE, 'µf', '22 nF or 0.022 µF'), self::quantities($typed)),
+            FieldKind::Masses => array_map(static fn (string $word): ?float => $word === '-' ? null : Scalar::parse($word, ['g/m' => 1.0], 'g/m', ['5.2', '-']), $words),
+            FieldKind::Resistances => array_map(static fn (string $word): float => Scalar::parse($word, Scalar::RESISTANCE, 'k', ['500k']), self::quantities($typed)),
+            FieldKind::Capacitances => array_map(static fn (string $word): float => Scalar::parse($word, Scalar::CAPACITANCE, 'µf', ['22 nF', '0.022 µF']), self::quantities($typed)),
             FieldKind::Positions => array_map(SwitchPosition::parse(...), $words),
             FieldKind::Points => array_map(self::point(...), $words),
             FieldKind::Numbers => array_map(static fn (string $word): int => self::whole($field, $word), $words),
@@ -78,42 +90,34 @@ final class FieldReader
 
     private static function length(Field $field, Length $length, string $typed): Length
     {
-        [$least, $most] = $field->bounds ?? [0.0, 1e5];
-        if ($length->mm < $least || $length->mm > $most) {
-            $hint = $length->mm * Length::MM_PER_INCH >= $least && $length->mm * Length::MM_PER_INCH <= $most && ! str_contains($typed, 'mm') ? " Did you mean {$typed} in?" : '';
-            throw new InvalidQuantity(InvalidQuantity::outside($typed, self::printed($least).' mm', self::printed($most).' mm')->getMessage().$hint);
-        }
-
-        return $length;
+        return self::isWithin($field, $length->mm) ? $length : throw FieldExamples::outside($field, $typed, $length->mm);
     }
 
-    private static function within(Field $field, float $value, string $typed, string $unit): float
+    private static function within(Field $field, float $value, string $typed): float
     {
-        [$least, $most] = $field->bounds ?? [-1e9, 1e9];
-
-        return $value >= $least && $value <= $most ? $value : throw InvalidQuantity::outside($typed, self::printed($least).$unit, self::printed($most).$unit);
+        return self::isWithin($field, $value) ? $value : throw FieldExamples::outside($field, $typed);
     }
 
-    private static function printed(float $value): string
+    private static function isWithin(Field $field, float $value): bool
     {
-        return (string) round($value, 2);
+        return $field->bounds === null || $value >= $field->bounds[0] && $value <= $field->bounds[1];
     }
 
     private static function whole(Field $field, string $typed): int
     {
-        [$least, $most] = $field->bounds ?? [0.0, 999.0];
-        if (preg_match('/^\d{1,6}$/', $typed) !== 1) {
-            throw InvalidQuantity::unreadable($typed, 'a whole number such as '.max(1, (int) $least));
+        $text = TypedText::of($typed);
+        if (preg_match('/^\d{1,6}$/', $text) !== 1) {
+            throw InvalidQuantity::unreadable($typed, '3', '12')->explained('a whole number');
         }
 
-        return (int) $typed >= $least && (int) $typed <= $most ? (int) $typed : throw InvalidQuantity::outside($typed, (string) (int) $least, (string) (int) $most);
+        return self::isWithin($field, (float) $text) ? (int) $text : throw FieldExamples::outside($field, $typed);
     }
 
     private static function choice(Field $field, string $typed): \BackedEnum|bool
     {
         $chosen = $field->enum === null ? null : $field->enum::tryFrom($typed);
         if ($chosen === null) {
-            throw new InvalidQuantity('“'.mb_substr($typed, 0, 40).'” is no choice here. Choose one of: '.implode(', ', array_keys($field->options)).'.');
+            throw new InvalidQuantity('“'.mb_substr($typed, 0, 40).'” is no choice here. Choose one of: '.implode(', ', array_keys($field->options)).'.', array_map(strval(...), array_keys($field->options)));
         }
 
         return $chosen instanceof YesNo ? $chosen === YesNo::Yes : $chosen;
@@ -152,7 +156,7 @@ final class FieldReader
     {
         $parts = explode('/', $typed);
         if (count($parts) !== 2) {
-            throw InvalidQuantity::unreadable($typed, '40/12 65/-9, distance from the nut and from the centre line in mm');
+            throw InvalidQuantity::unreadable($typed, '40/12', '65/-9')->explained('distance from the nut and from the centre line in mm');
         }
         $point = [Length::parseSigned($parts[0])->mm, Length::parseSigned($parts[1])->mm];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Instrument\Fields;
 
+use Regimen\Electronics\ElectricWords;
 use Regimen\Electronics\SwitchPosition;
 use Regimen\Figures\Words;
 use Regimen\Strings\Gauge;
@@ -20,8 +21,8 @@ final class FieldWords
             $value === null || $value === '' || $value === [] => '',
             $field->kind === FieldKind::Rows => self::rows($field, $value),
             $field->kind === FieldKind::Points => implode(' ', array_map(static fn (array $point): string => self::trimmed($point[0]).'/'.self::trimmed($point[1]), $value)),
-            $field->kind === FieldKind::Resistances => implode(', ', array_map(static fn (float $one): string => self::trimmed($one).'k', $value)),
-            $field->kind === FieldKind::Capacitances => implode(', ', array_map(static fn (float $one): string => self::trimmed($one).' nF', $value)),
+            $field->kind === FieldKind::Resistances => implode(', ', array_map(ElectricWords::resistance(...), $value)),
+            $field->kind === FieldKind::Capacitances => implode(', ', array_map(ElectricWords::capacitance(...), $value)),
             is_array($value) => implode(', ', array_map(self::scalar(...), $value)),
             is_float($value) => self::measure($field, $value),
             default => self::scalar($value),
@@ -59,7 +60,7 @@ final class FieldWords
             FieldKind::Mass => $value >= 1000 ? self::trimmed($value / 1000).' kg' : self::trimmed($value).' g',
             FieldKind::Percent => self::trimmed($value).' %',
             FieldKind::Temperature => self::trimmed($value).' °C',
-            FieldKind::Resistance => self::trimmed($value).'k',
+            FieldKind::Resistance => ElectricWords::resistance($value),
             default => self::trimmed($value),
         };
     }

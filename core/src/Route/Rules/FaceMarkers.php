@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\MarkerShape;
+use Regimen\Instrument\SlotsSawn;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Caution;
 use Regimen\Route\Methods;
@@ -30,7 +31,9 @@ final readonly class FaceMarkers implements RouteRule
     {
         $draft->add('fretboard.markers', $methods->is(Question::Markers, 'before') && $methods->is(Question::Slots, 'before') || $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::MarkerGlue), cautions: [Caution::Shell, ...$methods->is(Question::MarkerGlue, 'superglue') ? [Caution::Superglue] : []], why: 'They are what the client sees first.');
         $draft->after('fretboard.markers', ['fretboard.thickness', 'fretboard.taper'], 'The centres are found on the tapered board.');
-        $draft->after('fretboard.markers', 'fretboard.slots', 'They sit midway between slots.');
+        if ($methods->slots() === SlotsSawn::FromTheFlat) {
+            $draft->after('fretboard.markers', 'fretboard.slots', 'They sit midway between slots.');
+        }
         $draft->after('fretboard.sand', 'fretboard.markers', 'They are sanded flush with the board.');
         $draft->after('fretboard.fret', 'fretboard.markers', 'Nobody lets in markers between frets.', 'A router or drill between frets cuts into them.');
     }

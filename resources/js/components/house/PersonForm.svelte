@@ -3,7 +3,7 @@
     import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
-    import { calendarDay, span } from '@/lib/time';
+    import { calendarDay, labour } from '@/lib/time';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import type { PersonLine } from './person';
     import WeekFields from './WeekFields.svelte';
@@ -63,7 +63,7 @@
         <b>{person.name}</b>
         <span>{person.role}{person.signsIn ? '' : ', does not sign in'}{person.active ? '' : ', has left'}</span>
         <span class="quiet">{person.skills.join(', ') || 'no skills yet'}</span>
-        <span class="figure">{span(person.minutesAWeek)} a week</span>
+        <span class="figure">{labour(person.minutesAWeek)} a week</span>
         <button class="act" type="button" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Close' : 'Change'}</button>
     </div>
 {/if}

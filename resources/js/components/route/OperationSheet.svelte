@@ -1,6 +1,6 @@
 <!-- Everything about one operation of the route. -->
 <script lang="ts">
-    import { span } from '@/lib/time';
+    import { labour, span } from '@/lib/time';
     import type { Act } from '@/lib/act.svelte';
     import type { RouteOperation, RoutePrice } from './route';
 
@@ -55,7 +55,7 @@
         </div>
     {/if}
     {#if operation.stake > 0}
-        <p><b>At stake.</b> {span(operation.stake)} of work are in {operation.pieces.join(', ')} by then.</p>
+        <p><b>At stake.</b> {labour(operation.stake)} of work are in {operation.pieces.join(', ')} by then.</p>
     {/if}
     {#if following.length > 0}
         <p class="small">
@@ -72,7 +72,7 @@
             <tr>
                 <th scope="row">Set-up</th>
                 <td
-                    ><span class="figure">{span(operation.setUp)}</span>{#if operation.sharesWith.length > 0}
+                    ><span class="figure">{labour(operation.setUp)}</span>{#if operation.sharesWith.length > 0}
                         <span class="small shared"
                             >the same as on {#each operation.sharesWith as other, index (other.id)}{index > 0 ? ', ' : ''}<a
                                     href={`/builds/${other.number}/route`}>{other.number} {other.title}</a
@@ -84,9 +84,9 @@
             <tr>
                 <th scope="row">Labour</th>
                 <td
-                    ><span class="figure">{span(operation.labour)}</span>
+                    ><span class="figure">{labour(operation.labour)}</span>
                     <span class="small quiet"
-                        >{span(operation.best)} at best, {span(operation.worst)} at worst{operation.drivenBy
+                        >{labour(operation.best)} at best, {labour(operation.worst)} at worst{operation.drivenBy
                             ? `; ${operation.drivenBy}`
                             : ''}{operation.oneSitting ? '; in one sitting' : ''}</span
                     ></td
@@ -139,7 +139,7 @@
                 <div class="way">
                     <span
                         ><b class={way.tool === operation.tool ? '' : 'plainly'}>{way.words}</b>
-                        <span class="figure small">{span(way.setUp)} + {span(way.labour)}</span></span
+                        <span class="figure small">{labour(way.setUp)} + {labour(way.labour)}</span></span
                     >
                     <span class="small quiet">{way.risk}{way.station ? ` At the ${way.station}.` : ''}</span>
                     {#if way.tool === operation.tool}

@@ -1,6 +1,6 @@
 <!-- Neck, board and body as three streams that grow apart and flow together; what is done on the bench runs above them. -->
 <script lang="ts">
-    import { span } from '@/lib/time';
+    import { labour, span } from '@/lib/time';
     import { around, type RouteOperation } from './route';
 
     interface Props {
@@ -102,7 +102,7 @@
                 <a
                     href={`#${operation.key}`}
                     data-key={operation.key}
-                    aria-label={`${operation.name}, ${span(operation.setUp + operation.labour)}${operation.hold > 0 ? `, holds ${span(operation.holdNow)}` : ''}`}
+                    aria-label={`${operation.name}, ${labour(operation.setUp + operation.labour)}${operation.hold > 0 ? `, holds ${span(operation.holdNow)}` : ''}`}
                     aria-current={operation.key === chosen ? 'true' : undefined}
                     onclick={(event) => {
                         event.preventDefault();

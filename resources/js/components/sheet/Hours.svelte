@@ -1,7 +1,7 @@
 <script lang="ts">
     import ErrorLine from '@/components/ErrorLine.svelte';
     import { Act } from '@/lib/act.svelte';
-    import { calendarDay, span } from '@/lib/time';
+    import { calendarDay, labour } from '@/lib/time';
     import type { HoursLine } from '@/lib/types';
 
     const { hours, manager }: { hours: HoursLine[]; manager: boolean } = $props();
@@ -31,7 +31,7 @@
                     <span>{calendarDay(line.on)}</span>
                     <span>{line.person}</span>
                     <span>{line.operation}</span>
-                    <span class="figure">{line.minutes === null ? 'running' : span(line.minutes)}</span>
+                    <span class="figure">{line.minutes === null ? 'running' : labour(line.minutes)}</span>
                     <span class="quiet small"
                         >{line.struck
                             ? `struck out: ${line.struckBecause}`

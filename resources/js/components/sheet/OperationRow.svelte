@@ -1,7 +1,7 @@
 <script lang="ts">
     import ErrorLine from '@/components/ErrorLine.svelte';
     import { Act } from '@/lib/act.svelte';
-    import { clock, dateOf, moment, span } from '@/lib/time';
+    import { clock, dateOf, labour, moment, span } from '@/lib/time';
     import type { SheetOperation } from '@/lib/types';
     import OperationForms from './OperationForms.svelte';
 
@@ -52,7 +52,7 @@
                 >{/if}
             {#if operation.gate}<span class="small quiet"><i class="ring"></i>{operation.gate}</span>{/if}
         </div>
-        <span class="figure hours">{span(operation.workedMinutes)} <span class="quiet">of {span(planned)}</span></span>
+        <span class="figure hours">{labour(operation.workedMinutes)} <span class="quiet">of {labour(planned)}</span></span>
         <span class="hold small">
             {#if operation.holdMinutes > 0}<i class="hatched"></i>{span(operation.holdMinutes)}{operation.fixture
                     ? `, ${operation.fixture}`
@@ -85,7 +85,7 @@
                 </p>
             {/each}
             <p class="quiet">
-                Set-up {span(operation.setUpMinutes)}, labour {span(operation.labourMinutes)}; skill {operation.skill}{operation.station
+                Set-up {labour(operation.setUpMinutes)}, labour {labour(operation.labourMinutes)}; skill {operation.skill}{operation.station
                     ? `; ${operation.station}`
                     : ''}{operation.needs.length > 0 ? `; needs ${operation.needs.join(', ')} from the kit` : ''}.
             </p>

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { span } from '@/lib/time';
+    import { labour } from '@/lib/time';
     import type { SheetOperation } from '@/lib/types';
     import OperationRow from './OperationRow.svelte';
 
@@ -62,7 +62,7 @@
                 <span class="quiet"
                     >{done(stage) === stage.operations.length ? 'done' : `${done(stage)} of ${stage.operations.length} done`}</span
                 >
-                <span class="figure quiet">{span(worked(stage))} of {span(minutes(stage))}</span>
+                <span class="figure quiet">{labour(worked(stage))} of {labour(minutes(stage))}</span>
             </summary>
             <ol>
                 {#each stage.operations as operation (operation.id)}
