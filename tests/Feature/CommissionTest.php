@@ -98,7 +98,7 @@ final class CommissionTest extends TestCase
         yield 'a day in words' => ['promised_on', 'soon', 'no day of the calendar'];
         yield 'a century away' => ['promised_on', '2126-01-01', 'Check the year'];
         yield 'negative nut' => ['specification.nutWidth', '-43', 'below zero'];
-        yield 'absurd nut' => ['specification.nutWidth', '99999999999', 'larger than'];
+        yield 'absurd nut' => ['specification.nutWidth', '99999999999', 'outside'];
         yield 'mistyped nut' => ['specification.nutWidth', '4e', 'can\'t be read'];
         yield 'too many strings' => ['specification.strings', '17', 'from 4 to 12'];
         yield 'half a fret' => ['specification.frets', '22.5', 'whole number'];

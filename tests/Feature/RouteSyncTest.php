@@ -123,7 +123,7 @@ final class RouteSyncTest extends TestCase
         $wire = KitLine::query()->where('name', 'fret wire')->sole();
         $wire->update(['state' => KitState::Arrived]);
         $before = $wire->quantity;
-        $this->sync(['frets' => '24', 'joinFret' => '18']);
+        $this->sync(['frets' => '27', 'joinFret' => '21']);
         $lines = KitLine::query()->where('name', 'fret wire')->orderBy('id')->get();
         $this->assertSame(['arrived', 'needed'], $lines->map(static fn (KitLine $line): string => $line->state->value)->all());
         $this->assertSame($before, $lines[0]->quantity);

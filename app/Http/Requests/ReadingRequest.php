@@ -13,8 +13,8 @@ final class ReadingRequest extends ShopRequest
     public function rules(): array
     {
         return [
-            'temperature' => ['required', 'string', 'regex:/^-?\d{1,2}([.,]\d)?$/', $this->between('temperature', -30, 60, 'No shop is that cold or that warm. Write degrees Celsius, for example 19.5.')],
-            'humidity' => ['required', 'string', 'regex:/^\d{1,3}([.,]\d)?$/', $this->between('humidity', 0, 100, 'Relative humidity runs from 0 to 100 %.')],
+            'temperature' => ['bail', 'required', 'string', 'regex:/^-?\d{1,2}([.,]\d)?$/', $this->between('temperature', -30, 60, 'No shop is that cold or that warm. Write degrees Celsius, for example 19.5.')],
+            'humidity' => ['bail', 'required', 'string', 'regex:/^\d{1,3}([.,]\d)?$/', $this->between('humidity', 0, 100, 'Relative humidity runs from 0 to 100 %.')],
         ];
     }
 

@@ -49,7 +49,7 @@ enum Driver: string
             self::Pickups => 2.0,
             self::Cavities => 3.0,
             self::Markers => 10.0,
-            self::BoardWidth => 49.0,
+            self::BoardWidth => 49.45,
             self::BoardBinding => 1.0,
             self::BodyBinding => 1.5,
             self::Layers => 1.0,
