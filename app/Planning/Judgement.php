@@ -10,6 +10,7 @@ use Regimen\Figures\Workings;
 use Regimen\Findings\Finding;
 use Regimen\Findings\RuleBook;
 use Regimen\Findings\Severity;
+use Regimen\Findings\TriedMends;
 
 /** What the rule book says about a build, with what has been accepted. */
 final readonly class Judgement
@@ -28,7 +29,15 @@ final readonly class Judgement
         }
 
         // What was accepted holds as long as its figures are the same.
-        return new self(array_map(static fn (Finding $finding): array => [$finding, $accepted["{$finding->key} {$finding->figures}"] ?? null], [...$more, ...RuleBook::judge($workings)]));
+        return new self(array_map(static fn (Finding $finding): array => [$finding, $accepted["{$finding->key} {$finding->figures}"] ?? null], [...$more, ...RuleBook::findings($workings)]));
+    }
+
+    /** The same with mends that were tried, for who is to press them. */
+    public function withTriedMends(Workings $workings): self
+    {
+        $tried = TriedMends::of($workings, array_column($this->findings, 0));
+
+        return new self(array_map(static fn (array $pair, Finding $finding): array => [$finding, $pair[1]], $this->findings, $tried));
     }
 
     /** @return list<Finding> */

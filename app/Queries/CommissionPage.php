@@ -112,7 +112,7 @@ final readonly class CommissionPage
     /** @return list<array<string, string>> stops and warnings, to be settled on the specification's own page */
     private static function open(Workings $workings): array
     {
-        $open = array_filter(RuleBook::judge($workings), static fn (Finding $finding): bool => $finding->severity !== Severity::Note);
+        $open = array_filter(RuleBook::findings($workings), static fn (Finding $finding): bool => $finding->severity !== Severity::Note);
 
         return array_values(array_map(static fn (Finding $finding): array => ['severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures], $open));
     }

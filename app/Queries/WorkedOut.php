@@ -41,7 +41,7 @@ final readonly class WorkedOut
     {
         $read = SpecificationReader::read($client, $house);
         $workings = $read->specification === null ? null : $this->revisions->workings($read, $build);
-        $judgement = $workings === null ? null : Judgement::of($build, $workings, $this->routes->findings($workings->specification, $build));
+        $judgement = $workings === null ? null : Judgement::of($build, $workings, $this->routes->findings($workings->specification, $build))->withTriedMends($workings);
 
         return [
             'problems' => (object) $read->problems,
@@ -125,6 +125,7 @@ final readonly class WorkedOut
             'key' => $finding->key, 'severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures,
             'because' => "{$finding->because} Source: {$finding->source}.", 'fields' => $finding->fields,
             'mends' => array_map(static fn (Mend $mend): array => ['words' => $mend->words, 'changes' => (object) $mend->changes], $finding->mends),
+            'unmended' => $finding->unmended,
         ];
     }
 

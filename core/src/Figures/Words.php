@@ -22,6 +22,18 @@ final class Words
         return self::number($mm, $decimals).' mm';
     }
 
+    /** Rounded away from what would be too little, so that it is enough. */
+    public static function up(float $value, int $decimals = 1): float
+    {
+        return ceil($value * 10 ** $decimals - 1e-6) / 10 ** $decimals;
+    }
+
+    /** Rounded away from what would be too much. */
+    public static function down(float $value, int $decimals = 1): float
+    {
+        return floor($value * 10 ** $decimals + 1e-6) / 10 ** $decimals;
+    }
+
     /** What is typed for a length in a mend. */
     public static function typed(float $mm, int $decimals = 1): string
     {

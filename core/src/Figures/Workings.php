@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Figures;
 
 use Regimen\Geometry\BoardShape;
+use Regimen\Geometry\BodyRoom;
 use Regimen\Geometry\BodyShape;
 use Regimen\Geometry\BridgeHeight;
 use Regimen\Geometry\FretMarkers;
@@ -26,21 +27,20 @@ final class Workings
     /** @var array<string, object> */
     private array $worked = [];
 
-    /** @param  array<string, string>  $sources  where each value is from */
-    private function __construct(public readonly Specification $specification, private readonly array $sources, public readonly ?Money $partsCost, public readonly SlotsSawn $slots)
+    private function __construct(public readonly Specification $specification, public readonly ReadSpecification $read, public readonly ?Money $partsCost, public readonly SlotsSawn $slots)
     {
     }
 
     /** @param  SlotsSawn  $slots  as the route has it */
     public static function of(ReadSpecification $read, ?Money $partsCost = null, SlotsSawn $slots = SlotsSawn::FromTheFlat): self
     {
-        return new self($read->orFail(), $read->sources, $partsCost, $slots);
+        return new self($read->orFail(), $read, $partsCost, $slots);
     }
 
     /** Whether the client has said so, rather than the house. */
     public function clientSays(string $field): bool
     {
-        return ($this->sources[$field] ?? '') === ReadSpecification::CLIENT;
+        return ($this->read->sources[$field] ?? '') === ReadSpecification::CLIENT;
     }
 
     public function board(): BoardShape
@@ -81,6 +81,11 @@ final class Workings
     public function body(): BodyShape
     {
         return $this->once(BodyShape::class, fn (): BodyShape => BodyShape::of($this->specification));
+    }
+
+    public function room(): BodyRoom
+    {
+        return $this->once(BodyRoom::class, fn (): BodyRoom => BodyRoom::of($this->specification, $this->body()));
     }
 
     public function pull(): Pull

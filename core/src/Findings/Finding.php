@@ -13,6 +13,7 @@ final readonly class Finding
      * @param  string  $key  the same for the same matter from one revision to the next
      * @param  list<string>  $fields  that it is about
      * @param  list<Mend>  $mends
+     * @param  string  $unmended  why none of what would usually mend it is offered; empty where something is
      */
     private function __construct(
         public string $key,
@@ -23,6 +24,7 @@ final readonly class Finding
         public array $fields,
         public string $source = self::COMMON_PRACTICE,
         public array $mends = [],
+        public string $unmended = '',
     ) {
     }
 
@@ -54,10 +56,29 @@ final readonly class Finding
     /** @param  array<string, string>|null  $changes  null when this mend is not possible here */
     public function mend(?string $words, ?array $changes): self
     {
-        if ($words === null || $changes === null || $changes === []) {
-            return $this;
+        return $words === null ? $this : $this->mendBy([[$words, $changes]]);
+    }
+
+    /**
+     * The first of several that does.
+     *
+     * @param  iterable<array{string, array<string, string>|null}>  $ways  words and changes; null or none for what is not possible here
+     */
+    public function mendBy(iterable $ways): self
+    {
+        $mends = [];
+        foreach ($ways as [$words, $changes]) {
+            if ($changes !== null && $changes !== []) {
+                $mends[] = new Mend($words, $changes);
+            }
         }
 
-        return new self($this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $this->source, [...$this->mends, new Mend($words, $changes)]);
+        return $mends === [] ? $this : $this->withMends([...$this->mends, new Mend($mends[0]->words, $mends[0]->changes, array_slice($mends, 1))]);
+    }
+
+    /** @param  list<Mend>  $mends */
+    public function withMends(array $mends, string $unmended = ''): self
+    {
+        return new self($this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $this->source, $mends, $unmended);
     }
 }

@@ -17,13 +17,20 @@ final class RuleBook
             new Checks\TimberUnderRod,
             new Checks\RodLength,
             new Checks\RodWidth,
+            new Checks\TimberHardness,
             new Checks\BoardEdge,
             new Checks\SlotDepth,
+            new Checks\SlotWidth,
             new Checks\MarkerDepth,
+            new Checks\SideMarkers,
             new Checks\MarkerFloor,
+            new Checks\MarkerPair,
             new Checks\MarkerRoom,
+            new Checks\MarkerFrets,
             new Checks\OuterStrings,
+            new Checks\BoardNarrows,
             new Checks\StringGaps,
+            new Checks\StringOrder,
             new Checks\BreakAngle,
             new Checks\SideAngle,
             new Checks\GuideOverPosts,
@@ -37,23 +44,29 @@ final class RuleBook
             new Checks\SaddleTravel,
             new Checks\BridgeOnBody,
             new Checks\PickupRoom,
+            new Checks\PickupOrder,
             new Checks\PickupSpread,
             new Checks\PickupAtPocket,
             new Checks\PickupFloor,
             new Checks\CavityFloor,
             new Checks\CavityInside,
+            new Checks\CavityCollision,
+            new Checks\SpringsCavity,
             new Checks\PocketFloor,
             new Checks\PocketFit,
             new Checks\JointLength,
             new Checks\NeckScrews,
             new Checks\LayersAddUp,
             new Checks\ThinLayer,
+            new Checks\FlatTopPlate,
             new Checks\ChamberFloor,
+            new Checks\ChambersOnSolid,
             new Checks\EdgeRadius,
             new Checks\BindingLength,
             new Checks\PotThread,
             new Checks\JackThread,
             new Checks\StringTension,
+            new Checks\StringKind,
             new Checks\UnevenSet,
             new Checks\TotalPull,
             new Checks\UnknownMass,
@@ -81,8 +94,14 @@ final class RuleBook
         ];
     }
 
-    /** @return list<Finding> the worst first */
+    /** @return list<Finding> the worst first, with mends that were tried */
     public static function judge(Workings $workings): array
+    {
+        return TriedMends::of($workings, self::findings($workings));
+    }
+
+    /** @return list<Finding> the worst first, with mends that nobody has tried yet */
+    public static function findings(Workings $workings): array
     {
         $findings = [];
         foreach (self::checks() as $check) {

@@ -26,6 +26,7 @@ final class ComputedFile
                 'key' => $finding->key, 'severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures,
                 'because' => $finding->because, 'source' => $finding->source, 'fields' => $finding->fields,
                 'mends' => array_map(static fn (Mend $mend): array => ['words' => $mend->words, 'changes' => $mend->changes], $finding->mends),
+                'unmended' => $finding->unmended,
             ], RuleBook::judge($workings)),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }

@@ -43,12 +43,7 @@ final readonly class HeadstockShape
         $treble = (int) ceil($count / 2);
         $posts = [];
         for ($string = 0; $string < max(1, $count); $string++) {
-            $row = match ($s->head->tunerLayout) {
-                TunerLayout::InLine => $count - 1 - $string,
-                TunerLayout::Reversed => $string,
-                TunerLayout::BothSides => $string < $treble ? $string : $count - 1 - $string,
-            };
-            $x = -$s->head->firstPost->mm - $row * $s->head->tunerSpacing->mm;
+            $x = -$s->head->firstPost->mm - $s->head->tunerLayout->place($string, $count) * $s->head->tunerSpacing->mm;
             $y = $s->head->tunerLayout === TunerLayout::BothSides
                 ? ($string < $treble ? -1 : 1) * $sign * ($s->board->nutWidth->mm / 2 - 1.0 + 0.03 * -$x)
                 : $spread->nut[$string] + ($s->head->tunerLayout === TunerLayout::InLine ? 1 : -1) * $sign * 0.02 * -$x;
@@ -126,27 +121,27 @@ final readonly class HeadstockShape
     }
 
     /** G12: height lost from the nut slot to where the string leaves its post: face + slot + d · sin α − p · cos α, in mm. */
-    public function heightLost(int $string): float
+    public function heightLost(int $string, ?float $angle = null): float
     {
-        $angle = deg2rad($this->angle());
+        $angle = deg2rad($angle ?? $this->angle());
 
         return $this->faceBelowBoard() + $this->slotOverBoard() + $this->alongFace($string) * sin($angle) - $this->specification->head->postHeight->mm * cos($angle);
     }
 
     /** G12: how far from the nut, along the board's plane, the string leaves its post, which leans with the face: d · cos α + p · sin α, in mm. */
-    public function awayFromNut(int $string): float
+    public function awayFromNut(int $string, ?float $angle = null): float
     {
-        $angle = deg2rad($this->angle());
+        $angle = deg2rad($angle ?? $this->angle());
 
         return $this->alongFace($string) * cos($angle) + $this->specification->head->postHeight->mm * sin($angle);
     }
 
     /** G12: degrees by which a string breaks over the nut; one under a guide breaks towards the guide. */
-    public function breakAngle(int $string): float
+    public function breakAngle(int $string, ?float $angle = null): float
     {
         return $this->isGuided($string)
             ? rad2deg(atan($this->specification->head->guideDrop->mm / $this->specification->head->guideAt->mm))
-            : rad2deg(atan($this->heightLost($string) / $this->awayFromNut($string)));
+            : rad2deg(atan($this->heightLost($string, $angle) / $this->awayFromNut($string, $angle)));
     }
 
     public function isGuided(int $string): bool

@@ -64,7 +64,7 @@ final readonly class AsMeasured
     private static function byKey(ReadSpecification $read): array
     {
         $findings = [];
-        foreach (RuleBook::judge(Workings::of($read)) as $finding) {
+        foreach (RuleBook::findings(Workings::of($read)) as $finding) {
             if (! str_starts_with($finding->key, 'wish.')) {
                 $findings[$finding->key] = $finding;
             }

@@ -27,6 +27,11 @@ final class Completion
     /** A slot reaches so far below the tang, in mm, also at the edge where the radius has taken from it. */
     private const SLOT_BELOW_TANG = 0.5;
 
+    private const ROD_BEFORE_END_MM = 4.0;
+
+    /** Degrees over the nut; a string that breaks by less goes under a guide. */
+    private const BREAK_LEAST = 5.0;
+
     /** @param  array<string, mixed>  $values */
     private function __construct(private array $values)
     {
@@ -66,10 +71,16 @@ final class Completion
             'lastWidth' => fn (): Length => $this->lastWidth(),
             'slotDepth' => fn (): Length => $this->slotDepth(),
             'markerOffset' => fn (): Length => $this->markerOffset(),
+            'tunerLayout' => fn (): TunerLayout => $this->tunerLayout(),
             'headLength' => fn (): Length => $this->headLength(),
             'heelWidth' => fn (): Length => Length::ofMillimetres($this->widthAt($this->values['boardLength']->mm)),
             'pocketLength' => fn (): Length => $this->pocketLength(),
             'pocketWidth' => fn (): Length => $this->values['heelWidth'],
+            'rodLength' => fn (): Length => $this->rodLength(),
+            'edgeRadius' => fn (): Length => $this->edgeRadius(),
+            'stiffeningRods' => fn (): bool => $this->stiffeningRods(),
+            'guideAt' => fn (): Length => Length::ofMillimetres(max(8.0, min(35.0, $this->values['firstPost']->mm - 10.0))),
+            'guided' => fn (): int => $this->guided(),
             'pots' => fn (): array => $this->pots(),
             'switch' => fn (): array => $this->switch(),
         ];
@@ -90,7 +101,7 @@ final class Completion
         $doubled = $this->courses() !== $this->values['strings'];
         $mm = $this->isBass()
             ? 38.0 + 7.5 * ($this->courses() - 4)
-            : ($this->values['type'] === InstrumentType::FlatTop ? 44.0 : 43.0) + 5.5 * ($this->courses() - 6);
+            : ($this->values['type'] === InstrumentType::FlatTop ? 44.0 : 43.0) + ($this->courses() < 6 ? 5.5 : 6.25) * ($this->courses() - 6);
 
         return Length::ofMillimetres($mm + ($doubled ? 4.0 : 0.0));
     }
@@ -160,6 +171,62 @@ final class Completion
         };
 
         return Length::ofMillimetres($gap * max(1, $this->courses() - 1));
+    }
+
+    /** Many in one row make a headstock that no case holds. */
+    private function tunerLayout(): TunerLayout
+    {
+        $most = $this->isBass() ? 6 : 9;
+
+        return $this->values['type'] === InstrumentType::FlatTop || $this->values['strings'] > $most ? TunerLayout::BothSides : TunerLayout::InLine;
+    }
+
+    /** The usual one, or the longest that the board covers. */
+    private function rodLength(): Length
+    {
+        $usual = match ($this->values['type']) {
+            InstrumentType::Bass => 600.0,
+            InstrumentType::FlatTop => 420.0,
+            default => 440.0,
+        };
+
+        return Length::ofMillimetres(min($usual, 10 * floor(($this->values['boardLength']->mm - self::ROD_BEFORE_END_MM) / 10)));
+    }
+
+    /** Within a binding the edge is only eased. */
+    private function edgeRadius(): Length
+    {
+        $binding = $this->values['bodyBinding']->mm;
+
+        return Length::ofMillimetres($binding > 0.0 ? min(3.0, round(0.6 * $binding, 2)) : 3.0);
+    }
+
+    /** Many strings pull more than a rod alone holds straight. */
+    private function stiffeningRods(): bool
+    {
+        $least = match ($this->values['type']) {
+            InstrumentType::Bass => 6,
+            InstrumentType::FlatTop => 8,
+            default => 9,
+        };
+
+        return $this->values['strings'] >= $least;
+    }
+
+    /** From the treble to the last string that would break over the nut by less than common practice asks for. */
+    private function guided(): int
+    {
+        if ($this->values['headstock'] !== HeadstockKind::Flat || $this->values['posts'] !== []) {
+            return 0;
+        }
+        $lost = $this->values['headStep']->mm + $this->values['crownHeight']->mm + ($this->values['zeroFret'] ? 0.0 : $this->values['nutAction']->mm) - $this->values['postHeight']->mm;
+        $guided = 0;
+        for ($string = 0; $string < $this->values['strings']; $string++) {
+            $along = $this->values['firstPost']->mm + $this->values['tunerLayout']->place($string, $this->values['strings']) * $this->values['tunerSpacing']->mm;
+            $guided = rad2deg(atan($lost / $along)) < self::BREAK_LEAST ? $string + 1 : $guided;
+        }
+
+        return $guided;
     }
 
     private function headLength(): Length

@@ -17,8 +17,10 @@ final readonly class ReadSpecification
      * @param  array<string, string>  $problems  what is wrong and what would be right, by field; empty with a specification
      * @param  array<string, string>  $sources  client, house or computed, by field; nothing for what is not there
      * @param  array<string, mixed>  $values  as the parts hold them, by field
+     * @param  array<mixed>  $client  as it was typed, by field
+     * @param  array<mixed>  $house  what stands where the client says nothing
      */
-    public function __construct(public ?Specification $specification, public array $problems, public array $sources, public array $values)
+    public function __construct(public ?Specification $specification, public array $problems, public array $sources, public array $values, public array $client, public array $house)
     {
     }
 

@@ -61,7 +61,7 @@ final class SpecificationReader
             $this->problems[(string) $unknown] = '“'.mb_substr((string) $unknown, 0, 40).'” is no field of a specification.';
         }
         if ($this->problems !== []) {
-            return new ReadSpecification(null, $this->problems, $this->sources, $values);
+            return new ReadSpecification(null, $this->problems, $this->sources, $values, $this->client, $this->house);
         }
         foreach (Completion::of($values) as $key => $value) {
             $values[$key] = $value;
@@ -70,7 +70,7 @@ final class SpecificationReader
         $specification = self::assemble($values);
         $problems = SpecificationCheck::problems($specification);
 
-        return new ReadSpecification($problems === [] ? $specification : null, $problems, $this->sources, $values);
+        return new ReadSpecification($problems === [] ? $specification : null, $problems, $this->sources, $values, $this->client, $this->house);
     }
 
     private function value(Field $field): mixed

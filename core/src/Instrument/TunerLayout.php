@@ -14,4 +14,14 @@ enum TunerLayout: string implements Option
     case InLine = 'in_line';
     case Reversed = 'in_line_reversed';
     case BothSides = 'both_sides';
+
+    /** How many posts stand between the nut and a string's own, in its row. */
+    public function place(int $string, int $strings): int
+    {
+        return match ($this) {
+            self::InLine => $strings - 1 - $string,
+            self::Reversed => $string,
+            self::BothSides => $string < (int) ceil($strings / 2) ? $string : $strings - 1 - $string,
+        };
+    }
 }

@@ -70,7 +70,7 @@ final class Comparison
     {
         $byKey = static function (Workings $workings): array {
             $findings = [];
-            foreach (RuleBook::judge($workings) as $finding) {
+            foreach (RuleBook::findings($workings) as $finding) {
                 $findings[$finding->key] = $finding;
             }
 

@@ -62,6 +62,17 @@ final readonly class Gauge
         return $this->wound;
     }
 
+    /** As it is typed, `46w/18`; reads back as the same gauge. */
+    public function typed(): string
+    {
+        return round($this->diameter->inches() * 1000, 2).($this->wound ? 'w' : '').($this->statedCore === null ? '' : '/'.round($this->statedCore->mm, 4).'mm');
+    }
+
+    public function withDiameter(float $mil): self
+    {
+        return self::parse(round($mil, 1).($this->wound ? 'w' : ''));
+    }
+
     /** `.046 w` */
     public function inWords(): string
     {

@@ -7,39 +7,39 @@ namespace Regimen\Timber;
 /**
  * A timber, by its common name.
  *
- * Specific gravities and shrinkage are in the reference table (memory of the tables of the *Wood Handbook*, USDA Forest
- * Products Laboratory; African ebony, which that table lacks, is a rough figure from memory); which pores are open, which
+ * Specific gravities, shrinkage and hardness are in the reference table (memory of the tables of the *Wood Handbook*, USDA Forest
+ * Products Laboratory; African ebony, which that table lacks, has rough figures from memory); which pores are open, which
  * timber is oily and its colour on a drawing are common practice. Protected are timbers of the appendices of CITES
  * (memory): an authority has to be asked, nothing here says what may be shipped.
  */
 final readonly class Species
 {
-    /** name => [open pores, oily or dense, colour when drawn, gravity at 12 %, basic gravity, radial and tangential shrinkage in %, protected] */
+    /** name => [open pores, oily or dense, colour when drawn, gravity at 12 %, basic gravity, radial and tangential shrinkage in %, protected, Janka hardness in lbf] */
     private const KNOWN = [
-        'sugar maple' => [false, false, '#e8cf9c', 0.63, null, 4.8, 9.9, false],
-        'red maple' => [false, false, '#e3c594', 0.54, null, 4.0, 8.2, false],
-        'bigleaf maple' => [false, false, '#ddbd88', 0.48, null, 3.7, 7.1, false],
-        'black walnut' => [true, false, '#6b4a33', 0.55, null, 5.5, 7.8, false],
-        'black cherry' => [false, false, '#b3683f', 0.50, null, 3.7, 7.1, false],
-        'white ash' => [true, false, '#dcc7a0', 0.60, null, 4.9, 7.8, false],
-        'red alder' => [false, false, '#d3a67e', 0.41, null, 4.4, 7.3, false],
-        'American basswood' => [false, false, '#e6d6b4', 0.37, null, 6.6, 9.3, false],
-        'yellow-poplar' => [false, false, '#cfc79a', 0.42, null, 4.6, 8.2, false],
-        'yellow birch' => [false, false, '#dfc193', 0.62, null, 7.3, 9.5, false],
-        'white oak' => [true, false, '#c9a878', 0.68, null, 5.6, 10.5, false],
-        'Sitka spruce' => [false, false, '#ecd9ad', 0.40, null, 4.3, 7.5, false],
-        'western redcedar' => [false, false, '#b98058', 0.32, null, 2.4, 5.0, false],
-        'true mahogany' => [true, false, '#a3562f', null, 0.45, 3.0, 4.1, true],
-        'sapele' => [true, false, '#8f4a2c', null, 0.55, 4.6, 7.4, false],
-        'okoume' => [true, false, '#cb9476', null, 0.33, 4.1, 6.1, false],
-        'limba' => [true, false, '#cfae70', null, 0.45, 4.5, 6.2, false],
-        'Spanish-cedar' => [true, false, '#b47a55', null, 0.41, 4.2, 6.3, true],
-        'Indian rosewood' => [true, true, '#4a2c24', null, 0.75, 2.7, 5.8, true],
-        'purpleheart' => [false, true, '#5d3047', null, 0.67, 3.2, 6.1, false],
-        'African ebony' => [false, true, '#2b2623', null, 0.90, 5.5, 6.5, false],
-        'northern red oak' => [true, false, '#c39a6b', 0.63, null, 4.0, 8.6, false],
-        'Engelmann spruce' => [false, false, '#eddcb6', 0.35, null, 3.8, 7.1, false],
-        'Port-Orford-cedar' => [false, false, '#e4cf9a', 0.43, null, 4.6, 6.9, false],
+        'sugar maple' => [false, false, '#e8cf9c', 0.63, null, 4.8, 9.9, false, 1450],
+        'red maple' => [false, false, '#e3c594', 0.54, null, 4.0, 8.2, false, 950],
+        'bigleaf maple' => [false, false, '#ddbd88', 0.48, null, 3.7, 7.1, false, 850],
+        'black walnut' => [true, false, '#6b4a33', 0.55, null, 5.5, 7.8, false, 1010],
+        'black cherry' => [false, false, '#b3683f', 0.50, null, 3.7, 7.1, false, 950],
+        'white ash' => [true, false, '#dcc7a0', 0.60, null, 4.9, 7.8, false, 1320],
+        'red alder' => [false, false, '#d3a67e', 0.41, null, 4.4, 7.3, false, 590],
+        'American basswood' => [false, false, '#e6d6b4', 0.37, null, 6.6, 9.3, false, 410],
+        'yellow-poplar' => [false, false, '#cfc79a', 0.42, null, 4.6, 8.2, false, 540],
+        'yellow birch' => [false, false, '#dfc193', 0.62, null, 7.3, 9.5, false, 1260],
+        'white oak' => [true, false, '#c9a878', 0.68, null, 5.6, 10.5, false, 1360],
+        'Sitka spruce' => [false, false, '#ecd9ad', 0.40, null, 4.3, 7.5, false, 510],
+        'western redcedar' => [false, false, '#b98058', 0.32, null, 2.4, 5.0, false, 350],
+        'true mahogany' => [true, false, '#a3562f', null, 0.45, 3.0, 4.1, true, 800],
+        'sapele' => [true, false, '#8f4a2c', null, 0.55, 4.6, 7.4, false, 1510],
+        'okoume' => [true, false, '#cb9476', null, 0.33, 4.1, 6.1, false, 380],
+        'limba' => [true, false, '#cfae70', null, 0.45, 4.5, 6.2, false, 490],
+        'Spanish-cedar' => [true, false, '#b47a55', null, 0.41, 4.2, 6.3, true, 600],
+        'Indian rosewood' => [true, true, '#4a2c24', null, 0.75, 2.7, 5.8, true, 3170],
+        'purpleheart' => [false, true, '#5d3047', null, 0.67, 3.2, 6.1, false, 1860],
+        'African ebony' => [false, true, '#2b2623', null, 0.90, 5.5, 6.5, false, 3080],
+        'northern red oak' => [true, false, '#c39a6b', 0.63, null, 4.0, 8.6, false, 1290],
+        'Engelmann spruce' => [false, false, '#eddcb6', 0.35, null, 3.8, 7.1, false, 390],
+        'Port-Orford-cedar' => [false, false, '#e4cf9a', 0.43, null, 4.6, 6.9, false, 720],
     ];
 
     /** Of the volume, for each of basic gravity, from green to dry. */
@@ -55,6 +55,7 @@ final readonly class Species
         public float $radialShrinkage,
         public float $tangentialShrinkage,
         public bool $protected,
+        public int $hardness,
     ) {
     }
 

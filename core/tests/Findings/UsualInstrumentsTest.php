@@ -59,7 +59,7 @@ final class UsualInstrumentsTest extends TestCase
             [],
         ];
         yield 'a twelve-string without stiffening' => [
-            ['strings' => '12', 'nutWidth' => '48', 'tunerLayout' => 'both_sides', 'tunerSpacing' => '25'],
+            ['strings' => '12', 'nutWidth' => '48', 'tunerLayout' => 'both_sides', 'tunerSpacing' => '25', 'stiffeningRods' => 'no'],
             ['total-pull'],
         ];
         yield 'a tenor' => [

@@ -26,8 +26,8 @@ final class CompletionTest extends TestCase
     public static function nuts(): iterable
     {
         yield 'six strings' => [['strings' => '6'], 43.0];
-        yield 'seven strings' => [['strings' => '7'], 48.5];
-        yield 'eight strings' => [['strings' => '8'], 54.0];
+        yield 'seven strings' => [['strings' => '7'], 49.25];
+        yield 'eight strings' => [['strings' => '8'], 55.5];
         yield 'twelve strings in six courses' => [['strings' => '12'], 47.0];
         yield 'a flat-top' => [['type' => 'flat-top'], 44.0];
         yield 'a bass with four' => [['type' => 'bass', 'strings' => '4'], 38.0];

@@ -84,6 +84,7 @@ export interface Finding {
     because: string;
     fields: string[];
     mends: { words: string; changes: Record<string, string> }[];
+    unmended: string;
     accepted?: { by: string; reason: string } | null;
 }
 

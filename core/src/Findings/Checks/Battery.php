@@ -25,7 +25,7 @@ final class Battery implements Check
             yield Finding::warn('battery', 'Piezo without a battery', 'A piezo is among the pickups, and there is no battery.', 'Its buffer needs one.', 'battery')->mend('with a battery', ['battery' => 'yes']);
         }
         if ($s->electrics->battery && ! $room && $s->bodywork->body !== BodyConstruction::FlatTop) {
-            yield Finding::warn('battery-room', 'A battery without its cavity', 'No cavity is for a battery.', 'It ends up loose among the wires.', 'cavities', 'battery')->mend('no battery', $piezo ? null : ['battery' => 'no']);
+            yield Finding::warn('battery-room', 'A battery without its cavity', 'No cavity is for a battery.', 'It ends up loose among the wires.', 'cavities', 'battery')->mend('no battery', $piezo ? null : ['battery' => 'no'])->mendBy(NewCavity::ways($w, CavityKind::Battery));
         }
     }
 }

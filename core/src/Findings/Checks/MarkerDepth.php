@@ -31,14 +31,16 @@ final class MarkerDepth implements Check
         $thick = ceil(10 * ($lost + 0.85)) / 10;
         if ($left < 0.8) {
             yield Finding::when($left < 0.3, 'marker-depth', 'Markers that the radius takes', Words::mm($left, 2)." stay at the outer edge at fret {$fret}, which loses ".Words::number($lost, 2).'; 0.8 should.', 'A thin edge shows through, or is sanded away.', 'markerDepth', 'markerThickness', 'markerOffset')
-                ->mend('markers '.Words::number($thick).' thick, holes as deep', ['markerThickness' => Words::typed($thick), 'markerDepth' => ''])
+                ->mendBy([
+                    ['markers '.Words::number($thick).' thick, holes as deep', ['markerThickness' => Words::typed($thick), 'markerDepth' => '']],
+                    ['markers of 3, '.Words::number($thick).' thick', ['markerDiameter' => '3 mm', 'markerThickness' => Words::typed($thick), 'markerDepth' => '']],
+                    ['no face markers', ['markers' => 'none']],
+                ])
                 ->mend('pair '.Words::number($nearer).' off the centre', $fret % 12 === 0 && $nearer > $board->markerDiameter->mm ? ['markerOffset' => Words::typed($nearer)] : null);
-        } elseif ($left < 1.0) {
-            yield Finding::note('marker-note', 'Markers lose '.Words::number($lost, 2).' to the radius', Words::number($board->markerThickness->mm, 2).' thick: '.Words::number($left, 2)." is left at the outer edge at fret {$fret}. Deep enough.", 'Set them flush with the flat or a hair deeper.', 'markerDepth');
         }
         if ($sunk > 0.02) {
             yield Finding::warn('marker-sunk', 'Markers below the surface', 'Their tops lie '.Words::mm($sunk, 2).' under the finished surface at the inner edge.', 'A dip stays that has to be filled.', 'markerDepth', 'markerThickness')
-                ->mend('holes as deep as the markers are thick', ['markerDepth' => '']);
+                ->mendBy([['holes as deep as the markers are thick', ['markerDepth' => '']], ['markers '.Words::number($thick).' thick, holes as deep', ['markerThickness' => Words::typed($thick), 'markerDepth' => '']], ['no face markers', ['markers' => 'none']]]);
         }
     }
 }

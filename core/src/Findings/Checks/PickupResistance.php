@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Findings\Checks;
 
-use Regimen\Figures\Words;
+use Regimen\Electronics\ElectricWords;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
@@ -13,13 +13,21 @@ use Regimen\Instrument\PickupKind;
 /** A pickup’s resistance is of the usual size. */
 final class PickupResistance implements Check
 {
+    private const LEAST = 1.5;
+
+    private const MOST = 35.0;
+
     public function judge(Workings $w): iterable
     {
         foreach ($w->specification->electrics->pickups as $index => $pickup) {
-            if ($pickup->resistance !== null && $pickup->kind !== PickupKind::Piezo && ($pickup->resistance < 1.5 || $pickup->resistance > 35.0)) {
-                yield Finding::warn("pickup-resistance.{$index}", "The {$pickup->place} pickup’s resistance is unusual", Words::number($pickup->resistance, 2).' kΩ; 4 to 20 is usual.', 'The unit may be wrong: ohms for kilohms.', "pickups.{$index}.resistance")
-                    ->mend(Words::number($pickup->resistance > 35 ? $pickup->resistance / 1000 : $pickup->resistance * 1000, 2).'k', ["pickups.{$index}.resistance" => Words::number($pickup->resistance > 35 ? $pickup->resistance / 1000 : $pickup->resistance * 1000, 2).'k']);
+            $kilohms = $pickup->resistance;
+            if ($kilohms === null || $pickup->kind === PickupKind::Piezo || $kilohms >= self::LEAST && $kilohms <= self::MOST) {
+                continue;
             }
+            $meant = array_values(array_filter([$kilohms / 1000, $kilohms * 1000], static fn (float $one): bool => $one >= self::LEAST && $one <= self::MOST))[0] ?? null;
+            yield Finding::warn("pickup-resistance.{$index}", "The {$pickup->place} pickup’s resistance is unusual", ElectricWords::resistance($kilohms).'; 4 to 20 kΩ is usual.', $meant === null ? 'It may have been read or typed wrongly.' : 'The unit may be wrong: ohms for kilohms.', "pickups.{$index}.resistance")
+                ->mend($meant === null ? null : ElectricWords::resistance($meant), $meant === null ? null : ["pickups.{$index}.resistance" => ElectricWords::resistance($meant)])
+                ->mend('leave it open until it is measured', ["pickups.{$index}.resistance" => '']);
         }
     }
 }

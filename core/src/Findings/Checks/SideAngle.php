@@ -18,8 +18,20 @@ final class SideAngle implements Check
         $steep = array_keys(array_filter($angles, static fn (float $angle): bool => $angle > 12.0));
         if ($steep !== []) {
             yield Finding::warn('side-angle', 'Strings turn sideways at the nut', ucfirst(Words::strings($steep)).': up to '.Words::number(max($angles)).'°.', 'They bind in their slots and saw them wide.', 'posts', 'firstPost')
-                ->mend('first post '.Words::number($w->specification->head->firstPost->mm + 10).' from the nut', $w->specification->head->posts === [] ? ['firstPost' => Words::typed($w->specification->head->firstPost->mm + 10)] : null)
+                ->mendBy($this->farther($w))
                 ->mend('posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
+        }
+    }
+
+    /** @return iterable<array{string, array<string, string>}> */
+    private function farther(Workings $w): iterable
+    {
+        foreach ($w->specification->head->posts === [] ? [8, 15, 25, 40, 60] : [] as $by) {
+            $post = $w->specification->head->firstPost->mm + $by;
+            if ($post <= 150.0) {
+                yield ['first post '.Words::number($post).' from the nut', ['firstPost' => Words::typed($post)]];
+                yield ['first post '.Words::number($post).' from the nut, headstock to match', ['firstPost' => Words::typed($post), 'headLength' => '']];
+            }
         }
     }
 }

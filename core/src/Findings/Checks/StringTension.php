@@ -9,7 +9,6 @@ use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
 use Regimen\Instrument\InstrumentType;
-use Regimen\Strings\Gauge;
 
 /** No string extremely slack or tight (S2). */
 final class StringTension implements Check
@@ -23,17 +22,9 @@ final class StringTension implements Check
                 continue;
             }
             $gauge = $s->stringing->gauges[$string];
-            $better = sqrt(($tension < $least ? $least * 1.3 : $most * 0.75) / $tension) * $gauge->diameter->inches() * 1000;
             yield Finding::when($tension < $least / 2 || $tension > 2 * $most, "tension.{$string}", ($tension < $least ? 'Slack' : 'Tight').' string '.($string + 1), $s->stringing->tuning[$string]->name.' with '.$gauge->inWords().' pulls '.Words::number($tension).' N; '.Words::number($least, 0).' to '.Words::number($most, 0).' is usual.', $tension < $least ? 'It rattles and goes sharp when it is fretted.' : 'It is stiff, and may break or pull the neck.', 'gauges', 'tuning')
-                ->mend('gauge '.round($better).($gauge->wound ? 'w' : ''), ['gauges' => self::withGauge($w, $string, round($better).($gauge->wound ? 'w' : ''))]);
+                ->mendBy(OtherGauge::ways($w, $string, $tension < $least ? [$least * 1.3, $least * 1.1, ($least + $most) / 2] : [$most * 0.75, $most * 0.9, ($least + $most) / 2]))
+                ->mend('the usual set and tuning', $w->clientSays('gauges') || $w->clientSays('tuning') || $w->clientSays('unitMasses') ? ['gauges' => '', 'tuning' => '', 'unitMasses' => ''] : null);
         }
-    }
-
-    private static function withGauge(Workings $w, int $string, string $gauge): string
-    {
-        $gauges = array_map(static fn (Gauge $one): string => round($one->diameter->inches() * 1000, 1).($one->wound ? 'w' : ''), $w->specification->stringing->gauges);
-        $gauges[$string] = $gauge;
-
-        return implode(' ', $gauges);
     }
 }

@@ -12,7 +12,7 @@ use Regimen\Findings\Finding;
 final class Wishes implements Check
 {
     private const ANSWERS = [
-        '/light|weigh|heavy|shoulder|back hurts/iu' => [['targetWeight'], 'promise 3.4 kg', ['targetWeight' => '3.4 kg']],
+        '/light|weigh|heavy|shoulder|back hurts|\d\s*(?:kg|lbs?)\b/iu' => [['targetWeight'], 'promise 3.4 kg', ['targetWeight' => '3.4 kg']],
         '/quiet|hum|noise|buzz-free/iu' => [['shielding'], 'shield with paint', ['shielding' => 'paint']],
         '/low action|easy to play|soft touch|tight low/iu' => [['actionTreble', 'actionBass', 'gauges'], 'action 1.5 and 1.8', ['actionTreble' => '1.5', 'actionBass' => '1.8']],
         '/(thin|slim|fast|thick|fat|full|chunky)[^,]*neck|neck[^,]*(thin|slim|fills|full|fat)/iu' => [['thicknessFirst', 'thicknessTwelfth', 'profile'], null, []],
@@ -43,11 +43,29 @@ final class Wishes implements Check
                 continue;
             }
             $finding = Finding::note('wish.'.substr(hash('sha256', mb_strtolower($wish)), 0, 8), 'Wish without an answer', '“'.mb_substr($wish, 0, 120).'”: '.($subjects === 0 ? 'nothing in the specification speaks of it.' : 'the specification leaves it to the house.'), 'What the client has said should be found again in what is built. Answer it, or accept it with what was agreed.', 'wishes', ...array_merge([], ...array_column($open, 0)));
-            foreach ($open as [, $mend, $change]) {
-                $finding = $finding->mend($mend, $change);
-            }
-            yield $finding;
+            yield $finding->mendBy(self::together($wish, $open));
         }
+    }
+
+    /**
+     * All that is open about a wish at once; nothing where some of it only a person can answer.
+     *
+     * @param  list<array{list<string>, string|null, array<string, string>}>  $open
+     * @return iterable<array{string, array<string, string>}>
+     */
+    private static function together(string $wish, array $open): iterable
+    {
+        if ($open === [] || in_array(null, array_column($open, 1), true)) {
+            return;
+        }
+        $changes = array_merge(...array_column($open, 2));
+        $words = array_column($open, 1);
+        if (isset($changes['targetWeight']) && preg_match('/(\d+(?:[.,]\d+)?)\s*(kg|lbs?)\b/iu', $wish, $weight) === 1) {
+            $said = str_replace(',', '.', $weight[1]).' '.mb_strtolower($weight[2]);
+            $words = str_replace('promise '.$changes['targetWeight'], "promise {$said}", $words);
+            $changes['targetWeight'] = $said;
+        }
+        yield [implode(', ', $words), $changes];
     }
 
     /** @param  list<string>  $fields */

@@ -76,7 +76,7 @@ final class BodyFields
                 Field::number(FieldKind::Signed, 'across', 'Off the centre, treble −', -300, 300, '-85'),
             ], 0, 8, 'pickups and the neck pocket have their own'),
             Field::choice('edges', 'Edges', EdgeShape::class, 'round'),
-            Field::length('edgeRadius', 'Edge radius or bevel', 0, 25, '3'),
+            Field::length('edgeRadius', 'Edge radius or bevel', 0, 25, '', 'left empty: 3, less within a binding'),
             Field::choice('contours', 'Contours', Contour::class, 'forearm_and_belly'),
             Field::length('bodyBinding', 'Body binding', 0, 8, '0', '0: none'),
             Field::length('bodyBindingHeight', 'Binding height', 1, 40, '6'),

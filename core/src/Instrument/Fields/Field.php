@@ -45,7 +45,7 @@ final readonly class Field
 
     /**
      * @param  class-string<\BackedEnum&Option>  $enum
-     * @param  string|array<string, string>  $default
+     * @param  string|array<string, string>  $default  empty when it is worked out
      */
     public static function choice(string $key, string $label, string $enum, string|array $default, string $hint = ''): self
     {

@@ -97,8 +97,8 @@ final class NeckFields
             Field::timber('neckTimber', 'Neck timber', ['guitar' => 'sugar maple', 'bass' => 'sugar maple', 'flat-top' => 'true mahogany']),
             Field::choice('neckCut', 'Neck cut', TimberCut::class, 'quarter-sawn'),
             Field::number(FieldKind::Whole, 'laminations', 'Laminations', 1, 9, '1'),
-            Field::choice('stiffeningRods', 'Stiffening rods', YesNo::class, 'no'),
-            Field::length('rodLength', 'Truss rod, length', 0, 800, ['guitar' => '440', 'bass' => '600', 'flat-top' => '420'], '0: none'),
+            Field::choice('stiffeningRods', 'Stiffening rods', YesNo::class, '', 'left open: by the strings'),
+            Field::length('rodLength', 'Truss rod, length', 0, 800, '', '0: none; left empty: by the board'),
             Field::length('rodDepth', 'Rod channel, depth', 0, 20, '9'),
             Field::length('rodWidth', 'Rod channel, width', 0, 15, '6'),
             Field::choice('rodAccess', 'Rod adjusted at the', RodAccess::class, 'headstock'),
@@ -123,7 +123,7 @@ final class NeckFields
             Field::length('headLength', 'Headstock length', 60, 400, '', 'left empty: by the tuners'),
             Field::length('headThickness', 'Headstock thickness', 8, 30, '15'),
             Field::length('veneer', 'Headstock veneer, in it', 0, 6, '0'),
-            Field::choice('tunerLayout', 'Tuners', TunerLayout::class, ['guitar' => 'in_line', 'bass' => 'in_line', 'flat-top' => 'both_sides']),
+            Field::choice('tunerLayout', 'Tuners', TunerLayout::class, '', 'left open: by the strings'),
             Field::length('firstPost', 'Nut to the first post', 15, 150, ['guitar' => '42', 'bass' => '55', 'flat-top' => '42']),
             Field::length('tunerSpacing', 'Post to post', 10, 80, ['guitar' => '25.5', 'bass' => '40', 'flat-top' => '38']),
             Field::text(FieldKind::Points, 'posts', 'Posts, if drawn', '', 'for each string 42/-9: from the nut, off the centre'),
@@ -132,10 +132,10 @@ final class NeckFields
             Field::length('tunerLeast', 'Headstock the tuners need, least', 5, 30, '12'),
             Field::length('tunerMost', 'Headstock the tuners need, most', 5, 35, '17'),
             Field::length('postHeight', 'String above the face at the post', 2, 30, ['guitar' => '8', 'bass' => '7', 'flat-top' => '8']),
-            Field::number(FieldKind::Whole, 'guided', 'Strings under a guide', 0, 12, ['guitar' => '0', 'bass' => '3', 'flat-top' => '0'], 'counted from the treble'),
-            Field::length('guideAt', 'Guide, from the nut', 8, 150, '35'),
+            Field::number(FieldKind::Whole, 'guided', 'Strings under a guide', 0, 12, '', 'counted from the treble; left empty: where they break too little'),
+            Field::length('guideAt', 'Guide, from the nut', 8, 150, '', 'left empty: before the first post'),
             Field::length('guideDrop', 'Guide below the nut slot', 0.5, 20, '5'),
-            Field::number(FieldKind::Mass, 'tunerMass', 'Mass of a tuner', 5, 250, ['guitar' => '38 g', 'bass' => '85 g', 'flat-top' => '38 g']),
+            Field::number(FieldKind::Mass, 'tunerMass', 'Mass of a tuner', 5, 250, ['guitar' => '38 g', 'bass' => '85 g', 'flat-top' => '25 g']),
         ];
     }
 }

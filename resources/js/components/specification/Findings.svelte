@@ -38,6 +38,8 @@
                         <button class="word" type="button" onclick={() => onmend(mend.changes)}>{mend.words}</button>
                     {/each}
                 </p>
+            {:else if finding.unmended}
+                <p class="small quiet">{finding.unmended}</p>
             {/if}
             {#if onaccept}
                 {#if accepting === finding.key}
