@@ -15,7 +15,6 @@ use Regimen\Drawing\View;
 use Regimen\Figures\Figure;
 use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
-use Regimen\Instrument\Fields\FieldWords;
 use Regimen\Instrument\Fields\SpecificationFields;
 use Regimen\Instrument\ReadSpecification;
 
@@ -93,7 +92,7 @@ final class SheetPdf
         $y = 20.0;
         foreach (SpecificationFields::groups() as $group) {
             foreach ($group->fields as $index => $field) {
-                $words = $field->key === 'outlineSvg' ? '' : FieldWords::of($field, $read->values[$field->key] ?? null);
+                $words = $field->key === 'outlineSvg' ? '' : $read->printed($field);
                 $lines = $words === '' ? [] : explode("\n", wordwrap($words, mb_strlen($field->label) > 24 ? 34 : 22, "\n", true));
                 if ($y + self::LINE * max(1, count($lines)) > $height - 12) {
                     $column++;

@@ -56,7 +56,7 @@ final class SpecificationWords
     {
         $field = SpecificationFields::all()[$key];
         $value = $read->values[$key] ?? null;
-        $words = FieldWords::of($field, $value);
+        $words = $read->printed($field);
         $plain = in_array($field->kind, [FieldKind::Choice, FieldKind::Timber, FieldKind::Rows, FieldKind::Text, FieldKind::Prose], true);
 
         return $words === '' ? null : ['name' => $field->label, 'value' => $words, 'other' => $plain ? null : FieldWords::other($field, $value), 'source' => $read->sources[$key] ?? ''];

@@ -70,6 +70,7 @@ final readonly class WorkedOut
                 'words' => $key === 'outlineSvg' && $value !== '' ? 'one path' : FieldWords::of($field, $value),
                 'other' => self::other($field, $value, $client[$key] ?? null),
                 'source' => $read->sources[$key] ?? '',
+                'idle' => $read->idle[$key] ?? null,
                 ...$field->kind === FieldKind::Rows ? ['rows' => $client[$key] ?? $house[$key] ?? []] : [],
             ];
         }

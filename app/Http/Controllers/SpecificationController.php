@@ -34,6 +34,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Regimen\Formats\SpecificationFile;
 use Regimen\Formats\UnreadableFile;
+use Regimen\Instrument\Fields\SpecificationFields;
 use Regimen\Instrument\InvalidSpecification;
 
 final class SpecificationController
@@ -98,7 +99,9 @@ final class SpecificationController
         }
         $save($request->person(), $build, $request->version(), $file->client, $file->house);
 
-        return back()->with('done', 'The specification from the file is kept in this revision.');
+        $aside = array_map(static fn (string $field, string $why): string => SpecificationFields::all()[$field]->label." ({$why})", array_keys($file->read->leftAside()), $file->read->leftAside());
+
+        return back()->with('done', 'The specification from the file is kept in this revision.'.($aside === [] ? '' : ' What does not apply to this instrument is kept and left aside: '.implode('; ', $aside).'.'));
     }
 
     public function revisions(Build $build, Request $request, RevisionsPage $page): Response

@@ -18,6 +18,7 @@ final class ComputedFile
     {
         return json_encode([
             'instrument' => $workings->specification->inOneLine(),
+            'leftAside' => (object) $workings->read->leftAside(),
             'figures' => array_map(static fn (Figure $figure): array => [
                 'key' => $figure->key, 'name' => $figure->name, 'value' => round($figure->value, 6), 'unit' => $figure->unit,
                 'number' => $figure->number, 'formula' => $figure->formula, 'source' => $figure->source(),

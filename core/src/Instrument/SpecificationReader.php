@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Instrument;
 
+use Regimen\Instrument\Fields\Applicability;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldKind;
 use Regimen\Instrument\Fields\SpecificationFields;
@@ -70,7 +71,7 @@ final class SpecificationReader
         $specification = self::assemble($values);
         $problems = SpecificationCheck::problems($specification);
 
-        return new ReadSpecification($problems === [] ? $specification : null, $problems, $this->sources, $values, $this->client, $this->house);
+        return new ReadSpecification($problems === [] ? $specification : null, $problems, $this->sources, $values, $this->client, $this->house, Applicability::idle($specification));
     }
 
     private function value(Field $field): mixed

@@ -11,7 +11,6 @@ use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Finding;
 use Regimen\Findings\RuleBook;
-use Regimen\Instrument\Fields\FieldWords;
 use Regimen\Instrument\Fields\SpecificationFields;
 use Regimen\Instrument\ReadSpecification;
 use Regimen\Route\Operation;
@@ -24,9 +23,9 @@ final class Comparison
     public static function values(ReadSpecification $before, ReadSpecification $after): array
     {
         $changes = [];
-        foreach (SpecificationFields::all() as $key => $field) {
-            $was = FieldWords::of($field, $before->values[$key] ?? null);
-            $is = FieldWords::of($field, $after->values[$key] ?? null);
+        foreach (SpecificationFields::all() as $field) {
+            $was = $before->printed($field);
+            $is = $after->printed($field);
             if ($was !== $is) {
                 $changes[] = $field->key === 'outlineSvg' ? new Change($field->label, $was === '' ? '' : 'one path', $is === '' ? '' : 'another path') : new Change($field->label, $was, $is);
             }

@@ -63,6 +63,8 @@ export interface ShownValue {
     other: string;
     source: 'client' | 'house' | 'computed' | '';
     rows?: Row[];
+    /** why the field does not apply to this instrument; null where it does */
+    idle: string | null;
 }
 
 export interface ComputedFigure {

@@ -25,9 +25,9 @@
     const group = $derived(fields.find((one) => one.key === chosen));
     const shown = $derived(writing.shown);
     const problems = $derived(writing.worked.problems);
-    /** A pasted outline is only asked for when it is to be used. */
+    /** What does not apply is not asked for; what was typed all the same is shown, to be cleared. */
     const shownFields = $derived(
-        group?.fields.filter((field) => field.key !== 'outlineSvg' || writing.worked.values.outline?.words === 'imported') ?? [],
+        group?.fields.filter((field) => !writing.worked.values[field.key]?.idle || writing.typed[field.key] !== undefined) ?? [],
     );
     const figures = $derived(shown?.figures.filter((figure) => figure.group === chosen) ?? []);
     const troubled = $derived(
@@ -68,6 +68,8 @@
             <h2>{group.name}</h2>
             {#each shownFields as field (field.key)}
                 {#if field.kind === 'rows'}
+                    {@const idle = writing.worked.values[field.key]?.idle}
+                    {#if idle}<p class="small quiet">{field.label}: left aside, for {idle}.</p>{/if}
                     <RowsField
                         {field}
                         {editable}
@@ -84,6 +86,7 @@
                         typed={writing.text(field.key)}
                         value={writing.worked.values[field.key]}
                         problem={problems[field.key]}
+                        aside={writing.worked.values[field.key]?.idle ?? ''}
                         onset={(value) => writing.set(field.key, value)}
                     />
                 {/if}

@@ -8,11 +8,13 @@
         typed: string;
         value: ShownValue | undefined;
         problem: string | undefined;
+        /** why what is typed is left aside */
+        aside?: string;
         editable?: boolean;
         onset: (value: string) => void;
     }
 
-    const { field, typed, value, problem, editable = true, onset }: Props = $props();
+    const { field, typed, value, problem, aside = '', editable = true, onset }: Props = $props();
 
     const id = $props.id();
     const taken = $derived(value && value.source !== 'client' ? value.words : '');
@@ -59,6 +61,7 @@
     {#if field.key === 'outlineSvg' && editable}
         <input class="file" type="file" accept=".svg,image/svg+xml" aria-label="Outline from a file" onchange={take} />
     {/if}
+    {#if aside}<p class="hint">Left aside, for {aside}.</p>{/if}
     {#if field.hint}<p class="hint" id={`${id}-hint`}>{field.hint}</p>{/if}
     <ErrorLine id={`${id}-error`} text={problem} />
 </div>
