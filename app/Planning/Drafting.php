@@ -58,6 +58,11 @@ final readonly class Drafting
 
         $unplanned = array_values(array_filter($plan->unplanned, static fn (Unplanned $one): bool => $problem->activities[$one->activity]->build === 'draft'));
 
+        $lacks = $draft->specification->routeLacks();
+        if ($lacks !== '') {
+            return new Ready($start === null ? null : Minutes::toInstant($start), null, "No date: {$lacks} have no operations yet, so that nobody knows how long they take. Reckon them yourself.");
+        }
+
         return new Ready(
             $start === null ? null : Minutes::toInstant($start),
             $finish === null ? null : Minutes::toInstant($finish),

@@ -45,6 +45,7 @@ final readonly class Outlooks
             $build->promised_on,
             $this->house->hours(),
             $this->house->shop()->risk_days,
+            $build->route_lacks === '',
         );
     }
 }

@@ -35,6 +35,6 @@ final readonly class WhatFollows
 
     private function finish(Build $build): ?CarbonImmutable
     {
-        return Outlooks::finish(PlanEntry::query()->where('build_id', $build->id)->get());
+        return $build->refresh()->route_lacks === '' ? Outlooks::finish(PlanEntry::query()->where('build_id', $build->id)->get()) : null;
     }
 }

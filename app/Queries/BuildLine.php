@@ -28,7 +28,7 @@ final class BuildLine
             'drawing' => Drawings::of($read),
             'inked' => self::inked($build),
             'promisedOn' => $build->promised_on,
-            'finish' => $finish?->toIso8601ZuluString(),
+            'finish' => $build->route_lacks === '' ? $finish?->toIso8601ZuluString() : null,
             'verdict' => $outlook->verdict->value,
             'slackDays' => $outlook->slackDays,
             'slackWords' => self::slackWords($outlook),
@@ -59,6 +59,7 @@ final class BuildLine
             Verdict::Kept => "{$days} of slack",
             Verdict::NoPromise => 'no promise',
             Verdict::Unplanned => 'cannot be planned',
+            Verdict::Incomplete => 'no date: part of the work has no operations yet',
         };
     }
 }

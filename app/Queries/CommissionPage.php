@@ -71,19 +71,20 @@ final readonly class CommissionPage
     {
         $shop = $this->house->shop();
         $quote = $draft->quote;
+        $lacks = $draft->specification->routeLacks();
         $finish = $ready->finish?->setTimezone($this->house->zone())->format('Y-m-d');
-        $outlook = Outlook::of($finish, $promise, $this->house->hours(), $shop->risk_days);
+        $outlook = Outlook::of($finish, $promise, $this->house->hours(), $shop->risk_days, $lacks === '');
         $hold = array_sum(array_map(static fn ($operation): int => $operation->hold->minutes, $draft->route->operations));
         $tax = [Say::figure($shop->overhead_permille / 10, 1), Say::figure($shop->margin_permille / 10, 1)];
 
         return [
-            'hours' => Say::figure($draft->route->work()->hours(), 1).' h',
+            'hours' => Say::figure($draft->route->work()->hours(), 1).' h'.($lacks === '' ? '' : ' without the body'),
             'hoursBecause' => Say::count(count($draft->route->operations), 'operation').' by the house standards, set-ups included; holds of '.Say::duration((int) $hold).' run beside them.',
             'material' => $quote->material->plain(),
             'materialBecause' => Say::count(count($draft->kit->lines), 'kit line').' at the house’s prices, timber with a quarter for waste.',
-            'price' => $quote->price->plain(),
-            'priceBecause' => "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % {$quote->overhead->plain()} = {$quote->cost->plain()}; with a margin of {$tax[1]} % of the price.",
-            'deposit' => $quote->price->times($shop->deposit_permille / 1000)->plain(),
+            'price' => $lacks === '' ? $quote->price->plain() : null,
+            'priceBecause' => $lacks !== '' ? "No price: {$lacks} have no operations yet. Labour so far {$quote->labour->plain()}, material {$quote->material->plain()}." : "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % {$quote->overhead->plain()} = {$quote->cost->plain()}; with a margin of {$tax[1]} % of the price.",
+            'deposit' => $lacks === '' ? $quote->price->times($shop->deposit_permille / 1000)->plain() : null,
             'ready' => $finish,
             'readyBecause' => $ready->why ?? $this->readyBecause($ready),
             'promisable' => $finish === null ? null : $this->promisable($finish),

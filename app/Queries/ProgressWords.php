@@ -35,7 +35,7 @@ final readonly class ProgressWords
             'earned' => round($value->earned, 2),
             'actual' => round($value->actual, 2),
             'share' => $value->budget > 0 ? round($value->earned / $value->budget, 4) : 0,
-            'figures' => [...$this->hours($value), ...$withMoney ? $this->money($build, $entries, $value) : []],
+            'figures' => $build->route_lacks === '' ? [...$this->hours($value), ...$withMoney ? $this->money($build, $entries, $value) : []] : [],
         ];
     }
 

@@ -18,9 +18,13 @@ final readonly class Outlook
      * @param  string|null  $finish  YYYY-MM-DD; null if it cannot be planned
      * @param  string|null  $promise  YYYY-MM-DD; null if none was given
      * @param  int  $riskDays  with so many working days of slack or fewer a promise is at risk
+     * @param  bool  $whole  whether all of the work is planned; if not, only that it is late can be known
      */
-    public static function of(?string $finish, ?string $promise, WorkingHours $hours, int $riskDays): self
+    public static function of(?string $finish, ?string $promise, WorkingHours $hours, int $riskDays, bool $whole = true): self
     {
+        if (! $whole && ($finish === null || $promise === null || $finish <= $promise)) {
+            return new self(Verdict::Incomplete, null);
+        }
         if ($promise === null) {
             return new self($finish === null ? Verdict::Unplanned : Verdict::NoPromise, null);
         }

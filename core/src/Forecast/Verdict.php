@@ -11,4 +11,6 @@ enum Verdict: string
     case Kept = 'kept';
     case NoPromise = 'no-promise';
     case Unplanned = 'unplanned';
+    /** The route leaves parts of the work out, so that nobody knows. */
+    case Incomplete = 'incomplete';
 }

@@ -115,7 +115,7 @@ export interface Inked {
     body: number;
 }
 
-export type Verdict = 'late' | 'risk' | 'kept' | 'no-promise' | 'unplanned';
+export type Verdict = 'late' | 'risk' | 'kept' | 'no-promise' | 'unplanned' | 'incomplete';
 
 export interface BuildLine {
     number: number;
@@ -330,6 +330,7 @@ export interface SheetBuild {
     finish: string | null;
     verdict: Verdict;
     slackDays: number | null;
+    routeLacks: string;
     slackWords: string;
     version: number;
     inOneLine: string;
@@ -364,9 +365,9 @@ export interface Forecast {
         hoursBecause: string;
         material: string;
         materialBecause: string;
-        price: string;
+        price: string | null;
         priceBecause: string;
-        deposit: string;
+        deposit: string | null;
         ready: string | null;
         readyBecause: string;
         promisable: string | null;

@@ -76,9 +76,8 @@
         {#if build.open}
             <p class={['figure', 'big', tone]} data-figure="slack">{build.slackWords}</p>
             <p>
-                planned <b data-figure="finish">{build.finish ? day(build.finish) : 'not at all'}</b>{build.promisedOn
-                    ? `, promised ${calendarDay(build.promisedOn)}`
-                    : ''}
+                planned <b data-figure="finish">{build.finish ? day(build.finish) : build.routeLacks ? 'not known' : 'not at all'}</b
+                >{build.promisedOn ? `, promised ${calendarDay(build.promisedOn)}` : ''}
             </p>
         {:else}
             <p class="figure big">{build.calledOff ? 'called off' : 'finished'}</p>

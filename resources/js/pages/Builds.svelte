@@ -43,7 +43,7 @@
                 <span><b>{build.number} · {build.title}</b><span class="quiet small line">{build.inOneLine}</span></span>
                 <span class="stage">{build.stage}</span>
                 <span class="quiet">{build.promisedOn ? `promised ${calendarDay(build.promisedOn)}` : 'no promise'}</span>
-                <span class="quiet">{build.finish ? `planned ${day(build.finish)}` : 'cannot be planned'}</span>
+                <span class="quiet">{build.finish ? `planned ${day(build.finish)}` : 'no date'}</span>
                 <span class={tone(build)}>{build.slackWords}</span>
             </a>
         </li>

@@ -149,14 +149,14 @@
                     label={`Price, ${currency}`}
                     bind:value={form.price}
                     error={form.errors.price}
-                    hint={shown ? `suggested ${shown.price}` : undefined}
+                    hint={shown?.price ? `suggested ${shown.price}` : undefined}
                 />
                 <Field
                     name="deposit"
                     label={`Deposit, ${currency}`}
                     bind:value={form.deposit}
                     error={form.errors.deposit}
-                    hint={shown ? `${depositPercent} % would be ${shown.deposit}` : undefined}
+                    hint={shown?.deposit ? `${depositPercent} % would be ${shown.deposit}` : undefined}
                 />
                 <Field
                     name="promised_on"

@@ -29,7 +29,7 @@
                     class={['figure', 'big', shown.verdict === 'late' ? 'late' : shown.verdict === 'risk' ? 'tight' : '']}
                     data-figure="ready"
                 >
-                    {shown.ready ? calendarDay(shown.ready) : 'not at all'}
+                    {shown.ready ? calendarDay(shown.ready) : shown.verdict === 'incomplete' ? 'not known' : 'not at all'}
                 </dd>
                 {#if shown.promisable}
                     <dd class="quiet" data-figure="promisable">could be promised for {calendarDay(shown.promisable)}</dd>
@@ -53,7 +53,7 @@
             </div>
             <div>
                 <dt>Suggested price</dt>
-                <dd class="figure big" data-figure="price">{shown.price} {currency}</dd>
+                <dd class="figure big" data-figure="price">{shown.price === null ? 'not known' : `${shown.price} ${currency}`}</dd>
                 <dd><Because text={shown.priceBecause} /></dd>
             </div>
         </dl>
