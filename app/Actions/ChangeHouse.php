@@ -23,10 +23,11 @@ final readonly class ChangeHouse
     /**
      * @param  array<string, mixed>  $attributes
      * @param  string  $source  where the new values come from: the house, or what it has learned
+     * @param  string  $because  a sentence more for the logbook
      */
-    public function __invoke(Person $by, ShopModel $record, int $version, array $attributes, string $what, string $source = 'house'): void
+    public function __invoke(Person $by, ShopModel $record, int $version, array $attributes, string $what, string $source = 'house', string $because = ''): void
     {
-        DB::transaction(function () use ($by, $record, $version, $attributes, $what, $source): void {
+        DB::transaction(function () use ($by, $record, $version, $attributes, $what, $source, $because): void {
             $record->refresh();
             Refused::ifStale((int) $record->getAttribute('version'), $version, ucfirst($what));
             $before = $record->only(array_keys($attributes));
@@ -38,7 +39,7 @@ final readonly class ChangeHouse
             ]);
             $changes = array_keys(array_filter($record->only(array_keys($attributes)), static fn (mixed $now, string $key): bool => $now != $before[$key], ARRAY_FILTER_USE_BOTH));
             $told = implode('; ', array_map(static fn (string $key): string => "{$key} from ".json_encode($before[$key]).' to '.json_encode($record->getAttribute($key)), $changes));
-            $this->logbook->write(null, $by, 'house', ucfirst($what).' changed'.($told === '' ? '.' : ": {$told}."));
+            $this->logbook->write(null, $by, 'house', ucfirst($what).' changed'.($told === '' ? '.' : ": {$told}.").$because);
             $this->planner->replan("{$what} changed");
         });
     }

@@ -19,7 +19,7 @@ use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
-use Regimen\Route\Broken;
+use Regimen\Route\Damage;
 
 /** Makes, undoes and resets changes to a build's derived route. What would be spoiled needs a written reason. */
 final readonly class ChangeRoute
@@ -136,9 +136,9 @@ final readonly class ChangeRoute
         return array_values(array_filter(is_array($keys) ? $keys : [], is_string(...)));
     }
 
-    /** @param  list<Broken>  $stops */
+    /** @param  list<Damage>  $stops */
     private static function said(array $stops): string
     {
-        return implode(' ', array_map(static fn (Broken $stop): string => $stop->words(), array_slice($stops, 0, 4)));
+        return implode(' ', array_map(static fn (Damage $stop): string => $stop->words(), array_slice($stops, 0, 4)));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Actions\Changes\Changes;
+use App\Actions\Changes\KeepsThePlan;
 use App\Models\Person;
 use App\Models\PlanChange;
 use App\Planning\Planner;
@@ -31,15 +32,17 @@ final readonly class MakeChange
         return DB::transaction(function () use ($by, $bodies): string {
             $before = $this->order->toldSoon(Minutes::of($this->clock->now()));
             $told = [];
+            $moves = false;
             foreach ($bodies as $body) {
                 $change = $this->changes->of($body);
                 $words = $change->words();
+                $moves = $moves || ! $change instanceof KeepsThePlan || ! $change->isAsPlanned();
                 $back = $change->make();
                 PlanChange::query()->create(['body' => $body, 'back' => $back, 'told' => $before, 'words' => $words, 'person_id' => $by->id, 'at' => $this->clock->now()]);
                 $this->logbook->write($change->build(), $by, 'plan', $words);
                 $told[] = $words;
             }
-            $this->planner->replan(implode(' ', $told));
+            $moves ? $this->planner->replan(implode(' ', $told)) : $this->planner->keep(implode(' ', $told));
 
             return implode(' ', $told);
         });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Actions\Changes\Changes;
+use App\Actions\Changes\KeepsThePlan;
 use App\Models\Build;
 use App\Planning\Air;
 use App\Planning\House;
@@ -31,8 +32,8 @@ final readonly class Trial
     {
         return $this->aside(function () use ($bodies, $look): mixed {
             $before = $this->planner->compute();
-            $words = $this->make($bodies);
-            $after = $bodies === [] ? $before : $this->planner->compute();
+            [$words, $moves] = $this->make($bodies);
+            $after = $moves ? $this->planner->compute() : $before;
 
             return $look($before, $after, Build::query()->open()->orderBy('number')->get()->toBase(), $words);
         });
@@ -54,18 +55,20 @@ final readonly class Trial
 
     /**
      * @param  list<array<string, mixed>>  $bodies
-     * @return list<string> in words
+     * @return array{list<string>, bool} in words, and whether any of it may move the plan
      */
     private function make(array $bodies): array
     {
         $words = [];
+        $moves = false;
         foreach ($bodies as $body) {
             $change = $this->changes->of($body);
+            $moves = $moves || ! $change instanceof KeepsThePlan || ! $change->isAsPlanned();
             $words[] = $change->words();
             $change->make();
         }
 
-        return $words;
+        return [$words, $moves];
     }
 
     /**

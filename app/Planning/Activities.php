@@ -28,7 +28,7 @@ use Regimen\Units\Duration;
 /** Turns operations into the activities that the core plans: those of open builds, and those of a build that is only thought of. */
 final readonly class Activities
 {
-    public function __construct(private House $house, private Air $air, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private UsualDelay $delay, private Clock $clock)
     {
     }
 
@@ -43,7 +43,7 @@ final readonly class Activities
         $open = $build->operations->reject(static fn (OperationModel $operation): bool => $operation->isOver($now))->keyBy('key');
         $waits = $this->waits();
         foreach ($build->kit->where('surplus', false) as $line) {
-            $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days);
+            $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days, $line->supplier);
         }
         $activityOf = static fn (string $key): ?string => isset($open[$key]) ? "o{$open[$key]->id}" : null;
 
@@ -75,7 +75,7 @@ final readonly class Activities
             [...$before[$operation->key] ?? [], ...$waits->leads($operation->needs, static fn (string $key): string => "d{$key}")[0]],
             $this->demands($build, $operation->pieces, $operation->station, $operation->fixture, $operation->fixtures),
             oneSitting: $operation->oneSitting,
-            setUp: $operation->setUpKey === '' || $operation->setUp->minutes === 0 ? null : new SetUp($operation->setUpKey, $operation->setUp->minutes),
+            setUp: $operation->setUpKey === '' || $operation->setUp->minutes === 0 ? null : new SetUp($operation->setUpKey, $operation->setUp->minutes, $operation->station),
         ), $route->operations);
     }
 
@@ -87,7 +87,7 @@ final readonly class Activities
 
     private function waits(): KitWaits
     {
-        return new KitWaits($this->clock->today($this->house->zone()), $this->house->zone());
+        return new KitWaits($this->clock->today($this->house->zone()), $this->house->zone(), $this->delay);
     }
 
     /**
@@ -110,7 +110,7 @@ final readonly class Activities
             $this->demandsOf($operation),
             $releases[0] ?? null,
             $operation->one_sitting,
-            setUp: $operation->set_up_key === '' || $operation->set_up_minutes === 0 ? null : new SetUp($operation->set_up_key, $operation->set_up_minutes),
+            setUp: $operation->set_up_key === '' || $operation->set_up_minutes === 0 ? null : new SetUp($operation->set_up_key, $operation->set_up_minutes, $operation->station),
             windows: $this->windows($operation, $links),
         );
     }
@@ -166,6 +166,8 @@ final readonly class Activities
             demands: $this->demandsOf($operation),
             worker: $operation->person_id,
             startedAt: Minutes::of($operation->started_at ?? $this->clock->now()),
+            // What is worked on has its station set already.
+            setUp: $operation->set_up_key === '' ? null : new SetUp($operation->set_up_key, 0, $operation->station),
         );
     }
 

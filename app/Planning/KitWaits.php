@@ -11,8 +11,9 @@ use Regimen\Schedule\Predecessor;
 use Regimen\Schedule\Release;
 
 /**
- * What a build's operations wait for from its kit. A part is planned on from the morning after the day it is expected;
- * one that is overdue, from tomorrow; one that is not ordered yet, from its lead time after the operation that orders it.
+ * What a build's operations wait for from its kit, by the part they need. A part is planned on from the morning after the day
+ * it is expected; one that is overdue, from where its supplier's usual delay ends; one that is not ordered yet, from its lead
+ * time after the operation that orders it.
  */
 final class KitWaits
 {
@@ -24,21 +25,36 @@ final class KitWaits
     /** @var array<string, array{int, string}> longest lead time of what is not ordered, by group */
     private array $leads = [];
 
-    public function __construct(private readonly string $today, private readonly \DateTimeZone $zone)
+    public function __construct(private readonly string $today, private readonly \DateTimeZone $zone, private readonly UsualDelay $delay)
     {
     }
 
-    public function add(string $group, string $name, KitState $state, ?string $expectedOn, int $leadDays): void
+    public function add(string $group, string $name, KitState $state, ?string $expectedOn, int $leadDays, string $supplier = ''): void
     {
         if ($state === KitState::Ordered && $expectedOn !== null) {
-            $late = $expectedOn < $this->today;
-            $instant = Minutes::endOfDay($late ? $this->today : $expectedOn, $this->zone) + 1;
+            [$day, $words] = $expectedOn < $this->today ? $this->overdue($expectedOn, $leadDays, $supplier) : [$expectedOn, 'expected '.Say::day($expectedOn)];
+            $instant = Minutes::endOfDay($day, $this->zone) + 1;
             if ($instant > ($this->arrivals[$group][0] ?? 0)) {
-                $this->arrivals[$group] = [$instant, $name.($late ? ', overdue since ' : ', expected ').Say::day($expectedOn)];
+                $this->arrivals[$group] = [$instant, "{$name}, {$words}"];
             }
         } elseif ($state === KitState::Needed && $leadDays > ($this->leads[$group][0] ?? 0)) {
             $this->leads[$group] = [$leadDays, $name.': '.Say::count($leadDays, 'day').' from the order'];
         }
+    }
+
+    /**
+     * Late by the usual delay, or by as many of them as have passed already.
+     *
+     * @return array{string, string} the day, and why
+     */
+    private function overdue(string $expectedOn, int $leadDays, string $supplier): array
+    {
+        $delay = $this->delay->days($supplier, $leadDays);
+        $late = (int) (new \DateTimeImmutable($expectedOn))->diff(new \DateTimeImmutable($this->today))->days;
+        $times = max(1, (int) ceil($late / $delay));
+        $day = (new \DateTimeImmutable($expectedOn))->modify('+'.$times * $delay.' days')->format('Y-m-d');
+
+        return [$day, 'overdue since '.Say::day($expectedOn).'; '.$this->delay->words($supplier, $leadDays).', so that it is planned for '.Say::day($day)];
     }
 
     /** @param  list<string>  $groups */

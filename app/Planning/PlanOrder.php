@@ -11,6 +11,7 @@ use Regimen\Schedule\Activity;
 use Regimen\Schedule\Builder;
 use Regimen\Schedule\Frozen;
 use Regimen\Schedule\Objective;
+use Regimen\Schedule\Pin;
 use Regimen\Schedule\Priority;
 use Regimen\Schedule\Problem;
 
@@ -136,10 +137,16 @@ final class PlanOrder
         return array_filter($this->told(), static function (array $one, string $id) use ($problem, $calendars): bool {
             [$person, $start] = $one;
             $activity = $problem->activities[$id] ?? null;
-            $isOpen = $activity !== null && ! $activity->isUnderWay() && $activity->frozen === null && $activity->pin === null;
+            $isOpen = $activity !== null && ! $activity->isUnderWay() && $activity->frozen === null && self::agrees($activity->pin, $person, $start);
 
             return $isOpen && $person !== null && isset($calendars[$person]) && $start >= $problem->now && $start - $problem->now < Objective::NEAR && $calendars[$person]->between($start, $start + 1) === 1;
         }, ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** Whether a pin asks for nothing else than what was told. */
+    private static function agrees(?Pin $pin, ?int $person, int $start): bool
+    {
+        return $pin === null || ($pin->worker === null || $pin->worker === $person) && $start >= ($pin->from ?? $start) && $start < ($pin->until ?? PHP_INT_MAX) && $pin->after === null;
     }
 
     /** @param  array<string, array{int|null, int}>  $told */

@@ -19,7 +19,7 @@ final readonly class Planner
 {
     private const LEFT_ALONE_MINUTES = 10;
 
-    public function __construct(private House $house, private Air $air, private ShopProblem $problem, private PlanOrder $order, private RecoatWindows $windows, private PlanEntries $entries, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private UsualDelay $delay, private ShopProblem $problem, private PlanOrder $order, private RecoatWindows $windows, private PlanEntries $entries, private Clock $clock)
     {
     }
 
@@ -41,10 +41,33 @@ final readonly class Planner
     {
         $this->house->forget();
         $this->air->forget();
+        $this->delay->forget();
         $this->windows->close();
         $problem = $this->problem->assemble();
 
         return $this->order->planned($problem);
+    }
+
+    /** What was settled is planned already: the plan stays to the minute, and its history says what happened. */
+    public function keep(string $cause): void
+    {
+        if ($this->isOvertaken()) {
+            $this->replan($cause);
+
+            return;
+        }
+        DB::transaction(function () use ($cause): void {
+            $last = PlanModel::query()->latest('id')->first();
+            $kept = PlanModel::query()->create(['made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $last?->cost]);
+            PlannedFinish::query()->insert(PlannedFinish::query()->where('plan_id', $last?->id)->get(['build_id', 'finish'])->map(static fn (PlannedFinish $one): array => [
+                'plan_id' => $kept->id, 'build_id' => $one->build_id, 'finish' => $one->getRawOriginal('finish'),
+            ])->all());
+        });
+    }
+
+    private function isOvertaken(): bool
+    {
+        return PlanEntry::query()->where('start', '<', $this->clock->now())->whereRelation('operation', 'state', OperationState::Open->value)->exists();
     }
 
     /** Plans anew when something should have begun by now and has not; a plan that was just made is left alone. */
@@ -55,8 +78,7 @@ final readonly class Planner
         if ($made === null || $made->made_at > $now->subMinutes(self::LEFT_ALONE_MINUTES)) {
             return;
         }
-        $overtaken = PlanEntry::query()->where('start', '<', $now)->whereRelation('operation', 'state', OperationState::Open->value)->exists();
-        if ($overtaken) {
+        if ($this->isOvertaken()) {
             $this->replan('time has gone on');
         }
     }

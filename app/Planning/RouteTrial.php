@@ -6,7 +6,7 @@ namespace App\Planning;
 
 use App\Models\Build;
 use Regimen\Findings\Severity;
-use Regimen\Route\Broken;
+use Regimen\Route\Damage;
 use Regimen\Route\Edits\EditedRoute;
 use Regimen\Route\Methods;
 
@@ -15,7 +15,7 @@ final readonly class RouteTrial
 {
     /**
      * @param  string|null  $problem  why it cannot be done at all, with its mend
-     * @param  list<Broken>  $broken  what it would spoil that was whole before
+     * @param  list<Damage>  $broken  what it would spoil that was whole before
      */
     private function __construct(public Draft $before, public ?Draft $after, public string $words, public ?string $problem, public array $broken)
     {
@@ -64,18 +64,18 @@ final readonly class RouteTrial
         return $clash === null || count($after->route->clashes) <= count($before->route->clashes) ? null : "{$clash->words()} {$clash->finding()->because}";
     }
 
-    /** @return list<Broken> */
+    /** @return list<Damage> */
     private static function newly(EditedRoute $before, EditedRoute $after): array
     {
-        $known = array_map(static fn (Broken $broken): string => $broken->key(), $before->broken());
+        $known = array_map(static fn (Damage $broken): string => $broken->key(), $before->damage());
 
-        return array_values(array_filter($after->broken(), static fn (Broken $broken): bool => ! in_array($broken->key(), $known, true)));
+        return array_values(array_filter($after->damage(), static fn (Damage $broken): bool => ! in_array($broken->key(), $known, true)));
     }
 
-    /** @return list<Broken> */
+    /** @return list<Damage> */
     public function stops(): array
     {
-        return array_values(array_filter($this->broken, static fn (Broken $broken): bool => $broken->severity() === Severity::Stop));
+        return array_values(array_filter($this->broken, static fn (Damage $broken): bool => $broken->severity() === Severity::Stop));
     }
 
     /** The route's open operations that a change touches must not be begun. */

@@ -37,7 +37,7 @@ final readonly class WorkshopExport
         // Only what differs from urgency has to be told.
         $order = array_diff_assoc($this->order->keys($problem), Priority::keys($problem));
         foreach ($problem->activities as $activity) {
-            $byBuild[$activity->build][] = [...$this->operation($activity), ...isset($order[$activity->id]) ? ['order' => $this->local($order[$activity->id], 'Y-m-d\TH:iP')] : []];
+            $byBuild[$activity->build][] = [...$this->operation($activity, $problem), ...isset($order[$activity->id]) ? ['order' => $this->local($order[$activity->id], 'Y-m-d\TH:iP')] : []];
         }
         $builds = [];
         foreach ($byBuild as $build => $operations) {
@@ -52,8 +52,8 @@ final readonly class WorkshopExport
             'weights' => get_object_vars($problem->weights),
             'closed' => array_keys($this->house->hours()->closed),
             'people' => $this->people(),
-            'stations' => [...$this->resources('station', $problem), ['id' => Air::RESOURCE, 'capacity' => Air::AMOUNT, ...$this->down(Air::RESOURCE, $problem)]],
-            'fixtures' => $this->resources('fixture', $problem),
+            'stations' => [...$this->resources('station', $problem), ...self::missing($problem, false), ['id' => Air::RESOURCE, 'capacity' => Air::AMOUNT, ...$this->down(Air::RESOURCE, $problem)]],
+            'fixtures' => [...$this->resources('fixture', $problem), ...self::missing($problem, true)],
             'builds' => $builds,
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
@@ -85,6 +85,21 @@ final readonly class WorkshopExport
         return array_values(Resource::query()->where('kind', $kind)->orderBy('id')->get()->map(fn (Resource $one): array => ['id' => $one->key, 'capacity' => $one->capacity, ...$this->down($one->key, $problem)])->all());
     }
 
+    /** @return list<array<string, mixed>> what operations need and the shop does not own */
+    private static function missing(Problem $problem, bool $fixtures): array
+    {
+        $missing = [];
+        foreach ($problem->activities as $activity) {
+            foreach ($activity->demands as $demand) {
+                if (! isset($problem->capacities[$demand->resource]) && $demand->throughHold === $fixtures) {
+                    $missing[$demand->resource] = ['id' => $demand->resource, 'capacity' => 0];
+                }
+            }
+        }
+
+        return array_values($missing);
+    }
+
     /** @return array<string, mixed> */
     private function down(string $resource, Problem $problem): array
     {
@@ -103,8 +118,10 @@ final readonly class WorkshopExport
     }
 
     /** @return array<string, mixed> */
-    private function operation(Activity $activity): array
+    private function operation(Activity $activity, Problem $problem): array
     {
+        $workers = array_column($problem->workers, 'id');
+        $person = static fn (?int $worker): ?string => $worker === null || ! in_array($worker, $workers, true) ? null : "w{$worker}";
         $pieces = $rest = $needs = [];
         foreach ($activity->demands as $demand) {
             if (str_starts_with($demand->resource, 'piece:')) {
@@ -119,10 +136,10 @@ final readonly class WorkshopExport
 
         return array_filter([
             'id' => $activity->id, 'setUp' => $activity->setUp?->minutes, 'setUpKey' => $activity->setUp?->key, 'labour' => $activity->work - ($activity->setUp->minutes ?? 0), 'hold' => $activity->hold, 'skill' => $activity->skill, 'pieces' => $pieces, 'needs' => $needs, ...$rest,
-            'after' => array_map(static fn (Predecessor $one): array => array_filter(['id' => $one->activity, 'least' => $one->lag, 'because' => $one->lagCause, ...self::window($activity, $one->activity)]), $activity->predecessors),
-            ...$this->settled($activity),
+            'after' => array_map(static fn (Predecessor $one): array => array_filter(['id' => $one->activity, 'least' => $one->lag, 'because' => $one->lagCause, ...self::window($activity, $one->activity)]), array_values(array_filter($activity->predecessors, static fn (Predecessor $one): bool => isset($problem->activities[$one->activity])))),
+            ...$this->settled($activity, $problem, $person),
             'earliest' => $at($activity->release?->instant), 'because' => $activity->release?->cause, 'oneSitting' => $activity->oneSitting,
-            'person' => $activity->worker === null ? null : "w{$activity->worker}", 'startedAt' => $at($activity->startedAt), 'holdUntil' => $at($activity->holdUntil),
+            'person' => $person($activity->worker), 'startedAt' => $at($activity->startedAt), 'holdUntil' => $at($activity->holdUntil),
         ], static fn (mixed $value, string $key): bool => $key === 'labour' || ! in_array($value, [null, [], 0, false], true), ARRAY_FILTER_USE_BOTH);
     }
 
@@ -138,15 +155,18 @@ final readonly class WorkshopExport
         return [];
     }
 
-    /** @return array<string, mixed> */
-    private function settled(Activity $activity): array
+    /**
+     * @param  \Closure(int|null): ?string  $person
+     * @return array<string, mixed>
+     */
+    private function settled(Activity $activity, Problem $problem, \Closure $person): array
     {
         $pin = $activity->pin;
+        $behind = $pin?->after !== null && isset($problem->activities[$pin->after]) ? $pin->after : null;
         $closes = array_values(array_filter($activity->windows, static fn (Window $window): bool => $window->after === null));
-        $person = static fn (?int $worker): ?string => $worker === null ? null : "w{$worker}";
 
         return [
-            'pin' => $pin === null ? null : array_filter(['person' => $person($pin->worker), 'day' => $pin->from === null ? null : $this->local($pin->from, 'Y-m-d'), 'after' => $pin->after]),
+            'pin' => $pin === null ? null : array_filter(['person' => $person($pin->worker), 'day' => $pin->from === null ? null : $this->local($pin->from, 'Y-m-d'), 'after' => $behind]),
             'told' => $activity->frozen === null ? null : array_filter(['person' => $person($activity->frozen->worker), 'start' => $this->local($activity->frozen->start, 'Y-m-d\TH:iP'), 'inOrder' => ! $activity->frozen->keepsTime]),
             ...$closes === [] ? [] : ['closes' => $this->local($closes[0]->minutes, 'Y-m-d\TH:iP'), 'sanding' => $closes[0]->sanding],
         ];

@@ -10,6 +10,7 @@ use App\Models\Person;
 use App\Planning\Air;
 use App\Planning\House;
 use App\Planning\PlanOrder;
+use App\Planning\UsualDelay;
 use App\Queries\OpenBuilds;
 use App\Queries\ResourceNames;
 use App\Support\Clock;
@@ -27,6 +28,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(ClimateSensor::class, SimulatedSensor::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Air::class);
+        $this->app->scoped(UsualDelay::class);
         $this->app->scoped(PlanOrder::class);
         $this->app->scoped(OpenBuilds::class);
         $this->app->scoped(ResourceNames::class);

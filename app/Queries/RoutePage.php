@@ -21,8 +21,8 @@ use Illuminate\Support\Collection;
 use Regimen\Figures\Workings;
 use Regimen\Forecast\LongestChain;
 use Regimen\Inspection\GateBook;
-use Regimen\Route\Broken;
 use Regimen\Route\Clash;
+use Regimen\Route\Damage;
 use Regimen\Route\HouseStandards;
 use Regimen\Route\Operation;
 use Regimen\Route\Piece;
@@ -59,7 +59,7 @@ final readonly class RoutePage
             'editable' => $manager,
             'totals' => $this->totals($draft),
             'operations' => $this->operations($build, $draft, Workings::of($read), $standards),
-            'broken' => array_map(self::broken(...), $draft->edited->broken()),
+            'broken' => array_map(self::broken(...), $draft->edited->damage()),
             'clashes' => array_map(static fn (Clash $clash): array => ['words' => $clash->words(), 'because' => $clash->finding()->because], $draft->route->clashes),
             'misfits' => $this->house->fit()->problems($draft->route),
             'changes' => $build->routeChanges->map(static fn (RouteChange $change): array => [
@@ -177,9 +177,9 @@ final readonly class RoutePage
     }
 
     /** @return array{key: string, title: string, words: string, severity: string, rule: string} */
-    public static function broken(Broken $broken): array
+    public static function broken(Damage $broken): array
     {
-        return ['key' => $broken->key(), 'title' => $broken->title(), 'words' => $broken->words(), 'severity' => $broken->severity()->value, 'rule' => $broken->link->rule];
+        return ['key' => $broken->key(), 'title' => $broken->title(), 'words' => $broken->words(), 'severity' => $broken->severity()->value, 'rule' => $broken->rule()];
     }
 
     /** @return array<string, mixed> what can be chosen when an operation is added */

@@ -16,6 +16,7 @@ return new class extends Migration
         });
         $this->fillRoutes();
         $this->mergeNutTolerances();
+        $this->nameParts();
     }
 
     /** Builds that were taken before: a box has no operations of its own. */
@@ -37,6 +38,19 @@ return new class extends Migration
                 unset($own['nut-least'], $own['nut-most']);
                 DB::table('shops')->where('id', $shop->id)->update(['tolerances' => json_encode($own, JSON_THROW_ON_ERROR)]);
             }
+        }
+    }
+
+    /** Hardware stood in one group, so that a late strap button held up the nut: each part is its own now. */
+    private function nameParts(): void
+    {
+        $groups = ['%tuner%' => 'tuners', '%bridge%' => 'bridge', '%nut blank%' => 'nut', '%strap button%' => 'strap-buttons', '%' => 'neck-screws'];
+        foreach ($groups as $name => $group) {
+            DB::table('kit_lines')->where('group', 'hardware')->where('name', 'like', $name)->update(['group' => $group]);
+        }
+        $needs = ['joint.screws' => ['neck-screws'], 'set-up.nut' => ['nut'], 'assembly.hardware' => ['tuners', 'bridge', 'strap-buttons'], 'parts.measure' => ['tuners', 'bridge', 'pickups', 'electronics', 'truss-rod'], 'neck.tuner-holes' => ['tuners'], 'joint.bridge' => ['bridge']];
+        foreach ($needs as $key => $parts) {
+            DB::table('operations')->where('key', $key)->update(['needs' => json_encode($parts, JSON_THROW_ON_ERROR)]);
         }
     }
 

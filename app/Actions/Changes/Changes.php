@@ -25,7 +25,7 @@ final readonly class Changes
         $values = new Body($body);
 
         return match ($values->text('kind')) {
-            'pin' => new PinOperation($values),
+            'pin' => new PinOperation($values, $this->house),
             'away' => new BeAway($values, $this->house),
             'longer' => new WorkLonger($values),
             'down' => new BeDown($values, $this->house),

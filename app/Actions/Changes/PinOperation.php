@@ -8,14 +8,16 @@ use App\Models\Build;
 use App\Models\Operation;
 use App\Models\Person;
 use App\Models\Pin;
+use App\Models\PlanEntry;
+use App\Planning\House;
 use App\Support\Refused;
 use App\Support\Say;
 use Regimen\Route\OperationState;
 
 /** An operation is pinned to a person, to a day, behind another operation; or to nothing any more. */
-final readonly class PinOperation implements Change
+final readonly class PinOperation implements Change, KeepsThePlan
 {
-    public function __construct(private Body $body)
+    public function __construct(private Body $body, private House $house)
     {
     }
 
@@ -49,6 +51,20 @@ final readonly class PinOperation implements Change
         }
 
         return ['kind' => 'pin', 'operation' => $operation->id, 'person' => $before?->person_id, 'day' => $before?->day, 'after' => $before?->after_id];
+    }
+
+    public function isAsPlanned(): bool
+    {
+        $entry = PlanEntry::query()->find($this->body->whole('operation'));
+        [$person, $day, $after] = [$this->body->maybeWhole('person'), $this->body->maybe('day'), $this->body->maybeWhole('after')];
+        $behind = $after === null ? null : PlanEntry::query()->find($after);
+        if ($entry?->start === null || $person === null && $day === null && $after === null) {
+            return false;
+        }
+
+        return ($person === null || $entry->person_id === $person)
+            && ($day === null || $entry->start->setTimezone($this->house->zone())->format('Y-m-d') === $day)
+            && ($after === null || $behind === null || $behind->work_end !== null && $behind->work_end <= $entry->start);
     }
 
     public function build(): Build

@@ -50,14 +50,14 @@ final class HouseController
 
     public function standard(OperationStandard $standard, StandardRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
-        $changeHouse($request->person(), $standard, $request->version(), $request->attributesToSave(), "standard “{$standard->name}”");
+        $changeHouse($request->person(), $standard, $request->version(), $request->attributesToSave(), "standard “{$standard->name}”", because: $request->becauseWords());
 
         return back()->with('done', self::SAVED);
     }
 
     public function finish(FinishStandard $finish, FinishRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
-        $changeHouse($request->person(), $finish, $request->version(), $request->attributesToSave(), "finish “{$finish->system}”");
+        $changeHouse($request->person(), $finish, $request->version(), $request->attributesToSave(), "finish “{$finish->system}”", because: $request->becauseWords());
 
         return back()->with('done', self::SAVED);
     }

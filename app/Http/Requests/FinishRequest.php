@@ -4,15 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\FinishStandard;
 use App\Rules\Typed;
+use Illuminate\Validation\Validator;
+use Regimen\Instrument\FinishSystem;
+use Regimen\Route\TradeStandards;
 
 final class FinishRequest extends ManagerRequest
 {
+    use ShorterHolds;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
             'version' => ['required', 'integer'],
+            'because' => ['nullable', 'string', 'max:300'],
             'body_coats' => ['required', 'integer', 'between:1,30'],
             'neck_coats' => ['required', 'integer', 'between:1,30'],
             'coats_a_day' => ['required', 'integer', 'between:1,10'],
@@ -22,6 +29,24 @@ final class FinishRequest extends ManagerRequest
             'window' => ['nullable', Typed::duration(259_200, 'A recoat window of more than 180 days is none. Leave it empty.', false)],
             'cure' => ['required', Typed::duration(259_200, 'A cure of more than 180 days is a mistake. Write for example 24 d.')],
         ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $kept = $this->route('finish');
+            if ($validator->errors()->isNotEmpty() || ! $kept instanceof FinishStandard) {
+                return;
+            }
+            $usual = TradeStandards::all()->finish(FinishSystem::from($kept->system));
+            $this->askWhy($validator, [
+                'after_first' => [$kept->after_first_minutes, $this->duration('after_first')->minutes, $usual->afterFirst, 'The first coat'],
+                'between_coats' => [$kept->between_coats_minutes, $this->duration('between_coats')->minutes, $usual->betweenCoats, 'A coat'],
+                'overnight' => [$kept->overnight_minutes, $this->duration('overnight')->minutes, $usual->overnight, 'The last coat of a day'],
+                'cure' => [$kept->cure_minutes, $this->duration('cure')->minutes, $usual->cure, 'The finish'],
+            ]);
+        }];
     }
 
     /** @return array<string, mixed> */

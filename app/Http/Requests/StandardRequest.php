@@ -9,16 +9,21 @@ use App\Planning\House;
 use App\Rules\Typed;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Regimen\Route\HoldKind;
 use Regimen\Route\Skill;
 use Regimen\Route\ThreePoint;
+use Regimen\Route\TradeStandards;
 
 final class StandardRequest extends ManagerRequest
 {
+    use ShorterHolds;
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
         return [
             'version' => ['required', 'integer'],
+            'because' => ['nullable', 'string', 'max:300'],
             'set_up' => ['required', Typed::duration(14_400, 'A set-up of more than 240 hours is a mistake. Write hours, for example 0:20.')],
             'labour' => ['required', Typed::duration(14_400, 'More than 240 hours for one operation is a mistake. Write hours, for example 1:30.')],
             'best' => ['sometimes', 'required', Typed::duration(14_400, 'More than 240 hours for one operation is a mistake. Write hours, for example 1:30.')],
@@ -32,7 +37,7 @@ final class StandardRequest extends ManagerRequest
     /** @return list<callable(Validator): void> */
     public function after(): array
     {
-        return [function (Validator $validator): void {
+        return [$this->holdIsLongEnough(...), function (Validator $validator): void {
             if ($validator->errors()->isNotEmpty() || $this->onlyLabourDiffers()) {
                 return;
             }
@@ -40,6 +45,16 @@ final class StandardRequest extends ManagerRequest
                 $validator->errors()->add('best', 'At best is not more than usual, and usual not more than at worst.');
             }
         }];
+    }
+
+    private function holdIsLongEnough(Validator $validator): void
+    {
+        $kept = House::standard($this->standard());
+        if ($validator->errors()->isNotEmpty() || $kept->holdKind?->isSlowedByCold() !== true) {
+            return;
+        }
+        $usual = TradeStandards::all()->operation($kept->key, $kept->tool)->hold;
+        $this->askWhy($validator, ['hold' => [$kept->hold->minutes, $this->duration('hold')->minutes, $usual, $kept->holdKind === HoldKind::Finish ? 'The finish' : 'The glue']]);
     }
 
     /** @return array<string, mixed> */

@@ -82,11 +82,11 @@ final readonly class Kit
 
         return [
             self::part('truss-rod', 'truss-rod', $s->neck->rodLength->mm > 0 ? 1 : 0, $prices),
-            self::part('hardware', "{$bass}tuner", $s->brief->strings, $prices),
-            self::part('hardware', "{$bass}bridge", 1, $prices),
-            self::part('hardware', 'nut-blank', 1, $prices),
-            self::part('hardware', 'strap-buttons', 1, $prices),
-            self::part('hardware', 'neck-screws', ! $s->joinery->joint->isGlued() ? 1 : 0, $prices),
+            self::part('tuners', "{$bass}tuner", $s->brief->strings, $prices),
+            self::part('bridge', "{$bass}bridge", 1, $prices),
+            self::part('nut', 'nut-blank', 1, $prices),
+            self::part('strap-buttons', 'strap-buttons', 1, $prices),
+            self::part('neck-screws', 'neck-screws', ! $s->joinery->joint->isGlued() ? 1 : 0, $prices),
             self::part('pickups', "{$bass}pickup", count($s->electrics->pickups), $prices),
             self::part('electronics', 'electronics-set', $s->electrics->pickups === [] ? 0 : 1, $prices),
             self::part('stiffening-rods', 'stiffening-rods', $s->neck->stiffeningRods ? 1 : 0, $prices),

@@ -10,7 +10,7 @@ use Regimen\Units\Money;
 final readonly class KitLine
 {
     /**
-     * @param  string  $group  what operations ask for: timber, truss-rod, hardware, pickups, electronics, fret-wire, finish, strings, consumables
+     * @param  string  $group  what operations ask for: timber, truss-rod, tuners, bridge, nut, strap-buttons, neck-screws, pickups, electronics, fret-wire, finish, strings, consumables
      * @param  float  $quantity  in the price's unit, waste included
      */
     public function __construct(public string $group, public string $name, public float $quantity, public Price $price)

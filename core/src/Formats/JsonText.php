@@ -12,6 +12,14 @@ final class JsonText
     /** @var array<string, int> line by path, `client.layers.0.timber` */
     private array $lines = [];
 
+    /** @var array<string, true> paths at which a list stands rather than an object */
+    private array $lists = [];
+
+    private int $line = 1;
+
+    /** Up to where lines have been counted: the text is gone through once. */
+    private int $counted = 0;
+
     private int $at = 0;
 
     private function __construct(private readonly string $text)
@@ -19,7 +27,7 @@ final class JsonText
     }
 
     /**
-     * @return array{mixed, array<string, int>} the value, and the line of each path
+     * @return array{mixed, array<string, int>, array<string, true>} the value, the line of each path, and at which paths a list stands
      *
      * @throws UnreadableFile naming line and column of what is no JSON
      */
@@ -35,7 +43,7 @@ final class JsonText
             throw $json->wrong('something follows the end');
         }
 
-        return [$value, $json->lines];
+        return [$value, $json->lines, $json->lists];
     }
 
     private function value(string $path, int $depth): mixed
@@ -83,6 +91,7 @@ final class JsonText
     private function items(string $path, int $depth): array
     {
         $items = [];
+        $this->lists[$path] = true;
         $this->at++;
         $this->space();
         while (($this->text[$this->at] ?? '') !== ']') {
@@ -137,7 +146,13 @@ final class JsonText
 
     private function line(): int
     {
-        return substr_count($this->text, "\n", 0, min($this->at, strlen($this->text))) + 1;
+        $to = min($this->at, strlen($this->text));
+        if ($to > $this->counted) {
+            $this->line += substr_count($this->text, "\n", $this->counted, $to - $this->counted);
+            $this->counted = $to;
+        }
+
+        return $this->line;
     }
 
     private function wrong(string $sentence): UnreadableFile

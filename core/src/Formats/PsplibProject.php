@@ -26,6 +26,12 @@ final readonly class PsplibProject
     ) {
     }
 
+    /** Longer numbers stand in no project, and would not fit the memory. */
+    private const DIGITS = 6;
+
+    /** All durations together, so that a schedule can be laid out. */
+    private const LONGEST = 1_000_000;
+
     private const SECTIONS = '/^\s*(PRECEDENCE RELATIONS|REQUESTS\/DURATIONS|RESOURCEAVAILABILITIES)/';
 
     /** @throws UnreadableFile naming the line and what is wrong with it */
@@ -58,6 +64,9 @@ final readonly class PsplibProject
     {
         if (preg_match('/^\s*\d+(\s+\d+)*\s*$/', $line) !== 1) {
             throw UnreadableFile::at($at, 'numbers of jobs, times and amounts are whole and not negative');
+        }
+        if (preg_match('/\d{'.(self::DIGITS + 1).',}/', $line) === 1) {
+            throw UnreadableFile::at($at, 'a number has at most '.self::DIGITS.' digits');
         }
 
         return array_map(intval(...), preg_split('/\s+/', trim($line)) ?: []);
@@ -127,6 +136,9 @@ final readonly class PsplibProject
             }
             $durations[$numbers[0]] = $numbers[2];
             $demands[$numbers[0]] = array_slice($numbers, 3);
+        }
+        if (array_sum($durations) > self::LONGEST) {
+            throw UnreadableFile::at($last, 'all durations together are at most '.number_format(self::LONGEST));
         }
         if (count($durations) !== count($successors)) {
             throw UnreadableFile::at($last, 'every job has one line of successors and one of durations');

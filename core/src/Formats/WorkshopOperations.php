@@ -7,6 +7,7 @@ namespace Regimen\Formats;
 use Regimen\Schedule\Activity;
 use Regimen\Schedule\Demand;
 use Regimen\Schedule\Frozen;
+use Regimen\Schedule\ImpossibleProblem;
 use Regimen\Schedule\Pin;
 use Regimen\Schedule\Predecessor;
 use Regimen\Schedule\Release;
@@ -18,6 +19,11 @@ final class WorkshopOperations
 {
     private const DAY = 1_440;
 
+    private const KEYS = [
+        'id', 'name', 'setUp', 'labour', 'hold', 'skill', 'station', 'fixture', 'pieces', 'after', 'earliest', 'because', 'oneSitting', 'setUpKey', 'needs',
+        'closes', 'sanding', 'order', 'pin', 'told', 'person', 'startedAt', 'holdUntil', 'done',
+    ];
+
     /** @var array<string, Activity> */
     public array $activities = [];
 
@@ -27,73 +33,121 @@ final class WorkshopOperations
     /** @var array<string, int> in which order to plan, by activity, where the file says so */
     public array $keys = [];
 
-    /**
-     * @param  list<string>  $people
-     * @param  array<string, int>  $capacities
-     */
-    public function __construct(private readonly \DateTimeZone $zone, private readonly array $people, public array $capacities)
+    /** @var array<string, int> each piece of a build is in one place at a time */
+    public array $pieces = [];
+
+    /** @var array<string, JsonObject> where each stands, also what is done */
+    private array $known = [];
+
+    /** @var list<array{JsonObject, string, string}> what names another operation: where, under which name, and which */
+    private array $references = [];
+
+    public function __construct(private readonly WorkshopTimes $times, private readonly WorkshopPeople $people, private readonly WorkshopResources $resources)
     {
     }
 
     public function read(JsonObject $build, string $id): void
     {
         foreach ($build->objects('operations') as $operation) {
-            $activity = $this->activity($operation, $id);
-            $this->names[$activity->id] = $operation->maybe('name') ?? $activity->id;
+            $activity = $this->activity($operation->only(...self::KEYS), $id);
+            if (isset($this->known[$activity->id])) {
+                throw $operation->wrong('id', 'there are two operations of that id');
+            }
+            $this->known[$activity->id] = $operation;
+            $this->names[$activity->id] = $operation->maybe('name') ?? WorkshopIds::told($activity->id);
+            $key = $this->times->maybe($operation, 'order');
             if ($operation->flag('done')) {
                 continue;
             }
-            if (isset($this->activities[$activity->id])) {
-                throw $operation->wrong('id', "there are two operations “{$activity->id}”");
-            }
             $this->activities[$activity->id] = $activity;
-            if ($operation->maybe('order') !== null) {
-                $this->keys[$activity->id] = $this->at($operation, 'order');
+            if ($key !== null) {
+                $this->keys[$activity->id] = $key;
             }
         }
     }
 
+    /** @throws UnreadableFile for the first operation that is named and does not exist */
+    public function checkReferences(): void
+    {
+        foreach ($this->references as [$object, $key, $id]) {
+            if (! isset($this->known[$id])) {
+                throw $object->wrong($key, 'there is no operation “'.WorkshopIds::told($id).'”');
+            }
+        }
+    }
+
+    public function circle(ImpossibleProblem $impossible): UnreadableFile
+    {
+        $first = $impossible->activities[0] ?? '';
+        $ids = implode(', ', array_map(WorkshopIds::told(...), $impossible->activities));
+
+        return isset($this->known[$first]) ? $this->known[$first]->wrong('after', "these wait for each other: {$ids}") : UnreadableFile::because($impossible->getMessage());
+    }
+
     private function activity(JsonObject $operation, string $build): Activity
     {
-        $links = $operation->objects('after');
+        $links = array_map(static fn (JsonObject $link): JsonObject => $link->only('id', 'least', 'because', 'most', 'sanding'), $operation->objects('after'));
         $setUp = $operation->whole('setUp', 0, 0);
-        $key = $operation->maybe('setUpKey');
+        $earliest = $this->times->maybe($operation, 'earliest');
 
         return new Activity(
-            $operation->text('id'),
+            WorkshopIds::operation($operation->text('id')),
             $build,
             $setUp + $operation->whole('labour', 0),
             $operation->whole('hold', 0, 0),
             $operation->maybe('skill'),
-            array_map(static fn (JsonObject $link): Predecessor => new Predecessor($link->text('id'), $link->whole('least', 0, 0), $link->maybe('because')), $links),
+            array_map(fn (JsonObject $link): Predecessor => new Predecessor($this->operation($link, 'id'), $link->whole('least', 0, 0), ($link->words('because') ?? '') ?: null), $links),
             $this->demands($operation, $build),
-            $operation->maybe('earliest') === null ? null : new Release($this->at($operation, 'earliest'), $operation->maybe('because') ?? 'its earliest date'),
+            $earliest === null ? null : new Release($earliest, ($operation->words('because') ?? '') ?: 'its earliest date'),
             $operation->flag('oneSitting'),
-            $this->person($operation),
-            $operation->maybe('startedAt') === null ? null : $this->at($operation, 'startedAt'),
-            $operation->maybe('holdUntil') === null ? null : $this->at($operation, 'holdUntil'),
-            $key === null || $setUp === 0 ? null : new SetUp($key, $setUp),
+            $this->people->number($operation),
+            $this->times->maybe($operation, 'startedAt'),
+            $this->times->maybe($operation, 'holdUntil'),
+            $this->setUp($operation, $setUp),
             $this->windows($operation, $links),
             $this->pin($operation),
             $this->told($operation),
         );
     }
 
+    /** What is set is the operation's own station, whatever else it takes. */
+    private function setUp(JsonObject $operation, int $minutes): ?SetUp
+    {
+        $key = $operation->maybe('setUpKey');
+        $station = $operation->maybe('station');
+
+        return $key === null ? null : new SetUp($key, $minutes, $station === null ? null : WorkshopIds::resource($station));
+    }
+
+    /** The id of an operation that is named; whether it exists is known once all are read. */
+    private function operation(JsonObject $object, string $key): string
+    {
+        $id = WorkshopIds::operation($object->text($key));
+        $this->references[] = [$object, $key, $id];
+
+        return $id;
+    }
+
     /** @return list<Demand> */
     private function demands(JsonObject $operation, string $build): array
     {
         $demands = [];
-        foreach ($operation->texts('pieces') as $piece) {
-            $this->capacities["piece:{$build}:{$piece}"] = 1;
-            $demands[] = new Demand("piece:{$build}:{$piece}", 1, true);
+        foreach ($operation->texts('pieces') as $index => $piece) {
+            $resource = 'piece:'.WorkshopIds::told($build).':'.($piece === '' ? throw $operation->wrong("pieces.{$index}", 'a piece has a name') : $piece);
+            $this->pieces[$resource] = 1;
+            $demands[$resource] = new Demand($resource, 1, true);
         }
-        foreach ($operation->texts('needs') as $needed) {
-            $demands[] = new Demand($needed);
+        foreach ($operation->texts('needs') as $index => $needed) {
+            $demands[] = new Demand($this->resources->station($operation, "needs.{$index}", $needed));
         }
         $station = $operation->maybe('station');
-        $fixture = $operation->maybeObject('fixture');
+        $fixture = $operation->maybeObject('fixture')?->only('id', 'count');
 
-        return [...$demands, ...$station === null ? [] : [new Demand($station)], ...$fixture === null ? [] : [new Demand($fixture->text('id'), $fixture->whole('count', 1, 1), true)]];
+        return [
+            ...array_values($demands),
+            ...$station === null ? [] : [new Demand($this->resources->station($operation, 'station', $station))],
+            ...$fixture === null ? [] : [new Demand($this->resources->fixture($fixture, 'id', $fixture->text('id')), $fixture->whole('count', 1, 1), true)],
+        ];
     }
 
     /**
@@ -105,46 +159,32 @@ final class WorkshopOperations
         $windows = [];
         foreach ($links as $link) {
             $most = $link->whole('most', 0, 0);
+            $sanding = $link->whole('sanding', 0, 0);
             if ($most > 0) {
-                $windows[] = new Window($link->text('id'), $most, $link->whole('sanding', 0, 0));
+                $windows[] = new Window($this->operation($link, 'id'), $most, $sanding);
             }
         }
+        $closes = $this->times->maybe($operation, 'closes');
+        $sanding = $operation->whole('sanding', 0, 0);
 
-        return $operation->maybe('closes') === null ? $windows : [...$windows, new Window(null, $this->at($operation, 'closes'), $operation->whole('sanding', 0, 0))];
+        return $closes === null ? $windows : [...$windows, new Window(null, $closes, $sanding)];
     }
 
     private function pin(JsonObject $operation): ?Pin
     {
-        $pin = $operation->maybeObject('pin');
+        $pin = $operation->maybeObject('pin')?->only('person', 'day', 'after');
         if ($pin === null) {
             return null;
         }
-        $day = $pin->maybe('day') === null ? null : WorkshopFile::instant($pin, 'day', $this->zone);
+        $day = $pin->has('day') ? intdiv((new \DateTimeImmutable($this->times->day($pin, 'day'), $this->times->zone))->getTimestamp(), 60) : null;
 
-        return new Pin($this->person($pin), $day, $day === null ? null : $day + self::DAY, $pin->maybe('after'));
+        return new Pin($this->people->number($pin), $day, $day === null ? null : $day + self::DAY, $pin->has('after') ? $this->operation($pin, 'after') : null);
     }
 
     private function told(JsonObject $operation): ?Frozen
     {
-        $told = $operation->maybeObject('told');
+        $told = $operation->maybeObject('told')?->only('person', 'start', 'inOrder');
 
-        return $told === null ? null : new Frozen($this->person($told), $this->at($told, 'start'), ! $told->flag('inOrder'));
-    }
-
-    private function person(JsonObject $object): ?int
-    {
-        $person = $object->maybe('person');
-        $worker = $person === null ? null : array_search($person, $this->people, true);
-
-        return match ($worker) {
-            null => null,
-            false => throw $object->wrong('person', "there is nobody “{$person}” among the people"),
-            default => $worker + 1,
-        };
-    }
-
-    private function at(JsonObject $object, string $key): int
-    {
-        return WorkshopFile::instant($object, $key, $this->zone);
+        return $told === null ? null : new Frozen($this->people->number($told), $this->times->instant($told, 'start'), ! $told->flag('inOrder'));
     }
 }

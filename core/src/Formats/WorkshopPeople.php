@@ -12,39 +12,61 @@ use Regimen\Schedule\WorkingHours;
 use Regimen\Units\InvalidQuantity;
 
 /** The people of a workshop file. */
-final class WorkshopPeople
+final readonly class WorkshopPeople
 {
     private const DAYS = ['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
 
-    /** @return array{list<Worker>, list<string>, array<string, string>} workers, ids in the order of their numbers, names by id */
-    public static function read(JsonObject $file, \DateTimeZone $zone, int $now): array
+    /**
+     * @param  list<Worker>  $workers
+     * @param  list<array{string, string}>  $people  ids and names, in the order of their numbers from 1
+     */
+    private function __construct(public array $workers, public array $people)
     {
-        $closed = $file->texts('closed');
-        $workers = $ids = $names = [];
+    }
+
+    public static function read(JsonObject $file, WorkshopTimes $times, int $now): self
+    {
+        $closed = $times->days($file, 'closed');
+        $workers = $people = [];
         foreach ($file->objects('people') as $person) {
-            $id = $person->text('id');
-            $ids[] = $id;
-            $names[$id] = $person->maybe('name') ?? $id;
-            $hours = self::away($person, WorkingHours::of(self::week($person->object('hours')), [...$closed, ...$person->texts('off')], $zone));
-            $speeds = $person->maybeObject('speeds');
-            $skills = $person->texts('skills');
+            $id = $person->only('id', 'name', 'skills', 'hours', 'off', 'away', 'longer', 'speeds')->text('id');
+            if (in_array($id, array_column($people, 0), true)) {
+                throw $person->wrong('id', "there are two people “{$id}”");
+            }
+            $person->has('skills') ?: throw $person->wrong('skills', '“skills” is missing; it is a list of texts');
+            $people[] = [$id, $person->maybe('name') ?? $id];
+            $hours = self::away($person, WorkingHours::of(self::week($person->object('hours')), [...$closed, ...$times->days($person, 'off')], $times->zone), $times);
             try {
-                $workers[] = new Worker(count($ids), $names[$id], $skills, Calendar::from($hours, $now, $names[$id]), $speeds === null ? [] : self::speeds($speeds, $skills));
+                $workers[] = new Worker(count($people), $people[count($people) - 1][1], $person->texts('skills'), Calendar::from($hours, $now, $people[count($people) - 1][1]), self::speeds($person));
             } catch (NoWorkingTime) {
                 // Nobody's hours are planned with; what only they can do is told as unplanned.
             }
         }
 
-        return [$workers, $ids, $names];
+        return new self($workers, $people);
+    }
+
+    /** The number of a person that is named somewhere. */
+    public function number(JsonObject $object, string $key = 'person'): ?int
+    {
+        $id = $object->maybe($key);
+        $index = $id === null ? null : array_search($id, array_column($this->people, 0), true);
+
+        return match ($index) {
+            null => null,
+            false => throw $object->wrong($key, "there is nobody “{$id}” among the people"),
+            default => $index + 1,
+        };
     }
 
     /** @return array<int, list<array{int, int}>> */
     private static function week(JsonObject $hours): array
     {
+        $hours->only(...self::DAYS);
         $week = [];
         foreach (self::DAYS as $index => $day) {
             try {
-                $week[$index + 1] = HoursText::parse($hours->maybe($day) ?? '');
+                $week[$index + 1] = HoursText::parse($hours->words($day) ?? '');
             } catch (InvalidQuantity $wrong) {
                 throw $hours->wrong($day, rtrim($wrong->getMessage(), '.'));
             }
@@ -54,19 +76,19 @@ final class WorkshopPeople
     }
 
     /** Longer days, and parts of days on which somebody is away, each within one day. */
-    private static function away(JsonObject $person, WorkingHours $hours): WorkingHours
+    private static function away(JsonObject $person, WorkingHours $hours, WorkshopTimes $times): WorkingHours
     {
         foreach ($person->objects('longer') as $longer) {
-            WorkshopFile::instant($longer, 'from', $hours->zone);
-            $until = WorkshopFile::instant($longer, 'to', $hours->zone);
-            for ($day = new \DateTimeImmutable($longer->text('from'), $hours->zone); intdiv($day->getTimestamp(), 60) <= $until; $day = $day->modify('+1 day')) {
-                $hours = $hours->longer($day->format('Y-m-d'), $longer->whole('minutes', 1));
+            $minutes = $longer->only('from', 'to', 'minutes')->whole('minutes', 0);
+            foreach ($times->range($longer) as $day) {
+                $hours = $hours->longer($day, $minutes);
             }
         }
         foreach ($person->objects('away') as $away) {
-            [$from, $to] = WorkshopFile::stretch($away, $hours->zone);
-            $begin = (new \DateTimeImmutable('@'.$from * 60))->setTimezone($hours->zone);
-            $end = (new \DateTimeImmutable('@'.$to * 60))->setTimezone($hours->zone);
+            [$from, $to] = $times->stretch($away->only('from', 'to', 'because'));
+            $away->words('because');
+            $begin = (new \DateTimeImmutable('@'.$from * 60))->setTimezone($times->zone);
+            $end = (new \DateTimeImmutable('@'.$to * 60))->setTimezone($times->zone);
             if ($begin->format('Y-m-d') !== $end->format('Y-m-d')) {
                 throw $away->wrong('to', 'a part of a day ends on the same day; whole days stand under “off”');
             }
@@ -77,15 +99,16 @@ final class WorkshopPeople
         return $hours;
     }
 
-    /**
-     * @param  list<string>  $skills
-     * @return array<string, int>
-     */
-    private static function speeds(JsonObject $speeds, array $skills): array
+    /** @return array<string, int> in percent, by skill */
+    private static function speeds(JsonObject $person): array
     {
+        $speeds = $person->maybeObject('speeds');
+        if ($speeds === null) {
+            return [];
+        }
         $read = [];
-        foreach ($skills as $skill) {
-            $read[$skill] = min(400, $speeds->whole($skill, 25, 100));
+        foreach ($speeds->only(...$speeds->keys())->keys() as $skill) {
+            $read[$skill] = $speeds->whole($skill, 25, null, 400);
         }
 
         return $read;

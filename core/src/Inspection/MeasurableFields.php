@@ -17,18 +17,15 @@ final class MeasurableFields
     ];
 
     private const BY_GROUP = [
+        'tuners' => ['tunerHole', 'tunerWidth', 'tunerLeast', 'tunerMost', 'postHeight', 'tunerMass'],
+        'bridge' => ['bridgeLeast', 'bridgeMost', 'saddleTravel', 'bridgeSpread', 'mountingSpan', 'bridgeMass'],
+        'neck-screws' => ['screwLength', 'plateThickness'],
+        'nut' => ['nutWidth'],
         'truss-rod' => ['rodLength', 'rodDepth', 'rodWidth'],
         'fret-wire' => ['crownWidth', 'crownHeight', 'tangDepth'],
         'electronics' => ['potThread', 'potNut', 'jackThread', 'pots', 'capacitors'],
         'strings' => ['unitMasses'],
         'binding' => ['boardBinding', 'bodyBinding'],
-    ];
-
-    private const HARDWARE = [
-        'tuner' => ['tunerHole', 'tunerWidth', 'tunerLeast', 'tunerMost', 'postHeight', 'tunerMass'],
-        'bridge' => ['bridgeLeast', 'bridgeMost', 'saddleTravel', 'bridgeSpread', 'mountingSpan', 'bridgeMass'],
-        'neck screws' => ['screwLength', 'plateThickness'],
-        'nut blank' => ['nutWidth'],
     ];
 
     /**
@@ -37,14 +34,6 @@ final class MeasurableFields
      */
     public static function of(string $group, string $name, Specification $specification): array
     {
-        if ($group === 'hardware') {
-            foreach (self::HARDWARE as $part => $fields) {
-                if (str_contains($name, $part)) {
-                    return $fields;
-                }
-            }
-        }
-
         return match ($group) {
             'pickups' => self::inRows('pickups', count($specification->electrics->pickups), ['resistance', 'spread', 'depth']),
             'timber' => match (true) {

@@ -8,7 +8,7 @@ use Regimen\Findings\Severity;
 use Regimen\Units\Duration;
 
 /** A link of the derived route that a changed one no longer keeps: what is spoiled by it, and when. */
-final readonly class Broken
+final readonly class Broken implements Damage
 {
     /** @param  Duration  $stake  labour in the pieces that are touched by then */
     public function __construct(public Link $link, public string $before, public string $after, public bool $dropped, public Duration $stake)
@@ -30,7 +30,11 @@ final readonly class Broken
         return $this->dropped ? "“{$this->after}” without “{$this->before}”" : "“{$this->after}” before “{$this->before}”";
     }
 
-    /** What would be spoiled, and when it shows. */
+    public function rule(): string
+    {
+        return $this->link->rule;
+    }
+
     public function words(): string
     {
         $when = $this->dropped ? "When “{$this->after}” is done" : "When “{$this->after}” is done and “{$this->before}” is still to come";

@@ -32,6 +32,6 @@ final class Gate
 
     public static function after(string $operation): ?string
     {
-        return self::MEASURES[$operation] ?? null;
+        return self::MEASURES[$operation] ?? (str_starts_with($operation, 'parts.measure.') ? 'the part against the drawing' : null);
     }
 }

@@ -39,8 +39,9 @@ final class RouteDraft
      * @param  string|null  $standard  the standard's key, where it differs from the operation's
      * @param  Adhesive|null  $glue  what it is glued with
      * @param  list<Caution>  $cautions  that this instrument adds
+     * @param  float  $share  of the standard's labour
      */
-    public function add(string $key, array $pieces, array $needs = [], ?string $standard = null, ?string $name = null, ?Duration $hold = null, ?Adhesive $glue = null, array $cautions = [], string $why = ''): void
+    public function add(string $key, array $pieces, array $needs = [], ?string $standard = null, ?string $name = null, ?Duration $hold = null, ?Adhesive $glue = null, array $cautions = [], string $why = '', float $share = 1.0): void
     {
         $wanted = $standard ?? $key;
         $house = $this->standards->operation($wanted, $this->methods->tool($wanted));
@@ -51,7 +52,7 @@ final class RouteDraft
             $name ?? $house->name,
             $house->stage,
             $house->setUp,
-            $house->hours->times($factor),
+            $house->hours->times($factor * $share),
             $glue === null ? $hold : $glue->hold($hold, $this->standards->house->glueShare($glue)),
             $hold->minutes > 0 ? $house->holdKind ?? HoldKind::Rest : null,
             $house->skill,
@@ -91,13 +92,16 @@ final class RouteDraft
     }
 
     /**
+     * @param  string|list<string>  $key  what comes after
      * @param  string|list<string>  $before  operations that must be over before; those that the route lacks are passed over
      * @param  string  $spoils  what is spoiled for good otherwise; empty where it only costs quality or time
      */
-    public function after(string $key, string|array $before, string $reason, string $spoils = '', ?Duration $window = null): void
+    public function after(string|array $key, string|array $before, string $reason, string $spoils = '', ?Duration $window = null): void
     {
         foreach ((array) $before as $earlier) {
-            $this->links[] = new Link($earlier, $key, $reason, $spoils, $this->rule, $window);
+            foreach ((array) $key as $later) {
+                $this->links[] = new Link($earlier, $later, $reason, $spoils, $this->rule, $window);
+            }
         }
     }
 

@@ -7,6 +7,28 @@ namespace Regimen\Route;
 /** Compares a changed route with the derived one: which of its links no longer hold. */
 final class RouteJudge
 {
+    /** @return list<Damage> what would be spoiled first */
+    public static function damage(Route $derived, Route $changed): array
+    {
+        return [...self::broken($derived, $changed), ...self::shortHolds($derived, $changed)];
+    }
+
+    /** @return list<ShortHold> */
+    private static function shortHolds(Route $derived, Route $changed): array
+    {
+        $short = [];
+        foreach ($changed->operations as $operation) {
+            $was = $derived->find($operation->key);
+            // What is split holds after its second part.
+            $hold = $changed->find("{$operation->key}.2")->hold ?? $operation->hold;
+            if ($was?->holdKind?->isSlowedByCold() === true && $hold->minutes < $was->hold->minutes) {
+                $short[] = new ShortHold($operation->with(['holdKind' => $was->holdKind]), $was->hold);
+            }
+        }
+
+        return $short;
+    }
+
     /** @return list<Broken> what would be spoiled first */
     public static function broken(Route $derived, Route $changed): array
     {

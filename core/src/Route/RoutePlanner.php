@@ -35,6 +35,7 @@ final readonly class RoutePlanner
             new Rules\PartsAndTimber,
             new Rules\TimberSettles,
             new Rules\EverythingFirst,
+            new Rules\MeasuredOneByOne,
             new Rules\LaminatedNeck,
             new Rules\NeckShaft,
             new Rules\TrussRod,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Route;
 
+use Regimen\Instrument\BodyOutline;
+use Regimen\Instrument\Pickup;
 use Regimen\Instrument\Specification;
 
 /** What a tool is set to, so that the same set-up can serve several instruments in one go (rule of order 10). */
@@ -15,6 +17,18 @@ final class SetUps
             static fn (mixed $value): string => is_float($value) ? (string) round($value, 2) : (string) $value,
             self::settings($standard->key, $s),
         )]);
+    }
+
+    /**
+     * The template: another outline, another size or the other hand is another one.
+     *
+     * @return list<float|string>
+     */
+    private static function outline(Specification $s): array
+    {
+        $drawn = $s->bodywork->outline === BodyOutline::Imported ? substr(hash('sha256', $s->bodywork->outlineSvg), 0, 12) : '';
+
+        return [$s->bodywork->outline->value.$drawn, $s->bodywork->bodyWidth->mm, $s->brief->hand->value];
     }
 
     /** @return list<float|int|string> */
@@ -32,8 +46,8 @@ final class SetUps
             'fretboard.radius' => [$s->board->radius->mm, $s->board->radiusEnd->mm],
             'fretboard.fret' => [$s->board->crownWidth->mm, $s->board->tangDepth->mm],
             'body.thickness' => [$s->bodyThickness()->mm],
-            'body.outline' => [$s->bodywork->outline->value, $s->bodywork->bodyWidth->mm, $s->brief->hand->value],
-            'body.cavities' => [$s->bodywork->outline->value, count($s->electrics->pickups), $s->brief->hand->value],
+            'body.outline' => self::outline($s),
+            'body.cavities' => [...self::outline($s), ...array_map(static fn (Pickup $pickup): string => $pickup->kind->value, $s->electrics->pickups)],
             'joint.pocket' => [$s->joinery->heelWidth->mm, $s->joinery->pocketDepth->mm, $s->joinery->neckAngle],
             default => [],
         };

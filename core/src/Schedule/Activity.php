@@ -38,6 +38,23 @@ final readonly class Activity
     ) {
     }
 
+    /** The same on five-minute marks: durations and what is waited for rounded up; a set-up is what it adds to the rounded labour. */
+    public function onGrid(): self
+    {
+        $work = Grid::up($this->work);
+
+        return $this->with([
+            'work' => $work,
+            'hold' => Grid::up($this->hold),
+            'predecessors' => array_map(static fn (Predecessor $one): Predecessor => $one->lag % Grid::MINUTES === 0 ? $one : new Predecessor($one->activity, Grid::up($one->lag), $one->lagCause), $this->predecessors),
+            'release' => $this->release === null ? null : new Release(Grid::up($this->release->instant), $this->release->cause),
+            'holdUntil' => $this->holdUntil === null ? null : Grid::up($this->holdUntil),
+            'setUp' => $this->setUp === null ? null : new SetUp($this->setUp->key, $work - Grid::up($this->work - $this->setUp->minutes), $this->setUp->station),
+            'windows' => array_map(static fn (Window $one): Window => new Window($one->after, $one->minutes, Grid::up($one->sanding)), $this->windows),
+            'frozen' => $this->frozen === null ? null : new Frozen($this->frozen->worker, Grid::up($this->frozen->start), $this->frozen->keepsTime),
+        ]);
+    }
+
     public function isUnderWay(): bool
     {
         return $this->startedAt !== null || $this->holdUntil !== null;

@@ -18,12 +18,12 @@ final class Agenda
      * The first gap of a length at or after an instant.
      *
      * @param  int  $work  in minutes, above zero
-     * @return array{int, string|null} the gap's first working minute, and the activity that ends there if one had to be waited for
+     * @param  bool  $oneSitting  whether it has to lie within one stretch
+     * @return array{int, string|null}|null the gap's first working minute, and the activity that ends there if one had to be waited for; null if no stretch is long enough
      */
-    public function gap(int $instant, int $work, bool $oneSitting): array
+    public function gap(int $instant, int $work, bool $oneSitting): ?array
     {
         $calendar = $this->worker->calendar;
-        $oneSitting = $oneSitting && $work <= $calendar->longestSitting();
         $at = $calendar->worked($instant);
         $behind = null;
         $index = $this->firstEndingAfter($at);
@@ -36,6 +36,9 @@ final class Agenda
                 $index++;
 
                 continue;
+            }
+            if ($oneSitting && ! $calendar->hasSitting($at, $work)) {
+                return null;
             }
             $sitting = $oneSitting ? $calendar->sitting($at) : [0, PHP_INT_MAX];
             if ($at + $work <= $sitting[1]) {

@@ -147,11 +147,13 @@ final class Builder
     {
         [$from, $reason] = $this->ready->of($activity, $this->assignments);
         $spot = $this->search($activity, $from, $reason, $activity->work);
-        $missed = $activity->windows === [] ? [] : $this->missed($activity, $spot->start);
-        $sanding = array_sum(array_map(static fn (Window $window): int => $window->sanding, $missed));
-        if ($sanding > 0) {
-            // Not before where it was missed: begun in time nothing would have to be sanded.
+        $missed = $this->missed($activity, $spot->start);
+        for ($sanding = 0; self::sanding($missed) > $sanding;) {
+            $sanding = self::sanding($missed);
+            // Not before where it was missed: begun in time nothing would have to be sanded. With the sanding it may be somebody
+            // else's, wait for something else, and miss another window.
             $spot = $this->search($activity, $spot->start, $spot->reason, $activity->work + $sanding);
+            $missed = $this->missed($activity, $spot->start);
         }
         $shared = $this->shared($activity, $spot, $from, $reason, $sanding);
         if ($shared === null || $this->missed($activity, $shared[0]->start) !== $missed) {
@@ -164,11 +166,17 @@ final class Builder
         $this->assign($activity, $spot, sharesSetUpOf: $before, missed: $missed);
     }
 
+    /** @param  list<Window>  $missed */
+    private static function sanding(array $missed): int
+    {
+        return array_sum(array_map(static fn (Window $window): int => $window->sanding, $missed));
+    }
+
     /** @return array{Spot, int, string, string}|null where it could go on with a set-up that stands: the place, since when, whose, on which station */
     private function shared(Activity $activity, Spot $alone, int $from, Reason $reason, int $sanding): ?array
     {
         $setUp = $activity->setUp;
-        $station = $setUp === null ? null : $this->site->station($activity);
+        $station = $setUp === null ? null : $this->site->station($setUp);
         if ($setUp === null || $station === null) {
             return null;
         }
@@ -228,7 +236,7 @@ final class Builder
         $assignment = new Assignment($activity->id, $activity->isUnderWay() && $spot->agenda === null ? $this->problem->now : $spot->start, $spot->end, $finish ?? $spot->end + $activity->hold, $spot->agenda === null ? $activity->worker : $spot->agenda->worker->id, $spot->reason, $spot->work, $sharesSetUpOf, $missed);
         $this->site->book($activity, $assignment, $activity->isUnderWay() ? $this->problem->now : $spot->start);
         if ($activity->setUp !== null) {
-            $this->setUps->stands($activity->setUp, $this->site->station($activity), $spot->end, $activity->id);
+            $this->setUps->stands($activity->setUp, $this->site->station($activity->setUp), $spot->end, $activity->id);
         }
         $this->assignments[$activity->id] = $assignment;
     }

@@ -7,7 +7,7 @@ namespace Regimen\Schedule;
 /**
  * Working time as a number line: the working minutes since the calendar's first day, against the clock.
  *
- * Instants are whole minutes since 1970-01-01T00:00Z. Local hours are turned into instants day by day, so that a
+ * Instants are whole minutes since 1970-01-01T00:00Z, and every stretch begins and ends on a five-minute mark. Local hours are turned into instants day by day, so that a
  * stretch across a clock change has the minutes that really pass.
  */
 final class Calendar
@@ -34,8 +34,16 @@ final class Calendar
 
     private int $horizon;
 
+    /** The longest stretch of a usual week. */
+    private readonly int $longest;
+
+    /** @var list<array{int, int}> stretches of days with hours of their own: their end, and how long they are */
+    private readonly array $special;
+
     private function __construct(private readonly WorkingHours $hours, private readonly string $whose, int $first)
     {
+        $this->longest = self::longestOf($hours->week);
+        $this->special = self::specialStretches($hours);
         $this->midnight = (new \DateTimeImmutable('@'.$first * 60))->setTimezone($hours->zone)->setTime(0, 0)->modify('-1 day');
         $this->horizon = intdiv($this->midnight->getTimestamp(), 60);
     }
@@ -98,16 +106,58 @@ final class Calendar
         return [$this->before[$index], $this->before[$index] + $this->to[$index] - $this->from[$index]];
     }
 
-    public function longestSitting(): int
+    /** Whether a stretch of that length is still to come at or after a working minute: in a usual week, or on a day with hours of its own. */
+    public function hasSitting(int $worked, int $minutes): bool
+    {
+        if ($minutes <= $this->longest) {
+            return true;
+        }
+        $instant = $this->startOf($worked);
+        foreach ($this->special as [$end, $length]) {
+            if ($length >= $minutes && $end > $instant) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The longest stretch that is still to come after an instant. */
+    public function longestSitting(int $instant): int
+    {
+        $longest = $this->longest;
+        foreach ($this->special as [$end, $length]) {
+            $longest = $end > $instant ? max($longest, $length) : $longest;
+        }
+
+        return $longest;
+    }
+
+    /** @param  array<int|string, list<array{int, int}>>  $days */
+    private static function longestOf(array $days): int
     {
         $longest = 0;
-        foreach ($this->hours->week as $stretches) {
+        foreach ($days as $stretches) {
             foreach ($stretches as [$from, $to]) {
-                $longest = max($longest, $to - $from);
+                $longest = max($longest, Grid::down($to) - Grid::up($from));
             }
         }
 
         return $longest;
+    }
+
+    /** @return list<array{int, int}> */
+    private static function specialStretches(WorkingHours $hours): array
+    {
+        $found = [];
+        foreach (array_diff_key($hours->special, $hours->closed) as $date => $stretches) {
+            foreach ($stretches as [$from, $to]) {
+                $end = (new \DateTimeImmutable((string) $date, $hours->zone))->setTime(intdiv($to, 60), $to % 60);
+                $found[] = [intdiv($end->getTimestamp(), 60), Grid::down($to) - Grid::up($from)];
+            }
+        }
+
+        return $found;
     }
 
     /** Clock minutes that pass for one working minute, on average over a week. */
@@ -155,8 +205,8 @@ final class Calendar
         }
         $changes = $end - $begin !== 1440;
         foreach ($this->hours->special[$date] ?? $this->hours->week[(int) $this->midnight->format('N')] ?? [] as [$from, $to]) {
-            $start = $changes ? $this->local($from) : $begin + $from;
-            $stop = $changes ? $this->local($to) : $begin + $to;
+            $start = Grid::up($changes ? $this->local($from) : $begin + $from);
+            $stop = Grid::down($changes ? $this->local($to) : $begin + $to);
             if ($stop > $start) {
                 $this->from[] = $start;
                 $this->to[] = $stop;

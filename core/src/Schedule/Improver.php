@@ -44,7 +44,7 @@ final class Improver
         $firstCost = $bestCost = $cost = $this->objective->cost($this->problem, $first);
         [$keys, $plan] = [$base, $first];
         $bestKeys = $keys;
-        for ($idle = 0; ! $budget->isSpent(); $idle++) {
+        for ($idle = 0; $keys !== [] && ! $budget->isSpent(); $idle++) {
             if ($idle > self::PATIENCE) {
                 [$keys, $plan, $cost, $idle] = [$bestKeys, $best, $bestCost, 0];
             }

@@ -11,4 +11,9 @@ final readonly class Outage
     public function __construct(public string $resource, public int $from, public int $to, public string $cause, public bool $climate = false)
     {
     }
+
+    public function onGrid(): self
+    {
+        return new self($this->resource, Grid::down($this->from), Grid::up($this->to), $this->cause, $this->climate);
+    }
 }

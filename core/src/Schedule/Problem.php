@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule;
 
-/** Everything that a plan is made from. */
+/** Everything that a plan is made from, on five-minute marks. */
 final readonly class Problem
 {
+    public int $now;
+
+    /** @var list<Outage> */
+    public array $outages;
+
     /** @var array<string, Activity> in an order in which everything that comes before stands before */
     public array $activities;
 
@@ -17,7 +22,7 @@ final readonly class Problem
     public array $circular;
 
     /**
-     * @param  int  $now  nothing new is planned before this instant
+     * @param  int  $now  nothing new is planned before the mark at or after this instant
      * @param  iterable<Activity>  $activities
      * @param  list<Worker>  $workers
      * @param  array<string, int>  $capacities  by resource
@@ -27,17 +32,19 @@ final readonly class Problem
      * @throws ImpossibleProblem if links go round in a circle
      */
     public function __construct(
-        public int $now,
+        int $now,
         iterable $activities,
         public array $workers,
         public array $capacities,
         public array $dues = [],
-        public array $outages = [],
+        array $outages = [],
         public Weights $weights = new Weights,
     ) {
+        $this->now = Grid::up($now);
+        $this->outages = array_map(static fn (Outage $outage): Outage => $outage->onGrid(), $outages);
         $byId = [];
         foreach ($activities as $activity) {
-            $byId[$activity->id] = $activity;
+            $byId[$activity->id] = $activity->onGrid();
         }
         [$sorted, $before] = self::sorted($byId);
         $circular = [];

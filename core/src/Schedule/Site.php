@@ -30,7 +30,9 @@ final class Site
         foreach ($activity->demands as $demand) {
             $owned = isset($this->resources[$demand->resource]) ? $this->resources[$demand->resource]->capacity : 0;
             if ($demand->quantity > $owned) {
-                return "It needs {$demand->quantity} of “{$demand->resource}”; the shop has {$owned}. Change the house standard, or how many there are.";
+                $name = preg_replace('/^r:/', '', $demand->resource);
+
+                return "It needs {$demand->quantity} of “{$name}”; the shop has {$owned}. Change the house standard, or how many there are.";
             }
         }
 
@@ -73,16 +75,10 @@ final class Site
         return $this->resources[$resource]->conflict($from, $to, 1) === null;
     }
 
-    /** The one station of an activity that only one can use at a time; null if there is none. */
-    public function station(Activity $activity): ?string
+    /** The station that a set-up stands on, if only one can use it at a time: of several nobody knows which is set. */
+    public function station(SetUp $setUp): ?string
     {
-        foreach ($activity->demands as $demand) {
-            if (! $demand->throughHold && ($this->problem->capacities[$demand->resource] ?? 0) === 1) {
-                return $demand->resource;
-            }
-        }
-
-        return null;
+        return $setUp->station !== null && ($this->problem->capacities[$setUp->station] ?? 0) === 1 ? $setUp->station : null;
     }
 
     public function book(Activity $activity, Assignment $assignment, int $from): void

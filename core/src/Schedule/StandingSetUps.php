@@ -19,7 +19,9 @@ final class StandingSetUps
 
     public function stands(SetUp $setUp, ?string $station, int $since, string $activity): void
     {
-        $this->standing["{$station} {$setUp->key}"][] = [$since, $activity];
+        if ($station !== null) {
+            $this->standing["{$station} {$setUp->key}"][] = [$since, $activity];
+        }
     }
 
     /**

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule;
 
+use Regimen\Units\Duration;
+
 /** Goes over a plan for what could not be done as it was asked: it is planned as well as can be, and told. */
 final class Troubles
 {
@@ -22,7 +24,7 @@ final class Troubles
 
                 continue;
             }
-            $words = [...self::pin($problem, $activity, $plan->assignments[$id]), ...self::sitting($problem, $activity), ...self::windows($activity, $plan->assignments[$id])];
+            $words = [...self::pin($problem, $activity, $plan->assignments[$id]), ...self::sitting($problem, $activity, $plan->assignments[$id]), ...self::windows($activity, $plan->assignments[$id])];
             foreach ($words as [$kind, $word]) {
                 $troubles[] = new Trouble($kind, $activity->id, $activity->build, $word);
             }
@@ -50,19 +52,32 @@ final class Troubles
     }
 
     /** @return list<array{string, string}> */
-    private static function sitting(Problem $problem, Activity $activity): array
+    private static function sitting(Problem $problem, Activity $activity, Assignment $planned): array
     {
-        if (! $activity->oneSitting || $activity->isUnderWay()) {
+        if (! $activity->oneSitting || $activity->isUnderWay() || $planned->worker === null) {
             return [];
         }
         $longest = 0;
         foreach ($problem->workers as $worker) {
+            if ($worker->id === $planned->worker && ! self::isBroken($worker->calendar, $planned)) {
+                return [];
+            }
             if ($activity->skill === null || in_array($activity->skill, $worker->skills, true)) {
-                $longest = max($longest, $worker->calendar->longestSitting());
+                $longest = max($longest, $worker->calendar->longestSitting($planned->start));
             }
         }
+        $settled = $activity->pin?->worker !== null || $activity->frozen?->worker !== null;
+        $who = $settled ? 'the person it is given to does not work as long without a break' : 'nobody who can do it works longer than '.Duration::ofMinutes($longest).' without a break';
 
-        return $activity->work <= $longest ? [] : [['sitting', "It takes {$activity->work} minutes in one sitting, and nobody who can do it works longer than {$longest} without a break. It is planned over a break: split it, or lengthen somebody’s stretch."]];
+        return [['sitting', 'It takes '.Duration::ofMinutes($planned->work)." in one sitting, and {$who}. It is planned over a break: split it, or lengthen somebody’s stretch."]];
+    }
+
+    /** Whether somebody's work on it goes over a break or a night. */
+    private static function isBroken(Calendar $calendar, Assignment $planned): bool
+    {
+        $begins = $calendar->worked($planned->start);
+
+        return $begins + $planned->work > $calendar->sitting($begins)[1];
     }
 
     /** @return list<array{string, string}> */
@@ -72,7 +87,7 @@ final class Troubles
         foreach ($planned->missed as $window) {
             $words[] = ['window', $window->sanding === 0
                 ? 'It begins later after the operation before than it may. Bring people or hours to it, or give that operation a later day.'
-                : "The coat under it will have closed before it begins: {$window->sanding} minutes of sanding are planned in. Pin the coats to following days to spare them."];
+                : 'The coat under it will have closed before it begins: '.Duration::ofMinutes($window->sanding).' of sanding are planned in. Pin the coats to following days to spare them.'];
         }
 
         return $words;

@@ -15,11 +15,11 @@ final readonly class Worker
     {
     }
 
-    /** The working minutes this person takes for what is estimated at so many. */
+    /** The working minutes this person takes for what is estimated at so many, up to the next mark. */
     public function minutes(?string $skill, int $estimated): int
     {
         $speed = $this->speeds[$skill ?? ''] ?? 100;
 
-        return $speed === 100 ? $estimated : intdiv($estimated * 100 + $speed - 1, $speed);
+        return Grid::up($speed === 100 ? $estimated : intdiv($estimated * 100 + $speed - 1, $speed));
     }
 }

@@ -45,12 +45,20 @@ final class Workforce
      */
     public function earliest(Activity $activity, int $from, int $estimated): ?array
     {
+        return ($activity->oneSitting && ! $activity->isUnderWay() ? $this->first($activity, $from, $estimated, true) : null)
+            // Nobody able has a stretch that is long enough: over a break then, and told.
+            ?? $this->first($activity, $from, $estimated, false);
+    }
+
+    /** @return array{Agenda, int, int, int, string|null}|null */
+    private function first(Activity $activity, int $from, int $estimated, bool $oneSitting): ?array
+    {
         $best = null;
         foreach ($this->able($activity) as $agenda) {
             $work = $agenda->worker->minutes($activity->skill, $estimated);
-            $gap = $agenda->gap($from, $work, $activity->oneSitting);
-            $end = $agenda->worker->calendar->endOf($gap[0] + $work);
-            if ($best === null || $end < $best[3]) {
+            $gap = $agenda->gap($from, $work, $oneSitting);
+            $end = $gap === null ? null : $agenda->worker->calendar->endOf($gap[0] + $work);
+            if ($end !== null && ($best === null || $end < $best[3])) {
                 $best = [$agenda, $gap[0], $work, $end, $gap[1]];
             }
         }

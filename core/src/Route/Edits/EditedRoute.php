@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Edits;
 
-use Regimen\Route\Broken;
+use Regimen\Route\Damage;
 use Regimen\Route\Route;
 use Regimen\Route\RouteJudge;
 
@@ -19,9 +19,9 @@ final readonly class EditedRoute
     {
     }
 
-    /** @return list<Broken> what the changes would spoil */
-    public function broken(): array
+    /** @return list<Damage> what the changes would spoil */
+    public function damage(): array
     {
-        return $this->words === [] ? [] : RouteJudge::broken($this->derived, $this->route);
+        return $this->words === [] ? [] : RouteJudge::damage($this->derived, $this->route);
     }
 }

@@ -26,7 +26,7 @@ final readonly class BoltedNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('joint.screws', [Piece::Neck, Piece::Fretboard, Piece::Body], ['hardware'], standard: $specification->joinery->joint === NeckJoint::Mortise ? 'joint.inserts' : 'joint.screws', why: 'They hold the neck, and let it come off again.');
+        $draft->add('joint.screws', [Piece::Neck, Piece::Fretboard, Piece::Body], ['neck-screws'], standard: $specification->joinery->joint === NeckJoint::Mortise ? 'joint.inserts' : 'joint.screws', why: 'They hold the neck, and let it come off again.');
         $draft->after('joint.screws', ['joint.pocket', 'neck.outline'], 'The holes go through the fitted joint.');
         $draft->after('joint.screws', 'joint.bridge', 'The neck is clamped on the centre line that the bridge stands on.');
         $draft->after('joint.dry-fit', 'joint.screws', 'The neck is screwed on to try the strings.', 'Without its screws no string can be tried.');

@@ -25,6 +25,11 @@ final readonly class EverythingFirst implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
+        $draft->add('parts.measure', [], BoughtPart::keys($specification), why: 'What arrives often differs from its data sheet; the drawing is corrected while it is only a drawing.');
+        $draft->after('parts.measure', 'parts.order', 'Only what has been ordered arrives.');
+        foreach (BoughtPart::of($specification) as $part) {
+            $draft->after($part->cuts(), 'parts.measure', BoughtPart::REASON, BoughtPart::SPOILS);
+        }
         foreach (FirstCuts::ALL as $cut) {
             $draft->after($cut, 'parts.measure', 'What arrives often differs from its data sheet: it is measured before any cut.');
         }

@@ -26,7 +26,7 @@ final readonly class HeadstockDrilled implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add('neck.headstock-thickness', [Piece::Neck], why: 'Tuners fit a headstock of 14 to 16 mm.');
-        $draft->add('neck.tuner-holes', [Piece::Neck], why: 'Holes are drilled for the tuners that have arrived.');
+        $draft->add('neck.tuner-holes', [Piece::Neck], ['tuners'], why: 'Holes are drilled for the tuners that have arrived.');
         $draft->after('neck.carve', ['neck.tuner-holes', 'neck.headstock-thickness'], 'Drill and plane need the headstock lying flat on a square neck.', 'On a carved neck nothing lies flat any more: the holes run askew.');
     }
 }

@@ -25,7 +25,7 @@ final readonly class Layout implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('joint.bridge', [Piece::Neck, Piece::Body], why: 'The scale ends here.');
+        $draft->add('joint.bridge', [Piece::Neck, Piece::Body], ['bridge'], why: 'The scale ends here.');
         $draft->after('joint.bridge', ['joint.pocket', 'joint.wings'], 'The fitted neck gives the true centre line and the scale gives the saddle line.', 'A bridge set from the outline stands beside the strings; its holes are in the top.');
         $draft->after('joint.bridge', 'neck.outline', 'The scale is measured from the end of the neck.');
         $draft->after('body.cavities', 'joint.bridge', 'Pickups are laid out after the bridge.', 'Poles beside the strings cannot be moved.');

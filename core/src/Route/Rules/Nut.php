@@ -25,7 +25,7 @@ final readonly class Nut implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('set-up.nut', [Piece::Neck, Piece::Fretboard, Piece::Body], ['hardware'], why: 'It spaces the strings and sets the first position.');
+        $draft->add('set-up.nut', [Piece::Neck, Piece::Fretboard, Piece::Body], ['nut'], why: 'It spaces the strings and sets the first position.');
         $draft->after('set-up.nut', 'set-up.frets', 'The height of the nut is taken from level frets.', 'A nut cut to high frets is too low when they are levelled.');
         $draft->after('set-up.string', 'set-up.nut', 'Strings lie in the nut.');
     }

@@ -25,7 +25,7 @@ final readonly class ZeroFret implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('set-up.nut', [Piece::Neck, Piece::Fretboard, Piece::Body], ['hardware'], standard: 'set-up.guide', why: 'The zero fret carries the strings, slightly taller than the others; the guide behind it spaces them.');
+        $draft->add('set-up.nut', [Piece::Neck, Piece::Fretboard, Piece::Body], ['nut'], standard: 'set-up.guide', why: 'The zero fret carries the strings, slightly taller than the others; the guide behind it spaces them.');
         $draft->after('set-up.nut', 'set-up.frets', 'The zero fret is dressed with the others, then left that little taller.', 'A zero fret levelled down with the others buzzes.');
         $draft->after('set-up.string', 'set-up.nut', 'Strings lie in the guide.');
     }

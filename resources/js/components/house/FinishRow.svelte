@@ -17,7 +17,10 @@
         ['cure', 'To full cure'],
         ['window', 'Recoat within'],
     ] as const;
-    const kept = (): Record<string, string> => Object.fromEntries(FIELDS.map(([field]) => [field, String(finish[field])]));
+    const kept = (): Record<string, string> => ({
+        ...Object.fromEntries(FIELDS.map(([field]) => [field, String(finish[field])])),
+        because: '',
+    });
     let values = $state(untrack(kept));
     const changed = $derived(FIELDS.some(([field]) => values[field] !== String(finish[field])));
 
@@ -33,6 +36,16 @@
         <Field name={field} {label} bind:value={() => values[field] ?? '', (value) => (values[field] = value)} error={act.errors[field]} />
     {/each}
     <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
+    {#if act.errors.because || values.because}
+        <span class="because">
+            <Field
+                name="because"
+                label="It can be shorter, because"
+                bind:value={() => values.because ?? '', (value) => (values.because = value)}
+                error={act.errors.because}
+            />
+        </span>
+    {/if}
 </form>
 
 <style>
@@ -43,6 +56,10 @@
         align-items: end;
         border-top: 1px solid var(--rule);
         padding: 0.4rem 0;
+    }
+
+    .because {
+        grid-column: 2 / -1;
     }
 
     .plainly {

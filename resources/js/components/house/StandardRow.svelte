@@ -30,6 +30,7 @@
         ...Object.fromEntries(FIELDS.map(([field]) => [field, standard[field]])),
         skill: standard.skill,
         fixtures: String(standard.fixtures),
+        because: '',
     });
     let values = $state(untrack(kept));
     const changed = $derived(Object.entries(kept()).some(([field, value]) => values[field] !== value));
@@ -71,6 +72,16 @@
                 error={act.errors.fixtures}
             />{:else}<span></span>{/if}
         <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
+        {#if act.errors.because || values.because}
+            <span class="because">
+                <Field
+                    name="because"
+                    label="It can be shorter, because"
+                    bind:value={() => values.because ?? '', (value) => (values.because = value)}
+                    error={act.errors.because}
+                />
+            </span>
+        {/if}
     </form>
     <div class="beneath">
         {#if several && !usual}<button class="word small" type="button" onclick={onchoose}>Make this the house’s way</button>{/if}
@@ -96,7 +107,7 @@
                     </p>{/each}
             </details>
         {/if}
-        <ErrorLine text={act.other('set_up', 'best', 'labour', 'worst', 'hold', 'skill', 'fixtures')} />
+        <ErrorLine text={act.other('set_up', 'best', 'labour', 'worst', 'hold', 'skill', 'fixtures', 'because')} />
     </div>
 </li>
 
@@ -111,6 +122,10 @@
         grid-template-columns: minmax(0, 1fr) repeat(5, 6.6rem) 7rem 4.6rem auto;
         gap: 0.7rem;
         align-items: end;
+    }
+
+    .because {
+        grid-column: 2 / -1;
     }
 
     .block {
