@@ -108,7 +108,7 @@ final class PropertyTest extends TestCase
             $week = [];
             foreach (range(1, 7) as $day) {
                 $from = 60 * mt_rand(0, 10);
-                $week[$day] = mt_rand(0, 3) === 0 ? [] : [[$from, $from + mt_rand(30, 300)], [$from + 330, $from + 330 + mt_rand(10, 400)]];
+                $week[$day] = mt_rand(0, 3) === 0 ? [] : [[$from, $from + 5 * mt_rand(6, 60)], [$from + 330, $from + 330 + 5 * mt_rand(2, 80)]];
             }
             $week[1] = [[480, 720]];
             // Days around clock changes of the zones above.

@@ -109,7 +109,7 @@ final class AccessTest extends TestCase
             'day off' => ['post', "/people/{$this->maker->id}/days-off", ['date' => '2026-04-01']],
             'shop' => ['put', '/house', ['version' => 1, 'name' => 'Renamed', 'timezone' => 'Europe/Berlin', 'labour_rate' => '50', 'overhead_percent' => '10', 'margin_percent' => '10', 'deposit_percent' => '30', 'risk_days' => '2', 'hours' => $week]],
             'standard' => ['put', '/house/standards/'.OperationStandard::query()->value('id'), ['version' => 1, 'set_up' => '0', 'labour' => '2', 'hold' => '0', 'skill' => 'design']],
-            'finish' => ['put', '/house/finishes/'.FinishStandard::query()->value('id'), ['version' => 1, 'body_coats' => 3, 'neck_coats' => 3, 'coats_a_day' => 2, 'after_first' => '12 h', 'between_coats' => '6 h', 'overnight' => '14 h', 'cure' => '5 d']],
+            'finish' => ['put', '/house/finishes/'.FinishStandard::query()->value('id'), ['version' => 1, 'body_coats' => 3, 'neck_coats' => 3, 'coats_a_day' => 2, 'after_first' => '12 h', 'between_coats' => '6 h', 'overnight' => '14 h', 'cure' => '5 d', 'because' => 'by the data sheet of our lacquer']],
             'resource' => ['put', '/house/resources/'.Resource::query()->where('key', 'body-clamps')->value('id'), ['version' => 1, 'capacity' => 3]],
             'price' => ['put', '/house/prices/'.Price::query()->value('id'), ['version' => 1, 'cost' => '15', 'lead_days' => 8, 'supplier' => 'yard']],
             default => ['post', '/house/closed-days', ['date' => '2026-04-01', 'note' => 'fair']],

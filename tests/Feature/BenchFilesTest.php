@@ -90,7 +90,7 @@ final class BenchFilesTest extends TestCase
         $text = (new Process(['pdftotext', '-layout', $pdf, '-']))->mustRun()->getOutput();
         unlink($pdf);
         $this->assertMatchesRegularExpression('/Pages:\s+2\n/', $info);
-        foreach (['Fennimore', 'Specification, revision 1, released', 'Nut to twelfth', '323.9 mm', 'Indian rosewood', '○ Radius'] as $words) {
+        foreach (['Fennimore', 'Specification, revision 1, released', 'Nut to twelfth', '323.9 mm', 'Indian rosewood', '= Radius'] as $words) {
             $this->assertStringContainsString($words, $text);
         }
         $this->assertStringStartsWith('%PDF-', (string) $this->file('sheet-letter.pdf')->getContent());

@@ -42,6 +42,20 @@ final class CalendarTest extends TestCase
         $this->actingAs($this->maker)->get('/plan/calendar')->assertForbidden();
     }
 
+    public function test_whatever_is_planned_begins_and_ends_on_five_minute_marks(): void
+    {
+        $this->put("/people/{$this->maker->id}", ['version' => $this->maker->version, 'name' => 'Tobias', 'email' => 'tobias@example.org', 'role' => 'maker', 'skills' => ['bodies', 'necks'], 'rate' => '', 'active' => true, 'own_hours' => true, 'hours' => array_fill(1, 5, '7:53–12:01, 12:44–16:32'), 'speeds' => ['bodies' => '73', 'necks' => '131']])->assertSessionHasNoErrors();
+        $minutes = PlanEntry::query()->whereNotNull('start')->get()->flatMap(static fn (PlanEntry $one): array => [$one->start?->minute, $one->work_end?->minute, $one->finish?->minute]);
+        $this->assertGreaterThan(100, $minutes->count());
+        $this->assertSame([], $minutes->filter(static fn (?int $minute): bool => $minute % 5 !== 0)->all());
+        $this->assertGreaterThan(3, PlanEntry::query()->where('person_id', $this->maker->id)->count());
+        $week = collect($this->get('/plan/week?from=2026-03-25')->inertiaProps('people'))->flatMap(static fn (array $one): array => array_merge(...array_column(array_values($one['days']), 'items')));
+        $this->assertNotEmpty($week);
+        foreach ($week as $item) {
+            $this->assertMatchesRegularExpression('/T\d\d:\d[05]:00Z$/', $item['from'].'');
+        }
+    }
+
     public function test_a_holiday_calendar_closes_its_days_and_a_wrong_one_none(): void
     {
         $send = fn (string $text) => $this->post('/plan/calendar/import', ['file' => UploadedFile::fake()->createWithContent('holidays.ics', $text)]);
@@ -66,7 +80,7 @@ final class CalendarTest extends TestCase
         $this->assertSame(['2026-03-16', '2026-03-20'], [$page['days'][0], end($page['days'])]);
         $today = collect($page['people'])->firstWhere('id', $this->manager->id)['days']['2026-03-18'];
         $this->assertNotEmpty($today['items']);
-        $this->assertSame('2026-03-18T08:12:00Z', $today['items'][0]['from']);
+        $this->assertSame('2026-03-18T08:15:00Z', $today['items'][0]['from']);
         $later = $this->get('/plan/week?from=2026-03-25')->inertiaProps();
         $this->assertSame(['2026-03-23', '2026-03-16', '2026-03-30'], [$later['days'][0], $later['before'], $later['after']]);
         foreach (['2026-13-01', 'nonsense', '2099-01-01', ''] as $wrong) {

@@ -47,7 +47,7 @@ final class DifferenceTest extends TestCase
         $difference = app(Difference::class)->of([['kind' => 'away', 'person' => $this->manager->id, 'from' => '2026-03-18', 'to' => '2026-03-18']]);
         $ines = collect($difference['people'])->firstWhere('person', 'Ines');
         $this->assertSame('1 agree the specification', $ines['moves'][0]['words']);
-        $this->assertSame(['2026-03-18T08:12:00Z', '2026-03-19T07:00:00Z'], [$ines['moves'][0]['from'], $ines['moves'][0]['to']]);
+        $this->assertSame(['2026-03-18T08:15:00Z', '2026-03-19T07:00:00Z'], [$ines['moves'][0]['from'], $ines['moves'][0]['to']]);
         $this->assertLessThanOrEqual(12, count($ines['moves']));
         $this->assertSame([], array_filter($ines['moves'], static fn (array $move): bool => $move['from'] === null && $move['to'] === null));
         $taken = app(Difference::class)->of([['kind' => 'pin', 'operation' => $this->operation($this->build, 'design.draw')->id, 'day' => '2026-04-20']]);

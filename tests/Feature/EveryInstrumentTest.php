@@ -65,7 +65,9 @@ final class EveryInstrumentTest extends TestCase
         $this->actingAs($this->manager);
         $specification = [...self::SPECIFICATION, ...$typed];
         $figures = $this->postJson('/commissions/forecast', ['specification' => $specification])->assertOk()->json('figures');
-        $this->assertNotNull($figures['ready'] ?? null);
+        $incomplete = ($typed['body'] ?? '') === 'flat-top';
+        $this->assertSame($incomplete, ! isset($figures['ready']), 'no date where parts of the work are left out');
+        $this->assertSame($incomplete, str_starts_with((string) ($figures['readyBecause'] ?? ''), 'No date: '));
         $this->assertNotEmpty($figures['drawing']['shapes']);
         $this->post('/commissions', ['purpose' => 'stock', 'specification' => $specification])->assertSessionHasNoErrors();
         $build = Build::query()->sole();

@@ -71,7 +71,7 @@ final class HouseTest extends TestCase
         $this->post('/house/closed-days', ['date' => '2026-03-01'])->assertSessionHasErrors('date');
         $this->delete('/house/closed-days/'.ClosedDay::query()->sole()->id)->assertSessionHasNoErrors();
         $this->delete('/days-off/'.DayOff::query()->sole()->id)->assertSessionHasNoErrors();
-        $this->assertSame('2026-03-18 09:12', $start());
+        $this->assertSame('2026-03-18 09:15', $start());
     }
 
     public function test_the_shops_hours_rule_the_plan_and_cannot_all_be_empty(): void

@@ -6,6 +6,8 @@ namespace Tests\Feature;
 
 use App\Models\Build;
 use App\Models\KitLine;
+use App\Models\Operation;
+use App\Models\OperationStandard;
 use App\Models\PlanEntry;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -20,6 +22,42 @@ final class KitTest extends TestCase
         $this->openShop();
         $this->build = $this->build();
         $this->actingAs($this->manager);
+    }
+
+    public function test_where_timber_is_enough_to_cut_a_late_part_holds_up_only_what_is_cut_for_it(): void
+    {
+        $this->finished($this->build, 'brief.agree', 'design.draw', 'design.templates', 'parts.order');
+        KitLine::query()->update(['state' => 'arrived']);
+        $this->post('/plan/changes', ['changes' => [['kind' => 'method', 'build' => $this->build->number, 'question' => 'cutting', 'answer' => 'timber']]])->assertSessionHasNoErrors();
+        $this->finished($this->build, 'parts.timber');
+        $this->line('tuner', 'ordered')->update(['ordered_on' => '2026-03-10', 'expected_on' => '2026-05-04']);
+        app(\App\Planning\Planner::class)->replan('the tuners are late');
+        $start = fn (string $key): string => (string) PlanEntry::query()->findOrFail($this->operation($this->build, $key)->id)->start?->format('Y-m-d');
+        $this->assertSame(['2026-05-05', '2026-05-05'], [$start('parts.measure.tuners'), $start('neck.tuner-holes')]);
+        foreach (['parts.measure.truss-rod', 'neck.channel', 'parts.measure.bridge', 'body.thickness', 'body.outline', 'joint.bridge', 'body.cavities'] as $key) {
+            $this->assertLessThan('2026-05-04', $start($key), "{$key} does not wait for tuners");
+        }
+        $whole = array_sum(Operation::query()->where('key', 'like', 'parts.measure.%')->pluck('labour_minutes')->all());
+        $this->assertEqualsWithDelta(OperationStandard::query()->where('key', 'parts.measure')->value('labour_minutes'), $whole, 5, 'measured one by one it takes as long as all at once');
+    }
+
+    /** Three orders of a supplier came two, five and nine days late: what is overdue now is taken for five days late. */
+    public function test_a_supplier_that_is_usually_late_is_taken_at_its_usual_delay(): void
+    {
+        $this->finished($this->build, 'brief.agree', 'design.draw', 'parts.order');
+        KitLine::query()->update(['state' => 'arrived', 'supplier' => 'Hollow Lane']);
+        foreach (KitLine::query()->orderBy('id')->limit(3)->get() as $index => $line) {
+            $line->update(['expected_on' => '2026-02-01', 'arrived_on' => ['2026-02-03', '2026-02-10', '2026-02-06'][$index]]);
+        }
+        $this->line('bridge', 'ordered')->update(['ordered_on' => '2026-03-01', 'expected_on' => '2026-03-16']);
+        app(\App\Planning\Planner::class)->replan('a test');
+        $measure = PlanEntry::query()->findOrFail($this->operation($this->build, 'parts.measure')->id);
+        $this->assertSame('bridge, overdue since Mon 16 Mar; Hollow Lane is usually 5 days late, so that it is planned for Sat 21 Mar', $measure->reason_text);
+        $this->assertSame('2026-03-23', $measure->start?->format('Y-m-d'));
+        // The estimate stays where it is until it has passed: it does not move to tomorrow every day.
+        $this->at('2026-03-20 10:00');
+        app(\App\Planning\Planner::class)->replan('two days on');
+        $this->assertSame('2026-03-23', PlanEntry::query()->findOrFail($measure->operation_id)->start?->format('Y-m-d'));
     }
 
     public function test_an_order_moves_the_plan_to_the_day_after_it_is_expected(): void
@@ -37,7 +75,7 @@ final class KitTest extends TestCase
         $this->post("/kit/{$bridge->id}/order", ['version' => 1, 'expected_on' => '2026-04-20', 'cost' => '1'])->assertSessionHasErrors('conflict');
         app(\App\Planning\Planner::class)->replan('a test');
         $measure = PlanEntry::query()->findOrFail($measure->operation_id);
-        $this->assertSame(['2026-04-15', 'bridge, overdue since Thu 9 Apr'], [$measure->start?->format('Y-m-d'), $measure->reason_text]);
+        $this->assertSame(['2026-04-16', 'bridge, overdue since Thu 9 Apr; nothing is known of how late it comes, 3 days are taken, so that it is planned for Wed 15 Apr'], [$measure->start?->format('Y-m-d'), $measure->reason_text]);
 
         $this->post("/kit/{$bridge->id}/arrival", ['version' => 2])->assertSessionHasNoErrors();
         $this->assertSame('2026-04-14', PlanEntry::query()->findOrFail($measure->operation_id)->start?->format('Y-m-d'));

@@ -54,7 +54,7 @@ final class OutagesTest extends TestCase
 
     public function test_a_part_that_comes_late_moves_what_waits_for_it_and_is_what_it_waits_for(): void
     {
-        $line = $this->build->kit()->where('group', 'hardware')->firstOrFail();
+        $line = $this->build->kit()->where('group', 'bridge')->firstOrFail();
         $line->update(['state' => 'ordered', 'expected_on' => '2026-03-20', 'ordered_on' => '2026-03-10']);
         $this->settle(['kind' => 'part', 'line' => $line->id, 'expected_on' => '2026-05-04']);
         $waiting = PlanEntry::query()->where('reason_kind', 'release')->get()->first(static fn (PlanEntry $entry): bool => str_contains($entry->reason_text, 'expected Mon 4 May'));

@@ -57,8 +57,8 @@ final class PagesTest extends TestCase
             ->where('isToday', true)
             ->where('people.0.name', 'Ines')
             ->where('people.0.items.0.name', 'agree the specification')
-            ->where('people.0.items.0.from', '2026-03-18T08:12:00Z')
-            ->where('people.0.items.1.because', 'It comes after agree the specification until Wed 18 Mar 12:42.')
+            ->where('people.0.items.0.from', '2026-03-18T08:15:00Z')
+            ->where('people.0.items.1.because', 'It comes after agree the specification until Wed 18 Mar 12:45.')
             ->where('bench.next.build', $build->number));
     }
 
@@ -73,10 +73,10 @@ final class PagesTest extends TestCase
     {
         $build = $this->build();
         $start = fn (): string => $this->actingAs($this->manager)->get('/builds/1')->inertiaProps('operations.0.start');
-        $this->assertSame('2026-03-18T08:12:00Z', $start());
+        $this->assertSame('2026-03-18T08:15:00Z', $start());
         $plans = DB::table('plans')->count();
         $this->at('2026-03-18 09:20');
-        $this->assertSame('2026-03-18T08:12:00Z', $start(), 'a plan that was just made is left alone');
+        $this->assertSame('2026-03-18T08:15:00Z', $start(), 'a plan that was just made is left alone');
         $this->at('2026-03-23 07:30');
         $this->assertSame('2026-03-23T07:00:00Z', $start(), 'on Monday it begins on Monday');
         $this->assertSame($plans + 1, DB::table('plans')->count());

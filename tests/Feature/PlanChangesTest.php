@@ -54,6 +54,31 @@ final class PlanChangesTest extends TestCase
         $this->assertStringContainsString('not pinned any more', (string) session('done'));
     }
 
+    public function test_a_pin_to_what_is_planned_moves_nothing_and_is_kept_from_then_on(): void
+    {
+        $this->build([], '2026-06-30');
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        app(Planner::class)->replan('a second build');
+        $before = $this->plan();
+        foreach (PlanEntry::query()->whereNotNull('start')->whereNotNull('person_id')->orderBy('start')->get()->filter(static fn (PlanEntry $one, int $index): bool => $index % 17 === 0) as $entry) {
+            $day = $entry->start?->setTimezone('Europe/Berlin')->toDateString();
+            $body = ['kind' => 'pin', 'operation' => $entry->operation_id, 'person' => $entry->person_id, 'day' => $day];
+            $effect = $this->postJson('/plan/judge', ['changes' => [$body]])->assertOk()->json();
+            $this->assertSame([], $effect['builds'], 'the trial says so, too');
+            $this->make($body);
+            $this->assertSame($before, $this->plan());
+            $this->assertSame($day, Pin::query()->findOrFail($entry->operation_id)->day);
+        }
+        // From now on they are kept: planned anew, each begins on its day and with its person.
+        $pins = Pin::query()->get();
+        $this->assertGreaterThan(4, $pins->count());
+        app(Planner::class)->replan('anew');
+        foreach ($pins as $pin) {
+            $entry = PlanEntry::query()->findOrFail($pin->operation_id);
+            $this->assertSame([$pin->person_id, $pin->day], [$entry->person_id, $entry->start?->setTimezone('Europe/Berlin')->toDateString()]);
+        }
+    }
+
     public function test_what_was_settled_last_is_taken_back_first_and_to_the_minute(): void
     {
         $before = $this->plan();
@@ -192,7 +217,7 @@ final class PlanChangesTest extends TestCase
         $this->put("/people/{$this->maker->id}", [...$form, 'speeds' => ['bodies' => '200', 'finish' => '50']])->assertSessionHasNoErrors();
         $this->assertSame(['bodies' => 200], $this->maker->refresh()->speeds, 'only for skills that they have');
         $this->make(['kind' => 'pin', 'operation' => $blank->id, 'person' => $this->maker->id]);
-        $this->assertSame(intdiv($blank->workMinutes() + 1, 2), $this->entry($blank)->work_minutes);
+        $this->assertSame(5 * (int) ceil($blank->workMinutes() / 10), $this->entry($blank)->work_minutes, 'half of it, up to the next mark');
         $this->put("/people/{$this->maker->id}", [...$form, 'version' => $this->maker->version, 'speeds' => ['bodies' => '2000']])->assertSessionHasErrors('speeds.bodies');
     }
 

@@ -13,6 +13,7 @@ use App\Models\TimeEntry;
 use App\Planning\BuildProgress;
 use App\Planning\KitWaits;
 use App\Planning\Planner;
+use App\Planning\UsualDelay;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
@@ -89,9 +90,9 @@ final class PlanningTest extends TestCase
         $agree = $this->operation($build, 'brief.agree');
         $this->actingAs($this->manager)->post("/operations/{$agree->id}/hours", ['hours' => '2', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
         $left = fn (): int => Minutes::of(PlanEntry::query()->findOrFail($agree->id)->work_end ?? now()) - Minutes::of(app(Clock::class)->now());
-        $this->assertSame(60, $left(), 'three hours less two');
+        $this->assertSame(63, $left(), 'three hours less two, from the next mark at 9:15');
         $this->post("/operations/{$agree->id}/hours", ['hours' => '5', 'worked_on' => '2026-03-16'])->assertSessionHasNoErrors();
-        $this->assertSame(18, $left(), 'over its time, the tenth that only finishing earns is left');
+        $this->assertSame(23, $left(), 'over its time, the tenth that only finishing earns is left: 18 minutes, up to the next mark');
     }
 
     public function test_planned_value_follows_the_first_plan_through_working_hours(): void
@@ -104,9 +105,9 @@ final class PlanningTest extends TestCase
 
             return app(BuildProgress::class)->earnedValue($fresh)->planned;
         };
-        // Agreed from 9:12 for 3 h of labour, with half an hour of break: half of it is over at 10:42, all at 12:42.
+        // Agreed from 9:15 for 3 h of labour, with half an hour of break: half of it is over at 10:45, all at 12:45.
         $this->assertEqualsWithDelta(0.0, $value('2026-03-18 09:12'), 0.001);
-        $this->assertEqualsWithDelta(1.5, $value('2026-03-18 10:42'), 0.001);
+        $this->assertEqualsWithDelta(1.5, $value('2026-03-18 10:45'), 0.001);
         $this->assertEqualsWithDelta($value('2026-03-18 12:00'), $value('2026-03-18 12:25'), 0.001, 'nothing is planned in the break');
         $this->assertEqualsWithDelta($value('2026-03-18 17:00'), $value('2026-03-19 07:59'), 0.001, 'nor in the night');
         $this->assertEqualsWithDelta(72.7, $value('2027-03-18 09:00'), 0.05, 'in the end everything');
@@ -142,18 +143,19 @@ final class PlanningTest extends TestCase
     public function test_kit_waits(): void
     {
         $zone = new \DateTimeZone('Europe/Berlin');
-        $waits = new KitWaits('2026-03-18', $zone);
-        $waits->add('hardware', 'bridge', KitState::Ordered, '2026-03-25', 12);
-        $waits->add('hardware', 'tuner', KitState::Ordered, '2026-03-20', 10);
+        $waits = new KitWaits('2026-03-18', $zone, new UsualDelay);
+        $waits->add('bridge', 'bridge', KitState::Ordered, '2026-03-25', 12);
+        $waits->add('tuners', 'tuner', KitState::Ordered, '2026-03-20', 10);
         $waits->add('pickups', 'pickup', KitState::Ordered, '2026-03-10', 18);
         $waits->add('strings', 'set', KitState::Arrived, null, 3);
         $waits->add('finish', 'lacquer', KitState::Needed, null, 6);
         $waits->add('timber', 'maple', KitState::Needed, null, 7);
 
-        $release = $waits->release(['hardware']);
+        $release = $waits->release(['bridge', 'tuners']);
         $this->assertSame(['bridge, expected Wed 25 Mar', Minutes::ofDay('2026-03-26', $zone)], [$release?->cause, $release?->instant], 'the latest counts, from the next morning');
         $overdue = $waits->release(['pickups', 'strings']);
-        $this->assertSame(['pickup, overdue since Tue 10 Mar', Minutes::ofDay('2026-03-19', $zone)], [$overdue?->cause, $overdue?->instant]);
+        // Lead time 18 days: a quarter of it is five; eight days are over, so that it is twice that: 20 March, from the next morning.
+        $this->assertSame(['pickup, overdue since Tue 10 Mar; nothing is known of how late it comes, 5 days are taken, so that it is planned for Fri 20 Mar', Minutes::ofDay('2026-03-21', $zone)], [$overdue?->cause, $overdue?->instant]);
         $this->assertNull($waits->release(['strings', 'finish']));
 
         [$predecessors, $none] = $waits->leads(['finish', 'timber'], static fn (string $key): string => "o-{$key}");

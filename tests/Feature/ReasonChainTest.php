@@ -29,7 +29,7 @@ final class ReasonChainTest extends TestCase
         $this->assertStringStartsWith('It comes after second set-up, inspection, photographs, weight until', $steps[0]['because']);
         $this->assertStringContainsString('18 days from the order; the order is “order the parts”', implode(' ', array_column($steps, 'because')));
         $last = $steps[count($steps) - 1];
-        $this->assertSame(['agree the specification', '2026-03-18T08:12:00Z', 'Nothing holds it back: it can begin now.'], [$last['name'], $last['start'], $last['because']]);
+        $this->assertSame(['agree the specification', '2026-03-18T08:15:00Z', 'Nothing holds it back: it can begin now.'], [$last['name'], $last['start'], $last['because']]);
         for ($index = 1; $index < count($steps); $index++) {
             $this->assertLessThanOrEqual($steps[$index - 1]['start'], $steps[$index]['start'], 'every step is earlier');
         }

@@ -46,6 +46,18 @@ final class RouteChangesTest extends TestCase
         $this->assertSame('“glue the fretboard to the neck”: set-up 0 min, labour 1 h 30 min, hold 36 h.', RouteChange::query()->sole()->words);
     }
 
+    public function test_a_hold_below_what_the_glue_needs_is_only_set_with_a_reason(): void
+    {
+        $hold = fn (): int => $this->operation($this->build, 'fretboard.glue')->hold_minutes;
+        $before = $hold();
+        $short = ['kind' => 'times', 'key' => 'fretboard.glue', 'set_up' => '', 'labour' => '', 'hold' => '1 h'];
+        $this->change($short)->assertSessionHasErrors('reason');
+        $this->assertStringContainsString('the glue needs 24 h', implode(' ', session('errors')->all()));
+        $this->assertSame([$before, 0], [$hold(), RouteChange::query()->count()], 'nothing is changed');
+        $this->change($short, 'hide glue, by its data sheet')->assertSessionHasNoErrors();
+        $this->assertSame([60, 'hide glue, by its data sheet'], [$hold(), RouteChange::query()->sole()->reason]);
+    }
+
     public function test_one_after_another_and_not_any_more(): void
     {
         $this->change(['kind' => 'link', 'before' => 'body.sand', 'after' => 'neck.carve', 'link_reason' => 'one bench'])->assertSessionHasNoErrors();

@@ -122,7 +122,7 @@ final class ValidationTest extends TestCase
         return match ($form) {
             'shop' => ['put', '/house', ['version' => 1, 'name' => 'Bench', 'timezone' => 'Europe/Berlin', 'labour_rate' => '50', 'overhead_percent' => '12.5', 'margin_percent' => '20', 'deposit_percent' => '40', 'risk_days' => '3', 'hours' => self::WEEK]],
             'standard' => ['put', '/house/standards/'.OperationStandard::query()->value('id'), ['version' => 1, 'set_up' => '0', 'labour' => '2:30', 'hold' => '1 d', 'skill' => 'design']],
-            'finish' => ['put', '/house/finishes/'.FinishStandard::query()->value('id'), ['version' => 1, 'body_coats' => '3', 'neck_coats' => '3', 'coats_a_day' => '2', 'after_first' => '12 h', 'between_coats' => '6 h', 'overnight' => '14 h', 'cure' => '5 d']],
+            'finish' => ['put', '/house/finishes/'.FinishStandard::query()->value('id'), ['version' => 1, 'body_coats' => '3', 'neck_coats' => '3', 'coats_a_day' => '2', 'after_first' => '12 h', 'between_coats' => '6 h', 'overnight' => '14 h', 'cure' => '5 d', 'because' => 'by the data sheet of our lacquer']],
             'resource' => ['put', '/house/resources/'.Resource::query()->value('id'), ['version' => 1, 'capacity' => '2']],
             'price' => ['put', '/house/prices/'.Price::query()->value('id'), ['version' => 1, 'cost' => '12.50', 'lead_days' => '9', 'supplier' => '']],
             'person' => ['post', '/people', ['name' => 'Maren', 'email' => 'maren@example.org', 'password' => 'long enough', 'role' => 'maker', 'skills' => ['finish'], 'rate' => '44', 'active' => true, 'own_hours' => true, 'hours' => self::WEEK]],

@@ -44,7 +44,7 @@ final class WhatWouldHelpTest extends TestCase
     {
         $build = $this->build([], '2026-04-10');
         DB::table('kit_lines')->update(['state' => 'arrived']);
-        DB::table('kit_lines')->where('group', 'hardware')->limit(1)->update(['state' => 'ordered', 'expected_on' => '2026-05-20', 'ordered_on' => '2026-03-18']);
+        DB::table('kit_lines')->where('group', 'bridge')->limit(1)->update(['state' => 'ordered', 'expected_on' => '2026-05-20', 'ordered_on' => '2026-03-18']);
         $this->finished($build, 'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'parts.timber');
         app(\App\Planning\Planner::class)->replan('a part is late');
         $ranked = app(WhatWouldHelp::class)->ranked();

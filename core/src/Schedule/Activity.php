@@ -51,6 +51,7 @@ final readonly class Activity
             'holdUntil' => $this->holdUntil === null ? null : Grid::up($this->holdUntil),
             'setUp' => $this->setUp === null ? null : new SetUp($this->setUp->key, $work - Grid::up($this->work - $this->setUp->minutes), $this->setUp->station),
             'windows' => array_map(static fn (Window $one): Window => new Window($one->after, $one->minutes, Grid::up($one->sanding)), $this->windows),
+            'pin' => $this->pin?->from === null ? $this->pin : new Pin($this->pin->worker, Grid::up($this->pin->from), $this->pin->until, $this->pin->after),
             'frozen' => $this->frozen === null ? null : new Frozen($this->frozen->worker, Grid::up($this->frozen->start), $this->frozen->keepsTime),
         ]);
     }

@@ -29,7 +29,7 @@ final readonly class Plan
                 if ($coat === null || $coat->isUnderWay() || $coat->frozen?->keepsTime === true) {
                     continue;
                 }
-                $until = $assignment->start - $window->minutes - $this->assignments[$coat->id]->work;
+                $until = Grid::up($assignment->start - $window->minutes - $this->assignments[$coat->id]->work);
                 if ($until > $this->assignments[$coat->id]->start) {
                     $instants[$coat->id] = max($until, $instants[$coat->id] ?? 0);
                 }

@@ -35,15 +35,15 @@ final class JsonObjectTest extends TestCase
         self::assertSame('a', $object->object('inner')->objects('deep')[0]->text('id'));
     }
 
-    #[TestWith(['text', 'count', 'Line 3 can\'t be read: “count” is a text.'])]
-    #[TestWith(['text', 'absent', 'Line 1 can\'t be read: “absent” is missing; it is a text.'])]
-    #[TestWith(['whole', 'name', 'Line 2 can\'t be read: “name” is a whole number from 5 on.'])]
-    #[TestWith(['whole', 'count', 'Line 3 can\'t be read: “count” is a whole number from 5 on.'])]
-    #[TestWith(['flag', 'name', 'Line 2 can\'t be read: “name” is true or false.'])]
-    #[TestWith(['objects', 'inner', 'Line 5 can\'t be read: “inner” is a list.'])]
-    #[TestWith(['texts', 'inner', 'Line 5 can\'t be read: “inner” is a list of texts.'])]
-    #[TestWith(['object', 'name', 'Line 2 can\'t be read: an object with names and values stands here.'])]
-    #[TestWith(['object', 'absent', 'Line 1 can\'t be read: “absent” is missing; it is an object.'])]
+    #[TestWith(['text', 'count', 'Line 3 can\'t be read: count: “count” is a text.'])]
+    #[TestWith(['text', 'absent', 'Line 1 can\'t be read: absent: “absent” is missing; it is a text.'])]
+    #[TestWith(['whole', 'name', 'Line 2 can\'t be read: name: “name” is a whole number from 5 to 10000000.'])]
+    #[TestWith(['whole', 'count', 'Line 3 can\'t be read: count: “count” is a whole number from 5 to 10000000.'])]
+    #[TestWith(['flag', 'name', 'Line 2 can\'t be read: name: “name” is true or false.'])]
+    #[TestWith(['objects', 'inner', 'Line 5 can\'t be read: inner: “inner” is a list.'])]
+    #[TestWith(['texts', 'inner', 'Line 5 can\'t be read: inner: “inner” is a list of texts.'])]
+    #[TestWith(['object', 'name', 'Line 2 can\'t be read: name: an object with names and values stands here.'])]
+    #[TestWith(['object', 'absent', 'Line 1 can\'t be read: absent: “absent” is missing; it is an object.'])]
     public function test_what_is_something_else_is_refused_with_its_line(string $ask, string $key, string $said): void
     {
         $this->expectException(UnreadableFile::class);
@@ -54,7 +54,7 @@ final class JsonObjectTest extends TestCase
     public function test_a_mistake_deep_inside_has_its_own_line(): void
     {
         $this->expectException(UnreadableFile::class);
-        $this->expectExceptionMessage('Line 7 can\'t be read: “id” is a text.');
+        $this->expectExceptionMessage('Line 7 can\'t be read: inner.deep.1.id: “id” is a text.');
         self::object()->object('inner')->objects('deep')[1]->text('id');
     }
 

@@ -45,9 +45,9 @@ final class WorkshopFileTest extends TestCase
     public function test_the_shop_is_read_planned_and_told_with_reasons(): void
     {
         $shop = WorkshopFile::read(self::SHOP);
-        self::assertSame(['A2', 'A3', 'B1', 'B2'], self::sorted(array_keys($shop->problem->activities)), 'what is done is not planned');
-        self::assertSame([1, 2], [$shop->problem->capacities['saw'], $shop->problem->capacities['clamps']]);
-        self::assertSame(Promise::Immovable, $shop->problem->dues['A']->promise);
+        self::assertSame(['o:A2', 'o:A3', 'o:B1', 'o:B2'], self::sorted(array_keys($shop->problem->activities)), 'what is done is not planned');
+        self::assertSame([1, 2], [$shop->problem->capacities['r:saw'], $shop->problem->capacities['r:clamps']]);
+        self::assertSame(Promise::Immovable, $shop->problem->dues['b:A']->promise);
         self::assertCount(1, $shop->problem->workers, 'nobody is planned without hours');
         $objective = new Objective;
         $told = json_decode(PlannedFile::of(Improver::improve($shop->problem, new Budget(20)), $shop, $objective, 1), true, 16, JSON_THROW_ON_ERROR);
@@ -104,11 +104,11 @@ final class WorkshopFileTest extends TestCase
     /** @return iterable<string, array{string, string, string}> */
     public static function settledWrong(): iterable
     {
-        yield 'an absence over midnight' => ['2026-03-18T10:00", "because": "an errand', '2026-03-19T10:00", "because": "an errand', 'Line 7 can\'t be read: a part of a day ends on the same day'];
-        yield 'an absence backwards' => ['2026-03-18T09:00', '2026-03-18T11:00', 'Line 7 can\'t be read: it ends after it begins'];
+        yield 'an absence over midnight' => ['2026-03-18T10:00", "because": "an errand', '2026-03-19T10:00", "because": "an errand', 'Line 7 can\'t be read: people.0.away.0.to: a part of a day ends on the same day'];
+        yield 'an absence backwards' => ['2026-03-18T09:00', '2026-03-18T11:00', 'Line 7 can\'t be read: people.0.away.0.to: it ends after it begins'];
         yield 'down for no time' => ['"to": "2026-03-18T11:00"', '"to": "2026-03-18T10:00"', 'Line 9'];
-        yield 'a speed of nothing' => ['"wood": 200', '"wood": 5', 'Line 5 can\'t be read: “wood” is a whole number from 25 on'];
-        yield 'pinned to a ghost' => ['"pin": {"person": "one"', '"pin": {"person": "ghost"', 'Line 14 can\'t be read: there is nobody “ghost”'];
+        yield 'a speed of nothing' => ['"wood": 200', '"wood": 5', 'Line 5 can\'t be read: people.0.speeds.wood: “wood” is a whole number from 25 to 400'];
+        yield 'pinned to a ghost' => ['"pin": {"person": "one"', '"pin": {"person": "ghost"', 'Line 14 can\'t be read: builds.0.operations.2.pin.person: there is nobody “ghost”'];
         yield 'told at no time' => ['"start": "2026-03-18T08:30"', '"start": "soon"', 'Line 15'];
         yield 'a weight in words' => ['"late": 500', '"late": "much"', 'Line 3'];
     }
@@ -135,19 +135,19 @@ final class WorkshopFileTest extends TestCase
     /** @return iterable<string, array{string, string, string}> what stands there, what is written instead, what is said */
     public static function mistakes(): iterable
     {
-        yield 'another format' => ['regimen-workshop/1', 'a-shop/2', 'Line 2 can\'t be read: a workshop says'];
-        yield 'no zone' => ['Europe/Berlin', 'Atlantis/Main', 'Line 2 can\'t be read: “Atlantis/Main” is no time zone'];
-        yield 'no time' => ['2026-03-27T13:00', 'noon', 'Line 2 can\'t be read: “noon” is no time'];
+        yield 'another format' => ['regimen-workshop/1', 'a-shop/2', 'Line 2 can\'t be read: format: a workshop says'];
+        yield 'no zone' => ['Europe/Berlin', 'Atlantis/Main', 'Line 2 can\'t be read: timezone: “Atlantis/Main” is no time zone'];
+        yield 'no time' => ['2026-03-27T13:00', 'noon', 'Line 2 can\'t be read: now: “noon” is no time'];
         yield 'hours backwards' => ['"monday": "8-12, 12:30-17"', '"monday": "12-8"', 'Line 5 can\'t be read'];
-        yield 'negative labour' => ['"labour": 90', '"labour": -90', 'Line 13 can\'t be read: “labour” is a whole number from 0 on'];
+        yield 'negative labour' => ['"labour": 90', '"labour": -90', 'Line 13 can\'t be read: builds.0.operations.1.labour: “labour” is a whole number from 0 to 10000000'];
         yield 'labour in words' => ['"labour": 90', '"labour": "long"', 'Line 13'];
         yield 'no labour' => ['"labour": 120, ', '', 'Line 14'];
-        yield 'a promise on no day' => ['"date": "2026-03-31"', '"date": "soon"', 'Line 11 can\'t be read: “soon” is no day'];
-        yield 'an unknown kind of promise' => ['"immovable"', '"perhaps"', 'Line 11 can\'t be read: a promise is immovable, promised or wished'];
-        yield 'nobody of that name' => ['"person": "one"', '"person": "ghost"', 'Line 17 can\'t be read: there is nobody “ghost”'];
-        yield 'twice the same operation' => ['"id": "A3"', '"id": "A2"', 'Line 14 can\'t be read: there are two operations “A2”'];
-        yield 'twice the same build' => ['"id": "B",', '"id": "A",', 'there are two builds “A”'];
-        yield 'a circle' => ['"after": [{"id": "A1"}]', '"after": [{"id": "A3"}]', 'These wait for each other'];
+        yield 'a promise on no day' => ['"date": "2026-03-31"', '"date": "soon"', 'Line 11 can\'t be read: builds.0.promise.date: “soon” is no day'];
+        yield 'an unknown kind of promise' => ['"immovable"', '"perhaps"', 'Line 11 can\'t be read: builds.0.promise.kind: a promise is immovable, promised or wished'];
+        yield 'nobody of that name' => ['"person": "one"', '"person": "ghost"', 'Line 17 can\'t be read: builds.1.operations.0.person: there is nobody “ghost”'];
+        yield 'twice the same operation' => ['"id": "A3"', '"id": "A2"', 'Line 14 can\'t be read: builds.0.operations.2.id: there are two operations of that id'];
+        yield 'twice the same build' => ['"id": "B",', '"id": "A",', 'Line 16 can\'t be read: builds.1.id: there are two builds of that id'];
+        yield 'a circle' => ['"after": [{"id": "A1"}]', '"after": [{"id": "A3"}]', 'Line 13 can\'t be read: builds.0.operations.1.after: these wait for each other: A2, A3'];
         yield 'a flag in words' => ['"oneSitting": true', '"oneSitting": "yes"', '“oneSitting” is true or false'];
         yield 'a list that is none' => ['"pieces": ["body"], "done"', '"pieces": "body", "done"', '“pieces” is a list of texts'];
         yield 'no JSON' => ['"builds": [', '"builds": [[', 'Line'];

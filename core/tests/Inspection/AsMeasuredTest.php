@@ -37,7 +37,7 @@ final class AsMeasuredTest extends TestCase
     {
         $specification = Specifications::sixString();
         $offered = array_merge(...array_values(MeasurableFields::MADE_HERE));
-        foreach ([['hardware', 'bridge'], ['hardware', 'tuner'], ['hardware', 'neck screws and plate'], ['pickups', 'pickup'], ['timber', 'red alder for the body'], ['timber', 'sugar maple for the neck'], ['timber', 'Indian rosewood fretboard blank'], ['truss-rod', 'two-way truss rod'], ['fret-wire', 'fret wire'], ['electronics', 'pots']] as [$group, $name]) {
+        foreach ([['bridge', 'bridge'], ['tuners', 'tuner'], ['neck-screws', 'neck screws and plate'], ['pickups', 'pickup'], ['timber', 'red alder for the body'], ['timber', 'sugar maple for the neck'], ['timber', 'Indian rosewood fretboard blank'], ['truss-rod', 'two-way truss rod'], ['fret-wire', 'fret wire'], ['electronics', 'pots']] as [$group, $name]) {
             $fields = MeasurableFields::of($group, $name, $specification);
             self::assertNotSame([], $fields, $name);
             $offered = [...$offered, ...$fields];

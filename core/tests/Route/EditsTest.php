@@ -7,7 +7,7 @@ namespace Regimen\Tests\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Findings\Severity;
-use Regimen\Route\Broken;
+use Regimen\Route\Damage;
 use Regimen\Route\Edits\EditedRoute;
 use Regimen\Route\Edits\Edits;
 use Regimen\Route\Edits\ImpossibleEdit;
@@ -29,7 +29,7 @@ final class EditsTest extends TestCase
         self::assertGreaterThan($position['fretboard.taper'], $position['own.1']);
         self::assertLessThan($position['fretboard.glue'], $position['own.1']);
         self::assertSame([190, 720, 'rest'], [$edited->route->find('own.1')?->work()->minutes, $edited->route->find('own.1')->hold->minutes, $edited->route->find('own.1')->holdKind?->value]);
-        self::assertSame([], $edited->broken());
+        self::assertSame([], $edited->damage());
         self::assertSame('“initials in the twelfth fret” added, 3.17 h, after “taper and end of the board”, before “glue the fretboard to the neck”.', $edited->words[0]);
         self::assertSame($edited->derived->work()->minutes + 190, $edited->route->work()->minutes);
     }
@@ -40,7 +40,7 @@ final class EditsTest extends TestCase
         self::assertNull($edited->route->find('fretboard.radius'));
         self::assertArrayHasKey('fretboard.glue', $edited->route->ancestors()['neck.carve']);
         $stops = self::stops($edited);
-        self::assertSame(['“carve the neck” without “radius the board”'], array_map(static fn (Broken $broken): string => $broken->title(), $stops));
+        self::assertSame(['“carve the neck” without “radius the board”', '“fret, trim and bevel the ends” without “radius the board”'], array_map(static fn (Damage $broken): string => $broken->title(), $stops));
         self::assertStringContainsString('When “carve the neck” is done: a carved neck does not lie flat', $stops[0]->words());
     }
 
@@ -61,7 +61,7 @@ final class EditsTest extends TestCase
         $edited = self::edit(['kind' => 'move', 'key' => 'neck.carve', 'target' => 'neck.channel']);
         $position = self::positions($edited->route);
         self::assertLessThan($position['neck.channel'], $position['neck.carve']);
-        $titles = array_map(static fn (Broken $broken): string => $broken->title(), self::stops($edited));
+        $titles = array_map(static fn (Damage $broken): string => $broken->title(), self::stops($edited));
         self::assertContains('“carve the neck” before “truss-rod channel”', $titles);
         self::assertContains('“carve the neck” before “radius the board”', $titles);
     }
@@ -74,7 +74,7 @@ final class EditsTest extends TestCase
         self::assertSame([90, 150], [$first?->hours->likely->minutes, $second?->hours->likely->minutes]);
         self::assertSame($edited->derived->hours()->worst->minutes, $edited->route->hours()->worst->minutes);
         self::assertArrayHasKey('neck.carve.2', $edited->route->ancestors()['neck.sand']);
-        self::assertSame([], $edited->broken());
+        self::assertSame([], $edited->damage());
     }
 
     public function test_hours_and_hold_can_be_ones_own(): void
@@ -88,9 +88,9 @@ final class EditsTest extends TestCase
 
     public function test_a_link_taken_away_is_only_broken_where_no_other_way_leads(): void
     {
-        self::assertSame([], self::edit(['kind' => 'unlink', 'before' => 'fretboard.taper', 'after' => 'fretboard.radius'])->broken(), 'the glueing stands between them');
-        $broken = self::edit(['kind' => 'unlink', 'before' => 'body.outline', 'after' => 'body.edges'])->broken();
-        self::assertSame([Severity::Warn], array_map(static fn (Broken $one): Severity => $one->severity(), $broken));
+        self::assertSame([], self::edit(['kind' => 'unlink', 'before' => 'fretboard.taper', 'after' => 'fretboard.radius'])->damage(), 'the glueing stands between them');
+        $broken = self::edit(['kind' => 'unlink', 'before' => 'body.outline', 'after' => 'body.edges'])->damage();
+        self::assertSame([Severity::Warn], array_map(static fn (Damage $one): Severity => $one->severity(), $broken));
         self::assertStringContainsString('nothing is lost for good', $broken[0]->words());
     }
 
@@ -157,7 +157,7 @@ final class EditsTest extends TestCase
             }
             $edited = Edits::apply($derived, $changes);
             $position = self::positions($edited->route);
-            $named = array_map(static fn (Broken $broken): string => $broken->key(), $edited->broken());
+            $named = array_map(static fn (Damage $broken): string => $broken->key(), $edited->damage());
             foreach ($derived->links as $link) {
                 if (isset($position[$link->after]) && (! isset($position[$link->before]) || $position[$link->before] > $position[$link->after])) {
                     self::assertContains("{$link->before} {$link->after}", $named);
@@ -199,9 +199,9 @@ final class EditsTest extends TestCase
         return array_flip(array_map(static fn (Operation $operation): string => $operation->key, $route->operations));
     }
 
-    /** @return list<Broken> */
+    /** @return list<Damage> */
     private static function stops(EditedRoute $edited): array
     {
-        return array_values(array_filter($edited->broken(), static fn (Broken $broken): bool => $broken->severity() === Severity::Stop));
+        return array_values(array_filter($edited->damage(), static fn (Damage $broken): bool => $broken->severity() === Severity::Stop));
     }
 }

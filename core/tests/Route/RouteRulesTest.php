@@ -70,7 +70,7 @@ final class RouteRulesTest extends TestCase
         foreach (RoutePlanner::withAllRules()->plan(self::lacqueredAsh(), TradeStandards::all())->operations as $operation) {
             $needs[$operation->key] = $operation->needs;
         }
-        self::assertSame(['hardware', 'pickups', 'electronics', 'truss-rod'], $needs['parts.measure']);
+        self::assertSame(['truss-rod', 'tuners', 'bridge', 'pickups', 'electronics'], $needs['parts.measure']);
         self::assertSame(['timber'], $needs['parts.timber']);
         self::assertSame(['fret-wire'], $needs['fretboard.fret']);
         self::assertSame(['finish'], $needs['finish.body.seal']);

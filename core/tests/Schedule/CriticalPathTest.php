@@ -70,10 +70,10 @@ final class CriticalPathTest extends TestCase
         $workers = array_map(static fn (int $id) => new Worker($id, "W{$id}", ['any'], Calendar::from($always, 0)), range(1, 30));
         $activities = [];
         foreach ($project->predecessors() as $job => $before) {
-            $activities[] = new Activity("j{$job}", 'project', $project->durations[$job], skill: 'any', predecessors: array_map(static fn (int $earlier) => new Predecessor("j{$earlier}"), $before));
+            $activities[] = new Activity("j{$job}", 'project', 5 * $project->durations[$job], skill: 'any', predecessors: array_map(static fn (int $earlier) => new Predecessor("j{$earlier}"), $before));
         }
         $problem = new Problem(10_000, $activities, $workers, []);
-        self::assertSame(10_038, Builder::plan($problem)->finishOf('project', $problem));
+        self::assertSame(10_000 + 5 * 38, Builder::plan($problem)->finishOf('project', $problem));
     }
 
     public function test_a_broken_file_is_refused_with_its_line(): void

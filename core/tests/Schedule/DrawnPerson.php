@@ -34,8 +34,15 @@ final readonly class DrawnPerson
         }
     }
 
+    /** Their longest stretch of a usual week, in minutes. */
+    public function longest(): int
+    {
+        return max(array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], array_merge(...array_values($this->week))));
+    }
+
+    /** The next five-minute mark at or after what it takes at the person's speed. */
     public function minutes(?string $skill, int $estimated): int
     {
-        return (int) ceil(round($estimated * 100 / ($this->speeds[$skill] ?? 100), 6));
+        return 5 * (int) ceil(round($estimated * 100 / ($this->speeds[$skill] ?? 100), 6) / 5);
     }
 }

@@ -20,13 +20,13 @@ final class LoadTest extends TestCase
 
     public function test_a_person_with_more_to_do_than_time_before_the_promise_is_overbooked_then(): void
     {
-        // 51 hours of work promised for the end of the first week, of which 42.5 hours are there.
-        $activities = array_map(static fn (int $one): Activity => new Activity("a{$one}", 'one', 612, skill: 'any'), range(1, 5));
+        // 50 hours and 50 minutes of work promised for the end of the first week, of which 42.5 hours are there.
+        $activities = array_map(static fn (int $one): Activity => new Activity("a{$one}", 'one', 610, skill: 'any'), range(1, 5));
         $problem = new Problem($this->at('2026-03-16 00:00'), $activities, [$this->worker(1)], [], ['one' => new Due($this->at('2026-03-20 17:00'))]);
         $load = Load::ofWorker($problem->workers[0], $problem, Builder::plan($problem), $this->weeks());
         self::assertSame([2_550, 2_550], $load->there, 'five days of eight and a half hours');
-        self::assertSame([2_550, 510], $load->planned, 'the plan uses all of the first week and goes on in the second');
-        self::assertSame([3_060, 0], $load->needed);
+        self::assertSame([2_550, 500], $load->planned, 'the plan uses all of the first week and goes on in the second');
+        self::assertSame([3_050, 0], $load->needed);
         self::assertSame([[0, 0]], $load->overbooked());
     }
 

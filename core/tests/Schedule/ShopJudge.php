@@ -36,6 +36,7 @@ final class ShopJudge
             $this->which = "{$which}, {$id}";
             $activity = $problem->activities[$id];
             Assert::assertGreaterThanOrEqual($problem->now, $one->start, $this->which);
+            Assert::assertSame([0, 0, 0], [$one->start % 5, $one->workEnd % 5, $one->finish % 5], "{$this->which}: on five-minute marks");
             Assert::assertSame($activity->hold, $one->finish - $one->workEnd, $this->which);
             $this->judgeLabour($problem, $activity, $one);
             if (! $activity->isUnderWay()) {
@@ -77,8 +78,26 @@ final class ShopJudge
         // In the shops drawn at random the first can do everything, the others the one skill.
         $able = $this->skilled[(string) $activity->skill] ?? array_filter(array_keys($this->people), static fn (int $id): bool => $id === 1 || $activity->skill === 'a');
         Assert::assertContains($one->worker, $activity->isUnderWay() ? [1] : $able, "{$this->which}: skilled");
+        $this->judgeSitting($activity, $one, $able, $estimated);
         $pinned = $activity->pin?->worker;
         Assert::assertTrue($pinned === null || $activity->worker !== null || ! in_array($pinned, $able, true) || $one->worker === $pinned, "{$this->which}: pinned to a person");
+    }
+
+    /**
+     * What has to be done in one sitting lies in one stretch wherever anybody who may do it has one that is long enough.
+     *
+     * @param  array<int, int>  $able
+     */
+    private function judgeSitting(Activity $activity, Assignment $one, array $able, int $estimated): void
+    {
+        if (! $activity->oneSitting || $activity->isUnderWay()) {
+            return;
+        }
+        $settled = $activity->worker ?? (in_array($activity->pin?->worker, $able, true) ? $activity->pin?->worker : (in_array($activity->frozen?->worker, $able, true) ? $activity->frozen?->worker : null));
+        $longEnough = array_filter($settled === null ? $able : [$settled], fn (int $id): bool => $this->people[$id]->longest() >= $this->people[$id]->minutes($activity->skill, $estimated));
+        if ($longEnough !== []) {
+            Assert::assertSame($one->work, $one->workEnd - $one->start, "{$this->which}: in one sitting");
+        }
     }
 
     private function judgeStart(Plan $plan, Activity $activity, Assignment $one): void

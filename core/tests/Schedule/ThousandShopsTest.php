@@ -117,7 +117,7 @@ final class ThousandShopsTest extends TestCase
                     "b{$build}s{$step}", "b{$build}", $work, mt_rand(0, 2) === 0 ? mt_rand(30, 3_000) : 0, ['a', 'b'][mt_rand(0, 1)], $before, $demands,
                     mt_rand(0, 5) === 0 ? new Release($now + mt_rand(0, 8_000), 'a part') : null, mt_rand(0, 3) === 0,
                     $isUnderWay || mt_rand(0, 6) === 0 ? 1 : null, $isUnderWay ? $now - 30 : null,
-                    setUp: $onBench && mt_rand(0, 1) === 0 ? new SetUp(['fence', 'template'][mt_rand(0, 1)], mt_rand(1, $work)) : null,
+                    setUp: $onBench && mt_rand(0, 1) === 0 ? new SetUp(['fence', 'template'][mt_rand(0, 1)], mt_rand(1, $work), 'bench') : null,
                     windows: $before !== [] && mt_rand(0, 3) === 0 ? [new Window($before[0]->activity, mt_rand(60, 4_000), mt_rand(0, 60))] : [],
                     pin: $this->pin($now, $build, $step),
                     frozen: $build === 1 && $step === 1 && ! $isUnderWay && mt_rand(0, 3) === 0 ? new Frozen(1, $now + mt_rand(0, 300)) : null,

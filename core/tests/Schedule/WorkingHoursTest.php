@@ -38,7 +38,7 @@ final class WorkingHoursTest extends TestCase
         $monday = $calendar->worked($this->at('2026-03-02 08:00'));
         self::assertSame([$monday, $monday + 240], $calendar->sitting($monday + 100));
         self::assertSame([$monday + 240, $monday + 510], $calendar->sitting($monday + 240));
-        self::assertSame(270, $calendar->longestSitting());
+        self::assertSame(270, $calendar->longestSitting($this->at('2026-03-02 08:00')));
     }
 
     public function test_work_ends_at_the_break_and_begins_after_it(): void

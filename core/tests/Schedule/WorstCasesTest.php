@@ -86,7 +86,7 @@ final class WorstCasesTest extends TestCase
 
     public function test_hundreds_with_the_same_setting_on_one_station_set_up_once_a_day_at_most(): void
     {
-        $activities = array_map(static fn (int $one): Activity => new Activity("a{$one}", "b{$one}", 30, skill: 'any', demands: [new Demand('router')], setUp: new SetUp('fence', 20)), range(1, 200));
+        $activities = array_map(static fn (int $one): Activity => new Activity("a{$one}", "b{$one}", 30, skill: 'any', demands: [new Demand('router')], setUp: new SetUp('fence', 20, 'router')), range(1, 200));
         $plan = Builder::plan(new Problem($this->at('2026-03-18 08:00'), $activities, [$this->worker(1)], ['router' => 1]));
         $setUps = array_filter($plan->assignments, static fn ($one): bool => $one->sharesSetUpOf === null);
         self::assertCount(200, $plan->assignments);
