@@ -117,7 +117,7 @@ final class ConsoleTest extends FrameworkTestCase
         $this->assertLessThanOrEqual(3000, $told['schedules']);
         $broken = "{$this->folder}/broken.sm";
         file_put_contents($broken, "PRECEDENCE RELATIONS:\n 1 1 1 9\n");
-        foreach ([['solve', $broken, 'Line 2'], ['solve', '/no/such/file', 'no file'], ['solve', base_path('core/tests/reference/ft06.sm'), 'takes a whole number', '--schedules=many']] as $arguments) {
+        foreach ([['solve', $broken, 'Line 2'], ['solve', '/no/such/file', 'no file'], ['solve', base_path('core/tests/reference/ft06.sm'), 'takes a whole number', '--schedules=many'], ['solve', base_path('core/tests/reference/ft06.sm'), 'takes a whole number', '--seed=99999999999999999999'], ['solve', base_path('core/tests/reference/ft06.sm'), '"--quickly" option', '--quickly'], ['plan', base_path('docs/workshop.schema.json'), 'can\'t be read']] as $arguments) {
             $says = $arguments[2];
             unset($arguments[2]);
             $refused = $this->script(...array_values($arguments));

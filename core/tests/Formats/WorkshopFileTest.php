@@ -132,6 +132,90 @@ final class WorkshopFileTest extends TestCase
         }
     }
 
+    /** Files changed at random: nothing that the schema forbids is taken, and whatever is taken can be planned and told. */
+    public function test_nothing_that_the_schema_forbids_is_taken(): void
+    {
+        mt_srand(29);
+        $validator = new Validator;
+        $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/workshop.schema.json'));
+        $taken = $refused = 0;
+        for ($round = 0; $round < 1_500; $round++) {
+            $file = json_decode($round % 2 === 0 ? self::SHOP : self::SETTLED);
+            for ($changes = mt_rand(1, 2); $changes > 0; $changes--) {
+                self::spoil($file);
+            }
+            $text = json_encode($file, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_PRESERVE_ZERO_FRACTION);
+            try {
+                $shop = WorkshopFile::read($text);
+            } catch (UnreadableFile $wrong) {
+                self::assertMatchesRegularExpression('/^Line \d+ can\'t be read: .{15,}\.$/su', $wrong->getMessage());
+                $refused++;
+
+                continue;
+            }
+            self::assertTrue($validator->validate(json_decode($text), $schema)->isValid(), $text);
+            self::assertJson(PlannedFile::of(Improver::improve($shop->problem, new Budget(0), keys: $shop->keys), $shop, new Objective, 1));
+            $taken++;
+        }
+        self::assertGreaterThan(50, $taken);
+        self::assertGreaterThan(400, $refused);
+    }
+
+    /** Somewhere in it something is left out, put in, or something else. */
+    private static function spoil(mixed &$value): void
+    {
+        if (mt_rand(0, 7) > 0 && (is_array($value) || is_object($value)) && (array) $value !== []) {
+            $key = array_rand((array) $value);
+            is_array($value) ? self::spoil($value[$key]) : self::spoil($value->{$key});
+
+            return;
+        }
+        $others = [null, 0, 7, -1, 2.5, 5.0, true, '', 'a', '12', '2026-03-18', '2026-02-30', '2026-03-18T25:00', ' 2026-03-18', "2026-03-18\n", [], ['a'], [[]], new \stdClass, (object) ['id' => 'A1'], (object) ['x' => 1], 10 ** 9, 'saw', 'clamps', 'one'];
+        if (is_object($value) && mt_rand(0, 1) === 0) {
+            $keys = ['id', 'name', 'labour', 'x', '', '0', 'capacity', 'after', 'pin', 'told', 'done', 'because', 'sunday', 'earliest', 'order', 'needs', 'station', 'person'];
+            $value->{$keys[array_rand($keys)]} = $others[array_rand($others)];
+
+            return;
+        }
+        if (is_object($value) && (array) $value !== [] && mt_rand(0, 1) === 0) {
+            unset($value->{array_rand((array) $value)});
+
+            return;
+        }
+        $value = $others[array_rand($others)];
+    }
+
+    public function test_ids_of_digits_only_and_the_same_for_different_things_stay_apart(): void
+    {
+        $text = str_replace(['"A1"', '"A2"', '"A3"', '"saw"', '"clamps"', '"one"', '"id": "A"'], ['"1"', '"2"', '"03"', '"7"', '"007"', '"1"', '"id": "1"'], str_replace('"name": "saw"', '"name": "to length"', self::SHOP));
+        $shop = WorkshopFile::read($text);
+        $told = json_decode(PlannedFile::of(Improver::improve($shop->problem, new Budget(5)), $shop, new Objective, 1), true, 16, JSON_THROW_ON_ERROR);
+        self::assertSame(['2', '03', 'B1'], array_values(array_intersect(['2', '03', 'B1'], array_column($told['operations'], 'id'))));
+        self::assertSame(['1', 'B'], array_column($told['builds'], 'id'));
+        foreach ($told['operations'] as $operation) {
+            self::assertIsString($operation['id']);
+            self::assertTrue($operation['person'] === null || $operation['person'] === '1');
+        }
+    }
+
+    public function test_a_shop_with_nothing_to_do_and_nobody_in_it_is_planned(): void
+    {
+        $shop = WorkshopFile::read('{"format": "regimen-workshop/1", "timezone": "UTC", "now": "2026-03-18T08:02", "people": [], "builds": []}');
+        $told = json_decode(PlannedFile::of(Improver::improve($shop->problem, new Budget(5)), $shop, new Objective, 1), true, 16, JSON_THROW_ON_ERROR);
+        self::assertSame([[], [], []], [$told['operations'], $told['builds'], $told['unplanned']]);
+    }
+
+    /** Counting lines from the start for each value would not come to an end here. */
+    public function test_a_large_file_is_read_in_one_pass(): void
+    {
+        $shop = static fn (int $operations): string => '{"format": "regimen-workshop/1", "timezone": "UTC", "now": "2026-03-18T08:00", "people": [{"id": "one", "skills": ["a"], "hours": {"monday": "8-16"}}], "builds": [{"id": "A", "operations": ['."\n".implode(",\n", array_map(static fn (int $one): string => "{\"id\": \"{$one}\", \"labour\": 30, \"skill\": \"a\"}", range(1, $operations)))."\n]}]}";
+        $read = WorkshopFile::read($shop(20_000));
+        self::assertCount(20_000, $read->problem->activities);
+        $this->expectException(UnreadableFile::class);
+        $this->expectExceptionMessage('Line 19778 can\'t be read: builds.0.operations.19776.labour');
+        WorkshopFile::read(str_replace('{"id": "19777", "labour": 30', '{"id": "19777", "labour": "30"', $shop(20_000)));
+    }
+
     /** @return iterable<string, array{string, string, string}> what stands there, what is written instead, what is said */
     public static function mistakes(): iterable
     {
