@@ -23,4 +23,14 @@ final readonly class Link
         public ?Duration $window = null,
     ) {
     }
+
+    /** What two rules ask of the same pair: the reason of the first, or of the first that says what is spoiled, and the shorter window. */
+    public function joined(self $other): self
+    {
+        $words = $this->spoils === '' && $other->spoils !== '' ? $other : $this;
+        $windows = array_filter([$this->window, $other->window]);
+        usort($windows, static fn (Duration $a, Duration $b): int => $a->minutes <=> $b->minutes);
+
+        return new self($this->before, $this->after, $words->reason, $words->spoils, $words->rule, $windows[0] ?? null);
+    }
 }

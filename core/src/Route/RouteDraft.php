@@ -122,9 +122,7 @@ final class RouteDraft
         foreach ($this->links as $link) {
             if (isset($this->operations[$link->before], $this->operations[$link->after])) {
                 $known = $links["{$link->before} {$link->after}"] ?? null;
-                if ($known === null || $known->spoils === '' && $link->spoils !== '') {
-                    $links["{$link->before} {$link->after}"] = $link;
-                }
+                $links["{$link->before} {$link->after}"] = $known === null ? $link : $known->joined($link);
             }
         }
         $clashes = [];

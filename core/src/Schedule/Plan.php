@@ -23,15 +23,22 @@ final readonly class Plan
     public function heldBack(Problem $problem): array
     {
         $instants = [];
+        $open = [];
         foreach ($this->assignments as $assignment) {
-            foreach ($assignment->missed as $window) {
+            $open[] = [$assignment->start, $assignment->missed];
+        }
+        while ($open !== []) {
+            [$start, $windows] = array_pop($open);
+            foreach ($windows as $window) {
                 $coat = $window->after === null ? null : $problem->activities[$window->after];
                 if ($coat === null || $coat->isUnderWay() || $coat->frozen?->keepsTime === true) {
                     continue;
                 }
-                $until = Grid::up($assignment->start - $window->minutes - $this->assignments[$coat->id]->work);
-                if ($until > $this->assignments[$coat->id]->start) {
-                    $instants[$coat->id] = max($until, $instants[$coat->id] ?? 0);
+                $until = Grid::up($start - $window->minutes - $this->assignments[$coat->id]->work);
+                if ($until > max($this->assignments[$coat->id]->start, $instants[$coat->id] ?? 0)) {
+                    $instants[$coat->id] = $until;
+                    // And the coat under it for that one's window, in turn.
+                    $open[] = [$until, $coat->windows];
                 }
             }
         }

@@ -76,6 +76,15 @@ final class ElectronicsTest extends TestCase
         SwitchPosition::parse($typed);
     }
 
+    public function test_a_pickup_that_the_instrument_has_not_makes_the_position_unknown_and_the_rest_is_tested(): void
+    {
+        $test = TapTest::of(Specifications::sixString(['switch' => 'neck, neck + middle, middle', 'pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k']]]));
+        self::assertEqualsWithDelta(7.8, $test[0]->kilohms, 1e-9);
+        self::assertSame([null, null], [$test[1]->kilohms, $test[2]->kilohms]);
+        self::assertSame([null, null], [$test[1]->atJack, $test[2]->atJack]);
+        self::assertSame([[], [], ['neck']], array_column($test, 'silent'));
+    }
+
     public function test_a_resistance_that_is_unknown_makes_the_whole_unknown(): void
     {
         $test = TapTest::of(Specifications::sixString(['switch' => 'neck, neck + bridge', 'pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'], ['place' => 'bridge', 'kind' => 'humbucker']]]));

@@ -31,6 +31,13 @@ final class LearningTest extends TestCase
         self::assertEqualsWithDelta(120, Learning::of(Duration::ofHours(4), array_fill(0, 300, 120))?->hours->likely->minutes, 2);
     }
 
+    /** Worked by hand: around 4 h once half and once double, with the standard as three more: ln 2 · √(2/5) is the deviation. */
+    public function test_the_spread_of_few_jobs_is_divided_by_one_less_than_there_are(): void
+    {
+        $hours = Learning::of(Duration::ofHours(4), [120, 240, 480])?->hours;
+        self::assertSame([137, 240, 421], [$hours?->best->minutes, $hours?->likely->minutes, $hours?->worst->minutes]);
+    }
+
     public function test_one_in_ten_is_outside_each_end_of_a_log_normal_sample(): void
     {
         // Quantiles of the normal distribution at 0.05, 0.15, …, 0.95 (tables of the standard normal), as hours around 4 h with a deviation of 0.3.

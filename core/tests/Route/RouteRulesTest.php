@@ -17,6 +17,7 @@ use Regimen\Route\Rules;
 use Regimen\Route\TradeStandards;
 use Regimen\Tests\Specifications;
 use Regimen\Timber\Species;
+use Regimen\Units\Duration;
 
 /** What single rules put on the route, with parts and pieces. */
 final class RouteRulesTest extends TestCase
@@ -62,6 +63,25 @@ final class RouteRulesTest extends TestCase
         $route = $draft->route();
         self::assertEquals([new Link('brief.agree', 'design.draw', 'first reason', rule: 'Agree and draw before cutting')], $route->links);
         self::assertSame(420, $route->work()->minutes);
+    }
+
+    public function test_where_two_rules_ask_for_the_same_order_what_is_spoiled_and_the_window_are_kept(): void
+    {
+        foreach ([false, true] as $spoilsFirst) {
+            $draft = new RouteDraft(TradeStandards::all(), Specifications::sixString(), Methods::usual());
+            $draft->by(new Rules\BriefAndDesign);
+            $draft->add('brief.agree', []);
+            $draft->add('design.draw', []);
+            $window = Duration::ofHours(5);
+            $ask = [
+                static fn () => $draft->after('design.draw', 'brief.agree', 'only tidy', '', $window),
+                static fn () => $draft->after('design.draw', 'brief.agree', 'it is lost', 'The drawing is thrown away.'),
+            ];
+            foreach ($spoilsFirst ? array_reverse($ask) : $ask as $rule) {
+                $rule();
+            }
+            self::assertEquals([new Link('brief.agree', 'design.draw', 'it is lost', 'The drawing is thrown away.', 'Agree and draw before cutting', $window)], $draft->route()->links);
+        }
     }
 
     public function test_operations_need_the_parts_they_use(): void

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Activity;
 use Regimen\Schedule\Assignment;
 use Regimen\Schedule\Builder;
+use Regimen\Schedule\Calendar;
 use Regimen\Schedule\Demand;
 use Regimen\Schedule\Due;
 use Regimen\Schedule\Improver;
@@ -20,6 +21,8 @@ use Regimen\Schedule\Problem;
 use Regimen\Schedule\Promise;
 use Regimen\Schedule\Solver\Budget;
 use Regimen\Schedule\Weights;
+use Regimen\Schedule\Worker;
+use Regimen\Schedule\WorkingHours;
 
 /** Planning longer: never worse, the same for the same seed, every rule of the shop kept, and promises weighed as they were given. */
 final class ImproverTest extends TestCase
@@ -45,6 +48,32 @@ final class ImproverTest extends TestCase
         self::assertSame(40, $improved->schedules);
         self::assertCount(count($problem->activities), $improved->best->assignments);
         $this->verify($problem, $improved->best);
+    }
+
+    /** One day is left before the shop closes for good: with the long job first, which is late most, two others find no time at all. */
+    public function test_a_plan_that_leaves_more_out_is_no_better_however_little_it_costs(): void
+    {
+        $closed = array_map(static fn (int $day): string => (new \DateTimeImmutable('2026-03-19'))->modify("+{$day} days")->format('Y-m-d'), range(0, 6_200));
+        $worker = new Worker(1, 'W1', ['any'], Calendar::from(WorkingHours::of(array_fill(1, 5, [[480, 720], [750, 1020]]), $closed, $this->zone()), $this->at('2026-03-18 00:00')));
+        $activities = [new Activity('long', 'long', 480, skill: 'any'), new Activity('one', 'one', 240, skill: 'any'), new Activity('two', 'two', 240, skill: 'any')];
+        $due = new Due($this->at('2026-03-10 08:00'));
+        $problem = new Problem($this->at('2026-03-18 08:00'), $activities, [$worker], [], ['long' => new Due(null), 'one' => $due, 'two' => $due]);
+        $longFirst = Builder::byKeys($problem, ['long' => 0, 'one' => 1, 'two' => 2]);
+        $longLast = ['long' => 2, 'one' => 0, 'two' => 1];
+        self::assertSame([2, 1], [count($longFirst->unplanned), count(Builder::byKeys($problem, $longLast)->unplanned)]);
+        self::assertLessThan((new Objective)->cost($problem, Builder::byKeys($problem, $longLast)), (new Objective)->cost($problem, $longFirst), 'what is not planned is not late');
+        for ($seed = 1; $seed <= 8; $seed++) {
+            self::assertCount(1, Improver::improve($problem, new Budget(60), $seed, keys: $longLast)->best->unplanned);
+        }
+    }
+
+    public function test_nothing_to_do_and_nothing_to_change_come_to_an_end(): void
+    {
+        $empty = new Problem($this->at('2026-03-18 08:00'), [], [$this->worker(1)], []);
+        self::assertSame([[], 1], [Improver::improve($empty, new Budget(50))->best->assignments, Improver::improve($empty, new Budget(50))->schedules]);
+        $one = new Problem($this->at('2026-03-18 08:00'), [new Activity('a', 'one', 60, skill: 'any')], [$this->worker(1)], []);
+        $improved = Improver::improve($one, new Budget(40));
+        self::assertSame([40, $improved->firstCost], [$improved->schedules, $improved->bestCost]);
     }
 
     public function test_more_looking_helps_somewhere_and_hurts_nowhere(): void

@@ -52,6 +52,18 @@ final class PriorityTest extends TestCase
         self::assertSame(['pinned' => true, 'needed' => true], Priority::withAllBefore($problem, ['pinned']));
     }
 
+    /** The backward pass by hand: eight and a half hours a day are 42.5 h of a week's 168, so that an hour of work takes 3.953 by the clock. */
+    public function test_the_latest_start_leaves_room_for_work_hold_and_wait(): void
+    {
+        $due = $this->at('2026-03-30 08:00');
+        $problem = new Problem($this->at('2026-03-02 08:00'), [
+            new Activity('glue', 'one', 60, 2_880, 'any'),
+            new Activity('plane', 'one', 120, skill: 'any', predecessors: [new Predecessor('glue', 700)]),
+        ], [$this->worker(1)], [], ['one' => new Due($due)]);
+        $clock = static fn (int $minutes): int => (int) ceil($minutes * 10_080 / 2_550);
+        self::assertSame(['glue' => $due - $clock(120) - 700 - 2_880 - $clock(60), 'plane' => $due - $clock(120)], self::sortedByKey(Priority::keys($problem)));
+    }
+
     public function test_a_predecessor_always_stands_before_its_successor(): void
     {
         mt_srand(61);
@@ -110,5 +122,16 @@ final class PriorityTest extends TestCase
     private static function ids(Problem $problem): array
     {
         return array_map(static fn (Activity $activity): string => $activity->id, Priority::order($problem));
+    }
+
+    /**
+     * @param  array<string, int>  $keys
+     * @return array<string, int>
+     */
+    private static function sortedByKey(array $keys): array
+    {
+        ksort($keys);
+
+        return $keys;
     }
 }

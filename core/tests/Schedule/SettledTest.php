@@ -6,6 +6,7 @@ namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Activity;
+use Regimen\Schedule\Assignment;
 use Regimen\Schedule\Builder;
 use Regimen\Schedule\Calendar;
 use Regimen\Schedule\Demand;
@@ -19,6 +20,7 @@ use Regimen\Schedule\Plan;
 use Regimen\Schedule\Predecessor;
 use Regimen\Schedule\Problem;
 use Regimen\Schedule\ReasonKind;
+use Regimen\Schedule\Release;
 use Regimen\Schedule\SetUp;
 use Regimen\Schedule\Solver\Budget;
 use Regimen\Schedule\Trouble;
@@ -180,6 +182,24 @@ final class SettledTest extends TestCase
         $plan = Builder::plan($this->problem($coats, [$this->worker(1)], now: '2026-03-20 15:00'));
         self::assertSame(['2026-03-23 08:00', ReasonKind::Window], [$this->local($plan->assignments['first']->start), $plan->assignments['first']->reason->kind]);
         self::assertSame([[], '2026-03-23 13:00'], [$plan->assignments['second']->missed, $this->local($plan->assignments['second']->start)]);
+    }
+
+    /**
+     * The last coat can go on only on Monday and each has to follow within a day: every coat before it has to be held back in
+     * turn, however many there are.
+     */
+    public function test_coats_are_held_back_one_behind_the_other(): void
+    {
+        foreach ([2, 5, 9] as $count) {
+            $coats = [];
+            foreach (range(1, $count) as $coat) {
+                $coats[] = new Activity("c{$coat}", 'one', 30, 60, 'any', $coat > 1 ? [new Predecessor('c'.($coat - 1))] : [], release: $coat === $count ? new Release($this->at('2026-03-30 08:00'), 'the client chooses the sheen') : null, windows: $coat > 1 ? [new Window('c'.($coat - 1), 1_440, 300)] : []);
+            }
+            $problem = $this->problem($coats, [$this->worker(1)], now: '2026-03-18 08:00');
+            $plan = Builder::plan($problem);
+            self::assertSame(0, array_sum(array_map(static fn (Assignment $one): int => count($one->missed), $plan->assignments)), "{$count} coats");
+            self::assertSame('2026-03-30', substr($this->local($plan->assignments['c1']->start), 0, 10), 'not sooner than that needs');
+        }
     }
 
     public function test_a_window_that_cannot_be_kept_costs_its_sanding_and_is_told(): void
