@@ -78,7 +78,7 @@ final class BadInputTest extends BrowserTestCase
         $me->signIn('Tobias Renn');
         $this->shop->setNow('2026-03-19T08:05:00+01:00');
         $me->press('Stop clock', 'footer');
-        $me->waitForText('This clock has run since Wed 18 Mar 08:00', 'footer');
+        $me->waitForText('This clock has run since Wed 18 Mar 09:10', 'footer');
         $me->driver->findElement(WebDriverBy::cssSelector('footer input'))->sendKeys('1:35');
         $me->press('Stop clock', 'footer');
         $me->waitForText('Clock stopped, hours recorded.');

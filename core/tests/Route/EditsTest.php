@@ -66,6 +66,30 @@ final class EditsTest extends TestCase
         self::assertContains('“carve the neck” before “radius the board”', $titles);
     }
 
+    public function test_fretting_before_the_radius_names_what_that_ruins(): void
+    {
+        $edited = self::edit(['kind' => 'move', 'key' => 'fretboard.fret', 'target' => 'fretboard.radius']);
+        $own = array_values(array_filter(self::stops($edited), static fn (Damage $one): bool => $one->title() === '“fret, trim and bevel the ends” before “radius the board”'));
+        self::assertCount(1, $own);
+        self::assertMatchesRegularExpression('/frets? /', $own[0]->words());
+        self::assertStringContainsString('radius', $own[0]->words());
+    }
+
+    public function test_a_hold_below_what_glue_or_finish_needs_is_damage_and_a_longer_one_is_not(): void
+    {
+        $hold = static fn (int $minutes, string $key): array => self::edit(['kind' => 'times', 'key' => $key, 'set_up' => null, 'labour' => null, 'hold' => $minutes])->damage();
+        $needed = self::edit()->route->find('fretboard.glue')->hold->minutes ?? 0;
+        self::assertSame([], $hold($needed, 'fretboard.glue'));
+        self::assertSame([], $hold($needed + 5, 'fretboard.glue'));
+        [$short] = $hold($needed - 5, 'fretboard.glue');
+        self::assertSame([Severity::Stop, '“glue the fretboard to the neck” is left alone too short'], [$short->severity(), $short->title()]);
+        self::assertStringContainsString('the glue needs 24 h', $short->words());
+        self::assertStringContainsString('the finish needs', $hold(0, 'finish.body.cure')[0]->words());
+        self::assertSame([], $hold(0, 'neck.rough'), 'wood that only rests is not glue');
+        $split = self::edit(['kind' => 'times', 'key' => 'fretboard.glue', 'set_up' => null, 'labour' => null, 'hold' => 60], ['kind' => 'drop', 'key' => 'fretboard.glue'])->damage();
+        self::assertNotContains('“glue the fretboard to the neck” is left alone too short', array_map(static fn (Damage $one): string => $one->title(), $split), 'what is left out holds nothing');
+    }
+
     public function test_a_split_shares_the_hours_and_keeps_hold_and_gate_with_the_second_part(): void
     {
         $edited = self::edit(['kind' => 'split', 'key' => 'neck.carve', 'first' => 90]);

@@ -178,6 +178,23 @@ final class MethodsTest extends TestCase
         self::assertSame('', $key([], 'neck.sand'), 'nothing is set up for it');
     }
 
+    /** The template is what the router runs along: another outline, width or hand, and another drawing that was imported, is another one. */
+    public function test_two_outlines_are_two_templates(): void
+    {
+        $drawn = static fn (int $width): string => 'M0 50 C0 -20 400 -20 '.$width.' 50 C400 120 0 120 0 50 Z';
+        $instruments = [
+            [], ['outline' => 'heron'], ['bodyWidth' => '310'], ['hand' => 'left'],
+            ['outline' => 'imported', 'outlineSvg' => $drawn(400)], ['outline' => 'imported', 'outlineSvg' => $drawn(410)],
+        ];
+        foreach (['body.outline', 'body.cavities'] as $operation) {
+            $keys = array_map(static fn (array $typed): string => self::route($typed)->find($operation)->setUpKey ?? '', $instruments);
+            self::assertSame($keys, array_values(array_unique($keys)), $operation);
+            self::assertSame($keys, array_map(static fn (array $typed): string => self::route([...$typed, 'finish' => 'shellac'])->find($operation)->setUpKey ?? '', $instruments));
+        }
+        $cavities = static fn (string $kind): string => self::route(['pickups' => [['place' => 'bridge', 'kind' => $kind]]])->find('body.cavities')->setUpKey ?? '';
+        self::assertNotSame($cavities('humbucker'), $cavities('single-coil'), 'another pickup, another hole');
+    }
+
     public function test_what_the_shop_lacks_is_named_with_its_mend(): void
     {
         $names = ['machine-router' => 'machine router', 'body-clamps' => 'body clamps'];

@@ -3,6 +3,7 @@
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import type { FinishLine } from './house';
+    import ShorterHold from './ShorterHold.svelte';
 
     const { finish }: { finish: FinishLine } = $props();
 
@@ -36,16 +37,7 @@
         <Field name={field} {label} bind:value={() => values[field] ?? '', (value) => (values[field] = value)} error={act.errors[field]} />
     {/each}
     <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
-    {#if act.errors.because || values.because}
-        <span class="because">
-            <Field
-                name="because"
-                label="It can be shorter, because"
-                bind:value={() => values.because ?? '', (value) => (values.because = value)}
-                error={act.errors.because}
-            />
-        </span>
-    {/if}
+    <ShorterHold bind:because={values.because} error={act.errors.because} />
 </form>
 
 <style>
@@ -56,10 +48,6 @@
         align-items: end;
         border-top: 1px solid var(--rule);
         padding: 0.4rem 0;
-    }
-
-    .because {
-        grid-column: 2 / -1;
     }
 
     .plainly {

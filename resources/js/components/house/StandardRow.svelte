@@ -6,6 +6,7 @@
     import { Act } from '@/lib/act.svelte';
     import { day } from '@/lib/time';
     import type { StandardLine } from './house';
+    import ShorterHold from './ShorterHold.svelte';
 
     interface Props {
         standard: StandardLine;
@@ -72,16 +73,7 @@
                 error={act.errors.fixtures}
             />{:else}<span></span>{/if}
         <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
-        {#if act.errors.because || values.because}
-            <span class="because">
-                <Field
-                    name="because"
-                    label="It can be shorter, because"
-                    bind:value={() => values.because ?? '', (value) => (values.because = value)}
-                    error={act.errors.because}
-                />
-            </span>
-        {/if}
+        <ShorterHold bind:because={values.because} error={act.errors.because} />
     </form>
     <div class="beneath">
         {#if several && !usual}<button class="word small" type="button" onclick={onchoose}>Make this the house’s way</button>{/if}
@@ -122,10 +114,6 @@
         grid-template-columns: minmax(0, 1fr) repeat(5, 6.6rem) 7rem 4.6rem auto;
         gap: 0.7rem;
         align-items: end;
-    }
-
-    .because {
-        grid-column: 2 / -1;
     }
 
     .block {
