@@ -41,11 +41,16 @@
 </form>
 
 <style>
+    b,
+    button {
+        margin-top: 1.5rem;
+    }
+
     form {
         display: grid;
         grid-template-columns: 9rem repeat(8, minmax(0, 1fr)) auto;
         gap: 0.8rem;
-        align-items: end;
+        align-items: start;
         border-top: 1px solid var(--rule);
         padding: 0.4rem 0;
     }
