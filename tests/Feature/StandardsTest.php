@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\HouseVersion;
+use App\Models\LogEntry;
 use App\Models\OperationStandard;
 use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
@@ -101,6 +102,17 @@ final class StandardsTest extends TestCase
     {
         $this->put('/house/rules', ['version' => 1, ...$form])->assertSessionHasErrors($field);
         $this->assertSame([[], 1], [Shop::current()->tolerances, Shop::current()->version]);
+    }
+
+    public function test_glue_is_only_given_less_time_than_it_usually_needs_with_a_reason(): void
+    {
+        $this->put('/house/rules', ['version' => 1, 'glue' => ['hide-glue' => '1.4', 'wood-glue' => '1']])->assertSessionHasErrors(['glue.hide-glue', 'because']);
+        $this->assertSame('Where wood glue needs a day, hide glue usually needs 36 h; the data sheet decides.', session('errors')->first('glue.hide-glue'));
+        $this->assertSame([[], 1], [Shop::current()->glue_shares, Shop::current()->version]);
+        $this->put('/house/rules', ['version' => 1, 'glue' => ['hide-glue' => '1.4'], 'because' => 'by the data sheet of our glue'])->assertSessionHasNoErrors();
+        $this->assertSame(['hide-glue' => 1.4], Shop::current()->glue_shares);
+        $this->assertStringContainsString('Because: by the data sheet of our glue', LogEntry::query()->latest('id')->firstOrFail()->text);
+        $this->put('/house/rules', ['version' => 2, 'glue' => ['hide-glue' => '1.45']])->assertSessionHasNoErrors();
     }
 
     public function test_a_shop_from_before_gets_what_it_lacks_and_keeps_what_it_has(): void

@@ -37,7 +37,7 @@ final class StandardsController
 
     public function rules(HouseRulesRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
-        $changeHouse($request->person(), Shop::current(), $request->version(), $request->attributesToSave(), 'the house’s rules');
+        $changeHouse($request->person(), Shop::current(), $request->version(), $request->attributesToSave(), 'the house’s rules', because: $request->becauseWords());
 
         return back()->with('done', self::SAVED);
     }

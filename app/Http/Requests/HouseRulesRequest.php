@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Shop;
 use Illuminate\Validation\Validator;
 use Regimen\Inspection\Tolerances;
 use Regimen\Route\Adhesive;
+use Regimen\Units\Duration;
 
 /** Tolerances, glue and the air the house sprays in. */
 final class HouseRulesRequest extends ManagerRequest
 {
+    use ShorterHolds;
+
     private const NUMBER = 'regex:/^\d{1,4}([.,]\d{1,3})?$/';
 
     /** @return array<string, mixed> */
@@ -18,6 +22,7 @@ final class HouseRulesRequest extends ManagerRequest
     {
         return [
             'version' => ['required', 'integer'],
+            'because' => ['nullable', 'string', 'max:300'],
             'coldest' => ['sometimes', 'required', 'string', self::NUMBER],
             'dampest' => ['sometimes', 'required', 'string', self::NUMBER],
             'tolerances' => ['sometimes', 'array'],
@@ -48,7 +53,24 @@ final class HouseRulesRequest extends ManagerRequest
                     $validator->errors()->add("glue.{$key}", 'More than ten times the standard is a mistake.');
                 }
             }
+            $this->glueIsLongEnough($validator);
         }];
+    }
+
+    /** A day of wood glue, to compare shares by. */
+    private function glueIsLongEnough(Validator $validator): void
+    {
+        $day = Duration::ofHours(24);
+        $kept = Shop::current()->glue_shares;
+        $holds = [];
+        foreach (Adhesive::cases() as $glue) {
+            $typed = $this->input("glue.{$glue->value}");
+            if ($typed !== null && ! $validator->errors()->has("glue.{$glue->value}")) {
+                $minutes = static fn (float $share): int => $glue->hold($day, $share)->minutes;
+                $holds["glue.{$glue->value}"] = [$minutes($kept[$glue->value] ?? $glue->share()), $minutes(self::number($typed)), $glue->hold($day, $glue->share()), "Where wood glue needs a day, {$glue->words()}"];
+            }
+        }
+        $this->askWhy($validator, $holds);
     }
 
     /**

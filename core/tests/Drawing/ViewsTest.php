@@ -43,6 +43,16 @@ final class ViewsTest extends TestCase
         ));
     }
 
+    /** The taper carried on 8 mm behind the last fret: 43 + (56 − 43) · (465.9 + 8) / 465.9, fret 22 of 25 1/2 in by the published table. */
+    public function test_a_board_says_its_widths_and_lengths(): void
+    {
+        $view = BoardView::of(Specifications::workings(['scale' => '647.7', 'nutWidth' => '43', 'lastWidth' => '56', 'overhang' => '8', 'frets' => '22']));
+        $words = self::words($view);
+        foreach (['43.0', '56.2', '323.9', '473.9'] as $figure) {
+            self::assertContains($figure, $words);
+        }
+    }
+
     public function test_from_the_front_frets_strings_and_bridge_stand_in_their_places(): void
     {
         $front = FrontView::of(Specifications::workings(['frets' => 24, 'joinFret' => '18', 'bridgeSpread' => '52']));

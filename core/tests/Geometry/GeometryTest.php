@@ -231,6 +231,15 @@ final class GeometryTest extends TestCase
         }
     }
 
+    /** Wang's bound by hand: second differences of √20,000 mm, √(0.75 · 141.42 / 0.05) = 46.06, so 47 chords; a straight line needs one. */
+    public function test_a_curve_is_flattened_into_as_many_chords_as_it_needs(): void
+    {
+        $count = static fn (Point ...$points): int => count(Bezier::flatten(...[...$points, 0.05]));
+        self::assertSame(47, $count(new Point(0, 0), new Point(0, 100), new Point(100, 100), new Point(100, 0)));
+        self::assertSame(33, $count(new Point(0, 0), new Point(0, 0), new Point(50, 50), new Point(100, 100)), 'the greater of both: √(0.75 · 70.71 / 0.05) = 32.6');
+        self::assertSame(1, $count(new Point(0, 0), new Point(10, 0), new Point(20, 0), new Point(30, 0)));
+    }
+
     public function test_the_houses_outlines_are_closed_wide_as_said_and_do_not_cross_themselves(): void
     {
         foreach (BodyOutline::cases() as $outline) {

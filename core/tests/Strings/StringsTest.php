@@ -73,6 +73,13 @@ final class StringsTest extends TestCase
         Gauge::parse($typed);
     }
 
+    public function test_a_pull_is_an_estimate_only_where_a_wound_string_has_no_stated_mass(): void
+    {
+        $estimated = static fn (string $masses): bool => Pull::of(Specifications::sixString(['nutWidth' => '36', 'tuning' => 'E4 B3 G3 D3', 'strings' => '4', 'gauges' => '.010 .013 .017 .026w', 'unitMasses' => $masses]))->estimated;
+        self::assertSame([true, true, false], [$estimated(''), $estimated('0.4 0.67 - -'), $estimated('- - - 2.6')]);
+        self::assertFalse(Pull::of(Specifications::sixString(['nutWidth' => '36', 'tuning' => 'E4 B3 G3 D3', 'strings' => '4', 'gauges' => '.010 .013 .017 .024', 'unitMasses' => '']))->estimated, 'of plain steel all is known');
+    }
+
     public function test_usual_sets_have_a_note_and_a_gauge_for_each_string(): void
     {
         foreach ([[InstrumentType::Guitar, [4, 5, 6, 7, 8, 9, 10, 12]], [InstrumentType::FlatTop, [6, 12]], [InstrumentType::Bass, [4, 5, 6, 8, 10, 12]]] as [$type, $counts]) {

@@ -3,6 +3,7 @@
     import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
+    import ShorterHold from './ShorterHold.svelte';
 
     interface Props {
         version: number;
@@ -16,13 +17,17 @@
     const act = new Act();
     const kept = (): Record<string, string> => Object.fromEntries(rows.map((row) => [row.key, row.value]));
     let values = $state(untrack(kept));
+    let because = $state('');
     const changed = $derived(rows.some((row) => values[row.key] !== row.value));
     const errorOf = (key: string): string | undefined => act.errors[group === null ? key : `${group}.${key}`];
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
         const data = Object.fromEntries(rows.map((row) => [row.key, values[row.key] ?? '']));
-        act.send('put', '/house/rules', { version, ...(group === null ? data : { [group]: data }) }, () => (values = kept()));
+        act.send('put', '/house/rules', { version, because, ...(group === null ? data : { [group]: data }) }, () => {
+            values = kept();
+            because = '';
+        });
     }
 </script>
 
@@ -36,6 +41,7 @@
         />
     {/each}
     <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
+    <ShorterHold bind:because error={act.errors.because} />
 </form>
 
 <style>
