@@ -28,7 +28,7 @@ final readonly class MeasurePart
     {
         return DB::transaction(function () use ($by, $build, $line, $part, $field, $value, $instrument): Measurement {
             $read = Revisions::read($build->specification);
-            $allowed = $line === null ? MeasurableFields::MADE_HERE[$part] ?? [] : MeasurableFields::of($line->group, $line->name, $read->orFail());
+            $allowed = $line === null ? MeasurableFields::MADE_HERE[$part] ?? [] : MeasurableFields::of($line->group, $read->orFail());
             $definition = AsMeasured::field($field);
             if (! in_array($field, $allowed, true) || $definition === null) {
                 throw Refused::because('That is not measured on this part. Choose one of the measures that are offered.', 'field');

@@ -17,7 +17,7 @@ use Regimen\Schedule\Release;
  */
 final class KitWaits
 {
-    private const ORDERED_BY = ['timber' => 'brief.agree'];
+    private const ORDERED_BY = ['neck-timber' => 'brief.agree', 'fretboard-timber' => 'brief.agree', 'body-timber' => 'brief.agree'];
 
     /** @var array<string, array{int, string}> latest arrival of what is ordered, by group */
     private array $arrivals = [];

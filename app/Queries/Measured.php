@@ -42,7 +42,7 @@ final class Measured
             $parts[] = ['value' => $part, 'words' => "{$part}, made here", 'fields' => $fields($keys)];
         }
         foreach ($build->kit as $line) {
-            $keys = $read->specification === null || ! self::isThere($line) ? [] : MeasurableFields::of($line->group, $line->name, $read->specification);
+            $keys = $read->specification === null || ! self::isThere($line) ? [] : MeasurableFields::of($line->group, $read->specification);
             if ($keys !== []) {
                 $parts[] = ['value' => (string) $line->id, 'words' => $line->name, 'fields' => $fields($keys)];
             }

@@ -41,14 +41,17 @@ return new class extends Migration
         }
     }
 
-    /** Hardware stood in one group, so that a late strap button held up the nut: each part is its own now. */
+    /** Hardware and timber stood in one group each, so that a late strap button held up the nut: each part is its own now. */
     private function nameParts(): void
     {
         $groups = ['%tuner%' => 'tuners', '%bridge%' => 'bridge', '%nut blank%' => 'nut', '%strap button%' => 'strap-buttons', '%' => 'neck-screws'];
         foreach ($groups as $name => $group) {
             DB::table('kit_lines')->where('group', 'hardware')->where('name', 'like', $name)->update(['group' => $group]);
         }
-        $needs = ['joint.screws' => ['neck-screws'], 'set-up.nut' => ['nut'], 'assembly.hardware' => ['tuners', 'bridge', 'strap-buttons'], 'parts.measure' => ['tuners', 'bridge', 'pickups', 'electronics', 'truss-rod'], 'neck.tuner-holes' => ['tuners'], 'joint.bridge' => ['bridge']];
+        foreach (['%for the neck' => 'neck-timber', '%fretboard blank' => 'fretboard-timber', '%' => 'body-timber'] as $name => $group) {
+            DB::table('kit_lines')->where('group', 'timber')->where('name', 'like', $name)->update(['group' => $group]);
+        }
+        $needs = ['parts.timber' => ['neck-timber', 'fretboard-timber', 'body-timber'], 'neck.laminate' => ['neck-timber'], 'joint.screws' => ['neck-screws'], 'set-up.nut' => ['nut'], 'assembly.hardware' => ['tuners', 'bridge', 'strap-buttons'], 'parts.measure' => ['tuners', 'bridge', 'pickups', 'electronics', 'truss-rod'], 'neck.tuner-holes' => ['tuners'], 'joint.bridge' => ['bridge']];
         foreach ($needs as $key => $parts) {
             DB::table('operations')->where('key', $key)->update(['needs' => json_encode($parts, JSON_THROW_ON_ERROR)]);
         }

@@ -25,11 +25,11 @@ use Regimen\Schedule\WorkingHours;
 final class WorkshopSimulation
 {
     /** Groups of the kit that are ordered when an operation is done. */
-    private const ORDERS = ['brief.agree' => ['timber'], 'parts.order' => ['tuners', 'bridge', 'nut', 'strap-buttons', 'neck-screws', 'pickups', 'electronics', 'truss-rod', 'stiffening-rods', 'binding', 'fret-wire', 'finish', 'strings']];
+    private const ORDERS = ['brief.agree' => ['neck-timber', 'fretboard-timber', 'body-timber'], 'parts.order' => ['tuners', 'bridge', 'nut', 'strap-buttons', 'neck-screws', 'pickups', 'electronics', 'truss-rod', 'stiffening-rods', 'binding', 'fret-wire', 'finish', 'strings']];
 
     /** Groups that are used up by an operation. */
     private const USES = [
-        'body.joint' => ['timber'], 'neck.channel' => ['truss-rod'], 'fretboard.fret' => ['fret-wire'], 'electronics.install' => ['pickups', 'electronics'],
+        'neck.square' => ['neck-timber'], 'fretboard.thickness' => ['fretboard-timber'], 'body.thickness' => ['body-timber'], 'neck.channel' => ['truss-rod'], 'fretboard.fret' => ['fret-wire'], 'electronics.install' => ['pickups', 'electronics'],
         'assembly.hardware' => ['tuners', 'bridge', 'strap-buttons'], 'joint.screws' => ['neck-screws'], 'joint.inserts' => ['neck-screws'], 'set-up.nut' => ['nut'], 'finish.body.cure' => ['finish'], 'finish.cure' => ['finish'], 'set-up.string' => ['strings'], 'delivery.pack' => ['consumables'],
     ];
 

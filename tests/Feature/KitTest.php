@@ -29,13 +29,15 @@ final class KitTest extends TestCase
         $this->finished($this->build, 'brief.agree', 'design.draw', 'design.templates', 'parts.order');
         KitLine::query()->update(['state' => 'arrived']);
         $this->post('/plan/changes', ['changes' => [['kind' => 'method', 'build' => $this->build->number, 'question' => 'cutting', 'answer' => 'timber']]])->assertSessionHasNoErrors();
-        $this->finished($this->build, 'parts.timber');
+        $this->finished($this->build, 'parts.timber.neck', 'parts.timber.fretboard');
         $this->line('tuner', 'ordered')->update(['ordered_on' => '2026-03-10', 'expected_on' => '2026-05-04']);
-        app(\App\Planning\Planner::class)->replan('the tuners are late');
+        $this->line('red alder for the body', 'ordered')->update(['ordered_on' => '2026-03-10', 'expected_on' => '2026-06-01']);
+        app(\App\Planning\Planner::class)->replan('tuners and the body’s timber are late');
         $start = fn (string $key): string => (string) PlanEntry::query()->findOrFail($this->operation($this->build, $key)->id)->start?->format('Y-m-d');
         $this->assertSame(['2026-05-05', '2026-05-05'], [$start('parts.measure.tuners'), $start('neck.tuner-holes')]);
-        foreach (['parts.measure.truss-rod', 'neck.channel', 'parts.measure.bridge', 'body.thickness', 'body.outline', 'joint.bridge', 'body.cavities'] as $key) {
-            $this->assertLessThan('2026-05-04', $start($key), "{$key} does not wait for tuners");
+        $this->assertSame(['2026-06-02', true], [$start('parts.timber.body'), $start('body.thickness') >= '2026-06-05'], 'it settles three days');
+        foreach (['neck.square', 'fretboard.thickness', 'fretboard.slots', 'parts.measure.truss-rod', 'neck.channel', 'parts.measure.bridge', 'parts.measure.pickups'] as $key) {
+            $this->assertLessThan('2026-05-04', $start($key), "{$key} waits neither for tuners nor for the body’s timber");
         }
         $whole = array_sum(Operation::query()->where('key', 'like', 'parts.measure.%')->pluck('labour_minutes')->all());
         $this->assertEqualsWithDelta(OperationStandard::query()->where('key', 'parts.measure')->value('labour_minutes'), $whole, 5, 'measured one by one it takes as long as all at once');

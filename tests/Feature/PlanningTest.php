@@ -149,7 +149,7 @@ final class PlanningTest extends TestCase
         $waits->add('pickups', 'pickup', KitState::Ordered, '2026-03-10', 18);
         $waits->add('strings', 'set', KitState::Arrived, null, 3);
         $waits->add('finish', 'lacquer', KitState::Needed, null, 6);
-        $waits->add('timber', 'maple', KitState::Needed, null, 7);
+        $waits->add('neck-timber', 'maple', KitState::Needed, null, 7);
 
         $release = $waits->release(['bridge', 'tuners']);
         $this->assertSame(['bridge, expected Wed 25 Mar', Minutes::ofDay('2026-03-26', $zone)], [$release?->cause, $release?->instant], 'the latest counts, from the next morning');
@@ -158,7 +158,7 @@ final class PlanningTest extends TestCase
         $this->assertSame(['pickup, overdue since Tue 10 Mar; nothing is known of how late it comes, 5 days are taken, so that it is planned for Fri 20 Mar', Minutes::ofDay('2026-03-21', $zone)], [$overdue?->cause, $overdue?->instant]);
         $this->assertNull($waits->release(['strings', 'finish']));
 
-        [$predecessors, $none] = $waits->leads(['finish', 'timber'], static fn (string $key): string => "o-{$key}");
+        [$predecessors, $none] = $waits->leads(['finish', 'neck-timber'], static fn (string $key): string => "o-{$key}");
         $this->assertSame([['o-parts.order', 8640], ['o-brief.agree', 10080]], array_map(static fn ($one): array => [$one->activity, $one->lag], $predecessors));
         $this->assertNull($none);
         [$predecessors, $late] = $waits->leads(['finish'], static fn (): ?string => null);

@@ -60,8 +60,8 @@ final readonly class Kit
             self::WASTE,
         );
         $lines = [
-            new KitLine('timber', "{$s->neck->neckTimber->name} for the neck", self::rounded($neck), $prices->price("timber:{$s->neck->neckTimber->name}")),
-            new KitLine('timber', "{$s->board->boardTimber->name} fretboard blank", 1, $prices->price("board:{$s->board->boardTimber->name}")),
+            new KitLine('neck-timber', "{$s->neck->neckTimber->name} for the neck", self::rounded($neck), $prices->price("timber:{$s->neck->neckTimber->name}")),
+            new KitLine('fretboard-timber', "{$s->board->boardTimber->name} fretboard blank", 1, $prices->price("board:{$s->board->boardTimber->name}")),
         ];
         [$length, $width] = self::BODY_MM[$s->brief->type->value];
         foreach ($s->bodywork->layers as $index => $layer) {
@@ -69,7 +69,7 @@ final readonly class Kit
             $thickness = $isBox ? Length::ofMillimetres(self::BACK_AND_SIDES_MM) : $layer->thickness;
             $feet = BoardFeet::forFinished($thickness, Length::ofMillimetres($width), Length::ofMillimetres($length), self::WASTE);
             $where = count($s->bodywork->layers) === 1 ? 'the body' : ($index === 0 ? 'the top' : 'layer '.($index + 1));
-            $lines[] = new KitLine('timber', "{$layer->timber->name} for {$where}", self::rounded($feet), $prices->price("timber:{$layer->timber->name}"));
+            $lines[] = new KitLine('body-timber', "{$layer->timber->name} for {$where}", self::rounded($feet), $prices->price("timber:{$layer->timber->name}"));
         }
 
         return $lines;

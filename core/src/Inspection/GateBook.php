@@ -52,7 +52,11 @@ final readonly class GateBook
             'set-up.nut' => $this->nut(),
             'set-up.string' => $this->setUp(),
             'delivery.inspect' => [...$this->setUp(), ...$this->weight(), Target::seen('everything that was promised', 'the client’s wishes', 'one by one')],
-            default => str_starts_with($operation, 'parts.measure.') ? [Target::seen('the part', 'caliper, meter', 'against the drawing; write down what differs')] : [],
+            default => match (true) {
+                str_starts_with($operation, 'parts.measure.') => [Target::seen('the part', 'caliper, meter', 'against the drawing; write down what differs')],
+                str_starts_with($operation, 'parts.timber.') => $this->after('parts.timber'),
+                default => [],
+            },
         };
     }
 

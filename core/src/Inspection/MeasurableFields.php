@@ -17,6 +17,8 @@ final class MeasurableFields
     ];
 
     private const BY_GROUP = [
+        'neck-timber' => ['neckMoisture'],
+        'fretboard-timber' => ['boardMoisture', 'boardThickness'],
         'tuners' => ['tunerHole', 'tunerWidth', 'tunerLeast', 'tunerMost', 'postHeight', 'tunerMass'],
         'bridge' => ['bridgeLeast', 'bridgeMost', 'saddleTravel', 'bridgeSpread', 'mountingSpan', 'bridgeMass'],
         'neck-screws' => ['screwLength', 'plateThickness'],
@@ -32,15 +34,11 @@ final class MeasurableFields
      * @param  string  $group  of the kit line
      * @return list<string> fields; `pickups.0.resistance` inside a row
      */
-    public static function of(string $group, string $name, Specification $specification): array
+    public static function of(string $group, Specification $specification): array
     {
         return match ($group) {
             'pickups' => self::inRows('pickups', count($specification->electrics->pickups), ['resistance', 'spread', 'depth']),
-            'timber' => match (true) {
-                str_ends_with($name, 'for the neck') => ['neckMoisture'],
-                str_ends_with($name, 'fretboard blank') => ['boardMoisture', 'boardThickness'],
-                default => ['bodyMoisture', ...self::inRows('layers', count($specification->bodywork->layers), ['thickness'])],
-            },
+            'body-timber' => ['bodyMoisture', ...self::inRows('layers', count($specification->bodywork->layers), ['thickness'])],
             default => self::BY_GROUP[$group] ?? [],
         };
     }

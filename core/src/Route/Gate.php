@@ -32,6 +32,10 @@ final class Gate
 
     public static function after(string $operation): ?string
     {
-        return self::MEASURES[$operation] ?? (str_starts_with($operation, 'parts.measure.') ? 'the part against the drawing' : null);
+        return self::MEASURES[$operation] ?? match (true) {
+            str_starts_with($operation, 'parts.measure.') => 'the part against the drawing',
+            str_starts_with($operation, 'parts.timber.') => self::MEASURES['parts.timber'],
+            default => null,
+        };
     }
 }

@@ -64,7 +64,7 @@ final class OrderOfWork
         $lacquer = $s->finishing->finish->isLacquer();
         $electric = $s->electrics->pickups !== [];
         $always = array_fill_keys([
-            'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'parts.timber', 'neck.square', 'neck.rough', 'neck.outline', 'neck.headstock', 'neck.headstock-thickness',
+            'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'neck.square', 'neck.rough', 'neck.outline', 'neck.headstock', 'neck.headstock-thickness',
             'neck.tuner-holes', 'neck.carve', 'neck.sand', 'fretboard.thickness', 'fretboard.slots', 'fretboard.taper', 'fretboard.glue', 'fretboard.radius', 'fretboard.sand', 'fretboard.fret',
             'body.thickness', 'body.outline', 'body.edges', 'body.sand', 'joint.bridge', 'joint.dry-fit', 'assembly.hardware', 'set-up.frets', 'set-up.nut', 'set-up.string', 'delivery.inspect', 'delivery.pack',
         ], true);
@@ -72,6 +72,10 @@ final class OrderOfWork
         return [
             ...$always,
             'parts.measure' => $m->is(Q::Cutting, 'everything'),
+            'parts.timber' => $m->is(Q::Cutting, 'everything'),
+            'parts.timber.neck' => $m->is(Q::Cutting, 'timber'),
+            'parts.timber.fretboard' => $m->is(Q::Cutting, 'timber'),
+            'parts.timber.body' => $m->is(Q::Cutting, 'timber'),
             'parts.measure.tuners' => $m->is(Q::Cutting, 'timber'),
             'parts.measure.bridge' => $m->is(Q::Cutting, 'timber'),
             'parts.measure.truss-rod' => $m->is(Q::Cutting, 'timber') && $s->neck->rodLength->mm > 0,
@@ -131,6 +135,7 @@ final class OrderOfWork
         return [
             [0, true, 'brief.agree', ['design.draw', 'parts.timber']], [0, true, 'design.draw', ['design.templates', 'parts.order', 'body.chambers']], [0, true, 'parts.order', 'parts.measure'],
             [0, true, 'design.templates', ['neck.outline', 'body.outline']], [0, true, 'parts.timber', $firstCuts], [0, $m->is(Q::Cutting, 'everything'), 'parts.measure', $firstCuts],
+            [0, true, 'brief.agree', ['parts.timber.neck', 'parts.timber.fretboard', 'parts.timber.body']], [0, true, 'parts.timber.neck', ['neck.laminate', 'neck.square']], [0, true, 'parts.timber.fretboard', 'fretboard.thickness'], [0, true, 'parts.timber.body', ['body.joint', 'body.thickness', 'body.layers']],
             [0, true, 'parts.order', ['parts.measure.tuners', 'parts.measure.bridge', 'parts.measure.pickups']], [0, true, 'parts.measure.truss-rod', 'neck.channel'], [0, true, 'parts.measure.tuners', 'neck.tuner-holes'], [0, true, 'parts.measure.bridge', 'joint.bridge'],
             [0, true, ['parts.measure.pickups', 'parts.measure.electronics'], 'body.cavities'], [0, true, 'parts.measure.electronics', 'electronics.harness'],
             [0, true, 'parts.measure', ['neck.channel', 'neck.tuner-holes', 'joint.bridge', 'body.cavities', 'electronics.harness']],

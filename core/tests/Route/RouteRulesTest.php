@@ -91,7 +91,7 @@ final class RouteRulesTest extends TestCase
             $needs[$operation->key] = $operation->needs;
         }
         self::assertSame(['truss-rod', 'tuners', 'bridge', 'pickups', 'electronics'], $needs['parts.measure']);
-        self::assertSame(['timber'], $needs['parts.timber']);
+        self::assertSame(['neck-timber', 'fretboard-timber', 'body-timber'], $needs['parts.timber']);
         self::assertSame(['fret-wire'], $needs['fretboard.fret']);
         self::assertSame(['finish'], $needs['finish.body.seal']);
         self::assertSame(['strings'], $needs['set-up.string']);

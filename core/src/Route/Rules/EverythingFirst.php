@@ -30,8 +30,8 @@ final readonly class EverythingFirst implements RouteRule
         foreach (BoughtPart::of($specification) as $part) {
             $draft->after($part->cuts(), 'parts.measure', BoughtPart::REASON, BoughtPart::SPOILS);
         }
-        foreach (FirstCuts::ALL as $cut) {
-            $draft->after($cut, 'parts.measure', 'What arrives often differs from its data sheet: it is measured before any cut.');
+        foreach (Blank::cases() as $blank) {
+            $draft->after($blank->cuts(), 'parts.measure', 'What arrives often differs from its data sheet: it is measured before any cut.');
         }
     }
 }

@@ -26,7 +26,7 @@ final readonly class LaminatedNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.laminate', [Piece::Neck], ['timber'], glue: $methods->glue(Question::JointGlue), why: 'Pieces with their grain turned against each other keep each other straight.');
+        $draft->add('neck.laminate', [Piece::Neck], [Blank::Neck->value], glue: $methods->glue(Question::JointGlue), why: 'Pieces with their grain turned against each other keep each other straight.');
         $draft->after('neck.square', 'neck.laminate', 'The blank is squared as one.');
     }
 }

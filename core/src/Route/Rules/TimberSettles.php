@@ -24,8 +24,8 @@ final readonly class TimberSettles implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        foreach (FirstCuts::ALL as $cut) {
-            $draft->after($cut, 'parts.timber', 'Timber that has not settled moves after it is cut.', 'What has been cut true warps, and the piece is lost.');
+        foreach (Blank::cases() as $blank) {
+            $draft->after($blank->cuts(), ['parts.timber', $blank->selected()], 'Timber that has not settled moves after it is cut.', 'What has been cut true warps, and the piece is lost.');
         }
     }
 }
