@@ -26,7 +26,7 @@ final class CostingTest extends TestCase
     {
         // CALCULATIONS M2, by hand: 750 at a margin of 25 % is 1000; at a mark-up of 25 % it is 937.50.
         self::assertSame(100_000, Quote::fromMargin(Money::ofMinor(75_000, 'EUR'), 0.25)->minor);
-        self::assertSame(93_750, Quote::fromMarkUp(Money::ofMinor(75_000, 'EUR'), 0.25)->minor);
+        self::assertSame([93_750, 75_000], [Quote::fromMarkUp(Money::ofMinor(75_000, 'EUR'), 0.25)->minor, Quote::fromMarkUp(Money::ofMinor(75_000, 'EUR'), 0.0)->minor]);
         $this->expectException(\InvalidArgumentException::class);
         Quote::fromMargin(Money::ofMinor(1, 'EUR'), 1.0);
     }

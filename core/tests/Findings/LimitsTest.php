@@ -370,7 +370,7 @@ final class LimitsTest extends TestCase
         yield 'slots under the crown' => ['slot-wide', ['slotWidth' => '0.7', 'crownWidth' => '1.2'], ['slotWidth' => '1', 'crownWidth' => '0.9']];
         yield 'soft boards' => ['soft.boardTimber', ['boardTimber' => 'true mahogany'], ['boardTimber' => 'red alder']];
         yield 'soft necks' => ['soft.neckTimber', ['neckTimber' => 'red alder'], ['neckTimber' => 'western redcedar']];
-        yield 'short rods' => ['rod-short', ['rodLength' => '290'], ['rodLength' => '190']];
+        yield 'short rods' => ['rod-short', ['rodLength' => '196'], ['rodLength' => '195']];
         yield 'pairs of markers' => ['marker-pair', ['lastWidth' => '55.9', 'markerOffset' => '22.5'], ['lastWidth' => '55.9', 'markerOffset' => '24']];
         yield 'side markers' => ['side-markers', ['sideMarkers' => '4'], ['sideMarkers' => '5']];
         yield 'screws in front' => ['screws-in-front', ['mountingOffset' => '-4'], ['mountingOffset' => '-6']];

@@ -47,6 +47,15 @@ final class SpecificationReaderTest extends TestCase
         self::assertStringContainsString('one value, not a list', SpecificationReader::read(['scale' => ['a']])->problems['scale']);
     }
 
+    public function test_too_many_rows_or_none_are_refused_with_how_many_there_may_be(): void
+    {
+        $problem = static fn (array $typed, string $field): string => SpecificationReader::read($typed)->problems[$field] ?? '';
+        $cavity = ['kind' => 'control', 'depth' => '10', 'length' => '20', 'width' => '20'];
+        self::assertSame('Cavities: 0 to 8.', $problem(['cavities' => array_fill(0, 9, $cavity)], 'cavities'));
+        self::assertSame('', $problem(['cavities' => array_fill(0, 8, $cavity)], 'cavities'));
+        self::assertNotSame('', $problem(['layers' => 'alder'], 'layers'));
+    }
+
     public function test_units_are_read_as_they_are_typed(): void
     {
         $s = SpecificationReader::read([

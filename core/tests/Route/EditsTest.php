@@ -118,7 +118,7 @@ final class EditsTest extends TestCase
         self::assertStringContainsString('nothing is lost for good', $broken[0]->words());
     }
 
-    /** @return iterable<string, array{array<string, mixed>, string}> */
+    /** @return iterable<string, array{0: array<string, mixed>, 1: string, 2?: list<array<string, mixed>>}> */
     public static function impossible(): iterable
     {
         yield 'a circle' => [['kind' => 'link', 'before' => 'delivery.pack', 'after' => 'brief.agree'], 'wait for each other in a circle'];
@@ -134,18 +134,22 @@ final class EditsTest extends TestCase
         yield 'a glue-up in two goes' => [['kind' => 'split', 'key' => 'fretboard.glue', 'first' => 10], 'in one sitting'];
         yield 'all of it in the first part' => [['kind' => 'split', 'key' => 'neck.carve', 'first' => 240], 'and leaves some'];
         yield 'nothing in the first part' => [['kind' => 'split', 'key' => 'neck.carve', 'first' => 0], 'and leaves some'];
+        yield 'split once more' => [['kind' => 'split', 'key' => 'neck.carve', 'first' => 30], 'in two parts already', [['kind' => 'split', 'key' => 'neck.carve', 'first' => 90]]];
         yield 'no change at all' => [['kind' => 'polish'], 'no such change'];
         yield 'half a change' => [['kind' => 'move', 'key' => 'neck.carve'], 'lacks its “target”'];
     }
 
-    /** @param  array<string, mixed>  $kept */
+    /**
+     * @param  array<string, mixed>  $kept
+     * @param  list<array<string, mixed>>  $first  what was changed before
+     */
     #[DataProvider('impossible')]
-    public function test_what_cannot_be_done_is_said_and_leaves_the_route_as_it_is(array $kept, string $sentence): void
+    public function test_what_cannot_be_done_is_said_and_leaves_the_route_as_it_is(array $kept, string $sentence, array $first = []): void
     {
-        $edited = self::edit($kept);
-        self::assertStringContainsString($sentence, $edited->left[0]);
-        self::assertSame([], $edited->words);
-        self::assertEquals($edited->derived, $edited->route);
+        $edited = self::edit(...[...$first, $kept]);
+        self::assertStringContainsString($sentence, $edited->left[count($first)]);
+        self::assertCount(count($first), $edited->words);
+        self::assertEquals(self::edit(...$first)->route, $edited->route);
     }
 
     public function test_changes_are_kept_as_they_were_written(): void

@@ -54,7 +54,7 @@ final class WoodTest extends TestCase
     {
         $lines = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), file(__DIR__.'/../reference/species.csv', FILE_IGNORE_NEW_LINES) ?: []);
         $compared = 0;
-        foreach (array_slice($lines, 1) as [$name, , $atTwelve, $basic, $radial, $tangential]) {
+        foreach (array_slice($lines, 1) as [$name, , $atTwelve, $basic, $radial, $tangential, $janka]) {
             if (! in_array($name, Species::names(), true)) {
                 continue;
             }
@@ -62,6 +62,7 @@ final class WoodTest extends TestCase
             self::assertSame([(float) $radial, (float) $tangential], [$timber->radialShrinkage, $timber->tangentialShrinkage], (string) $name);
             $gravity = $atTwelve !== '' ? (float) $atTwelve : (float) $basic / (1 - 0.265 * 0.6 * (float) $basic);
             self::assertEqualsWithDelta(1120 * $gravity, $timber->density(12.0), 1e-6, (string) $name);
+            self::assertSame((int) $janka, $timber->hardness, (string) $name);
             $compared++;
         }
         self::assertGreaterThan(20, $compared);
