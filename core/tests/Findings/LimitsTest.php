@@ -259,6 +259,7 @@ final class LimitsTest extends TestCase
         ];
 
         // Electronics: 9.5 of thread against the top, a washer and a nut of 3.5.
+        yield 'no pots' => ['pot-thread', ['pickups' => [], 'pots' => '', 'controlTop' => '9'], ['controlTop' => '9']];
         yield 'thread of a pot' => ['pot-thread', ['controlTop' => '6'], ['controlTop' => '6.1']];
         yield 'top over the controls' => ['control-top', ['controlTop' => '2.5'], ['controlTop' => '2.4']];
         yield 'thread of the jack' => ['jack-thread', ['jackWall' => '6.5'], ['jackWall' => '6.6']];

@@ -23,6 +23,8 @@ final class SvgOutlineTest extends TestCase
         yield 'a circle by arcs' => [self::CIRCLE, M_PI * 2500, M_PI * 100];
         yield 'a circle by one arc written tightly' => ['M0 50a50 50 0 1150 50A50 50 0 010 50z', M_PI * 2500, M_PI * 100];
         yield 'an ellipse twice as long as wide' => ['M0 50 A100 50 0 0 1 200 50 A100 50 0 0 1 0 50Z', M_PI * 5000, 484.4224];
+        // SVG 1.1, F.6.6: radii that do not reach are enlarged until they just do.
+        yield 'half a circle by an arc that is too small' => ['M0 0 A10 10 0 0 1 0 100 Z', M_PI * 1250, 100 + M_PI * 50];
         yield 'a circle by smooth cubics' => ['M0 50C0 22.386 22.386 0 50 0S100 22.386 100 50 77.614 100 50 100 0 77.614 0 50', M_PI * 2500, M_PI * 100];
         // Under a parabola lie two thirds of its box; two that follow each other add nothing to their square.
         yield 'a parabola by a quadratic' => ['M0 0 Q50 100 100 0 Z', 40_000 / 3, 0.0];

@@ -198,6 +198,13 @@ final class WorkshopFileTest extends TestCase
         }
     }
 
+    public function test_a_file_that_is_too_large_is_not_even_read(): void
+    {
+        $this->expectException(UnreadableFile::class);
+        $this->expectExceptionMessage('larger than 20 MB');
+        WorkshopFile::read(str_repeat(' ', 20_000_001));
+    }
+
     public function test_a_shop_with_nothing_to_do_and_nobody_in_it_is_planned(): void
     {
         $shop = WorkshopFile::read('{"format": "regimen-workshop/1", "timezone": "UTC", "now": "2026-03-18T08:02", "people": [], "builds": []}');

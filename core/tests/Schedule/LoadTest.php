@@ -52,6 +52,19 @@ final class LoadTest extends TestCase
         self::assertSame([], $saw->overbooked());
     }
 
+    /** By hand: an hour of work is 3.953 by the clock, so that the latest start is a day and 238 minutes before Friday at five. */
+    public function test_what_a_promise_needs_of_a_fixture_is_counted_from_the_latest_start(): void
+    {
+        $glue = new Activity('glue', 'one', 60, 1_440, 'any', demands: [new Demand('clamps', 2, true)]);
+        $problem = new Problem($this->at('2026-03-16 08:00'), [$glue], [$this->worker(1)], ['clamps' => 3], ['one' => new Due($this->at('2026-03-22 12:00'))]);
+        $clamps = Load::ofResource('clamps', $problem, Builder::plan($problem), $this->weeks());
+        // From Saturday 8:02 for 1,500 minutes: all of it before Monday.
+        self::assertSame([[2 * 1_500, 0], [2 * 1_500, 0]], [$clamps->planned, $clamps->needed]);
+        $later = $problem->with(['dues' => ['one' => new Due($this->at('2026-03-23 06:00'))]]);
+        // From Sunday 2:02: 1,318 minutes until Monday and 182 after it.
+        self::assertSame([2 * 1_318, 2 * 182], Load::ofResource('clamps', $later, Builder::plan($later), $this->weeks())->needed);
+    }
+
     /** @return list<int> two weeks */
     private function weeks(): array
     {
