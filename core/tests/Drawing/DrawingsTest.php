@@ -152,6 +152,9 @@ final class DrawingsTest extends TestCase
         // Source: CALCULATIONS G1; published tables for 25 1/2 in agree to 0.001 in.
         self::assertSame(['1.431', '6.397', '12.750', '18.344'], [$rows[0][3], $rows[4][3], $rows[11][3], $rows[21][3]]);
         self::assertSame('12 3/4"', $rows[11][2]);
+        // From fret to fret: 25.5 · (2^(−11/12) − 2^(−1)) = 0.758 in.
+        self::assertSame(['1.431', '0.758'], [$rows[0][5], $rows[11][5]]);
+        self::assertSame(['36.35', '19.26'], [$rows[0][4], $rows[11][4]]);
         $csv = Tables::csv(Tables::strings(Specifications::workings()));
         self::assertSame(7, substr_count($csv, "\r\n"));
         self::assertStringStartsWith('string,note,Hz,"gauge, in"', $csv);

@@ -259,6 +259,9 @@ final class LimitsTest extends TestCase
         ];
 
         // Electronics: 9.5 of thread against the top, a washer and a nut of 3.5.
+        // By hand: (nut − two margins − all gauges) over the gaps between; 0.148 in of strings on a guitar, 0.300 in on a bass.
+        yield 'gaps of a guitar’s strings' => ['string-gaps', ['nutWidth' => '37.3', 'nutMargin' => '3', 'gauges' => '10 13 17 26w 36w 46w', 'spacing' => 'equal_gaps'], ['nutWidth' => '37.2', 'nutMargin' => '3', 'gauges' => '10 13 17 26w 36w 46w', 'spacing' => 'equal_gaps']];
+        yield 'gaps of a bass’s strings' => ['string-gaps', self::bass('34.7'), self::bass('34.6')];
         yield 'no pots' => ['pot-thread', ['pickups' => [], 'pots' => '', 'controlTop' => '9'], ['controlTop' => '9']];
         yield 'thread of a pot' => ['pot-thread', ['controlTop' => '6'], ['controlTop' => '6.1']];
         yield 'top over the controls' => ['control-top', ['controlTop' => '2.5'], ['controlTop' => '2.4']];
@@ -339,6 +342,12 @@ final class LimitsTest extends TestCase
             ['cavities' => [['kind' => 'jack'] + self::CAVITY]],
         ];
         yield 'one scale said twice' => ['multi-scale', ['scale' => '630', 'scaleTreble' => '630'], ['scale' => '630', 'scaleTreble' => '629']];
+    }
+
+    /** @return array<string, mixed> */
+    private static function bass(string $nutWidth): array
+    {
+        return ['type' => 'bass', 'strings' => '4', 'scale' => '34"', 'frets' => '20', 'nutWidth' => $nutWidth, 'nutMargin' => '4.5', 'gauges' => '45w 65w 85w 105w', 'spacing' => 'equal_gaps'];
     }
 
     /**

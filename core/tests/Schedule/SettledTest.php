@@ -146,6 +146,13 @@ final class SettledTest extends TestCase
         self::assertSame('2026-03-19', substr($this->local($plan->assignments['b']->start), 0, 10));
     }
 
+    public function test_a_pin_behind_what_is_over_waits_for_nothing(): void
+    {
+        $problem = $this->problem([new Activity('a', 'one', 60, skill: 'any', pin: new Pin(after: 'done long ago'))], [$this->worker(1)]);
+        self::assertSame(['a' => []], $problem->before);
+        self::assertSame([], Troubles::of($problem, Builder::plan($problem)));
+    }
+
     public function test_impossible_pins_are_told_with_their_mend_and_all_is_planned(): void
     {
         $day = $this->at('2026-03-18');
