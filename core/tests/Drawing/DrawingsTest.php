@@ -149,6 +149,7 @@ final class DrawingsTest extends TestCase
     {
         [$heads, $rows] = Tables::frets(Specifications::workings());
         self::assertSame('from the nut, in', $heads[3]);
+        self::assertSame(array_map(strval(...), range(1, 22)), array_column($rows, 0));
         // Source: CALCULATIONS G1; published tables for 25 1/2 in agree to 0.001 in.
         self::assertSame(['1.431', '6.397', '12.750', '18.344'], [$rows[0][3], $rows[4][3], $rows[11][3], $rows[21][3]]);
         self::assertSame('12 3/4"', $rows[11][2]);
