@@ -126,6 +126,13 @@ final class ConsoleTest extends FrameworkTestCase
         }
     }
 
+    public function test_where_no_shop_has_been_opened_there_is_none_to_export(): void
+    {
+        $refused = new Process([base_path('regimen'), 'plan', '--export'], $this->folder, ['DB_DATABASE' => "{$this->folder}/none.sqlite"]);
+        $refused->run();
+        $this->assertSame([2, '', "There is no shop of your own here yet; ./regimen start opens one.\n"], [$refused->getExitCode(), $refused->getOutput(), $refused->getErrorOutput()]);
+    }
+
     public function test_the_running_shop_is_exported_planned_and_comes_out_as_it_was_planned(): void
     {
         $shop = app(OpenShop::class);
