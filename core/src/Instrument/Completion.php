@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Regimen\Instrument;
 
-use Regimen\Electronics\SwitchPosition;
 use Regimen\Geometry\BoardShape;
 use Regimen\Geometry\FretTable;
 use Regimen\Strings\StringSets;
@@ -15,11 +14,6 @@ final class Completion
 {
     /** Board beyond the outer strings at the last fret, in mm. */
     private const MARGIN_MM = 3.6;
-
-    /** Room between pickups and what is beside them, in mm. */
-    private const PICKUP_ROOM_MM = 4.0;
-
-    private const BRIDGE_ROOM_MM = 22.0;
 
     /** The pocket ends so far before the board. */
     private const POCKET_SHORT_MM = 6.0;
@@ -51,7 +45,7 @@ final class Completion
             }
         }
 
-        $worked['pickups'] = $completion->placed();
+        $worked['pickups'] = UsualElectrics::placed($completion->values['pickups'], $completion->values['scale']->mm, $completion->values['boardLength']->mm);
 
         return array_filter($worked, static fn (mixed $value): bool => $value !== null && $value !== []);
     }
@@ -81,8 +75,8 @@ final class Completion
             'stiffeningRods' => fn (): bool => $this->stiffeningRods(),
             'guideAt' => fn (): Length => Length::ofMillimetres(max(8.0, min(35.0, $this->values['firstPost']->mm - 10.0))),
             'guided' => fn (): int => $this->guided(),
-            'pots' => fn (): array => $this->pots(),
-            'switch' => fn (): array => $this->switch(),
+            'pots' => fn (): array => UsualElectrics::pots($this->values['pickups']),
+            'switch' => fn (): array => UsualElectrics::positions($this->values['pickups']),
         ];
     }
 
@@ -234,49 +228,5 @@ final class Completion
         $row = $this->values['tunerLayout'] === TunerLayout::BothSides ? (int) ceil($this->values['strings'] / 2) : $this->values['strings'];
 
         return Length::ofMillimetres($this->values['firstPost']->mm + ($row - 1) * $this->values['tunerSpacing']->mm + 28.0 + $this->values['tunerHole']->mm);
-    }
-
-    /**
-     * Pickups without a place: the first beside the board, the last before the bridge, the others between.
-     *
-     * @return list<Pickup>
-     */
-    private function placed(): array
-    {
-        $pickups = $this->values['pickups'];
-        $last = count($pickups) - 1;
-        $nearBoard = fn (Pickup $one): float => $this->values['scale']->mm - $this->values['boardLength']->mm - self::PICKUP_ROOM_MM - $one->kind->lengthMm() / 2;
-        $nearBridge = static fn (Pickup $one): float => self::BRIDGE_ROOM_MM + $one->kind->lengthMm() / 2;
-        foreach ($pickups as $index => $pickup) {
-            if ($pickup->position === null) {
-                $share = $last === 0 ? 1.0 : $index / $last;
-                $pickups[$index] = $pickup->at(Length::ofMillimetres(round(max(5.0, (1 - $share) * $nearBoard($pickup) + $share * $nearBridge($pickup)), 1)));
-            }
-        }
-
-        return $pickups;
-    }
-
-    /** @return list<float> kΩ */
-    private function pots(): array
-    {
-        $usual = array_filter(array_map(static fn (Pickup $pickup): ?float => $pickup->kind->usualPot(), $this->values['pickups']));
-
-        return $usual === [] ? [] : [max($usual), max($usual)];
-    }
-
-    /** @return list<SwitchPosition> */
-    private function switch(): array
-    {
-        $places = array_map(static fn (Pickup $pickup): string => mb_strtolower($pickup->place), $this->values['pickups']);
-        $positions = [];
-        foreach ($places as $index => $place) {
-            $positions[] = $place;
-            if (isset($places[$index + 1])) {
-                $positions[] = $place.' + '.$places[$index + 1];
-            }
-        }
-
-        return array_map(SwitchPosition::parse(...), $positions);
     }
 }
