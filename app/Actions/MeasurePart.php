@@ -14,7 +14,7 @@ use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
 use Regimen\Inspection\AsMeasured;
-use Regimen\Inspection\MeasurableFields;
+use Regimen\Inspection\MadeHere;
 use Regimen\Units\InvalidQuantity;
 
 /** A part is measured; the value stands beside what was drawn, and a later one takes its place without effacing it. */
@@ -28,7 +28,7 @@ final readonly class MeasurePart
     {
         return DB::transaction(function () use ($by, $build, $line, $part, $field, $value, $instrument): Measurement {
             $read = Revisions::read($build->specification);
-            $allowed = $line === null ? MeasurableFields::MADE_HERE[$part] ?? [] : MeasurableFields::of($line->group, $read->orFail());
+            $allowed = $line === null ? MadeHere::tryFrom($part)?->measured() ?? [] : $line->group->measured($read->orFail());
             $definition = AsMeasured::field($field);
             if (! in_array($field, $allowed, true) || $definition === null) {
                 throw Refused::because('That is not measured on this part. Choose one of the measures that are offered.', 'field');

@@ -12,10 +12,10 @@ use App\Support\Clock;
 use App\Support\Say;
 use Regimen\Drawing\FrontView;
 use Regimen\Figures\Workings;
-use Regimen\Inspection\GateBook;
 use Regimen\Inspection\Target;
 use Regimen\Route\Caution;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\Inspector;
 
 /** The sheet that goes with an instrument through the shop: drawing, operations in order, boxes to tick, gates to write on. */
 final class TravellerPdf
@@ -45,7 +45,7 @@ final class TravellerPdf
         $read = Revisions::read($build->specification);
         $workings = Workings::of($read);
         $route = $this->drafting->draft($read->orFail(), $build)->route;
-        $gates = GateBook::of($workings, $this->house->rules()->tolerances);
+        $gates = Inspector::of($workings, $this->house->rules()->tolerances);
         [$this->width, $this->height] = $paper->size();
         $this->canvas = new Canvas("{$build->name()}, traveller", $paper, 'P', $this->clock->now()->getTimestamp());
         $this->page = 0;
@@ -54,8 +54,8 @@ final class TravellerPdf
         $done = $build->operations->filter(fn ($operation): bool => $operation->isOver($this->clock->now()))->pluck('key')->all();
         $stage = null;
         foreach ($route->operations as $operation) {
-            if ($operation->stage !== $stage) {
-                $stage = $operation->stage;
+            if ($operation->standard->stage !== $stage) {
+                $stage = $operation->standard->stage;
                 $this->room($build, 34.0);
                 $this->y += 3.0;
                 $this->canvas->words(ucfirst($stage->words()), self::LEFT, $this->y, 10);
@@ -88,7 +88,7 @@ final class TravellerPdf
         $lines = $this->wrapped(implode(' ', array_slice(Caution::together($operation->cautions), 0, -1)), 6.0, $this->width - 2 * self::LEFT - 8);
         $this->room($build, 6.0 + 5.2 * count($gate) + 2.8 * count($lines));
         $this->box(self::LEFT, $this->y - 3.0, $done);
-        $way = $operation->way === '' ? '' : ", {$operation->way}";
+        $way = $operation->standard->way === '' ? '' : ", {$operation->standard->way}";
         $this->canvas->words($operation->name.$way, self::LEFT + 6, $this->y, 8);
         $times = Say::duration($operation->work()->minutes).($operation->hold->minutes > 0 ? ', holds '.Say::clockTime($operation->hold->minutes) : '');
         $this->canvas->words($times, $this->width - self::LEFT - 34, $this->y, 7, 'end');

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Regimen\Instrument\FinishSystem;
+
+/** @property FinishSystem $system */
 class FinishStandard extends ShopModel
 {
+    protected $casts = ['system' => FinishSystem::class];
 }

@@ -6,14 +6,23 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Regimen\Costing\KitState;
+use Regimen\Parts\PartGroup;
 
 /**
+ * @property PartGroup $group
  * @property KitState $state
  * @property Build $build
  */
 class KitLine extends ShopModel
 {
-    protected $casts = ['state' => KitState::class, 'surplus' => 'boolean', 'quantity' => 'float', 'used' => 'float', 'written_off' => 'float'];
+    protected $casts = [
+        'group' => PartGroup::class,
+        'state' => KitState::class,
+        'surplus' => 'boolean',
+        'quantity' => 'float',
+        'used' => 'float',
+        'written_off' => 'float',
+    ];
 
     /** @return BelongsTo<Build, $this> */
     public function build(): BelongsTo

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\EnumList;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Caution;
 use Regimen\Route\HoldKind;
 use Regimen\Route\OperationState;
 use Regimen\Route\Piece;
@@ -16,9 +19,9 @@ use Regimen\Route\Stage;
 /**
  * @property OperationState $state
  * @property Stage $stage
- * @property list<string> $pieces
- * @property list<string> $needs
- * @property list<string> $cautions
+ * @property list<Piece> $pieces
+ * @property list<PartGroup> $needs
+ * @property list<Caution> $cautions
  * @property HoldKind|null $hold_kind
  * @property CarbonImmutable|null $started_at
  * @property CarbonImmutable|null $labour_done_at
@@ -33,10 +36,10 @@ class Operation extends ShopModel
     protected $casts = [
         'state' => OperationState::class,
         'stage' => Stage::class,
-        'pieces' => 'array',
-        'needs' => 'array',
+        'pieces' => EnumList::class.':'.Piece::class,
+        'needs' => EnumList::class.':'.PartGroup::class,
         'one_sitting' => 'boolean',
-        'cautions' => 'array',
+        'cautions' => EnumList::class.':'.Caution::class,
         'sprayed' => 'boolean',
         'hold_kind' => HoldKind::class,
         'started_at' => 'immutable_datetime',
@@ -101,11 +104,5 @@ class Operation extends ShopModel
     {
         return $this->state === OperationState::Done
             || ($this->state === OperationState::Holding && $this->hold_until !== null && $this->hold_until <= $now);
-    }
-
-    /** @return list<Piece> */
-    public function worksOn(): array
-    {
-        return array_map(Piece::from(...), $this->pieces);
     }
 }

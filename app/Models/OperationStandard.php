@@ -4,7 +4,31 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Regimen\Route\Caution;
+use Regimen\Route\Driver;
+use Regimen\Route\HoldKind;
+use Regimen\Route\Skill;
+use Regimen\Route\Stage;
+use Regimen\Route\Tool;
+
+/**
+ * @property Stage $stage
+ * @property Skill $skill
+ * @property Tool $tool
+ * @property Caution|null $caution
+ * @property HoldKind|null $hold_kind
+ * @property Driver|null $driver
+ */
 class OperationStandard extends ShopModel
 {
-    protected $casts = ['one_sitting' => 'boolean', 'usual' => 'boolean'];
+    protected $casts = [
+        'one_sitting' => 'boolean',
+        'usual' => 'boolean',
+        'stage' => Stage::class,
+        'skill' => Skill::class,
+        'tool' => Tool::class,
+        'caution' => Caution::class,
+        'hold_kind' => HoldKind::class,
+        'driver' => Driver::class,
+    ];
 }

@@ -71,11 +71,11 @@ final readonly class Activities
             $build,
             $operation->work()->minutes,
             $this->air->stretched($operation->hold->minutes, $operation->holdKind),
-            $operation->skill->value,
+            $operation->standard->skill->value,
             [...$before[$operation->key] ?? [], ...$waits->leads($operation->needs, static fn (string $key): string => "d{$key}")[0]],
-            $this->demands($build, $operation->pieces, $operation->station, $operation->fixture, $operation->fixtures),
-            oneSitting: $operation->oneSitting,
-            setUp: $operation->setUpKey === '' || $operation->setUp->minutes === 0 ? null : new SetUp($operation->setUpKey, $operation->setUp->minutes, $operation->station),
+            $this->demands($build, $operation->pieces, $operation->standard->station, $operation->standard->fixture, $operation->standard->fixtures),
+            oneSitting: $operation->standard->oneSitting,
+            setUp: $operation->setUpKey === '' || $operation->setUp->minutes === 0 ? null : new SetUp($operation->setUpKey, $operation->setUp->minutes, $operation->standard->station),
         ), $route->operations);
     }
 
@@ -181,7 +181,7 @@ final readonly class Activities
     /** @return list<Demand> */
     private function demandsOf(OperationModel $operation): array
     {
-        $demands = $this->demands("b{$operation->build_id}", $operation->worksOn(), $operation->station, $operation->fixture, $operation->fixtures);
+        $demands = $this->demands("b{$operation->build_id}", $operation->pieces, $operation->station, $operation->fixture, $operation->fixtures);
 
         return $operation->sprayed ? [...$demands, new Demand(Air::RESOURCE)] : $demands;
     }

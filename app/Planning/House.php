@@ -15,26 +15,17 @@ use App\Models\Shop;
 use Regimen\Costing\Price;
 use Regimen\Costing\PriceList;
 use Regimen\Inspection\Tolerances;
-use Regimen\Instrument\FinishSystem;
-use Regimen\Route\Caution;
-use Regimen\Route\Driver;
-use Regimen\Route\FinishStandard;
-use Regimen\Route\HoldKind;
 use Regimen\Route\HouseRules;
 use Regimen\Route\HouseStandards;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FinishOperation;
 use Regimen\Route\ShopFit;
-use Regimen\Route\Skill;
 use Regimen\Route\SprayLimits;
-use Regimen\Route\Stage;
 use Regimen\Route\Standard;
-use Regimen\Route\ThreePoint;
-use Regimen\Route\Tool;
 use Regimen\Schedule\Calendar;
 use Regimen\Schedule\Weights;
 use Regimen\Schedule\Worker;
 use Regimen\Schedule\WorkingHours;
-use Regimen\Units\Duration;
 use Regimen\Units\Money;
 
 /** The shop as the core knows it: hours, people, stations and fixtures, standards, prices. Read once for each request. */
@@ -116,7 +107,7 @@ final class House
     /** Minutes of sanding in between, where a recoat window was missed. */
     public function sanding(): int
     {
-        return $this->sanding ??= (int) OperationStandard::query()->where('key', RecoatWindows::SCUFF)->value('labour_minutes');
+        return $this->sanding ??= (int) OperationStandard::query()->where('key', FinishOperation::Scuff->value)->value('labour_minutes');
     }
 
     /** How fast somebody works, in percent of the house standard. */
@@ -141,18 +132,8 @@ final class House
     public function standards(): HouseStandards
     {
         return HouseStandards::of(
-            OperationStandard::query()->orderBy('id')->get()->map(self::standard(...)),
-            FinishStandardModel::query()->get()->map(static fn (FinishStandardModel $row): FinishStandard => new FinishStandard(
-                FinishSystem::from($row->system),
-                $row->body_coats,
-                $row->neck_coats,
-                $row->coats_a_day,
-                Duration::ofMinutes($row->after_first_minutes),
-                Duration::ofMinutes($row->between_coats_minutes),
-                Duration::ofMinutes($row->overnight_minutes),
-                Duration::ofMinutes($row->cure_minutes),
-                $row->window_minutes === null ? null : Duration::ofMinutes($row->window_minutes),
-            )),
+            OperationStandard::query()->orderBy('id')->get()->map(StandardRecords::standard(...)),
+            FinishStandardModel::query()->get()->map(StandardRecords::finish(...)),
             $this->rules(),
         );
     }
@@ -178,31 +159,6 @@ final class House
         $skills = array_values(array_unique(array_merge(...Person::query()->where('active', true)->get()->map(static fn (Person $person): array => $person->skills)->all())));
 
         return new ShopFit($resources->pluck('capacity', 'key')->all(), $resources->pluck('name', 'key')->all(), $skills);
-    }
-
-    public static function standard(OperationStandard $row): Standard
-    {
-        return new Standard(
-            $row->key,
-            $row->name,
-            Stage::from($row->stage),
-            Duration::ofMinutes($row->set_up_minutes),
-            new ThreePoint(Duration::ofMinutes(min($row->best_minutes, $row->labour_minutes)), Duration::ofMinutes($row->labour_minutes), Duration::ofMinutes(max($row->worst_minutes, $row->labour_minutes))),
-            Duration::ofMinutes($row->hold_minutes),
-            Skill::from($row->skill),
-            $row->station,
-            $row->fixture,
-            $row->fixtures,
-            $row->one_sitting,
-            Caution::tryFrom($row->caution ?? ''),
-            HoldKind::tryFrom($row->hold_kind ?? ''),
-            Tool::from($row->tool),
-            $row->way,
-            Driver::tryFrom($row->driver ?? ''),
-            $row->fixed_percent,
-            $row->risk,
-            $row->usual,
-        );
     }
 
     public function prices(): PriceList

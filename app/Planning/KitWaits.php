@@ -7,6 +7,9 @@ namespace App\Planning;
 use App\Support\Minutes;
 use App\Support\Say;
 use Regimen\Costing\KitState;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Schedule\Predecessor;
 use Regimen\Schedule\Release;
 
@@ -17,8 +20,6 @@ use Regimen\Schedule\Release;
  */
 final class KitWaits
 {
-    private const ORDERED_BY = ['neck-timber' => 'brief.agree', 'fretboard-timber' => 'brief.agree', 'body-timber' => 'brief.agree'];
-
     /** @var array<string, array{int, string}> latest arrival of what is ordered, by group */
     private array $arrivals = [];
 
@@ -29,16 +30,16 @@ final class KitWaits
     {
     }
 
-    public function add(string $group, string $name, KitState $state, ?string $expectedOn, int $leadDays, string $supplier = ''): void
+    public function add(PartGroup $group, string $name, KitState $state, ?string $expectedOn, int $leadDays, string $supplier = ''): void
     {
         if ($state === KitState::Ordered && $expectedOn !== null) {
             [$day, $words] = $expectedOn < $this->today ? $this->overdue($expectedOn, $leadDays, $supplier) : [$expectedOn, 'expected '.Say::day($expectedOn)];
             $instant = Minutes::endOfDay($day, $this->zone) + 1;
-            if ($instant > ($this->arrivals[$group][0] ?? 0)) {
-                $this->arrivals[$group] = [$instant, "{$name}, {$words}"];
+            if ($instant > ($this->arrivals[$group->value][0] ?? 0)) {
+                $this->arrivals[$group->value] = [$instant, "{$name}, {$words}"];
             }
-        } elseif ($state === KitState::Needed && $leadDays > ($this->leads[$group][0] ?? 0)) {
-            $this->leads[$group] = [$leadDays, $name.': '.Say::count($leadDays, 'day').' from the order'];
+        } elseif ($state === KitState::Needed && $leadDays > ($this->leads[$group->value][0] ?? 0)) {
+            $this->leads[$group->value] = [$leadDays, $name.': '.Say::count($leadDays, 'day').' from the order'];
         }
     }
 
@@ -57,12 +58,12 @@ final class KitWaits
         return [$day, 'overdue since '.Say::day($expectedOn).'; '.$this->delay->words($supplier, $leadDays).', so that it is planned for '.Say::day($day)];
     }
 
-    /** @param  list<string>  $groups */
+    /** @param  list<PartGroup>  $groups */
     public function release(array $groups): ?Release
     {
         $latest = null;
         foreach ($groups as $group) {
-            $arrival = $this->arrivals[$group] ?? null;
+            $arrival = $this->arrivals[$group->value] ?? null;
             if ($arrival !== null && ($latest === null || $arrival[0] > $latest->instant)) {
                 $latest = new Release(...$arrival);
             }
@@ -74,7 +75,7 @@ final class KitWaits
     /**
      * The lead times of what is not ordered, behind the operation that orders it.
      *
-     * @param  list<string>  $groups
+     * @param  list<PartGroup>  $groups
      * @param  callable(string): ?string  $activity  the activity of an operation's key, null if it is over
      * @return array{list<Predecessor>, Release|null} a release instead where the ordering is over and the part still is not ordered
      */
@@ -83,11 +84,11 @@ final class KitWaits
         $predecessors = [];
         $release = null;
         foreach ($groups as $group) {
-            if (! isset($this->leads[$group])) {
+            if (! isset($this->leads[$group->value])) {
                 continue;
             }
-            [$days, $cause] = $this->leads[$group];
-            $orderedBy = $activity(self::ORDERED_BY[$group] ?? 'parts.order');
+            [$days, $cause] = $this->leads[$group->value];
+            $orderedBy = $activity(self::orderedBy($group));
             if ($orderedBy !== null) {
                 $predecessors[] = new Predecessor($orderedBy, $days * 1440, $cause);
             } else {
@@ -97,5 +98,12 @@ final class KitWaits
         }
 
         return [$predecessors, $release];
+    }
+
+    private static function orderedBy(PartGroup $group): string
+    {
+        $operation = Operations::ordering($group);
+
+        return (string) ($operation ?? PreparationOperation::OrderParts)->value;
     }
 }

@@ -27,10 +27,10 @@ final class Learned
         foreach ($standards as $standard) {
             $planned = $standard->set_up_minutes + $standard->labour_minutes;
             // An instrument with more frets takes longer; it counts as what it says about the usual one.
-            $minutes = array_map(static fn (array $job): int => (int) round($job[0] * $planned / max(1, $job[1])) - $standard->set_up_minutes, $worked["{$standard->key} {$standard->tool}"] ?? []);
+            $minutes = array_map(static fn (array $job): int => (int) round($job[0] * $planned / max(1, $job[1])) - $standard->set_up_minutes, $worked["{$standard->key} {$standard->tool->value}"] ?? []);
             $lesson = Learning::of(Duration::ofMinutes($standard->labour_minutes), $minutes);
             if ($lesson !== null) {
-                $learned["{$standard->key} {$standard->tool}"] = $lesson;
+                $learned["{$standard->key} {$standard->tool->value}"] = $lesson;
             }
         }
 

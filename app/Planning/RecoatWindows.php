@@ -11,6 +11,7 @@ use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\FinishOperation;
 use Regimen\Route\OperationState;
 use Regimen\Route\Stage;
 use Regimen\Route\UnknownStandard;
@@ -18,7 +19,7 @@ use Regimen\Route\UnknownStandard;
 /** Where the next coat came too late for the one under it, sanding it in goes on the route between them. */
 final readonly class RecoatWindows
 {
-    public const SCUFF = 'finish.scuff';
+    public const SCUFF = FinishOperation::Scuff->value;
 
     public function __construct(private House $house, private Drafting $drafting, private RouteSync $sync, private Logbook $logbook, private Clock $clock)
     {
@@ -57,7 +58,7 @@ final readonly class RecoatWindows
             return;
         }
         try {
-            $standard = $this->house->standards()->operation(self::SCUFF);
+            $standard = $this->house->standards()->operation(FinishOperation::Scuff->value);
         } catch (UnknownStandard) {
             return;
         }

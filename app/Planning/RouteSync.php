@@ -13,10 +13,8 @@ use App\Models\TimeEntry;
 use App\Support\Say;
 use Regimen\Costing\KitLine;
 use Regimen\Costing\KitState;
-use Regimen\Route\Caution;
 use Regimen\Route\Operation;
 use Regimen\Route\OperationState;
-use Regimen\Route\Piece;
 
 /**
  * Brings a build's route and kit to what is derived for it. What is begun or done stays as it is; what became useless
@@ -48,7 +46,7 @@ final class RouteSync
         foreach ($draft->route->operations as $position => $operation) {
             $known = $existing->pull($operation->key);
             if ($known === null) {
-                $rows[] = ['build_id' => $build->id, 'position' => $position, ...self::operationRow($operation)];
+                $rows[] = ['build_id' => $build->id, 'position' => $position, ...OperationRecords::raw($operation)];
             } else {
                 $this->update($known, $position, $operation);
             }
@@ -64,8 +62,8 @@ final class RouteSync
 
     private function update(OperationModel $known, int $position, Operation $operation): void
     {
-        $row = $known->state === OperationState::Open ? self::operationRow($operation) : ['name' => $operation->name];
-        $known->fill(['position' => $position, ...$row, ...isset($row['pieces']) ? ['pieces' => self::pieces($operation), 'needs' => $operation->needs, 'cautions' => array_map(static fn (Caution $caution): string => $caution->value, $operation->cautions)] : []]);
+        $row = $known->state === OperationState::Open ? OperationRecords::row($operation) : ['name' => $operation->name];
+        $known->fill(['position' => $position, ...$row]);
         if ($known->isDirty(array_keys($row))) {
             $known->version++;
         }
@@ -105,42 +103,6 @@ final class RouteSync
         foreach (array_chunk($links, 100) as $chunk) {
             OperationLink::query()->insert($chunk);
         }
-    }
-
-    /** @return list<string> */
-    private static function pieces(Operation $operation): array
-    {
-        return array_map(static fn (Piece $piece): string => $piece->value, $operation->pieces);
-    }
-
-    /** @return array<string, mixed> */
-    private static function operationRow(Operation $operation): array
-    {
-        return [
-            'key' => $operation->key,
-            'name' => $operation->name,
-            'stage' => $operation->stage->value,
-            'pieces' => json_encode(self::pieces($operation), JSON_THROW_ON_ERROR),
-            'needs' => json_encode($operation->needs, JSON_THROW_ON_ERROR),
-            'set_up_minutes' => $operation->setUp->minutes,
-            'labour_minutes' => $operation->hours->likely->minutes,
-            'best_minutes' => $operation->hours->best->minutes,
-            'worst_minutes' => $operation->hours->worst->minutes,
-            'hold_minutes' => $operation->hold->minutes,
-            'hold_kind' => $operation->holdKind?->value,
-            'skill' => $operation->skill->value,
-            'station' => $operation->station,
-            'fixture' => $operation->fixture,
-            'fixtures' => $operation->fixtures,
-            'one_sitting' => $operation->oneSitting,
-            'caution' => $operation->cautions === [] ? null : $operation->cautions[0]->value,
-            'cautions' => json_encode($operation->cautions, JSON_THROW_ON_ERROR),
-            'standard' => $operation->standard,
-            'tool' => $operation->tool->value,
-            'way' => $operation->way,
-            'set_up_key' => $operation->setUpKey,
-            'sprayed' => $operation->sprayed,
-        ];
     }
 
     /** @return list<string> */
@@ -193,7 +155,7 @@ final class RouteSync
     {
         return [
             'build_id' => $build->id,
-            'group' => $line->group,
+            'group' => $line->group->value,
             'name' => $line->name,
             'quantity' => $quantity,
             'unit' => $line->price->unit,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries;
 
+use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\OperationState;
 use Regimen\Route\Piece;
 use Regimen\Route\Stage;
@@ -24,7 +25,7 @@ final class BuildStrip
     private const SHOWN_WAIT = 24 * 60;
 
     /** Where the parts are tried together for the first time, and the gate that is drawn. */
-    private const JOINING = 'joint.dry-fit';
+    private const JOINING = JointOperation::DryFit;
 
     private const OUTSIDE_CAUSES = [ReasonKind::Release->value, ReasonKind::Lag->value];
 
@@ -60,7 +61,7 @@ final class BuildStrip
                 continue;
             }
             $shown[] = $one;
-            $joined = $one->operation->key === self::JOINING ? $one->start : $joined;
+            $joined = $one->operation->key === self::JOINING->value ? $one->start : $joined;
             $firstCut = $one->operation->pieces === [] ? $firstCut : min($firstCut, $one->start);
         }
         usort($shown, static fn (Placement $a, Placement $b): int => $a->start <=> $b->start);
@@ -82,7 +83,7 @@ final class BuildStrip
         }
         $own = $one->operation->stage->ply();
         $plies = $own === null ? [] : [$own];
-        foreach ($one->operation->worksOn() as $piece) {
+        foreach ($one->operation->pieces as $piece) {
             $plies[] = (int) array_search($piece, Piece::cases(), true);
         }
 
@@ -157,7 +158,7 @@ final class BuildStrip
     {
         $marks = [];
         foreach ($placements as $one) {
-            if ($one->operation->key === self::JOINING && $one->start !== null) {
+            if ($one->operation->key === self::JOINING->value && $one->start !== null) {
                 $marks[] = self::mark($ply, 'gate', $one->start, $one->start, $one->operation->state->labourIsDone(), "gate: {$one->operation->name}");
             }
         }

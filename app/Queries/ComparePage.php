@@ -137,8 +137,8 @@ final readonly class ComparePage
             }
         }
         foreach (isset($change['tools']) ? $today->route->operations : [] as $operation) {
-            foreach ($standards->ways($operation->standard) as $way) {
-                $methods = $way->tool->value === $change['tools'] ? $methods->with(Methods::toolKey($operation->standard), $change['tools']) : $methods;
+            foreach ($standards->ways($operation->standard->key) as $way) {
+                $methods = $way->tool->value === $change['tools'] ? $methods->with(Methods::toolKey($operation->standard->key), $change['tools']) : $methods;
             }
         }
 
@@ -196,8 +196,8 @@ final readonly class ComparePage
     {
         $risks = [];
         foreach ($other->route->operations as $operation) {
-            if ($operation->risk !== '' && $operation->tool !== $today->route->find($operation->key)?->tool) {
-                $risks[] = ucfirst($operation->name).", {$operation->way}: {$operation->risk}";
+            if ($operation->standard->risk !== '' && $operation->standard->tool !== $today->route->find($operation->key)?->standard->tool) {
+                $risks[] = ucfirst($operation->name).", {$operation->standard->way}: {$operation->standard->risk}";
             }
         }
         $known = array_map(static fn (Link $link): string => $link->spoils, $today->route->links);

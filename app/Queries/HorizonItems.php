@@ -12,7 +12,7 @@ use App\Models\Resource;
 use App\Planning\House;
 use App\Support\Minutes;
 use Carbon\CarbonImmutable;
-use Regimen\Route\Gate;
+use Regimen\Route\Operations\Operations;
 
 /** Every operation on the horizon as a short row, in minutes since the horizon begins: thousands of them travel to a page. */
 final readonly class HorizonItems
@@ -49,7 +49,7 @@ final readonly class HorizonItems
                 $operation = $one->operation;
                 $items[] = [
                     $operation->id, $build->number, $operation->name, $one->start - $begin, $one->workEnd - $begin, max((int) $one->finish, $one->workEnd) - $begin,
-                    $one->personId, $operation->station, $operation->fixture, $operation->state->value, $operation->planned?->reason_operation_id, Gate::after($operation->key) !== null, isset($pinned[$operation->id]),
+                    $one->personId, $operation->station, $operation->fixture, $operation->state->value, $operation->planned?->reason_operation_id, Operations::gateAfter($operation->key)?->words !== null, isset($pinned[$operation->id]),
                 ];
             }
         }

@@ -8,7 +8,7 @@ use App\Models\Build;
 use App\Models\KitLine;
 use App\Models\Measurement;
 use Regimen\Inspection\AsMeasured;
-use Regimen\Inspection\MeasurableFields;
+use Regimen\Inspection\MadeHere;
 use Regimen\Instrument\ReadSpecification;
 
 /** What was measured on a build's parts, against what was drawn. */
@@ -38,11 +38,11 @@ final class Measured
     {
         $parts = [];
         $fields = static fn (array $keys): array => array_map(static fn (string $key): array => ['value' => $key, 'words' => AsMeasured::label($key).' · drawn '.(AsMeasured::drawn($key, $read) ?: '–')], $keys);
-        foreach (MeasurableFields::MADE_HERE as $part => $keys) {
-            $parts[] = ['value' => $part, 'words' => "{$part}, made here", 'fields' => $fields($keys)];
+        foreach (MadeHere::cases() as $made) {
+            $parts[] = ['value' => $made->value, 'words' => "{$made->value}, made here", 'fields' => $fields($made->measured())];
         }
         foreach ($build->kit as $line) {
-            $keys = $read->specification === null || ! self::isThere($line) ? [] : MeasurableFields::of($line->group, $read->specification);
+            $keys = $read->specification === null || ! self::isThere($line) ? [] : $line->group->measured($read->specification);
             if ($keys !== []) {
                 $parts[] = ['value' => (string) $line->id, 'words' => $line->name, 'fields' => $fields($keys)];
             }

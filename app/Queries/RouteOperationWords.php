@@ -9,10 +9,10 @@ use App\Planning\Air;
 use App\Support\Say;
 use Regimen\Inspection\Target;
 use Regimen\Route\Caution;
-use Regimen\Route\Gate;
 use Regimen\Route\HouseStandards;
 use Regimen\Route\Link;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\Operations;
 use Regimen\Route\Route;
 use Regimen\Route\Standard;
 
@@ -34,11 +34,11 @@ final readonly class RouteOperationWords
         return [
             'key' => $operation->key,
             'name' => $operation->name,
-            'stage' => $operation->stage->words(),
+            'stage' => $operation->standard->stage->words(),
             'why' => $operation->why,
             'rule' => $operation->rule,
-            'standard' => $operation->standard,
-            'own' => $operation->standard === '',
+            'standard' => $operation->standard->key,
+            'own' => $operation->isOwn(),
             'setUp' => $operation->setUp->minutes,
             'best' => $operation->hours->best->minutes,
             'labour' => $operation->hours->likely->minutes,
@@ -47,17 +47,17 @@ final readonly class RouteOperationWords
             'hold' => $operation->hold->minutes,
             'holdNow' => $stretched,
             'holdWords' => $operation->holdKind?->words(),
-            'way' => $operation->way,
-            'risk' => $operation->risk,
-            'ways' => count($standards->ways($operation->standard)) < 2 ? [] : array_map($this->way(...), $standards->ways($operation->standard)),
-            'tool' => $operation->tool->value,
-            'skill' => $operation->skill->value,
-            'station' => $operation->station === null ? null : $this->resources->of($operation->station),
-            'fixture' => $operation->fixture === null ? null : ($operation->fixtures > 1 ? "{$operation->fixtures} of the " : '').$this->resources->of($operation->fixture),
-            'oneSitting' => $operation->oneSitting,
+            'way' => $operation->standard->way,
+            'risk' => $operation->standard->risk,
+            'ways' => count($standards->ways($operation->standard->key)) < 2 ? [] : array_map($this->way(...), $standards->ways($operation->standard->key)),
+            'tool' => $operation->standard->tool->value,
+            'skill' => $operation->standard->skill->value,
+            'station' => $operation->standard->station === null ? null : $this->resources->of($operation->standard->station),
+            'fixture' => $operation->standard->fixture === null ? null : ($operation->standard->fixtures > 1 ? "{$operation->standard->fixtures} of the " : '').$this->resources->of($operation->standard->fixture),
+            'oneSitting' => $operation->standard->oneSitting,
             'cautions' => Caution::together($operation->cautions),
             'gate' => array_map(static fn (Target $target): array => ['what' => $target->what, 'how' => $target->how, 'words' => $target->words], $gate),
-            'gateShort' => Gate::after($operation->key),
+            'gateShort' => Operations::gateAfter($operation->key)?->words,
             'after' => self::after($operation, $route),
             'useless' => false,
         ];

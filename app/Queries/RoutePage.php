@@ -6,6 +6,7 @@ namespace App\Queries;
 
 use App\Models\Build;
 use App\Models\BuildStatus;
+use App\Models\KitLine;
 use App\Models\Operation as OperationModel;
 use App\Models\Person;
 use App\Models\RouteChange;
@@ -20,11 +21,11 @@ use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Figures\Workings;
 use Regimen\Forecast\LongestChain;
-use Regimen\Inspection\GateBook;
 use Regimen\Route\Clash;
 use Regimen\Route\Damage;
 use Regimen\Route\HouseStandards;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\Inspector;
 use Regimen\Route\Piece;
 use Regimen\Route\Skill;
 use Regimen\Route\Stage;
@@ -92,7 +93,7 @@ final readonly class RoutePage
     {
         $kept = $build->operations->toBase()->keyBy('key');
         $chain = LongestChain::of($draft->route, $this->air->lately());
-        $gates = GateBook::of($workings, $standards->house->tolerances);
+        $gates = Inspector::of($workings, $standards->house->tolerances);
         $columns = self::columns($draft);
         $stake = $draft->route->atStake();
         $others = $this->sharing($build);
@@ -117,7 +118,7 @@ final readonly class RoutePage
     private function parts(Build $build, Operation $operation): array
     {
         $parts = [];
-        foreach ($build->kit->where('surplus', false)->whereIn('group', $operation->needs) as $line) {
+        foreach ($build->kit->where('surplus', false)->filter(static fn (KitLine $line): bool => in_array($line->group, $operation->needs, true)) as $line) {
             $parts[] = ['name' => $line->name, 'state' => $line->state->value];
         }
 

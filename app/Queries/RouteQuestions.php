@@ -85,12 +85,12 @@ final readonly class RouteQuestions
         $standards = $this->house->standards();
         $seen = [];
         foreach ($today->route->operations as $operation) {
-            foreach (isset($seen[$operation->standard]) ? [] : $standards->ways($operation->standard) as $way) {
-                if ($way->tool !== $operation->tool) {
-                    yield [Methods::toolKey($operation->standard), $way->tool->value];
+            foreach (isset($seen[$operation->standard->key]) ? [] : $standards->ways($operation->standard->key) as $way) {
+                if ($way->tool !== $operation->standard->tool) {
+                    yield [Methods::toolKey($operation->standard->key), $way->tool->value];
                 }
             }
-            $seen[$operation->standard] = true;
+            $seen[$operation->standard->key] = true;
         }
     }
 

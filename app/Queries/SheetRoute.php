@@ -13,7 +13,7 @@ use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Route\Caution;
-use Regimen\Route\Gate;
+use Regimen\Route\Operations\Operations;
 use Regimen\Schedule\ReasonKind;
 
 /** The route of one build as its sheet shows it: wants operations with plan, people and hours loaded. */
@@ -94,7 +94,7 @@ final class SheetRoute
             'workEnd' => ($operation->labour_done_at ?? $planned?->work_end)?->toIso8601ZuluString(),
             'finish' => ($operation->hold_until ?? $operation->labour_done_at ?? $planned?->finish)?->toIso8601ZuluString(),
             'unplanned' => $planned !== null && $planned->start === null,
-            'gate' => Gate::after($operation->key),
+            'gate' => Operations::gateAfter($operation->key)?->words,
             'caution' => self::cautions($operation),
             'waitsFor' => $operation->waits_for,
             'waitsUntil' => $operation->waits_until,
@@ -105,7 +105,7 @@ final class SheetRoute
     /** All of them, with the closing sense once at the end. */
     private static function cautions(Operation $operation): ?string
     {
-        $cautions = array_filter(array_map(Caution::tryFrom(...), $operation->cautions));
+        $cautions = $operation->cautions;
 
         return $cautions === [] ? null : implode(' ', Caution::together($cautions));
     }

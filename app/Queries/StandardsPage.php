@@ -14,14 +14,12 @@ use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Inspection\Tolerance;
 use Regimen\Inspection\Tolerances;
-use Regimen\Instrument\FinishSystem;
 use Regimen\Route\Adhesive;
 use Regimen\Route\Choice;
-use Regimen\Route\Driver;
 use Regimen\Route\Methods;
 use Regimen\Route\Question;
 use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Tool;
 
 /** The house standards: operations in each way they are done, methods, finishes, glue, tolerances, the air it sprays in. */
 final readonly class StandardsPage
@@ -47,8 +45,8 @@ final readonly class StandardsPage
             'standards' => $rows->groupBy('key')->map(fn (Collection $ways, string $key): array => [
                 'key' => $key,
                 'name' => $ways->firstOrFail()->name,
-                'stage' => Stage::from($ways->firstOrFail()->stage)->words(),
-                'tool' => $this->usual($ways, $methods->tool($key)->value ?? '')->tool,
+                'stage' => $ways->firstOrFail()->stage->words(),
+                'tool' => $this->usual($ways, $methods->tool($key))->tool,
                 'ways' => $ways->map(fn (OperationStandard $row): array => $this->standard($row, $learned, $versions))->values()->all(),
             ])->values()->all(),
             'questions' => array_map(static fn (Question $question): array => [
@@ -66,7 +64,7 @@ final readonly class StandardsPage
     }
 
     /** @param  Collection<int, OperationStandard>  $ways */
-    private function usual(Collection $ways, string $tool): OperationStandard
+    private function usual(Collection $ways, ?Tool $tool): OperationStandard
     {
         return $ways->firstWhere('tool', $tool) ?? $ways->firstWhere('usual', true) ?? $ways->firstOrFail();
     }
@@ -78,12 +76,12 @@ final readonly class StandardsPage
      */
     private function standard(OperationStandard $row, array $learned, Collection $versions): array
     {
-        $lesson = $learned["{$row->key} {$row->tool}"] ?? null;
-        $driver = Driver::tryFrom($row->driver ?? '');
+        $lesson = $learned["{$row->key} {$row->tool->value}"] ?? null;
+        $driver = $row->driver;
 
         return [
             ...$row->only(['id', 'skill', 'version', 'tool', 'risk', 'source', 'fixtures']),
-            'way' => $row->way === '' ? $row->tool : $row->way,
+            'way' => $row->way === '' ? $row->tool->value : $row->way,
             'set_up' => Say::duration($row->set_up_minutes),
             'best' => Say::duration($row->best_minutes),
             'labour' => Say::duration($row->labour_minutes),
@@ -105,7 +103,7 @@ final readonly class StandardsPage
     {
         return [
             ...$finish->only(['id', 'version', 'body_coats', 'neck_coats', 'coats_a_day', 'source']),
-            'name' => FinishSystem::from($finish->system)->words(),
+            'name' => $finish->system->words(),
             'after_first' => Say::clockTime($finish->after_first_minutes),
             'between_coats' => Say::clockTime($finish->between_coats_minutes),
             'overnight' => Say::clockTime($finish->overnight_minutes),

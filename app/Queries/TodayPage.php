@@ -15,7 +15,7 @@ use App\Support\Minutes;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Regimen\Route\Gate;
+use Regimen\Route\Operations\Operations;
 use Regimen\Route\OperationState;
 
 /** The day: who does what when, what ends, what arrives, what is to be decided and which promises are in danger. */
@@ -116,7 +116,7 @@ final readonly class TodayPage
             'from' => Placement::iso(max((int) $one->start, $from)),
             'to' => Placement::iso(min((int) $one->workEnd, $to)),
             'goesOn' => $one->workEnd > $to,
-            'gate' => Gate::after($operation->key),
+            'gate' => Operations::gateAfter($operation->key)?->words,
             'because' => $this->because($operation, $person),
             'hold' => $this->holdWords($operation),
             'holdUntil' => $operation->hold_minutes > 0 && $one->finish !== null ? Placement::iso($one->finish) : null,

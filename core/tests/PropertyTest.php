@@ -12,6 +12,10 @@ use Regimen\Instrument\FinishSystem;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\RoutePlanner;
 use Regimen\Route\TradeStandards;
 use Regimen\Schedule\Calendar;
@@ -81,19 +85,19 @@ final class PropertyTest extends TestCase
         }
         // Rules of order 2 to 6, whatever the instrument.
         if ($specification->boardIsLacquered()) {
-            self::assertGreaterThan($position['finish.neck.polish'] ?? $position['finish.polish'], $position['fretboard.fret']);
+            self::assertGreaterThan($position[FinishOperation::PolishNeck->value] ?? $position[FinishOperation::Polish->value], $position[FretboardOperation::Fret->value]);
         } else {
-            self::assertLessThan($position['finish.mask'], $position['fretboard.fret']);
+            self::assertLessThan($position[FinishOperation::Mask->value], $position[FretboardOperation::Fret->value]);
         }
         if ($specification->joinery->joint === NeckJoint::Set && $specification->isColoured()) {
-            self::assertLessThan($position['joint.glue-neck'], $position['finish.colour'] ?? $position['finish.stain']);
+            self::assertLessThan($position[JointOperation::GlueNeck->value], $position[FinishOperation::Colour->value] ?? $position[FinishOperation::Stain->value]);
         }
         if ($specification->isHollow() && $specification->isLayered()) {
-            self::assertLessThan($position['body.glue-layers'], $position['body.chambers']);
+            self::assertLessThan($position[BodyOperation::GlueLayers->value], $position[BodyOperation::Chambers->value]);
         }
-        self::assertLessThan($position['finish.body.coat-1'] ?? $position['finish.coat-1'], $position['joint.dry-fit']);
-        self::assertLessThan($position['joint.bridge'], $position['joint.pocket'] ?? $position['joint.wings']);
-        self::assertLessThan($position['body.cavities'] ?? INF, $position['joint.bridge']);
+        self::assertLessThan($position['finish.body.coat-1'] ?? $position['finish.coat-1'], $position[JointOperation::DryFit->value]);
+        self::assertLessThan($position[JointOperation::Bridge->value], $position[JointOperation::Pocket->value] ?? $position[JointOperation::Wings->value]);
+        self::assertLessThan($position[BodyOperation::Cavities->value] ?? INF, $position[JointOperation::Bridge->value]);
         $cost = Kit::of($specification, StarterPrices::in('EUR'))->cost();
         self::assertGreaterThan(20_000, $cost->minor);
         self::assertLessThan(300_000, $cost->minor);

@@ -25,6 +25,10 @@ use App\Support\DemoSignIns;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\ElectronicsOperation;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Schedule\Promise;
 
 /**
@@ -147,7 +151,7 @@ final class DemoShop extends Seeder
     private function undecided(Build $build): Operation
     {
         $open = Operation::query()->with('build')->where('build_id', $build->id)->where('state', 'open')->orderBy('position')->get();
-        foreach (['body.cavities', 'body.sand', 'electronics.install', 'assembly.hardware', 'set-up.nut', 'set-up.string', 'delivery.inspect'] as $key) {
+        foreach ([BodyOperation::Cavities->value, BodyOperation::Sand->value, ElectronicsOperation::Install->value, AssemblyOperation::Hardware->value, AssemblyOperation::Nut->value, AssemblyOperation::StringUp->value, AssemblyOperation::Inspect->value] as $key) {
             $found = $open->firstWhere('key', $key);
             if ($found !== null) {
                 return $found;
@@ -175,7 +179,7 @@ final class DemoShop extends Seeder
         $build = $this->build(DemoBuilds::NOT_RELEASED);
         app(ChangeRoute::class)->make($this->manager(), $build, $build->route_version, [
             'kind' => 'add', 'key' => 'own.1', 'name' => 'inlay the initials', 'stage' => 'fretboard', 'pieces' => ['fretboard'], 'set_up' => 20, 'labour' => 180, 'hold' => 720,
-            'skill' => 'frets', 'station' => 'fret-bench', 'fixture' => null, 'after' => ['fretboard.taper'], 'before' => ['fretboard.glue'],
+            'skill' => 'frets', 'station' => 'fret-bench', 'fixture' => null, 'after' => [FretboardOperation::Taper->value], 'before' => [FretboardOperation::Glue->value],
         ], 'the client’s wish');
     }
 

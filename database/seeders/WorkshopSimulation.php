@@ -18,23 +18,18 @@ use App\Support\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Regimen\Costing\KitState;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\OperationState;
 use Regimen\Schedule\WorkingHours;
 
 /** The demo shop at work: what the plan says up to an instant is done, with hours that scatter around it. */
 final class WorkshopSimulation
 {
-    /** Groups of the kit that are ordered when an operation is done. */
-    private const ORDERS = ['brief.agree' => ['neck-timber', 'fretboard-timber', 'body-timber'], 'parts.order' => ['tuners', 'bridge', 'nut', 'strap-buttons', 'neck-screws', 'pickups', 'electronics', 'truss-rod', 'stiffening-rods', 'binding', 'fret-wire', 'finish', 'strings']];
-
-    /** Groups that are used up by an operation. */
-    private const USES = [
-        'neck.square' => ['neck-timber'], 'fretboard.thickness' => ['fretboard-timber'], 'body.thickness' => ['body-timber'], 'neck.channel' => ['truss-rod'], 'fretboard.fret' => ['fret-wire'], 'electronics.install' => ['pickups', 'electronics'],
-        'assembly.hardware' => ['tuners', 'bridge', 'strap-buttons'], 'joint.screws' => ['neck-screws'], 'joint.inserts' => ['neck-screws'], 'set-up.nut' => ['nut'], 'finish.body.cure' => ['finish'], 'finish.cure' => ['finish'], 'set-up.string' => ['strings'], 'delivery.pack' => ['consumables'],
-    ];
-
     /** What can be done while parts are missing. */
-    private const BEFORE_PARTS = ['brief.agree', 'design.draw', 'design.templates', 'parts.order', 'parts.timber'];
+    private const BEFORE_PARTS = [PreparationOperation::Agree, PreparationOperation::Draw, PreparationOperation::MakeTemplates, PreparationOperation::OrderParts, PreparationOperation::SelectTimber];
 
     private ?int $delayed = null;
 
@@ -61,7 +56,7 @@ final class WorkshopSimulation
         $entries = PlanEntry::query()->where('start', '<', $until)->with('operation.build')->orderBy('start')->orderBy('operation_id')->get();
         $done = [];
         foreach ($entries as $entry) {
-            if ($entry->build_id === $this->delayed && ! in_array($entry->operation->key, self::BEFORE_PARTS, true)) {
+            if ($entry->build_id === $this->delayed && ! in_array(PreparationOperation::tryFrom($entry->operation->key), self::BEFORE_PARTS, true)) {
                 continue;
             }
             if ($entry->operation->state === OperationState::Holding) {
@@ -123,7 +118,7 @@ final class WorkshopSimulation
             'hold_until' => $operation->hold_minutes > 0 ? $entry->finish : null,
         ]);
         $this->order($operation, $entry->work_end ?? $until);
-        KitLine::query()->where('build_id', $operation->build_id)->whereIn('group', self::USES[$operation->key] ?? [])->update(['used' => \Illuminate\Support\Facades\DB::raw('quantity'), 'state' => KitState::Used->value]);
+        KitLine::query()->where('build_id', $operation->build_id)->whereIn('group', self::usedUp($operation->key))->update(['used' => \Illuminate\Support\Facades\DB::raw('quantity'), 'state' => KitState::Used->value]);
 
         return ['build_id' => $operation->build_id, 'person_id' => $entry->person_id, 'at' => $entry->work_end?->toDateTimeString(), 'kind' => 'done', 'text' => "Done: {$operation->name}".($operation->hold_minutes > 0 ? ', holds '.Say::duration($operation->hold_minutes) : '').'.'];
     }
@@ -163,7 +158,7 @@ final class WorkshopSimulation
 
     private function order(Operation $operation, CarbonImmutable $at): void
     {
-        foreach (KitLine::query()->where('build_id', $operation->build_id)->where('state', KitState::Needed->value)->whereIn('group', self::ORDERS[$operation->key] ?? [])->get() as $line) {
+        foreach (KitLine::query()->where('build_id', $operation->build_id)->where('state', KitState::Needed->value)->whereIn('group', self::ordered($operation->key))->get() as $line) {
             $day = $at->setTimezone($this->zone);
             $line->update([
                 'state' => KitState::Ordered,
@@ -187,7 +182,7 @@ final class WorkshopSimulation
 
     private function isDelayed(KitLine $line): bool
     {
-        return $line->build_id === $this->delayed && $line->group === 'pickups';
+        return $line->build_id === $this->delayed && $line->group === PartGroup::Pickups;
     }
 
     private function finishBuilds(CarbonImmutable $until): void
@@ -212,5 +207,22 @@ final class WorkshopSimulation
         $this->rates ??= Person::query()->pluck('rate_minor', 'id')->all();
 
         return $this->rates[$person] ?? app(House::class)->shop()->labour_rate_minor;
+    }
+
+    /** @return list<PartGroup> */
+    private static function ordered(string $key): array
+    {
+        $operation = Operations::find($key);
+
+        return $operation === null ? [] : Operations::entry($operation)->orders;
+    }
+
+    /** @return list<PartGroup> the finish with the last coat on the body, everything else as its operation says */
+    private static function usedUp(string $key): array
+    {
+        $operation = Operations::find($key);
+        $lastCoat = in_array(CoatStep::tryFrom($key), [CoatStep::BodyCure, CoatStep::Cure], true);
+
+        return $operation === null ? ($lastCoat ? [PartGroup::Finish] : []) : Operations::entry($operation)->usesUp;
     }
 }

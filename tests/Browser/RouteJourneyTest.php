@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Tests\Browser\Support\ShopServer;
 use Tests\Browser\Support\Visitor;
 
@@ -30,11 +32,11 @@ final class RouteJourneyTest extends BrowserTestCase
         $me->press('fret slots', '.opened');
         $me->waitForText('317.5 ± 0.2 mm', '.opened');
         $me->press('radius the board', '#stages');
-        $me->waitForText('At the router table', '[data-ways="fretboard.radius"]');
+        $me->waitForText('At the router table', '[data-ways="'.FretboardOperation::Radius->value.'"]');
         $before = $me->text('[data-figure=work]');
-        $me->until(fn (): bool => str_contains($me->text('[data-ways="fretboard.radius"]'), '−2.'), 'the price of the jig');
-        self::assertStringContainsString('which the shop does not have', $me->text('[data-ways="fretboard.radius"]'), 'and why the machine is no choice');
-        $me->press('Do it this way', '[data-ways="fretboard.radius"]');
+        $me->until(fn (): bool => str_contains($me->text('[data-ways="'.FretboardOperation::Radius->value.'"]'), '−2.'), 'the price of the jig');
+        self::assertStringContainsString('which the shop does not have', $me->text('[data-ways="'.FretboardOperation::Radius->value.'"]'), 'and why the machine is no choice');
+        $me->press('Do it this way', '[data-ways="'.FretboardOperation::Radius->value.'"]');
         $me->waitForText('This build is made that way');
         self::assertNotSame($before, $me->text('[data-figure=work]'));
         $me->waitForText('radius the board, by jig', '.opened');
@@ -73,8 +75,8 @@ final class RouteJourneyTest extends BrowserTestCase
     {
         $me = $this->manager();
         $me->open('/builds/41/route');
-        $me->waitFor('.streams a[data-key="neck.channel"]');
-        $me->driver->executeScript('document.querySelector(".streams a[data-key=\'neck.channel\']").focus();');
+        $me->waitFor('.streams a[data-key="'.NeckOperation::Channel->value.'"]');
+        $me->driver->executeScript('document.querySelector(".streams a[data-key=\''.NeckOperation::Channel->value.'\']").focus();');
         $me->keys(WebDriverKeys::ENTER);
         $me->waitForText('truss-rod channel', '.opened h3');
         $me->waitFor('.streams .link');

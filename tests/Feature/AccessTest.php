@@ -15,6 +15,8 @@ use App\Models\Shop;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** Who may ask for what, and what happens to the second of two who change the same thing. */
@@ -55,7 +57,7 @@ final class AccessTest extends TestCase
             $this->get($path)->assertRedirect('/sign-in');
         }
         $this->post('/commissions', [])->assertRedirect('/sign-in');
-        $this->post("/operations/{$this->operation($this->build, 'brief.agree')->id}/clock")->assertRedirect('/sign-in');
+        $this->post("/operations/{$this->operation($this->build, PreparationOperation::Agree->value)->id}/clock")->assertRedirect('/sign-in');
         $this->assertSame(0, DB::table('time_entries')->count());
     }
 
@@ -102,7 +104,7 @@ final class AccessTest extends TestCase
 
         return match ($what) {
             'promise' => ['post', '/builds/1/promise', ['version' => 1, 'promised_on' => '2026-09-01', 'because' => 'agreed']],
-            'wait' => ['post', "/operations/{$this->operation($this->build, 'body.edges')->id}/wait", ['version' => 1, 'what' => 'edges', 'until' => '2026-04-01']],
+            'wait' => ['post', "/operations/{$this->operation($this->build, BodyOperation::Edges->value)->id}/wait", ['version' => 1, 'what' => 'edges', 'until' => '2026-04-01']],
             'order' => ['post', '/kit/'.KitLine::query()->where('name', 'bridge')->value('id').'/order', ['version' => 1, 'expected_on' => '2026-04-01', 'cost' => '80']],
             'people' => ['post', '/people', ['name' => 'Maren', 'role' => 'maker', 'skills' => ['finish'], 'active' => true, 'own_hours' => false]],
             'person' => ['put', "/people/{$this->maker->id}", ['version' => 1, 'name' => 'Tobias Renn', 'email' => 'tobias@example.org', 'role' => 'maker', 'skills' => ['bodies'], 'rate' => '31', 'active' => true, 'own_hours' => true, 'hours' => $week]],

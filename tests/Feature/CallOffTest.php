@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\PlanEntry;
 use App\Models\TimeEntry;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 final class CallOffTest extends TestCase
@@ -32,7 +33,7 @@ final class CallOffTest extends TestCase
     {
         $this->openShop();
         $build = $this->build();
-        $this->actingAs($this->manager)->post("/operations/{$this->operation($build, 'brief.agree')->id}/clock");
+        $this->actingAs($this->manager)->post("/operations/{$this->operation($build, PreparationOperation::Agree->value)->id}/clock");
         $this->post('/builds/1/call-off', ['version' => 1, 'call_off_because' => 'no'])->assertSessionHasErrors('call_off_because');
         $this->assertSame('open', $build->refresh()->status->value);
         $this->at('2026-03-18 09:30');

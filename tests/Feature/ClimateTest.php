@@ -14,6 +14,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\FretboardOperation;
 use Tests\TestCase;
 
 /** The air of the shop: read, and what follows for holds, spraying and recoat windows. */
@@ -45,7 +47,7 @@ final class ClimateTest extends TestCase
     public function test_hours_that_were_too_damp_lately_are_left_out_for_spraying(): void
     {
         $build = $this->build(['finish' => 'nitrocellulose']);
-        $seal = $this->operation($build, 'finish.body.seal');
+        $seal = $this->operation($build, CoatStep::BodySeal->value);
         DB::table('operations')->where('key', '!=', $seal->key)->where('build_id', $build->id)->where('stage', '!=', 'finish')->update(['state' => 'done']);
         DB::table('kit_lines')->update(['state' => 'arrived']);
         DB::table('operations')->where('position', '<', $seal->position)->update(['state' => 'done']);
@@ -95,12 +97,12 @@ final class ClimateTest extends TestCase
     public function test_cold_makes_holds_longer_in_the_plan_and_at_the_bench(): void
     {
         $build = $this->build();
-        $glue = $this->operation($build, 'fretboard.glue');
+        $glue = $this->operation($build, FretboardOperation::Glue->value);
         $hold = static fn (): int => (int) round(PlanEntry::query()->findOrFail($glue->id)->work_end->diffInMinutes(PlanEntry::query()->findOrFail($glue->id)->finish));
         $this->assertSame(1440, $hold());
         $this->post('/climate', ['temperature' => '10', 'humidity' => '50']);
         $this->assertSame(2880, $hold(), 'half the speed for ten degrees less');
-        $this->assertSame(2880, collect($this->get('/builds/1/route')->inertiaProps('operations'))->firstWhere('key', 'fretboard.glue')['holdNow']);
+        $this->assertSame(2880, collect($this->get('/builds/1/route')->inertiaProps('operations'))->firstWhere('key', FretboardOperation::Glue->value)['holdNow']);
         DB::table('operations')->where('position', '<', $glue->position)->update(['state' => 'done']);
         DB::table('kit_lines')->update(['state' => 'arrived']);
         $this->post("/operations/{$glue->id}/finish", ['version' => $glue->refresh()->version])->assertSessionHasNoErrors();
@@ -110,7 +112,7 @@ final class ClimateTest extends TestCase
     public function test_nothing_is_sprayed_in_the_cold_or_the_damp(): void
     {
         $build = $this->build(['finish' => 'nitrocellulose']);
-        $seal = $this->operation($build, 'finish.body.seal');
+        $seal = $this->operation($build, CoatStep::BodySeal->value);
         DB::table('operations')->where('key', '!=', $seal->key)->where('build_id', $build->id)->where('stage', '!=', 'finish')->update(['state' => 'done']);
         DB::table('kit_lines')->update(['state' => 'arrived']);
         $this->post('/climate', ['temperature' => '13', 'humidity' => '50']);

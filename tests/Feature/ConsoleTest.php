@@ -12,6 +12,8 @@ use App\Models\Operation;
 use App\Models\Purpose;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Opis\JsonSchema\Validator;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Symfony\Component\Process\Process;
 
 /** The entry script and the commands behind it, on databases of their own. */
@@ -96,7 +98,7 @@ final class ConsoleTest extends FrameworkTestCase
         $this->assertSame(0, $printed->getExitCode(), $printed->getErrorOutput());
         $route = json_decode($printed->getOutput(), true, 16, JSON_THROW_ON_ERROR);
         $this->assertSame(count($route['operations']), $route['totals']['operations']);
-        $wings = array_column($route['operations'], null, 'key')['joint.wings'];
+        $wings = array_column($route['operations'], null, 'key')[JointOperation::Wings->value];
         $this->assertSame(['joint', 1440, 'glue', ['key' => 'body-clamps', 'count' => 2]], [$wings['stage'], $wings['holdMinutes'], $wings['holdKind'], $wings['fixture']]);
         $this->assertSame('centre line: difference at both edges and the far end', $wings['gate'][0]['what']);
         foreach ($route['links'] as $link) {
@@ -142,7 +144,7 @@ final class ConsoleTest extends FrameworkTestCase
         foreach ([[], ['joint' => 'set', 'finish' => 'nitrocellulose']] as $change) {
             app(TakeCommission::class)($manager, new Commission(Purpose::Stock, 'Stock', '', '', ['type' => 'guitar', ...$change], null, null, null));
         }
-        $neck = Operation::query()->where('key', 'neck.carve')->firstOrFail();
+        $neck = Operation::query()->where('key', NeckOperation::Carve->value)->firstOrFail();
         app(MakeChange::class)->make($manager, [
             ['kind' => 'pin', 'operation' => $neck->id, 'day' => (new \DateTimeImmutable('+40 weekdays'))->format('Y-m-d')],
             ['kind' => 'push', 'build' => 2, 'days' => 30],

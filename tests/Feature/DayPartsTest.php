@@ -12,6 +12,7 @@ use App\Queries\FeedCalendar;
 use App\Queries\Placement;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** Labour over breaks, nights and the clock change, as the hours in which somebody is really at it. */
@@ -58,7 +59,7 @@ final class DayPartsTest extends TestCase
     {
         $zone = new \DateTimeZone('Europe/Berlin');
         $utc = static fn (string $local): string => (new \DateTimeImmutable($local, $zone))->setTimezone(new \DateTimeZone('UTC'))->format('Y-m-d H:i:s');
-        $operation = Operation::query()->where('key', 'design.draw')->firstOrFail();
+        $operation = Operation::query()->where('key', PreparationOperation::Draw->value)->firstOrFail();
         DB::table('plan_entries')->where('operation_id', $operation->id)->update(['start' => $utc($from), 'work_end' => $utc($to), 'finish' => $utc($to)]);
         app()->forgetScopedInstances();
         $placement = Placement::of($operation->load('planned'));

@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Models\Build;
 use App\Queries\Difference;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** What changes would do, beside the plan in force: promises gained and broken, finishes, whose week, and what cannot be done as asked. */
@@ -50,18 +52,18 @@ final class DifferenceTest extends TestCase
         $this->assertSame(['2026-03-18T08:15:00Z', '2026-03-19T07:00:00Z'], [$ines['moves'][0]['from'], $ines['moves'][0]['to']]);
         $this->assertLessThanOrEqual(12, count($ines['moves']));
         $this->assertSame([], array_filter($ines['moves'], static fn (array $move): bool => $move['from'] === null && $move['to'] === null));
-        $taken = app(Difference::class)->of([['kind' => 'pin', 'operation' => $this->operation($this->build, 'design.draw')->id, 'day' => '2026-04-20']]);
+        $taken = app(Difference::class)->of([['kind' => 'pin', 'operation' => $this->operation($this->build, PreparationOperation::Draw->value)->id, 'day' => '2026-04-20']]);
         $gone = collect(collect($taken['people'])->firstWhere('person', 'Ines')['moves'])->firstWhere('words', '1 full-size drawing and check');
         $this->assertNull($gone['to'], 'not in the coming week any more');
     }
 
     public function test_what_could_not_be_done_as_asked_is_told_before_it_is_done(): void
     {
-        $difference = app(Difference::class)->of([['kind' => 'pin', 'operation' => $this->operation($this->build, 'set-up.string')->id, 'day' => '2026-03-19']]);
+        $difference = app(Difference::class)->of([['kind' => 'pin', 'operation' => $this->operation($this->build, AssemblyOperation::StringUp->value)->id, 'day' => '2026-03-19']]);
         $this->assertStringContainsString('cannot be begun on the day it is pinned to', $difference['troubles'][0]);
         $this->assertSame(0, DB::table('pins')->count());
         $both = app(Difference::class)->of([
-            ['kind' => 'pin', 'operation' => $this->operation($this->build, 'design.draw')->id, 'after' => $this->operation($this->build, 'set-up.string')->id],
+            ['kind' => 'pin', 'operation' => $this->operation($this->build, PreparationOperation::Draw->value)->id, 'after' => $this->operation($this->build, AssemblyOperation::StringUp->value)->id],
         ]);
         $this->assertStringContainsString('pinned behind something that itself has to wait for it', $both['troubles'][0]);
     }

@@ -8,6 +8,15 @@ use App\Models\Build;
 use App\Models\KitLine;
 use App\Models\Operation;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\ElectronicsOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Tests\TestCase;
 
 /** Whatever instrument is commissioned: it is drawn, planned, specified, released and sent to the bench. */
@@ -18,37 +27,37 @@ final class EveryInstrumentTest extends TestCase
     {
         yield 'a through neck in shellac' => [
             ['joint' => 'through', 'finish' => 'shellac'],
-            ['joint.wings', 'finish.cure', 'finish.polish'],
-            ['joint.screws', 'joint.pocket', 'finish.body.cure'],
+            [JointOperation::Wings->value, CoatStep::Cure->value, FinishOperation::Polish->value],
+            [JointOperation::Screws->value, JointOperation::Pocket->value, CoatStep::BodyCure->value],
         ];
         yield 'a bolted mortise in two-part lacquer' => [
             ['joint' => 'bolted_mortise', 'finish' => 'two-part'],
-            ['joint.screws', 'finish.body.cure', 'finish.neck.cure'],
-            ['joint.glue-neck'],
+            [JointOperation::Screws->value, CoatStep::BodyCure->value, CoatStep::NeckCure->value],
+            [JointOperation::GlueNeck->value],
         ];
         yield 'a semi-hollow one in water-borne lacquer' => [
             ['body' => 'semi-hollow', 'finish' => 'water-borne', 'layers' => [['timber' => 'sugar maple', 'thickness' => '5'], ['timber' => 'limba', 'thickness' => '40']]],
-            ['body.chambers', 'body.glue-layers'],
+            [BodyOperation::Chambers->value, BodyOperation::GlueLayers->value],
             [],
         ];
         yield 'a relieved solid one in hard-wax oil' => [
             ['weightRelief' => 'yes', 'chamberShare' => '15', 'finish' => 'hard-wax-oil'],
-            ['body.chambers', 'finish.body.cure'],
-            ['body.glue-layers', 'finish.level'],
+            [BodyOperation::Chambers->value, CoatStep::BodyCure->value],
+            [BodyOperation::GlueLayers->value, FinishOperation::Level->value],
         ];
         yield 'a varnished bass' => [
             ['type' => 'bass', 'strings' => '4', 'scale' => '34"', 'nutWidth' => '1 1/2"', 'frets' => '21', 'finish' => 'brushed-varnish', 'pickups' => [['place' => 'bridge', 'kind' => 'humbucker']]],
-            ['electronics.install', 'finish.neck.cure'],
+            [ElectronicsOperation::Install->value, CoatStep::NeckCure->value],
             [],
         ];
         yield 'a flat-top' => [
             ['type' => 'flat-top', 'body' => 'flat-top', 'joint' => 'set', 'pickups' => [], 'layers' => [['timber' => 'Sitka spruce', 'thickness' => '2.8'], ['timber' => 'sapele', 'thickness' => '98']]],
-            ['neck.carve', 'fretboard.fret', 'set-up.string'],
-            ['body.outline', 'body.cavities', 'electronics.harness'],
+            [NeckOperation::Carve->value, FretboardOperation::Fret->value, AssemblyOperation::StringUp->value],
+            [BodyOperation::Outline->value, BodyOperation::Cavities->value, ElectronicsOperation::Harness->value],
         ];
         yield 'a twelve-string, left-handed' => [
             ['strings' => '12', 'hand' => 'left', 'nutWidth' => '48', 'stiffeningRods' => 'yes', 'tunerLayout' => 'both_sides'],
-            ['neck.tuner-holes'],
+            [HeadstockOperation::TunerHoles->value],
             [],
         ];
     }

@@ -8,6 +8,8 @@ use App\Models\Operation;
 use App\Models\PlanEntry;
 use App\Planning\Planner;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** What the horizon draws: every operation as a row, when people are there, what is down, and blocks of their own on Today. */
@@ -28,12 +30,12 @@ final class HorizonTest extends TestCase
         $page = $this->get('/horizon')->assertOk()->inertiaProps();
         $from = intdiv((int) strtotime($page['from']), 60);
         $rows = array_map(static fn (array $row): array => array_combine(self::ROW, $row), $page['items']);
-        $draw = collect($rows)->firstWhere('id', Operation::query()->where('key', 'design.draw')->value('id'));
+        $draw = collect($rows)->firstWhere('id', Operation::query()->where('key', PreparationOperation::Draw->value)->value('id'));
         $entry = PlanEntry::query()->findOrFail($draw['id']);
         $this->assertSame([
             1, 'full-size drawing and check', intdiv($entry->start?->getTimestamp() ?? 0, 60) - $from, intdiv($entry->work_end?->getTimestamp() ?? 0, 60) - $from, $entry->person_id, 'open', $entry->reason_operation_id, false,
         ], [$draw['build'], $draw['name'], $draw['start'], $draw['workEnd'], $draw['person'], $draw['state'], $draw['reason'], $draw['pinned']]);
-        $glue = collect($rows)->firstWhere('id', Operation::query()->where('key', 'fretboard.glue')->value('id'));
+        $glue = collect($rows)->firstWhere('id', Operation::query()->where('key', FretboardOperation::Glue->value)->value('id'));
         $this->assertSame(['flat-beam', 1_440], [$glue['fixture'], $glue['finish'] - $glue['workEnd']]);
         $this->assertCount(PlanEntry::query()->count(), $rows);
         $this->assertTrue(collect($rows)->contains('gate', true));
@@ -60,7 +62,7 @@ final class HorizonTest extends TestCase
 
     public function test_a_pinned_operation_is_marked_and_a_maker_sees_it_but_moves_nothing(): void
     {
-        $draw = $this->operation(\App\Models\Build::query()->sole(), 'design.draw');
+        $draw = $this->operation(\App\Models\Build::query()->sole(), PreparationOperation::Draw->value);
         $this->post('/plan/changes', ['changes' => [['kind' => 'pin', 'operation' => $draw->id, 'day' => '2026-03-23']]]);
         $this->actingAs($this->maker);
         $this->assertTrue(array_combine(self::ROW, collect($this->get('/horizon')->assertOk()->inertiaProps('items'))->firstWhere(0, $draw->id))['pinned']);

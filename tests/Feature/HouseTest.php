@@ -13,6 +13,8 @@ use App\Models\PlanEntry;
 use App\Models\Price;
 use App\Models\Resource;
 use App\Models\Shop;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 final class HouseTest extends TestCase
@@ -27,7 +29,7 @@ final class HouseTest extends TestCase
     public function test_standards_are_changed_for_new_builds_and_kept_by_old_ones(): void
     {
         $old = $this->build();
-        $standard = OperationStandard::query()->where('key', 'fretboard.radius')->where('usual', true)->sole();
+        $standard = OperationStandard::query()->where('key', FretboardOperation::Radius->value)->where('usual', true)->sole();
         $form = ['version' => 1, 'set_up' => '0:10', 'labour' => '1', 'hold' => '0', 'skill' => 'frets'];
         $this->put("/house/standards/{$standard->id}", [...$form, 'labour' => '-1'])->assertSessionHasErrors('labour');
         $this->put("/house/standards/{$standard->id}", [...$form, 'labour' => '999'])->assertSessionHasErrors('labour');
@@ -35,7 +37,7 @@ final class HouseTest extends TestCase
         $this->put("/house/standards/{$standard->id}", $form)->assertSessionHasNoErrors();
         $this->put("/house/standards/{$standard->id}", $form)->assertSessionHasErrors('conflict');
         $new = $this->build();
-        $this->assertSame([240, 60], [$this->operation($old, 'fretboard.radius')->labour_minutes, $this->operation($new, 'fretboard.radius')->labour_minutes]);
+        $this->assertSame([240, 60], [$this->operation($old, FretboardOperation::Radius->value)->labour_minutes, $this->operation($new, FretboardOperation::Radius->value)->labour_minutes]);
     }
 
     public function test_a_fixture_the_shop_lacks_leaves_operations_unplanned_with_the_mend(): void
@@ -43,10 +45,10 @@ final class HouseTest extends TestCase
         $build = $this->build();
         $beam = Resource::query()->where('key', 'flat-beam')->sole();
         $this->put("/house/resources/{$beam->id}", ['version' => 1, 'capacity' => '0'])->assertSessionHasNoErrors();
-        $glue = PlanEntry::query()->findOrFail($this->operation($build, 'fretboard.glue')->id);
+        $glue = PlanEntry::query()->findOrFail($this->operation($build, FretboardOperation::Glue->value)->id);
         $this->assertNull($glue->start);
         $this->assertStringContainsString('the shop has 0', $glue->reason_text);
-        $this->assertNotNull(PlanEntry::query()->findOrFail($this->operation($build, 'brief.agree')->id)->start, 'the rest is planned');
+        $this->assertNotNull(PlanEntry::query()->findOrFail($this->operation($build, PreparationOperation::Agree->value)->id)->start, 'the rest is planned');
         $this->get('/horizon')->assertOk();
         $this->get('/today')->assertOk();
         $this->assertSame('cannot be planned', $this->get('/builds/1')->inertiaProps('build.slackWords'));
@@ -56,13 +58,13 @@ final class HouseTest extends TestCase
     {
         $build = $this->build();
         $this->put("/people/{$this->manager->id}", [...$this->person($this->manager), 'skills' => ['design']])->assertSessionHasNoErrors();
-        $this->assertStringContainsString('Nobody who works in the shop has the skill “frets”', PlanEntry::query()->findOrFail($this->operation($build, 'fretboard.thickness')->id)->reason_text);
+        $this->assertStringContainsString('Nobody who works in the shop has the skill “frets”', PlanEntry::query()->findOrFail($this->operation($build, FretboardOperation::Thickness->value)->id)->reason_text);
     }
 
     public function test_days_off_and_closed_days_move_the_plan(): void
     {
         $build = $this->build();
-        $start = fn (): ?string => PlanEntry::query()->findOrFail($this->operation($build, 'brief.agree')->id)->start?->setTimezone('Europe/Berlin')->format('Y-m-d H:i');
+        $start = fn (): ?string => PlanEntry::query()->findOrFail($this->operation($build, PreparationOperation::Agree->value)->id)->start?->setTimezone('Europe/Berlin')->format('Y-m-d H:i');
         $this->post("/people/{$this->manager->id}/days-off", ['date' => '2026-03-18'])->assertSessionHasNoErrors();
         $this->assertSame('2026-03-19 08:00', $start());
         $this->post("/people/{$this->manager->id}/days-off", ['date' => '2026-03-18'])->assertSessionHasErrors('date');
@@ -83,7 +85,7 @@ final class HouseTest extends TestCase
         $this->put('/house', [...$form, 'timezone' => 'Mars', 'margin_percent' => '95'])->assertSessionHasErrors(['timezone', 'margin_percent']);
         $this->put('/house', $form)->assertSessionHasNoErrors();
         $this->assertSame(5_000, Shop::current()->labour_rate_minor);
-        $this->assertSame('2026-03-19 13:00', PlanEntry::query()->findOrFail($this->operation($build, 'brief.agree')->id)->start?->setTimezone('Europe/Berlin')->format('Y-m-d H:i'));
+        $this->assertSame('2026-03-19 13:00', PlanEntry::query()->findOrFail($this->operation($build, PreparationOperation::Agree->value)->id)->start?->setTimezone('Europe/Berlin')->format('Y-m-d H:i'));
     }
 
     public function test_prices_are_changed_for_new_kits(): void

@@ -10,6 +10,11 @@ use App\Models\Operation;
 use App\Models\OperationStandard;
 use App\Models\PlanEntry;
 use PHPUnit\Framework\Attributes\TestWith;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 final class KitTest extends TestCase
@@ -26,7 +31,7 @@ final class KitTest extends TestCase
 
     public function test_where_timber_is_enough_to_cut_a_late_part_holds_up_only_what_is_cut_for_it(): void
     {
-        $this->finished($this->build, 'brief.agree', 'design.draw', 'design.templates', 'parts.order');
+        $this->finished($this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value);
         KitLine::query()->update(['state' => 'arrived']);
         $this->post('/plan/changes', ['changes' => [['kind' => 'method', 'build' => $this->build->number, 'question' => 'cutting', 'answer' => 'timber']]])->assertSessionHasNoErrors();
         $this->finished($this->build, 'parts.timber.neck', 'parts.timber.fretboard');
@@ -34,26 +39,26 @@ final class KitTest extends TestCase
         $this->line('red alder for the body', 'ordered')->update(['ordered_on' => '2026-03-10', 'expected_on' => '2026-06-01']);
         app(\App\Planning\Planner::class)->replan('tuners and the body’s timber are late');
         $start = fn (string $key): string => (string) PlanEntry::query()->findOrFail($this->operation($this->build, $key)->id)->start?->format('Y-m-d');
-        $this->assertSame(['2026-05-05', '2026-05-05'], [$start('parts.measure.tuners'), $start('neck.tuner-holes')]);
-        $this->assertSame(['2026-06-02', true], [$start('parts.timber.body'), $start('body.thickness') >= '2026-06-05'], 'it settles three days');
-        foreach (['neck.square', 'fretboard.thickness', 'fretboard.slots', 'parts.measure.truss-rod', 'neck.channel', 'parts.measure.bridge', 'parts.measure.pickups'] as $key) {
+        $this->assertSame(['2026-05-05', '2026-05-05'], [$start('parts.measure.tuners'), $start(HeadstockOperation::TunerHoles->value)]);
+        $this->assertSame(['2026-06-02', true], [$start('parts.timber.body'), $start(BodyOperation::Thickness->value) >= '2026-06-05'], 'it settles three days');
+        foreach ([NeckOperation::Square->value, FretboardOperation::Thickness->value, FretboardOperation::Slots->value, 'parts.measure.truss-rod', NeckOperation::Channel->value, 'parts.measure.bridge', 'parts.measure.pickups'] as $key) {
             $this->assertLessThan('2026-05-04', $start($key), "{$key} waits neither for tuners nor for the body’s timber");
         }
         $whole = array_sum(Operation::query()->where('key', 'like', 'parts.measure.%')->pluck('labour_minutes')->all());
-        $this->assertEqualsWithDelta(OperationStandard::query()->where('key', 'parts.measure')->value('labour_minutes'), $whole, 5, 'measured one by one it takes as long as all at once');
+        $this->assertEqualsWithDelta(OperationStandard::query()->where('key', PreparationOperation::MeasureParts->value)->value('labour_minutes'), $whole, 5, 'measured one by one it takes as long as all at once');
     }
 
     /** Three orders of a supplier came two, five and nine days late: what is overdue now is taken for five days late. */
     public function test_a_supplier_that_is_usually_late_is_taken_at_its_usual_delay(): void
     {
-        $this->finished($this->build, 'brief.agree', 'design.draw', 'parts.order');
+        $this->finished($this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::OrderParts->value);
         KitLine::query()->update(['state' => 'arrived', 'supplier' => 'Hollow Lane']);
         foreach (KitLine::query()->orderBy('id')->limit(3)->get() as $index => $line) {
             $line->update(['expected_on' => '2026-02-01', 'arrived_on' => ['2026-02-03', '2026-02-10', '2026-02-06'][$index]]);
         }
         $this->line('bridge', 'ordered')->update(['ordered_on' => '2026-03-01', 'expected_on' => '2026-03-16']);
         app(\App\Planning\Planner::class)->replan('a test');
-        $measure = PlanEntry::query()->findOrFail($this->operation($this->build, 'parts.measure')->id);
+        $measure = PlanEntry::query()->findOrFail($this->operation($this->build, PreparationOperation::MeasureParts->value)->id);
         $this->assertSame('bridge, overdue since Mon 16 Mar; Hollow Lane is usually 5 days late, so that it is planned for Sat 21 Mar', $measure->reason_text);
         $this->assertSame('2026-03-23', $measure->start?->format('Y-m-d'));
         // The estimate stays where it is until it has passed: it does not move to tomorrow every day.
@@ -64,11 +69,11 @@ final class KitTest extends TestCase
 
     public function test_an_order_moves_the_plan_to_the_day_after_it_is_expected(): void
     {
-        $this->finished($this->build, 'brief.agree', 'design.draw', 'parts.order');
+        $this->finished($this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::OrderParts->value);
         KitLine::query()->update(['state' => 'arrived']);
         $bridge = $this->line('bridge', 'needed');
         $this->post("/kit/{$bridge->id}/order", ['version' => 1, 'expected_on' => '2026-04-09', 'cost' => '91.50'])->assertSessionHasNoErrors();
-        $measure = PlanEntry::query()->findOrFail($this->operation($this->build, 'parts.measure')->id);
+        $measure = PlanEntry::query()->findOrFail($this->operation($this->build, PreparationOperation::MeasureParts->value)->id);
         $this->assertSame('2026-04-10 08:00', $measure->start?->setTimezone('Europe/Berlin')->format('Y-m-d H:i'));
         $this->assertSame('bridge, expected Thu 9 Apr', $measure->reason_text);
         $this->assertSame(9_150, $bridge->refresh()->cost_minor);

@@ -10,6 +10,7 @@ use App\Models\LogEntry;
 use App\Models\TimeEntry;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** Everything that happens to a build is in its logbook: what, who and when; and what is refused is not. */
@@ -61,7 +62,7 @@ final class LogbookTest extends TestCase
     {
         $this->openShop();
         $build = $this->build();
-        $this->actingAs($this->manager)->post("/operations/{$this->operation($build, 'brief.agree')->id}/finish", ['version' => 1]);
+        $this->actingAs($this->manager)->post("/operations/{$this->operation($build, PreparationOperation::Agree->value)->id}/finish", ['version' => 1]);
         $logbook = $this->get('/builds/1')->inertiaProps('logbook');
         $this->assertSame(['done', 'specification', 'commission'], array_column($logbook, 'kind'));
         $this->assertSame('Ines', $logbook[0]['by']);
@@ -70,13 +71,13 @@ final class LogbookTest extends TestCase
     private function prepare(string $what): void
     {
         $this->actingAs($this->manager);
-        $agree = "/operations/{$this->operation($this->build, 'brief.agree')->id}";
-        $timber = "/operations/{$this->operation($this->build, 'parts.timber')->id}";
+        $agree = "/operations/{$this->operation($this->build, PreparationOperation::Agree->value)->id}";
+        $timber = "/operations/{$this->operation($this->build, PreparationOperation::SelectTimber->value)->id}";
         match ($what) {
             'stop' => $this->post("{$agree}/clock"),
             'strike' => $this->post("{$agree}/hours", ['hours' => '2', 'worked_on' => '2026-03-17']),
             'reopen' => $this->post("{$agree}/finish", ['version' => 1]),
-            'hold', 'end' => $this->finished($this->build, 'brief.agree'),
+            'hold', 'end' => $this->finished($this->build, PreparationOperation::Agree->value),
             'use', 'spoil' => KitLine::query()->where('name', 'tuner')->update(['state' => 'arrived']),
             default => null,
         };
@@ -92,8 +93,8 @@ final class LogbookTest extends TestCase
     /** @return array{string, array<string, mixed>} */
     private function doing(string $what): array
     {
-        $agree = "/operations/{$this->operation($this->build, 'brief.agree')->id}";
-        $timber = "/operations/{$this->operation($this->build, 'parts.timber')->id}";
+        $agree = "/operations/{$this->operation($this->build, PreparationOperation::Agree->value)->id}";
+        $timber = "/operations/{$this->operation($this->build, PreparationOperation::SelectTimber->value)->id}";
         $bridge = '/kit/'.KitLine::query()->where('name', 'bridge')->value('id');
         $tuner = '/kit/'.KitLine::query()->where('name', 'tuner')->value('id');
 

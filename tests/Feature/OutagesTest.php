@@ -10,6 +10,8 @@ use App\Models\PlanEntry;
 use App\Models\Resource;
 use App\Planning\Planner;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** Machines that are down, parts that come late, builds that are held or pushed: what each does to the plan, and the words for it. */
@@ -24,7 +26,7 @@ final class OutagesTest extends TestCase
         $this->actingAs($this->manager);
         $this->build = $this->build();
         DB::table('kit_lines')->update(['state' => 'arrived']);
-        $this->finished($this->build, 'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'parts.measure', 'parts.timber');
+        $this->finished($this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value);
         app(Planner::class)->replan('ready to cut');
     }
 
@@ -65,7 +67,7 @@ final class OutagesTest extends TestCase
 
     public function test_a_build_on_hold_begins_nothing_new_but_goes_on_with_what_was_begun(): void
     {
-        $begun = $this->operation($this->build, 'body.thickness');
+        $begun = $this->operation($this->build, BodyOperation::Thickness->value);
         DB::table('operations')->where('id', $begun->id)->update(['state' => 'started', 'started_at' => '2026-03-18 08:00:00', 'person_id' => $this->maker->id]);
         $this->settle(['kind' => 'hold', 'build' => 1, 'until' => '2026-04-20', 'because' => 'the client is abroad']);
         foreach (PlanEntry::query()->with('operation')->get() as $entry) {
@@ -85,7 +87,7 @@ final class OutagesTest extends TestCase
     {
         $other = $this->build([], '2026-12-01');
         DB::table('kit_lines')->update(['state' => 'arrived']);
-        $this->finished($other, 'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'parts.measure', 'parts.timber');
+        $this->finished($other, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value);
         app(Planner::class)->replan('both are ready to cut');
         $finish = static fn (Build $build): string => (string) PlanEntry::query()->where('build_id', $build->id)->max('finish');
         [$first, $second] = [$finish($this->build), $finish($other)];

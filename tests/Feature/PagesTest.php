@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\TestWith;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 final class PagesTest extends TestCase
@@ -128,7 +129,7 @@ final class PagesTest extends TestCase
     public function test_progress_and_cost_move_with_the_work(): void
     {
         $build = $this->build();
-        $agree = $this->operation($build, 'brief.agree');
+        $agree = $this->operation($build, PreparationOperation::Agree->value);
         $figure = fn (string $key): string => collect($this->get('/builds/1')->inertiaProps('progress.figures'))->firstWhere('key', $key)['value'];
         $this->actingAs($this->manager);
         $this->assertSame('not yet', $figure('cpi'));

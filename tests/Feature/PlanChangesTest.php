@@ -17,6 +17,10 @@ use App\Models\Resource;
 use App\Planning\Planner;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Schedule\Promise;
 use Tests\TestCase;
 
@@ -32,15 +36,15 @@ final class PlanChangesTest extends TestCase
         $this->build = $this->build();
         DB::table('people')->where('id', $this->maker->id)->update(['skills' => json_encode(['bodies', 'necks', 'frets', 'joints'])]);
         DB::table('kit_lines')->update(['state' => 'arrived']);
-        $this->finished($this->build, 'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'parts.measure', 'parts.timber');
+        $this->finished($this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value);
         app(Planner::class)->replan('ready to cut');
         $this->actingAs($this->manager);
     }
 
     public function test_an_operation_is_pinned_to_a_person_and_a_day_and_behind_another(): void
     {
-        $neck = $this->operation($this->build, 'neck.square');
-        $body = $this->operation($this->build, 'body.thickness');
+        $neck = $this->operation($this->build, NeckOperation::Square->value);
+        $body = $this->operation($this->build, BodyOperation::Thickness->value);
         $this->make(['kind' => 'pin', 'operation' => $neck->id, 'person' => $this->maker->id, 'day' => '2026-03-26']);
         $entry = $this->entry($neck);
         $this->assertSame([$this->maker->id, '2026-03-26', 'pin'], [$entry->person_id, $entry->start?->toDateString(), $entry->reason_kind]);
@@ -82,7 +86,7 @@ final class PlanChangesTest extends TestCase
     public function test_what_was_settled_last_is_taken_back_first_and_to_the_minute(): void
     {
         $before = $this->plan();
-        $neck = $this->operation($this->build, 'neck.square');
+        $neck = $this->operation($this->build, NeckOperation::Square->value);
         $this->make(['kind' => 'pin', 'operation' => $neck->id, 'day' => '2026-03-26']);
         $this->make(['kind' => 'hold', 'build' => 1, 'until' => '2026-04-01', 'because' => 'the client moves house']);
         [$pin, $hold] = PlanChange::query()->orderBy('id')->get()->all();
@@ -188,7 +192,7 @@ final class PlanChangesTest extends TestCase
 
     public function test_a_pin_that_cannot_be_kept_and_a_promise_that_is_past_are_told_on_the_horizon(): void
     {
-        $cure = $this->operation($this->build, 'set-up.string');
+        $cure = $this->operation($this->build, AssemblyOperation::StringUp->value);
         $this->make(['kind' => 'pin', 'operation' => $cure->id, 'day' => '2026-03-19']);
         $trouble = PlanTrouble::query()->sole();
         $this->assertSame(['pin', $cure->id], [$trouble->kind, $trouble->operation_id]);
@@ -212,7 +216,7 @@ final class PlanChangesTest extends TestCase
 
     public function test_speed_by_skill_counts_in_the_plan_and_in_what_is_left_of_work_under_way(): void
     {
-        $blank = $this->operation($this->build, 'body.thickness');
+        $blank = $this->operation($this->build, BodyOperation::Thickness->value);
         $form = ['version' => $this->maker->version, 'name' => 'Tobias', 'email' => 'tobias@example.org', 'role' => 'maker', 'skills' => ['bodies'], 'rate' => '', 'active' => true, 'own_hours' => false, 'hours' => []];
         $this->put("/people/{$this->maker->id}", [...$form, 'speeds' => ['bodies' => '200', 'finish' => '50']])->assertSessionHasNoErrors();
         $this->assertSame(['bodies' => 200], $this->maker->refresh()->speeds, 'only for skills that they have');
@@ -253,7 +257,7 @@ final class PlanChangesTest extends TestCase
 
     public function test_why_then_tells_the_reason_the_pin_and_what_it_could_come_behind(): void
     {
-        $neck = $this->operation($this->build, 'neck.square');
+        $neck = $this->operation($this->build, NeckOperation::Square->value);
         $this->make(['kind' => 'pin', 'operation' => $neck->id, 'day' => '2026-03-26']);
         $why = $this->getJson("/operations/{$neck->id}/why")->assertOk()->json();
         $this->assertSame(['It is pinned to this day.', '2026-03-26'], [$why['because'], $why['pin']['day']]);

@@ -18,6 +18,9 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
 use Regimen\Costing\KitState;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** The bridge between the records and the core. */
@@ -64,7 +67,7 @@ final class PlanningTest extends TestCase
         $this->openShop();
         $late = $this->build([], '2026-12-01');
         $soon = $this->build([], '2026-06-01');
-        $start = fn (Build $build): string => (string) PlanEntry::query()->findOrFail($this->operation($build, 'brief.agree')->id)->start;
+        $start = fn (Build $build): string => (string) PlanEntry::query()->findOrFail($this->operation($build, PreparationOperation::Agree->value)->id)->start;
         $this->assertLessThan($start($late), $start($soon));
         $this->actingAs($this->manager)->post("/builds/{$late->number}/promise", ['version' => 1, 'promised_on' => '2026-04-15', 'because' => 'the show is sooner']);
         $this->assertLessThan($start($soon), $start($late));
@@ -77,9 +80,9 @@ final class PlanningTest extends TestCase
         $this->build();
         DB::table('kit_lines')->update(['state' => 'arrived']);
         app(Planner::class)->replan('everything is there');
-        $near = fn (): array => PlanEntry::query()->where('start', '<', '2026-03-20 23:00:00')->where('operation_id', '!=', $this->operation($build, 'design.templates')->id)->orderBy('start')->get(['operation_id', 'person_id'])->toArray();
+        $near = fn (): array => PlanEntry::query()->where('start', '<', '2026-03-20 23:00:00')->where('operation_id', '!=', $this->operation($build, PreparationOperation::MakeTemplates->value)->id)->orderBy('start')->get(['operation_id', 'person_id'])->toArray();
         $told = $near();
-        $this->actingAs($this->manager)->post('/plan/changes', ['changes' => [['kind' => 'pin', 'operation' => $this->operation($build, 'design.templates')->id, 'day' => '2026-03-24']]])->assertSessionHasNoErrors();
+        $this->actingAs($this->manager)->post('/plan/changes', ['changes' => [['kind' => 'pin', 'operation' => $this->operation($build, PreparationOperation::MakeTemplates->value)->id, 'day' => '2026-03-24']]])->assertSessionHasNoErrors();
         $this->assertSame($told, array_slice($near(), 0, count($told)), 'who does what in which order stays; something may follow sooner');
     }
 
@@ -87,7 +90,7 @@ final class PlanningTest extends TestCase
     {
         $this->openShop();
         $build = $this->build();
-        $agree = $this->operation($build, 'brief.agree');
+        $agree = $this->operation($build, PreparationOperation::Agree->value);
         $this->actingAs($this->manager)->post("/operations/{$agree->id}/hours", ['hours' => '2', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
         $left = fn (): int => Minutes::of(PlanEntry::query()->findOrFail($agree->id)->work_end ?? now()) - Minutes::of(app(Clock::class)->now());
         $this->assertSame(63, $left(), 'three hours less two, from the next mark at 9:15');
@@ -118,8 +121,8 @@ final class PlanningTest extends TestCase
         $this->openShop();
         $build = $this->build();
         DB::table('kit_lines')->update(['state' => 'arrived']);
-        $this->finished($build, 'brief.agree', 'design.draw', 'parts.order', 'parts.measure', 'parts.timber');
-        $url = '/operations/'.$this->operation($build, 'neck.square')->id.'/hours';
+        $this->finished($build, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value);
+        $url = '/operations/'.$this->operation($build, NeckOperation::Square->value)->id.'/hours';
         $this->actingAs($this->manager)->post($url, ['hours' => '1', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
         $this->actingAs($this->maker)->post($url, ['hours' => '2', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
         $cost = fn (): string => collect($this->actingAs($this->manager)->get('/builds/1')->inertiaProps('progress.figures'))->firstWhere('key', 'cost')['value'];
@@ -144,24 +147,24 @@ final class PlanningTest extends TestCase
     {
         $zone = new \DateTimeZone('Europe/Berlin');
         $waits = new KitWaits('2026-03-18', $zone, new UsualDelay);
-        $waits->add('bridge', 'bridge', KitState::Ordered, '2026-03-25', 12);
-        $waits->add('tuners', 'tuner', KitState::Ordered, '2026-03-20', 10);
-        $waits->add('pickups', 'pickup', KitState::Ordered, '2026-03-10', 18);
-        $waits->add('strings', 'set', KitState::Arrived, null, 3);
-        $waits->add('finish', 'lacquer', KitState::Needed, null, 6);
-        $waits->add('neck-timber', 'maple', KitState::Needed, null, 7);
+        $waits->add(PartGroup::Bridge, 'bridge', KitState::Ordered, '2026-03-25', 12);
+        $waits->add(PartGroup::Tuners, 'tuner', KitState::Ordered, '2026-03-20', 10);
+        $waits->add(PartGroup::Pickups, 'pickup', KitState::Ordered, '2026-03-10', 18);
+        $waits->add(PartGroup::Strings, 'set', KitState::Arrived, null, 3);
+        $waits->add(PartGroup::Finish, 'lacquer', KitState::Needed, null, 6);
+        $waits->add(PartGroup::NeckTimber, 'maple', KitState::Needed, null, 7);
 
-        $release = $waits->release(['bridge', 'tuners']);
+        $release = $waits->release([PartGroup::Bridge, PartGroup::Tuners]);
         $this->assertSame(['bridge, expected Wed 25 Mar', Minutes::ofDay('2026-03-26', $zone)], [$release?->cause, $release?->instant], 'the latest counts, from the next morning');
-        $overdue = $waits->release(['pickups', 'strings']);
+        $overdue = $waits->release([PartGroup::Pickups, PartGroup::Strings]);
         // Lead time 18 days: a quarter of it is five; eight days are over, so that it is twice that: 20 March, from the next morning.
         $this->assertSame(['pickup, overdue since Tue 10 Mar; nothing is known of how late it comes, 5 days are taken, so that it is planned for Fri 20 Mar', Minutes::ofDay('2026-03-21', $zone)], [$overdue?->cause, $overdue?->instant]);
-        $this->assertNull($waits->release(['strings', 'finish']));
+        $this->assertNull($waits->release([PartGroup::Strings, PartGroup::Finish]));
 
-        [$predecessors, $none] = $waits->leads(['finish', 'neck-timber'], static fn (string $key): string => "o-{$key}");
+        [$predecessors, $none] = $waits->leads([PartGroup::Finish, PartGroup::NeckTimber], static fn (string $key): string => "o-{$key}");
         $this->assertSame([['o-parts.order', 8640], ['o-brief.agree', 10080]], array_map(static fn ($one): array => [$one->activity, $one->lag], $predecessors));
         $this->assertNull($none);
-        [$predecessors, $late] = $waits->leads(['finish'], static fn (): ?string => null);
+        [$predecessors, $late] = $waits->leads([PartGroup::Finish], static fn (): ?string => null);
         $this->assertSame([], $predecessors);
         $this->assertSame(['lacquer: 6 days from the order, which is not placed yet', Minutes::ofDay('2026-03-24', $zone)], [$late?->cause, $late?->instant]);
     }
@@ -170,7 +173,7 @@ final class PlanningTest extends TestCase
     {
         $this->openShop();
         $this->build();
-        $this->assertSame(['consumables'], KitLine::query()->where('state', 'arrived')->pluck('group')->all());
+        $this->assertSame([PartGroup::Consumables], KitLine::query()->where('state', 'arrived')->get()->map(static fn (KitLine $line): PartGroup => $line->group)->all());
         $this->assertSame(0, KitLine::query()->whereNotIn('state', ['arrived', 'needed'])->count());
     }
 

@@ -10,6 +10,10 @@ use App\Models\Operation;
 use App\Models\RouteChange;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Tests\TestCase;
 
 /** Every kind of change to a route, from the form to the bench: what it makes of operations, links and plan. */
@@ -27,30 +31,30 @@ final class RouteChangesTest extends TestCase
 
     public function test_split_in_two(): void
     {
-        $this->change(['kind' => 'split', 'key' => 'body.sand', 'first' => '1:15'])->assertSessionHasNoErrors();
-        $first = $this->operation($this->build, 'body.sand');
+        $this->change(['kind' => 'split', 'key' => BodyOperation::Sand->value, 'first' => '1:15'])->assertSessionHasNoErrors();
+        $first = $this->operation($this->build, BodyOperation::Sand->value);
         $second = $this->operation($this->build, 'body.sand.2');
         $this->assertSame([75, 105, 'sand the body 80 to 220, first part'], [$first->labour_minutes, $second->labour_minutes, $first->name]);
-        $this->assertTrue($this->linked('body.sand', 'body.sand.2'));
-        $this->assertTrue($this->linked('body.sand.2', 'joint.dry-fit'));
-        $this->assertFalse($this->linked('body.sand', 'joint.dry-fit'));
+        $this->assertTrue($this->linked(BodyOperation::Sand->value, 'body.sand.2'));
+        $this->assertTrue($this->linked('body.sand.2', JointOperation::DryFit->value));
+        $this->assertFalse($this->linked(BodyOperation::Sand->value, JointOperation::DryFit->value));
         $this->assertLessThanOrEqual($this->start($second), $this->start($first));
-        $this->assertSame(180, (int) Operation::query()->whereIn('key', ['body.sand', 'body.sand.2'])->sum('labour_minutes'));
+        $this->assertSame(180, (int) Operation::query()->whereIn('key', [BodyOperation::Sand->value, 'body.sand.2'])->sum('labour_minutes'));
     }
 
     public function test_other_hours_and_another_hold(): void
     {
-        $this->change(['kind' => 'times', 'key' => 'fretboard.glue', 'set_up' => '0', 'labour' => '1:30', 'hold' => '36 h'])->assertSessionHasNoErrors();
-        $glue = $this->operation($this->build, 'fretboard.glue');
+        $this->change(['kind' => 'times', 'key' => FretboardOperation::Glue->value, 'set_up' => '0', 'labour' => '1:30', 'hold' => '36 h'])->assertSessionHasNoErrors();
+        $glue = $this->operation($this->build, FretboardOperation::Glue->value);
         $this->assertSame([0, 90, 2160, 'glue'], [$glue->set_up_minutes, $glue->labour_minutes, $glue->hold_minutes, $glue->hold_kind?->value]);
         $this->assertSame('“glue the fretboard to the neck”: set-up 0 min, labour 1 h 30 min, hold 36 h.', RouteChange::query()->sole()->words);
     }
 
     public function test_a_hold_below_what_the_glue_needs_is_only_set_with_a_reason(): void
     {
-        $hold = fn (): int => $this->operation($this->build, 'fretboard.glue')->hold_minutes;
+        $hold = fn (): int => $this->operation($this->build, FretboardOperation::Glue->value)->hold_minutes;
         $before = $hold();
-        $short = ['kind' => 'times', 'key' => 'fretboard.glue', 'set_up' => '', 'labour' => '', 'hold' => '1 h'];
+        $short = ['kind' => 'times', 'key' => FretboardOperation::Glue->value, 'set_up' => '', 'labour' => '', 'hold' => '1 h'];
         $this->change($short)->assertSessionHasErrors('reason');
         $this->assertStringContainsString('the glue needs 24 h', implode(' ', session('errors')->all()));
         $this->assertSame([$before, 0], [$hold(), RouteChange::query()->count()], 'nothing is changed');
@@ -60,50 +64,50 @@ final class RouteChangesTest extends TestCase
 
     public function test_one_after_another_and_not_any_more(): void
     {
-        $this->change(['kind' => 'link', 'before' => 'body.sand', 'after' => 'neck.carve', 'link_reason' => 'one bench'])->assertSessionHasNoErrors();
-        $this->assertTrue($this->linked('body.sand', 'neck.carve'));
-        $this->assertSame('one bench', $this->reason('body.sand', 'neck.carve'));
-        $this->assertGreaterThan($this->start($this->operation($this->build, 'body.sand')), $this->start($this->operation($this->build, 'neck.carve')));
-        $this->change(['kind' => 'unlink', 'before' => 'body.sand', 'after' => 'neck.carve'])->assertSessionHasNoErrors();
-        $this->assertFalse($this->linked('body.sand', 'neck.carve'));
-        $this->change(['kind' => 'unlink', 'before' => 'body.sand', 'after' => 'neck.carve'])->assertSessionHasErrors('change');
+        $this->change(['kind' => 'link', 'before' => BodyOperation::Sand->value, 'after' => NeckOperation::Carve->value, 'link_reason' => 'one bench'])->assertSessionHasNoErrors();
+        $this->assertTrue($this->linked(BodyOperation::Sand->value, NeckOperation::Carve->value));
+        $this->assertSame('one bench', $this->reason(BodyOperation::Sand->value, NeckOperation::Carve->value));
+        $this->assertGreaterThan($this->start($this->operation($this->build, BodyOperation::Sand->value)), $this->start($this->operation($this->build, NeckOperation::Carve->value)));
+        $this->change(['kind' => 'unlink', 'before' => BodyOperation::Sand->value, 'after' => NeckOperation::Carve->value])->assertSessionHasNoErrors();
+        $this->assertFalse($this->linked(BodyOperation::Sand->value, NeckOperation::Carve->value));
+        $this->change(['kind' => 'unlink', 'before' => BodyOperation::Sand->value, 'after' => NeckOperation::Carve->value])->assertSessionHasErrors('change');
     }
 
     public function test_a_link_that_guards_something_is_only_cut_with_a_reason(): void
     {
-        $this->change(['kind' => 'unlink', 'before' => 'fretboard.sand', 'after' => 'fretboard.fret'])->assertSessionHasErrors('reason');
+        $this->change(['kind' => 'unlink', 'before' => FretboardOperation::Sand->value, 'after' => FretboardOperation::Fret->value])->assertSessionHasErrors('reason');
         $this->assertStringContainsString('the board between the frets stays rough', session('errors')->first('reason'));
-        $this->assertTrue($this->linked('fretboard.sand', 'fretboard.fret'));
-        $this->change(['kind' => 'unlink', 'before' => 'fretboard.sand', 'after' => 'fretboard.fret'], 'the board comes sanded')->assertSessionHasNoErrors();
-        $this->assertFalse($this->linked('fretboard.sand', 'fretboard.fret'));
+        $this->assertTrue($this->linked(FretboardOperation::Sand->value, FretboardOperation::Fret->value));
+        $this->change(['kind' => 'unlink', 'before' => FretboardOperation::Sand->value, 'after' => FretboardOperation::Fret->value], 'the board comes sanded')->assertSessionHasNoErrors();
+        $this->assertFalse($this->linked(FretboardOperation::Sand->value, FretboardOperation::Fret->value));
     }
 
     public function test_left_out_with_what_it_guarded_kept_in_order(): void
     {
-        $this->change(['kind' => 'drop', 'key' => 'joint.dry-fit'])->assertSessionHasErrors('reason');
-        $this->change(['kind' => 'drop', 'key' => 'joint.dry-fit'], 'a copy of the last one')->assertSessionHasNoErrors();
-        $this->assertNull(Operation::query()->where('key', 'joint.dry-fit')->first());
-        $this->assertTrue($this->linked('joint.screws', 'finish.body.coat-1') || $this->linked('body.sand', 'finish.body.coat-1'), 'what was before it stays before what was behind it');
+        $this->change(['kind' => 'drop', 'key' => JointOperation::DryFit->value])->assertSessionHasErrors('reason');
+        $this->change(['kind' => 'drop', 'key' => JointOperation::DryFit->value], 'a copy of the last one')->assertSessionHasNoErrors();
+        $this->assertNull(Operation::query()->where('key', JointOperation::DryFit->value)->first());
+        $this->assertTrue($this->linked(JointOperation::Screws->value, 'finish.body.coat-1') || $this->linked(BodyOperation::Sand->value, 'finish.body.coat-1'), 'what was before it stays before what was behind it');
         $this->assertStringContainsString('Despite:', LogEntry::query()->latest('id')->firstOrFail()->text);
     }
 
     public function test_moved_ahead_and_undone_in_any_order(): void
     {
         $links = DB::table('operation_links')->count();
-        $this->change(['kind' => 'move', 'key' => 'body.edges', 'target' => 'body.outline'], 'rounded blank')->assertSessionHasNoErrors();
-        $this->change(['kind' => 'times', 'key' => 'body.edges', 'labour' => '2', 'set_up' => '', 'hold' => ''])->assertSessionHasNoErrors();
-        $this->assertTrue($this->linked('body.edges', 'body.outline'));
+        $this->change(['kind' => 'move', 'key' => BodyOperation::Edges->value, 'target' => BodyOperation::Outline->value], 'rounded blank')->assertSessionHasNoErrors();
+        $this->change(['kind' => 'times', 'key' => BodyOperation::Edges->value, 'labour' => '2', 'set_up' => '', 'hold' => ''])->assertSessionHasNoErrors();
+        $this->assertTrue($this->linked(BodyOperation::Edges->value, BodyOperation::Outline->value));
         [$move, $times] = RouteChange::query()->orderBy('id')->get()->all();
         $this->delete("/builds/1/route/changes/{$move->id}", ['version' => $this->build->refresh()->route_version])->assertSessionHasNoErrors();
-        $this->assertSame([$links, 120], [DB::table('operation_links')->count(), $this->operation($this->build, 'body.edges')->labour_minutes]);
+        $this->assertSame([$links, 120], [DB::table('operation_links')->count(), $this->operation($this->build, BodyOperation::Edges->value)->labour_minutes]);
         $this->delete("/builds/1/route/changes/{$times->id}", ['version' => $this->build->refresh()->route_version])->assertSessionHasNoErrors();
-        $this->assertSame(90, $this->operation($this->build, 'body.edges')->labour_minutes);
+        $this->assertSame(90, $this->operation($this->build, BodyOperation::Edges->value)->labour_minutes);
         $this->assertSame(2, RouteChange::query()->whereNotNull('undone_at')->count(), 'nothing recorded is lost');
     }
 
     public function test_a_change_of_another_build_is_not_undone_here(): void
     {
-        $this->change(['kind' => 'times', 'key' => 'body.edges', 'labour' => '2', 'set_up' => '', 'hold' => '']);
+        $this->change(['kind' => 'times', 'key' => BodyOperation::Edges->value, 'labour' => '2', 'set_up' => '', 'hold' => '']);
         $other = $this->build();
         $this->delete('/builds/2/route/changes/'.RouteChange::query()->sole()->id, ['version' => $other->refresh()->route_version])->assertSessionHasErrors('conflict');
         $this->assertNull(RouteChange::query()->sole()->getAttribute('undone_at'));
@@ -112,16 +116,16 @@ final class RouteChangesTest extends TestCase
     public function test_a_finished_build_keeps_its_route(): void
     {
         DB::table('builds')->update(['status' => 'finished']);
-        $this->change(['kind' => 'times', 'key' => 'body.edges', 'labour' => '2', 'set_up' => '', 'hold' => ''])->assertSessionHasErrors('conflict');
+        $this->change(['kind' => 'times', 'key' => BodyOperation::Edges->value, 'labour' => '2', 'set_up' => '', 'hold' => ''])->assertSessionHasErrors('conflict');
         $this->get('/builds/1/route')->assertOk()->assertInertia(fn ($page) => $page->where('editable', false));
         $this->get('/builds/1/route/compare?finish=shellac')->assertOk()->assertInertia(fn ($page) => $page->has('comparison.rows', 7));
     }
 
     public function test_work_on_ones_own_operation_is_recorded_and_kept_when_it_is_undone(): void
     {
-        $this->change(['kind' => 'add', 'name' => 'repair a crack', 'stage' => 'body', 'pieces' => ['body'], 'set_up' => '', 'labour' => '1', 'hold' => '', 'skill' => 'bodies', 'station' => '', 'fixture' => '', 'after' => [], 'before' => ['body.thickness']])->assertSessionHasNoErrors();
+        $this->change(['kind' => 'add', 'name' => 'repair a crack', 'stage' => 'body', 'pieces' => ['body'], 'set_up' => '', 'labour' => '1', 'hold' => '', 'skill' => 'bodies', 'station' => '', 'fixture' => '', 'after' => [], 'before' => [BodyOperation::Thickness->value]])->assertSessionHasNoErrors();
         $repair = $this->operation($this->build, 'own.1');
-        $this->assertTrue($this->linked('own.1', 'body.thickness'));
+        $this->assertTrue($this->linked('own.1', BodyOperation::Thickness->value));
         $this->post("/operations/{$repair->id}/hours", ['hours' => '0:45', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
         $this->delete('/builds/1/route/changes/'.RouteChange::query()->sole()->id, ['version' => $this->build->refresh()->route_version])->assertSessionHasNoErrors();
         $this->assertNotNull(Operation::query()->where('key', 'own.1')->first(), 'hours are never lost');

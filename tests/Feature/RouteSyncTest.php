@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Regimen\Costing\KitState;
 use Regimen\Instrument\SpecificationReader;
+use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\OperationState;
 use Tests\TestCase;
 
@@ -138,7 +139,7 @@ final class RouteSyncTest extends TestCase
         KitLine::query()->where('name', 'neck screws and plate')->update(['state' => KitState::Ordered->value, 'expected_on' => '2026-12-24', 'cost_minor' => 1_500]);
         $useless = $this->sync(['joint' => 'set']);
         $this->assertSame(['neck screws and plate is no longer needed and is on order.'], $useless);
-        $assembly = PlanEntry::query()->where('operation_id', $this->operation($this->build, 'assembly.hardware')->id)->sole();
+        $assembly = PlanEntry::query()->where('operation_id', $this->operation($this->build, AssemblyOperation::Hardware->value)->id)->sole();
         $this->assertLessThan('2026-12-01', $assembly->start?->toDateString(), 'the plan does not wait for it');
         $kit = collect($this->actingAs($this->manager)->get('/builds/1')->inertiaProps('kit'));
         $this->assertSame([true, '15.00'], [$kit->firstWhere('name', 'neck screws and plate')['surplus'], $kit->firstWhere('name', 'neck screws and plate')['cost']]);

@@ -12,13 +12,18 @@ use App\Models\RoutePattern;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
+use Regimen\Route\Piece;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 /** The route of a build: explained, changed safely, compared and printed. */
 final class RouteTest extends TestCase
 {
-    private const INLAY = ['kind' => 'add', 'name' => 'inlay the initials', 'stage' => 'fretboard', 'pieces' => ['fretboard'], 'set_up' => '0:20', 'labour' => '3', 'hold' => '12 h', 'skill' => 'frets', 'station' => '', 'fixture' => '', 'after' => ['fretboard.taper'], 'before' => ['fretboard.glue']];
+    private const INLAY = ['kind' => 'add', 'name' => 'inlay the initials', 'stage' => 'fretboard', 'pieces' => ['fretboard'], 'set_up' => '0:20', 'labour' => '3', 'hold' => '12 h', 'skill' => 'frets', 'station' => '', 'fixture' => '', 'after' => [FretboardOperation::Taper->value], 'before' => [FretboardOperation::Glue->value]];
 
     protected function setUp(): void
     {
@@ -34,19 +39,19 @@ final class RouteTest extends TestCase
         $this->assertSame(['Route', 'six-string, solid, red alder'], [$page->inertiaPage()['component'], $page->inertiaProps('build.inOneLine')]);
         $operations = collect($page->inertiaProps('operations'));
         $this->assertSame($build->operations()->count(), $operations->count());
-        $glue = $operations->firstWhere('key', 'fretboard.glue');
+        $glue = $operations->firstWhere('key', FretboardOperation::Glue->value);
         $this->assertSame('From here on board and neck are one piece.', $glue['why']);
-        $slots = collect($glue['after'])->firstWhere('key', 'fretboard.slots');
+        $slots = collect($glue['after'])->firstWhere('key', FretboardOperation::Slots->value);
         $this->assertSame(['A spoiled slot then costs a board, not a neck.', 'A spoiled slot now spoils the neck too.', 'Slots before the board is glued'], [$slots['reason'], $slots['spoils'], $slots['rule']]);
         $this->assertSame([1440, 1440, 'glue sets', 'flat beam'], [$glue['hold'], $glue['holdNow'], $glue['holdWords'], $glue['fixture']]);
         $this->assertGreaterThan(300, $glue['stake']);
-        $radius = $operations->firstWhere('key', 'fretboard.radius');
+        $radius = $operations->firstWhere('key', FretboardOperation::Radius->value);
         $this->assertSame(['by block', 'by jig', 'on the machine'], array_column($radius['ways'], 'words'));
         $this->assertSame([180, 240, 480], [$radius['best'], $radius['labour'], $radius['worst']]);
         $this->assertStringContainsString('board width', $radius['drivenBy']);
-        $this->assertSame('323.85 ± 0.2 mm', $operations->firstWhere('key', 'fretboard.slots')['gate'][0]['words']);
-        $this->assertSame('Follow the maker’s data sheet, local codes and licensed practice.', last($operations->firstWhere('key', 'neck.channel')['cautions']));
-        $this->assertContains(['name' => 'fret wire', 'state' => 'needed'], $operations->firstWhere('key', 'fretboard.fret')['parts']);
+        $this->assertSame('323.85 ± 0.2 mm', $operations->firstWhere('key', FretboardOperation::Slots->value)['gate'][0]['words']);
+        $this->assertSame('Follow the maker’s data sheet, local codes and licensed practice.', last($operations->firstWhere('key', NeckOperation::Channel->value)['cautions']));
+        $this->assertContains(['name' => 'fret wire', 'state' => 'needed'], $operations->firstWhere('key', FretboardOperation::Fret->value)['parts']);
         $this->assertTrue($operations->contains('critical', true));
         $this->assertSame('72.8 h', $page->inertiaProps('totals.work'));
         $spent = $page->inertiaProps('totals.spent');
@@ -59,7 +64,7 @@ final class RouteTest extends TestCase
     {
         $this->build();
         $this->actingAs($this->maker)->get('/builds/1/route')->assertOk()->assertInertia(fn ($page) => $page->where('editable', false)->where('choices', null));
-        $this->post('/builds/1/route/changes', ['version' => 2, 'kind' => 'drop', 'key' => 'neck.sand'])->assertForbidden();
+        $this->post('/builds/1/route/changes', ['version' => 2, 'kind' => 'drop', 'key' => NeckOperation::Sand->value])->assertForbidden();
         $this->get('/builds/1/traveller-a4.pdf')->assertOk();
     }
 
@@ -72,7 +77,7 @@ final class RouteTest extends TestCase
         $this->assertSame(0, Operation::query()->where('key', 'own.1')->count(), 'trying changes nothing');
         $this->change($build, self::INLAY)->assertSessionHasNoErrors();
         $inlay = $this->operation($build, 'own.1');
-        $this->assertSame(['inlay the initials', 20, 180, 720, ['fretboard']], [$inlay->name, $inlay->set_up_minutes, $inlay->labour_minutes, $inlay->hold_minutes, $inlay->pieces]);
+        $this->assertSame(['inlay the initials', 20, 180, 720, [Piece::Fretboard]], [$inlay->name, $inlay->set_up_minutes, $inlay->labour_minutes, $inlay->hold_minutes, $inlay->pieces]);
         $this->assertNotNull(DB::table('plan_entries')->where('operation_id', $inlay->id)->value('start'));
         $this->assertStringContainsString('Route changed: “inlay the initials” added', LogEntry::query()->latest('id')->firstOrFail()->text);
         $change = RouteChange::query()->sole();
@@ -84,7 +89,7 @@ final class RouteTest extends TestCase
     public function test_what_would_be_spoiled_is_named_and_needs_a_written_reason_in_the_logbook(): void
     {
         $build = $this->build();
-        $move = ['kind' => 'move', 'key' => 'joint.bridge', 'target' => 'joint.pocket'];
+        $move = ['kind' => 'move', 'key' => JointOperation::Bridge->value, 'target' => JointOperation::Pocket->value];
         $tried = $this->postJson('/builds/1/route/try', $move)->json();
         $this->assertTrue($tried['needsReason']);
         $this->assertSame(['stop', 'The fitted neck gives the centre line'], [$tried['broken'][0]['severity'], $tried['broken'][0]['rule']]);
@@ -106,9 +111,9 @@ final class RouteTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string, string}> change, field, sentence */
     public static function nonsense(): iterable
     {
-        yield 'a circle' => [['kind' => 'link', 'before' => 'fretboard.glue', 'after' => 'fretboard.taper'], 'change', 'wait for each other in a circle'];
-        yield 'negative hours' => [['kind' => 'times', 'key' => 'neck.carve', 'labour' => '-2'], 'labour', '“-2”'];
-        yield 'absurd hours' => [['kind' => 'times', 'key' => 'neck.carve', 'labour' => '900'], 'labour', 'is a mistake'];
+        yield 'a circle' => [['kind' => 'link', 'before' => FretboardOperation::Glue->value, 'after' => FretboardOperation::Taper->value], 'change', 'wait for each other in a circle'];
+        yield 'negative hours' => [['kind' => 'times', 'key' => NeckOperation::Carve->value, 'labour' => '-2'], 'labour', '“-2”'];
+        yield 'absurd hours' => [['kind' => 'times', 'key' => NeckOperation::Carve->value, 'labour' => '900'], 'labour', 'is a mistake'];
         yield 'hours of letters' => [[...self::INLAY, 'labour' => 'long'], 'labour', '“long”'];
         yield 'an absurd hold' => [[...self::INLAY, 'hold' => '900 d'], 'hold', 'is a mistake'];
         yield 'a station that there is not' => [[...self::INLAY, 'station' => 'time-machine'], 'station', 'no such station'];
@@ -117,7 +122,7 @@ final class RouteTest extends TestCase
         yield 'no name' => [[...self::INLAY, 'name' => ''], 'name', 'Give the operation a name'];
         yield 'no such operation' => [['kind' => 'drop', 'key' => 'neck.lamp'], 'change', 'no operation “neck.lamp”'];
         yield 'no such change' => [['kind' => 'melt'], 'kind', ''];
-        yield 'a glue-up in two' => [['kind' => 'split', 'key' => 'fretboard.glue', 'first' => '0:10'], 'change', 'in one sitting'];
+        yield 'a glue-up in two' => [['kind' => 'split', 'key' => FretboardOperation::Glue->value, 'first' => '0:10'], 'change', 'in one sitting'];
     }
 
     /** @param  array<string, mixed>  $change */
@@ -143,10 +148,10 @@ final class RouteTest extends TestCase
     public function test_what_is_begun_is_not_changed(): void
     {
         $build = $this->build();
-        $this->finished($build, 'brief.agree');
-        $this->change($build, ['kind' => 'times', 'key' => 'brief.agree', 'labour' => '1'])->assertSessionHasErrors('change');
+        $this->finished($build, PreparationOperation::Agree->value);
+        $this->change($build, ['kind' => 'times', 'key' => PreparationOperation::Agree->value, 'labour' => '1'])->assertSessionHasErrors('change');
         $this->assertStringContainsString('begun or done already', session('errors')->first('change'));
-        $this->change($build, ['kind' => 'move', 'key' => 'design.draw', 'target' => 'brief.agree'], 'so')->assertSessionHasErrors('change');
+        $this->change($build, ['kind' => 'move', 'key' => PreparationOperation::Draw->value, 'target' => PreparationOperation::Agree->value], 'so')->assertSessionHasErrors('change');
     }
 
     public function test_the_second_of_two_is_told(): void
@@ -163,20 +168,20 @@ final class RouteTest extends TestCase
     {
         $build = $this->build();
         $prices = app(\App\Queries\RouteQuestions::class)->prices($build);
-        $this->assertStringContainsString('−2.', $prices['tool:fretboard.radius template']['words']);
-        $this->assertStringContainsString('wants the machine router, which the shop does not have', $prices['tool:neck.carve machine']['problem']);
+        $this->assertStringContainsString('−2.', $prices['tool:'.FretboardOperation::Radius->value.' template']['words']);
+        $this->assertStringContainsString('wants the machine router, which the shop does not have', $prices['tool:'.NeckOperation::Carve->value.' machine']['problem']);
         $this->assertSame('the same hours and days', $prices['carve before']['words']);
-        $this->method($build, 'tool:fretboard.radius', 'template')->assertSessionHasNoErrors();
-        $radius = $this->operation($build, 'fretboard.radius');
+        $this->method($build, 'tool:'.FretboardOperation::Radius->value, 'template')->assertSessionHasNoErrors();
+        $radius = $this->operation($build, FretboardOperation::Radius->value);
         $this->assertSame([30, 'template', 'by jig', 'router-table'], [$radius->set_up_minutes, $radius->tool, $radius->way, $radius->station]);
-        $this->method($build, 'tool:neck.carve', 'machine')->assertSessionHasErrors('method');
-        $this->method($build, 'tool:neck.carve', 'teeth')->assertSessionHasErrors('method');
+        $this->method($build, 'tool:'.NeckOperation::Carve->value, 'machine')->assertSessionHasErrors('method');
+        $this->method($build, 'tool:'.NeckOperation::Carve->value, 'teeth')->assertSessionHasErrors('method');
         $this->method($build, 'moon', 'full')->assertSessionHasErrors('method');
         $this->method($build, 'cutting', 'timber')->assertSessionHasNoErrors();
-        $this->assertSame(['cutting' => 'timber', 'tool:fretboard.radius' => 'template'], collect($build->refresh()->methods)->sortKeys()->all());
+        $this->assertSame(['cutting' => 'timber', 'tool:'.FretboardOperation::Radius->value => 'template'], collect($build->refresh()->methods)->sortKeys()->all());
         $this->method($build, 'cutting', 'everything')->assertSessionHasNoErrors();
         $this->post('/builds/1/route/reset', ['version' => $build->refresh()->route_version]);
-        $this->assertSame(240, $this->operation($build, 'fretboard.radius')->labour_minutes);
+        $this->assertSame(240, $this->operation($build, FretboardOperation::Radius->value)->labour_minutes);
         $this->assertSame([], $build->refresh()->methods);
     }
 
@@ -201,9 +206,9 @@ final class RouteTest extends TestCase
     {
         $build = $this->build();
         $this->change($build, self::INLAY);
-        $this->change($build, ['kind' => 'times', 'key' => 'fretboard.markers', 'labour' => '2', 'set_up' => '', 'hold' => '']);
-        $markers = $this->operation($build, 'fretboard.markers');
-        $this->finished($build, 'brief.agree');
+        $this->change($build, ['kind' => 'times', 'key' => FretboardOperation::Markers->value, 'labour' => '2', 'set_up' => '', 'hold' => '']);
+        $markers = $this->operation($build, FretboardOperation::Markers->value);
+        $this->finished($build, PreparationOperation::Agree->value);
         DB::table('time_entries')->insert(['operation_id' => $markers->id, 'person_id' => $this->manager->id, 'worked_on' => '2026-03-17', 'minutes' => 30, 'rate_minor' => 1, 'source' => 'afterwards']);
         $this->post('/builds/1/revisions');
         $this->put('/builds/1/specification', ['version' => 1, 'specification' => [...self::SPECIFICATION, 'markers' => 'none']])->assertSessionHasNoErrors();
@@ -212,31 +217,31 @@ final class RouteTest extends TestCase
         $changes = $page->inertiaProps('changes');
         $this->assertSame([null, true], [$changes[0]['left'], str_contains($changes[1]['left'], 'no operation “fretboard.markers”')]);
         $this->assertNotNull(Operation::query()->where('key', 'own.1')->first());
-        $this->assertSame('done', $this->operation($build, 'brief.agree')->state->value);
+        $this->assertSame('done', $this->operation($build, PreparationOperation::Agree->value)->state->value);
         $this->assertStringContainsString('no longer needed; 30 min were worked on it', LogEntry::query()->where('text', 'like', '%released to the bench%')->latest('id')->firstOrFail()->text);
-        $this->assertTrue(collect($page->inertiaProps('operations'))->firstWhere('key', 'fretboard.markers')['useless']);
+        $this->assertTrue(collect($page->inertiaProps('operations'))->firstWhere('key', FretboardOperation::Markers->value)['useless']);
     }
 
     public function test_house_standards_are_taken_when_the_route_is_derived_anew(): void
     {
         $build = $this->build();
-        DB::table('operation_standards')->where('key', 'neck.sand')->update(['labour_minutes' => 45, 'best_minutes' => 30]);
-        $this->assertSame(90, $this->operation($build, 'neck.sand')->labour_minutes);
+        DB::table('operation_standards')->where('key', NeckOperation::Sand->value)->update(['labour_minutes' => 45, 'best_minutes' => 30]);
+        $this->assertSame(90, $this->operation($build, NeckOperation::Sand->value)->labour_minutes);
         $this->post('/builds/1/route/derive', ['version' => $build->refresh()->route_version])->assertSessionHasNoErrors();
-        $this->assertSame(45, $this->operation($build, 'neck.sand')->labour_minutes);
+        $this->assertSame(45, $this->operation($build, NeckOperation::Sand->value)->labour_minutes);
     }
 
     public function test_a_route_is_kept_as_a_pattern_and_followed_by_another_build(): void
     {
         $build = $this->build();
         $this->change($build, self::INLAY);
-        $this->method($build, 'tool:fretboard.radius', 'template');
+        $this->method($build, 'tool:'.FretboardOperation::Radius->value, 'template');
         $this->post('/builds/1/route/patterns', ['name' => 'with initials'])->assertSessionHasNoErrors();
         $this->post('/builds/1/route/patterns', ['name' => 'with initials'])->assertSessionHasErrors('name');
         $pattern = RoutePattern::query()->sole();
         $other = $this->build(['markers' => 'none']);
         $this->post("/builds/2/route/patterns/{$pattern->id}", ['version' => $other->refresh()->route_version])->assertSessionHasNoErrors();
-        $this->assertSame('template', $this->operation($other, 'fretboard.radius')->tool);
+        $this->assertSame('template', $this->operation($other, FretboardOperation::Radius->value)->tool);
         $this->assertSame(1, Operation::query()->where('build_id', $other->id)->where('name', 'inlay the initials')->count());
         $this->delete("/house/patterns/{$pattern->id}")->assertSessionHasNoErrors();
         $this->assertSame(0, RoutePattern::query()->count());
@@ -266,16 +271,16 @@ final class RouteTest extends TestCase
     {
         $this->build();
         $this->build(['joint' => 'set']);
-        $slots = collect($this->get('/builds/1/route')->inertiaProps('operations'))->firstWhere('key', 'fretboard.slots');
+        $slots = collect($this->get('/builds/1/route')->inertiaProps('operations'))->firstWhere('key', FretboardOperation::Slots->value);
         $this->assertSame([2], array_column($slots['sharesWith'], 'number'));
         $this->build(['scale' => '24 3/4"']);
-        $this->assertCount(1, collect($this->get('/builds/1/route')->inertiaProps('operations'))->firstWhere('key', 'fretboard.slots')['sharesWith']);
+        $this->assertCount(1, collect($this->get('/builds/1/route')->inertiaProps('operations'))->firstWhere('key', FretboardOperation::Slots->value)['sharesWith']);
     }
 
     public function test_the_traveller_goes_with_the_instrument_on_both_papers(): void
     {
         $build = $this->build();
-        $this->finished($build, 'brief.agree');
+        $this->finished($build, PreparationOperation::Agree->value);
         foreach (['a4' => '595.276 x 841.89', 'letter' => '612'] as $paper => $size) {
             $pdf = $this->get("/builds/1/traveller-{$paper}.pdf")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
             $file = tempnam(sys_get_temp_dir(), 'traveller');

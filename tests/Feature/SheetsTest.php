@@ -6,6 +6,9 @@ namespace Tests\Feature;
 
 use App\Models\Operation;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** What the sheets and the house's pages carry. */
@@ -47,7 +50,7 @@ final class SheetsTest extends TestCase
     public function test_the_sheet_carries_hours_kit_and_route(): void
     {
         $build = $this->build(['joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'amber burst', 'body' => 'chambered', 'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']]]);
-        $agree = $this->operation($build, 'brief.agree');
+        $agree = $this->operation($build, PreparationOperation::Agree->value);
         $this->post("/operations/{$agree->id}/hours", ['hours' => '1:15', 'worked_on' => '2026-03-17']);
         $sheet = $this->get('/builds/1')->assertOk();
         $this->assertSame([['Ines', 75, 'afterwards', false]], array_map(static fn (array $line): array => [$line['person'], $line['minutes'], $line['source'], $line['struck']], $sheet->inertiaProps('hours')));
@@ -68,8 +71,8 @@ final class SheetsTest extends TestCase
     public function test_a_finished_build_is_held_against_its_promise_by_the_day_it_was_handed_over(): void
     {
         $build = $this->build([], '2026-03-25');
-        Operation::query()->where('key', '!=', 'delivery.pack')->update(['state' => 'done']);
-        $this->post("/operations/{$this->operation($build, 'delivery.pack')->id}/finish", ['version' => 1])->assertSessionHasNoErrors();
+        Operation::query()->where('key', '!=', AssemblyOperation::Pack->value)->update(['state' => 'done']);
+        $this->post("/operations/{$this->operation($build, AssemblyOperation::Pack->value)->id}/finish", ['version' => 1])->assertSessionHasNoErrors();
         $sheet = $this->get('/builds/1')->assertOk();
         $this->assertSame([false, 'kept', 5], [$sheet->inertiaProps('build.open'), $sheet->inertiaProps('build.verdict'), $sheet->inertiaProps('build.slackDays')]);
         $this->assertSame('Fennimore', $this->get('/builds')->inertiaProps('finished.0.title'));
@@ -88,7 +91,7 @@ final class SheetsTest extends TestCase
         $house = $this->get('/house/standards')->assertOk();
         $this->assertSame(['wiping oil', 'hard-wax oil', 'brushed varnish', 'water-borne lacquer', 'two-part polyurethane or polyester', 'shellac, French polish', 'nitrocellulose lacquer'], array_column($house->inertiaProps('finishes'), 'name'));
         $this->assertSame('24 d', $house->inertiaProps('finishes.6.cure'));
-        $radius = collect($house->inertiaProps('standards'))->firstWhere('key', 'fretboard.radius')['ways'][0];
+        $radius = collect($house->inertiaProps('standards'))->firstWhere('key', FretboardOperation::Radius->value)['ways'][0];
         $this->assertSame(['18 min', '4 h', '0 min', 'frets', 'fret bench'], [$radius['set_up'], $radius['labour'], $radius['hold'], $radius['skill'], $radius['station']]);
     }
 }

@@ -14,6 +14,10 @@ use App\Models\SpecificationRevision;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** A specification from the first draft to the bench, and from one revision to the next. */
@@ -69,8 +73,8 @@ final class SpecificationTest extends TestCase
     {
         $build = $this->commission();
         $this->keep($build, ['joint' => 'set', 'finish' => 'nitrocellulose']);
-        $this->assertTrue(Operation::query()->where('key', 'joint.glue-neck')->exists());
-        $this->assertFalse(Operation::query()->where('key', 'joint.screws')->exists());
+        $this->assertTrue(Operation::query()->where('key', JointOperation::GlueNeck->value)->exists());
+        $this->assertFalse(Operation::query()->where('key', JointOperation::Screws->value)->exists());
         $this->assertFalse(KitLine::query()->where('name', 'neck screws and plate')->exists());
         $this->assertSame(0, Operation::query()->whereDoesntHave('planned')->count(), 'everything is planned');
     }
@@ -81,8 +85,8 @@ final class SpecificationTest extends TestCase
         $this->keep($build, ['neckAngle' => '2']);
         $this->post(self::URL.'/release', ['version' => 2])->assertSessionHasErrors('release');
         $this->assertStringContainsString('bridge beyond its travel', session('errors')->first('release'));
-        $blank = $this->operation($build, 'neck.square');
-        $this->finished($build, 'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'parts.measure', 'parts.timber');
+        $blank = $this->operation($build, NeckOperation::Square->value);
+        $this->finished($build, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value);
         KitLine::query()->update(['state' => 'arrived']);
         $this->post("/operations/{$blank->id}/clock")->assertSessionHasErrors('clock');
         $this->assertStringContainsString('not released to the bench', session('errors')->first('clock'));
@@ -126,13 +130,13 @@ final class SpecificationTest extends TestCase
     public function test_a_second_revision_keeps_what_is_done_and_says_what_became_useless(): void
     {
         $build = $this->build();
-        $this->finished($build, 'joint.screws', 'fretboard.slots');
-        DB::table('time_entries')->insert(['operation_id' => $this->operation($build, 'joint.screws')->id, 'person_id' => $this->manager->id, 'worked_on' => '2026-03-16', 'minutes' => 50, 'rate_minor' => 4800, 'source' => 'clock']);
+        $this->finished($build, JointOperation::Screws->value, FretboardOperation::Slots->value);
+        DB::table('time_entries')->insert(['operation_id' => $this->operation($build, JointOperation::Screws->value)->id, 'person_id' => $this->manager->id, 'worked_on' => '2026-03-16', 'minutes' => 50, 'rate_minor' => 4800, 'source' => 'clock']);
         KitLine::query()->where('name', 'neck screws and plate')->update(['state' => 'arrived']);
         $this->post('/builds/1/revisions')->assertRedirect(self::URL);
         $this->post('/builds/1/revisions')->assertSessionHasErrors('conflict');
         $this->keep($build, ['joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'black']);
-        $this->assertFalse(Operation::query()->where('key', 'joint.glue-neck')->exists(), 'nothing changes in the shop before it is released');
+        $this->assertFalse(Operation::query()->where('key', JointOperation::GlueNeck->value)->exists(), 'nothing changes in the shop before it is released');
 
         $page = $this->get('/builds/1/revisions')->assertOk();
         $this->assertSame([1, 2], [$page->inertiaProps('from'), $page->inertiaProps('to')]);
@@ -144,11 +148,11 @@ final class SpecificationTest extends TestCase
         $this->assertStringContainsString('“drill and fit the neck screws” is no longer needed; 50 min were worked on it.', $follows);
         $this->assertStringContainsString('neck screws and plate is no longer needed and is in the shop.', $follows);
         $this->assertContains(['name' => 'colour', 'before' => '', 'after' => '1.5 h'], $page->inertiaProps('comparison.operations'));
-        $this->assertFalse(Operation::query()->where('key', 'joint.glue-neck')->exists(), 'looking changes nothing');
+        $this->assertFalse(Operation::query()->where('key', JointOperation::GlueNeck->value)->exists(), 'looking changes nothing');
 
         $this->post(self::URL.'/release', ['version' => $this->draft($build)->version])->assertSessionHasNoErrors();
-        $this->assertSame('open', $this->operation($build, 'joint.glue-neck')->state->value);
-        $this->assertSame(['done', 'done'], [$this->operation($build, 'fretboard.slots')->state->value, $this->operation($build, 'joint.screws')->state->value]);
+        $this->assertSame('open', $this->operation($build, JointOperation::GlueNeck->value)->state->value);
+        $this->assertSame(['done', 'done'], [$this->operation($build, FretboardOperation::Slots->value)->state->value, $this->operation($build, JointOperation::Screws->value)->state->value]);
         $this->assertTrue(KitLine::query()->where('name', 'neck screws and plate')->sole()->surplus);
         $this->assertSame(2, $build->specification()->sole()->number);
         $this->assertSame('bolt-on', $this->get(self::URL.'/1')->inertiaProps('client.joint'), 'the old one stays readable');

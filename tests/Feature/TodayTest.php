@@ -9,6 +9,10 @@ use App\Models\PlanEntry;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 final class TodayTest extends TestCase
@@ -23,8 +27,8 @@ final class TodayTest extends TestCase
     public function test_holds_that_end_today_and_the_fixtures_they_free(): void
     {
         $build = $this->build();
-        DB::table('operations')->where('id', $this->operation($build, 'fretboard.glue')->id)->update(['state' => 'holding', 'started_at' => '2026-03-17 13:00:00', 'labour_done_at' => '2026-03-17 14:00:00', 'hold_until' => '2026-03-18 14:00:00']);
-        DB::table('operations')->where('id', $this->operation($build, 'body.joint')->id)->update(['state' => 'holding', 'started_at' => '2026-03-18 07:00:00', 'labour_done_at' => '2026-03-18 08:00:00', 'hold_until' => '2026-03-19 08:00:00']);
+        DB::table('operations')->where('id', $this->operation($build, FretboardOperation::Glue->value)->id)->update(['state' => 'holding', 'started_at' => '2026-03-17 13:00:00', 'labour_done_at' => '2026-03-17 14:00:00', 'hold_until' => '2026-03-18 14:00:00']);
+        DB::table('operations')->where('id', $this->operation($build, BodyOperation::Joint->value)->id)->update(['state' => 'holding', 'started_at' => '2026-03-18 07:00:00', 'labour_done_at' => '2026-03-18 08:00:00', 'hold_until' => '2026-03-19 08:00:00']);
         $page = $this->get('/today')->assertOk();
         $this->assertSame([['build' => 1, 'operation' => 'glue the fretboard to the neck', 'fixture' => 'flat beam', 'until' => '2026-03-18T14:00:00Z']], $page->inertiaProps('free'));
         $this->assertSame(['flat beam', 'body clamps'], array_column($page->inertiaProps('bench.holds'), 'fixture'));
@@ -54,7 +58,7 @@ final class TodayTest extends TestCase
     public function test_decisions_and_promises_in_danger(): void
     {
         $build = $this->build([], '2026-03-25');
-        $this->post("/operations/{$this->operation($build, 'body.edges')->id}/wait", ['version' => 1, 'what' => 'how round the edges are', 'until' => '2026-03-23'])->assertSessionHasNoErrors();
+        $this->post("/operations/{$this->operation($build, BodyOperation::Edges->value)->id}/wait", ['version' => 1, 'what' => 'how round the edges are', 'until' => '2026-03-23'])->assertSessionHasNoErrors();
         $page = $this->get('/today');
         $this->assertSame('how round the edges are', $page->inertiaProps('decide.0.what'));
         $this->assertSame('late', $page->inertiaProps('promises.0.verdict'));
@@ -65,7 +69,7 @@ final class TodayTest extends TestCase
     public function test_a_running_clock_is_in_the_strip_of_every_page_and_counts_as_work(): void
     {
         $build = $this->build();
-        $this->post("/operations/{$this->operation($build, 'brief.agree')->id}/clock")->assertSessionHasNoErrors();
+        $this->post("/operations/{$this->operation($build, PreparationOperation::Agree->value)->id}/clock")->assertSessionHasNoErrors();
         $this->at('2026-03-18 09:42');
         foreach (['/today', '/horizon', '/builds', '/builds/1', '/parts', '/people', '/house', '/commissions/new'] as $path) {
             $clock = $this->get($path)->inertiaProps('bench.clocks.0');
@@ -79,7 +83,7 @@ final class TodayTest extends TestCase
     {
         $build = $this->build();
         DB::table('kit_lines')->update(['state' => 'arrived']);
-        $this->finished($build, 'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'parts.measure', 'parts.timber');
+        $this->finished($build, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value);
         app(\App\Planning\Planner::class)->replan('a test');
         $page = $this->actingAs($this->maker)->get('/today');
         $this->assertSame(['Tobias', 'Ines'], array_column($page->inertiaProps('people'), 'name'));
@@ -94,7 +98,7 @@ final class TodayTest extends TestCase
         $build = $this->build();
         $inked = fn (): array => $this->get('/builds')->inertiaProps('open.0.inked');
         $this->assertEquals(['neck' => 0, 'fretboard' => 0, 'body' => 0], $inked());
-        $this->finished($build, 'neck.square', 'neck.channel');
+        $this->finished($build, NeckOperation::Square->value, NeckOperation::Channel->value);
         $this->assertGreaterThan(0, $inked()['neck']);
         $this->assertEquals(0, $inked()['body']);
         DB::table('operations')->where('stage', 'body')->update(['state' => 'done']);

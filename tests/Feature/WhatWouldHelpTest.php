@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Models\PlanEntry;
 use App\Planning\WhatWouldHelp;
 use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
 /** What would help, tried by planning again: the scarce thing comes first, what is plenty does not come at all. */
@@ -45,7 +46,7 @@ final class WhatWouldHelpTest extends TestCase
         $build = $this->build([], '2026-04-10');
         DB::table('kit_lines')->update(['state' => 'arrived']);
         DB::table('kit_lines')->where('group', 'bridge')->limit(1)->update(['state' => 'ordered', 'expected_on' => '2026-05-20', 'ordered_on' => '2026-03-18']);
-        $this->finished($build, 'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'parts.timber');
+        $this->finished($build, PreparationOperation::Agree->value, PreparationOperation::Draw->value, PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value, PreparationOperation::SelectTimber->value);
         app(\App\Planning\Planner::class)->replan('a part is late');
         $ranked = app(WhatWouldHelp::class)->ranked();
         $this->assertSame('earlier', $ranked[0]['kind']);

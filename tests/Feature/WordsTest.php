@@ -15,6 +15,8 @@ use App\Support\Say;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Regimen\Forecast\Outlook;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Schedule\WorkingHours;
 use Tests\TestCase;
 
@@ -59,7 +61,7 @@ final class WordsTest extends TestCase
         $this->openShop();
         $build = $this->build();
         $marks = collect(BuildStrip::of(app(OpenBuilds::class)->placements(app(OpenBuilds::class)->all()->firstOrFail())));
-        $dryFit = PlanEntry::query()->findOrFail($this->operation($build, 'joint.dry-fit')->id)->start?->toIso8601ZuluString();
+        $dryFit = PlanEntry::query()->findOrFail($this->operation($build, JointOperation::DryFit->value)->id)->start?->toIso8601ZuluString();
         $firstCut = PlanEntry::query()->whereIn('operation_id', Operation::query()->where('pieces', '!=', '[]')->select('id'))->min('start');
         $this->assertEqualsCanonicalizing([0, 1, 2], $marks->pluck('ply')->uniqueStrict()->filter(static fn (?int $ply): bool => $ply !== null)->values()->all());
         foreach ($marks as $mark) {
@@ -82,12 +84,12 @@ final class WordsTest extends TestCase
         $second = $this->build();
         app(Planner::class)->replan('a test');
         $because = fn (string $key): string => collect($this->actingAs($this->manager)->get("/builds/{$second->number}")->inertiaProps('operations'))->firstWhere('id', $this->operation($second, $key)->id)['because'];
-        $this->assertStringStartsWith('Ines does No. 1 ', $because('brief.agree'));
-        $this->assertStringStartsWith('It waits for pickup: 18 days from the order', $because('parts.measure'));
+        $this->assertStringStartsWith('Ines does No. 1 ', $because(PreparationOperation::Agree->value));
+        $this->assertStringStartsWith('It waits for pickup: 18 days from the order', $because(PreparationOperation::MeasureParts->value));
 
-        DB::table('operations')->where('key', 'brief.agree')->where('build_id', $second->id)->update(['state' => 'started', 'started_at' => '2026-03-18 08:00:00', 'person_id' => $this->manager->id]);
+        DB::table('operations')->where('key', PreparationOperation::Agree->value)->where('build_id', $second->id)->update(['state' => 'started', 'started_at' => '2026-03-18 08:00:00', 'person_id' => $this->manager->id]);
         app(Planner::class)->replan('a test');
-        $this->assertSame('It is under way.', $because('brief.agree'));
+        $this->assertSame('It is under way.', $because(PreparationOperation::Agree->value));
     }
 
     public function test_every_plan_keeps_the_finish_it_expected(): void

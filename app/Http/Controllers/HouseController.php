@@ -57,7 +57,7 @@ final class HouseController
 
     public function finish(FinishStandard $finish, FinishRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
-        $changeHouse($request->person(), $finish, $request->version(), $request->attributesToSave(), "finish “{$finish->system}”", because: $request->becauseWords());
+        $changeHouse($request->person(), $finish, $request->version(), $request->attributesToSave(), "finish “{$finish->system->value}”", because: $request->becauseWords());
 
         return back()->with('done', self::SAVED);
     }

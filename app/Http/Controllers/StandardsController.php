@@ -45,7 +45,7 @@ final class StandardsController
     /** The hours that the shop's own records suggest. */
     public function learn(OperationStandard $standard, VersionRequest $request, Learned $learned, ChangeHouse $changeHouse): RedirectResponse
     {
-        $lesson = $learned->byStandard(collect([$standard]))["{$standard->key} {$standard->tool}"] ?? throw Refused::because('There are not enough recorded hours to learn from yet.', 'learn');
+        $lesson = $learned->byStandard(collect([$standard]))["{$standard->key} {$standard->tool->value}"] ?? throw Refused::because('There are not enough recorded hours to learn from yet.', 'learn');
         $changeHouse($request->person(), $standard, $request->version(), [
             'best_minutes' => $lesson->hours->best->minutes, 'labour_minutes' => $lesson->hours->likely->minutes, 'worst_minutes' => $lesson->hours->worst->minutes,
         ], "standard “{$standard->name}”", 'learned');

@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Models\FinishStandard;
 use App\Rules\Typed;
 use Illuminate\Validation\Validator;
-use Regimen\Instrument\FinishSystem;
 use Regimen\Route\TradeStandards;
 
 final class FinishRequest extends ManagerRequest
@@ -39,7 +38,7 @@ final class FinishRequest extends ManagerRequest
             if ($validator->errors()->isNotEmpty() || ! $kept instanceof FinishStandard) {
                 return;
             }
-            $usual = TradeStandards::all()->finish(FinishSystem::from($kept->system));
+            $usual = TradeStandards::all()->finish($kept->system);
             $this->askWhy($validator, [
                 'after_first' => [$kept->after_first_minutes, $this->duration('after_first')->minutes, $usual->afterFirst, 'The first coat'],
                 'between_coats' => [$kept->between_coats_minutes, $this->duration('between_coats')->minutes, $usual->betweenCoats, 'A coat'],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\OperationStandard;
-use App\Planning\House;
+use App\Planning\StandardRecords;
 use App\Rules\Typed;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -49,7 +49,7 @@ final class StandardRequest extends ManagerRequest
 
     private function holdIsLongEnough(Validator $validator): void
     {
-        $kept = House::standard($this->standard());
+        $kept = StandardRecords::standard($this->standard());
         if ($validator->errors()->isNotEmpty() || $kept->holdKind?->isSlowedByCold() !== true) {
             return;
         }
@@ -81,7 +81,7 @@ final class StandardRequest extends ManagerRequest
             return ['best_minutes' => $this->duration('best')->minutes, 'worst_minutes' => $this->duration('worst')->minutes];
         }
         $kept = $this->standard();
-        $hours = House::standard($kept)->hours;
+        $hours = StandardRecords::standard($kept)->hours;
         $labour = $this->duration('labour');
         $scaled = $kept->labour_minutes === 0 ? ThreePoint::around($labour) : $hours->times($labour->minutes / $kept->labour_minutes);
 

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Costing;
 
-use Regimen\Geometry\BoardShape;
-use Regimen\Geometry\BodyShape;
-use Regimen\Geometry\FretWire;
 use Regimen\Instrument\BodyConstruction;
-use Regimen\Instrument\InstrumentType;
 use Regimen\Instrument\Specification;
+use Regimen\Parts\PartGroup;
 use Regimen\Timber\BoardFeet;
 use Regimen\Units\Length;
 use Regimen\Units\Money;
@@ -38,11 +35,12 @@ final readonly class Kit
     {
         $lines = [
             ...self::timber($specification, $prices),
-            ...self::parts($specification, $prices),
-            ...self::supplies($specification, $prices),
+            ...self::parts($specification, $prices, supplies: false),
+            self::line(PartGroup::Finish, "finish:{$specification->finishing->finish->value}", 1, $prices),
+            ...self::parts($specification, $prices, supplies: true),
         ];
 
-        return new self(array_values(array_filter($lines)), $prices->currency);
+        return new self($lines, $prices->currency);
     }
 
     public function cost(): Money
@@ -60,8 +58,8 @@ final readonly class Kit
             self::WASTE,
         );
         $lines = [
-            new KitLine('neck-timber', "{$s->neck->neckTimber->name} for the neck", self::rounded($neck), $prices->price("timber:{$s->neck->neckTimber->name}")),
-            new KitLine('fretboard-timber', "{$s->board->boardTimber->name} fretboard blank", 1, $prices->price("board:{$s->board->boardTimber->name}")),
+            new KitLine(PartGroup::NeckTimber, "{$s->neck->neckTimber->name} for the neck", self::rounded($neck), $prices->price("timber:{$s->neck->neckTimber->name}")),
+            new KitLine(PartGroup::FretboardTimber, "{$s->board->boardTimber->name} fretboard blank", 1, $prices->price("board:{$s->board->boardTimber->name}")),
         ];
         [$length, $width] = self::BODY_MM[$s->brief->type->value];
         foreach ($s->bodywork->layers as $index => $layer) {
@@ -69,57 +67,28 @@ final readonly class Kit
             $thickness = $isBox ? Length::ofMillimetres(self::BACK_AND_SIDES_MM) : $layer->thickness;
             $feet = BoardFeet::forFinished($thickness, Length::ofMillimetres($width), Length::ofMillimetres($length), self::WASTE);
             $where = count($s->bodywork->layers) === 1 ? 'the body' : ($index === 0 ? 'the top' : 'layer '.($index + 1));
-            $lines[] = new KitLine('body-timber', "{$layer->timber->name} for {$where}", self::rounded($feet), $prices->price("timber:{$layer->timber->name}"));
+            $lines[] = new KitLine(PartGroup::BodyTimber, "{$layer->timber->name} for {$where}", self::rounded($feet), $prices->price("timber:{$layer->timber->name}"));
         }
 
         return $lines;
     }
 
-    /** @return list<KitLine|null> */
-    private static function parts(Specification $s, PriceList $prices): array
+    /** @return list<KitLine> what is fitted, or what is used up beside the finish */
+    private static function parts(Specification $s, PriceList $prices, bool $supplies): array
     {
-        $bass = $s->brief->type === InstrumentType::Bass ? 'bass-' : '';
-
-        return [
-            self::part('truss-rod', 'truss-rod', $s->neck->rodLength->mm > 0 ? 1 : 0, $prices),
-            self::part('tuners', "{$bass}tuner", $s->brief->strings, $prices),
-            self::part('bridge', "{$bass}bridge", 1, $prices),
-            self::part('nut', 'nut-blank', 1, $prices),
-            self::part('strap-buttons', 'strap-buttons', 1, $prices),
-            self::part('neck-screws', 'neck-screws', ! $s->joinery->joint->isGlued() ? 1 : 0, $prices),
-            self::part('pickups', "{$bass}pickup", count($s->electrics->pickups), $prices),
-            self::part('electronics', 'electronics-set', $s->electrics->pickups === [] ? 0 : 1, $prices),
-            self::part('stiffening-rods', 'stiffening-rods', $s->neck->stiffeningRods ? 1 : 0, $prices),
-            self::part('binding', 'binding', self::binding($s), $prices),
-            self::part('fret-wire', 'fret-wire', FretWire::length($s)->mm / 1000, $prices),
-        ];
-    }
-
-    /** @return list<KitLine|null> */
-    private static function supplies(Specification $s, PriceList $prices): array
-    {
-        return [
-            self::part('finish', "finish:{$s->finishing->finish->value}", 1, $prices),
-            self::part('strings', $s->brief->type === InstrumentType::Bass ? 'bass-strings' : 'strings', 1, $prices),
-            self::part('consumables', 'consumables', 1, $prices),
-        ];
-    }
-
-    /** Metres to buy, with a tenth for the joints, rounded up to a tenth. */
-    private static function binding(Specification $s): float
-    {
-        $mm = ($s->board->boardBinding->mm > 0 ? BoardShape::of($s)->binding() : 0.0)
-            + ($s->bodywork->bodyBinding->mm > 0 ? BodyShape::of($s)->binding() : 0.0);
-
-        return ceil($mm / 100) / 10;
-    }
-
-    /** What is not needed has no price to be asked for. */
-    private static function part(string $group, string $key, float $quantity, PriceList $prices): ?KitLine
-    {
-        if ($quantity <= 0) {
-            return null;
+        $lines = [];
+        foreach (PartKind::cases() as $kind) {
+            $quantity = $kind->isSupply() === $supplies ? $kind->quantity($s) : 0;
+            if ($quantity > 0) {
+                $lines[] = self::line($kind->group(), $kind->value, $quantity, $prices);
+            }
         }
+
+        return $lines;
+    }
+
+    private static function line(PartGroup $group, string $key, float $quantity, PriceList $prices): KitLine
+    {
         $price = $prices->price($key);
 
         return new KitLine($group, $price->name, $quantity, $price);

@@ -6,13 +6,13 @@ namespace Regimen\Formats;
 
 use Regimen\Figures\Workings;
 use Regimen\Forecast\LongestChain;
-use Regimen\Inspection\GateBook;
 use Regimen\Inspection\Target;
 use Regimen\Inspection\Tolerances;
 use Regimen\Route\Caution;
 use Regimen\Route\Clash;
 use Regimen\Route\Link;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\Inspector;
 use Regimen\Route\Piece;
 use Regimen\Route\Route;
 use Regimen\Route\ThreePoint;
@@ -23,7 +23,7 @@ final class RouteFile
 {
     public static function of(Route $route, Workings $workings, Tolerances $tolerances): string
     {
-        $gates = GateBook::of($workings, $tolerances);
+        $gates = Inspector::of($workings, $tolerances);
         $critical = LongestChain::of($route);
 
         return json_encode([
@@ -44,27 +44,27 @@ final class RouteFile
     }
 
     /** @return array<string, mixed> */
-    private static function operation(Operation $operation, GateBook $gates, CriticalPath $critical): array
+    private static function operation(Operation $operation, Inspector $gates, CriticalPath $critical): array
     {
         return [
             'key' => $operation->key,
             'name' => $operation->name,
-            'stage' => $operation->stage->value,
+            'stage' => $operation->standard->stage->value,
             'why' => $operation->why,
             'rule' => $operation->rule,
-            'way' => $operation->way,
+            'way' => $operation->standard->way,
             'setUpMinutes' => $operation->setUp->minutes,
             'labourMinutes' => self::threePoint($operation->hours),
             'drivenBy' => $operation->drivenBy,
             'holdMinutes' => $operation->hold->minutes,
             'holdKind' => $operation->holdKind?->value,
-            'skill' => $operation->skill->value,
-            'station' => $operation->station,
-            'fixture' => $operation->fixture === null ? null : ['key' => $operation->fixture, 'count' => $operation->fixtures],
+            'skill' => $operation->standard->skill->value,
+            'station' => $operation->standard->station,
+            'fixture' => $operation->standard->fixture === null ? null : ['key' => $operation->standard->fixture, 'count' => $operation->standard->fixtures],
             'pieces' => array_map(static fn (Piece $piece): string => $piece->value, $operation->pieces),
             'parts' => $operation->needs,
             'sharesSetUpBy' => $operation->setUpKey === '' ? null : $operation->setUpKey,
-            'oneSitting' => $operation->oneSitting,
+            'oneSitting' => $operation->standard->oneSitting,
             'slackMinutes' => $critical->totalSlack($operation->key),
             'gate' => array_map(static fn (Target $target): array => [
                 'what' => $target->what, 'with' => $target->how, 'target' => $target->words, 'low' => $target->low, 'high' => $target->high, 'unit' => $target->unit,

@@ -36,6 +36,11 @@ enum Adhesive: string
         };
     }
 
+    public function caution(): ?Caution
+    {
+        return $this === self::Superglue ? Caution::Superglue : null;
+    }
+
     public function hold(Duration $standard, float $share): Duration
     {
         return Duration::ofMinutes((int) round($standard->minutes * $share));

@@ -5,25 +5,21 @@ declare(strict_types=1);
 namespace Regimen\Route;
 
 use Regimen\Instrument\Specification;
+use Regimen\Route\Operations\Entry;
+use Regimen\Route\Standards\Station;
 
-/** The cautions of an operation on this instrument: its standard's, and those that the timber brings. */
+/** The cautions of an operation on this instrument: its way's and its entry's, its glue's, and those that the timber brings. */
 final class Cautions
 {
-    /**
-     * @param  list<Caution>  $more
-     * @return list<Caution>
-     */
-    public static function of(Standard $standard, Specification $specification, array $more): array
+    /** @return list<Caution> */
+    public static function of(Standard $standard, Entry $entry, ?Adhesive $glue, Specification $specification): array
     {
-        $cautions = array_filter([$standard->caution, ...$more]);
+        $cautions = array_filter([$standard->caution, ...$entry->cautions, $glue?->caution()]);
         $cuts = in_array(Caution::Machines, $cautions, true) || in_array(Caution::Dust, $cautions, true);
         if ($cuts && $standard->stage === Stage::Fretboard && $specification->board->boardTimber->oily) {
             $cautions[] = Caution::Sensitising;
         }
-        if ($standard->key === 'body.joint' || $standard->key === 'parts.timber') {
-            $cautions[] = Caution::Lifting;
-        }
-        if ($standard->station === 'saw-and-planer' && $cuts) {
+        if ($standard->station === Station::SawAndPlaner->value && $cuts) {
             $cautions[] = Caution::Tired;
         }
 

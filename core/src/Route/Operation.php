@@ -4,47 +4,53 @@ declare(strict_types=1);
 
 namespace Regimen\Route;
 
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Standards\Station;
 use Regimen\Units\Duration;
 
-/** One operation of a route: set-up and labour in working hours, then a hold in clock time at 20 °C. */
+/**
+ * One operation of a route, made of a house standard and of what this instrument makes of it: set-up and labour in working
+ * hours, then a hold in clock time at 20 °C.
+ */
 final readonly class Operation
 {
     /**
+     * @param  Standard  $standard  in the way that was chosen; one of the build's own has a standard without a key
      * @param  ThreePoint  $hours  labour, scaled to the instrument
      * @param  list<Piece>  $pieces  what it works on and keeps in place, also through the hold
-     * @param  list<string>  $needs  keys of kit lines that must have arrived
+     * @param  list<PartGroup>  $needs  parts that must have arrived
      * @param  list<Caution>  $cautions
      * @param  string  $setUpKey  the same on operations that can share a set-up; empty where there is nothing to share
      * @param  string  $rule  the rule that puts it on the route
      * @param  string  $why  what it is there for
-     * @param  string  $standard  key of the house standard; empty for one of the build's own
      */
     public function __construct(
         public string $key,
         public string $name,
-        public Stage $stage,
+        public Standard $standard,
         public Duration $setUp,
         public ThreePoint $hours,
         public Duration $hold,
         public ?HoldKind $holdKind,
-        public Skill $skill,
-        public ?string $station,
-        public ?string $fixture,
-        public int $fixtures,
-        public bool $oneSitting,
         public array $pieces,
-        public array $needs,
+        public array $needs = [],
         public array $cautions = [],
-        public string $standard = '',
-        public Tool $tool = Tool::Hand,
-        public string $way = '',
-        public string $risk = '',
         public string $setUpKey = '',
         public string $rule = '',
         public string $why = '',
         public string $drivenBy = '',
-        public bool $sprayed = false,
     ) {
+    }
+
+    /** Whether nobody but this build has it. */
+    public function isOwn(): bool
+    {
+        return $this->standard->key === '';
+    }
+
+    public function isSprayed(): bool
+    {
+        return $this->standard->key !== '' && $this->standard->station === Station::SprayBooth->value;
     }
 
     /** Set-up and labour together. */

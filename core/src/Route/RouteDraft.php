@@ -6,13 +6,17 @@ namespace Regimen\Route;
 
 use Regimen\Instrument\FinishSystem;
 use Regimen\Instrument\Specification;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\Operations\RouteKey;
+use Regimen\Route\Operations\StepKey;
+use Regimen\Route\Operations\TradeOperation;
 use Regimen\Units\Duration;
 
 /** A route in the making: rules add operations and links; a link to an operation that no rule adds falls away. */
 final class RouteDraft
 {
-    private const BOOTH = 'spray-booth';
-
     /** @var array<string, Operation> */
     private array $operations = [];
 
@@ -31,59 +35,84 @@ final class RouteDraft
         $this->rule = $rule->name();
     }
 
+    public function has(RouteKey $key): bool
+    {
+        return isset($this->operations[$key->value]);
+    }
+
     /**
      * Adds an operation with its house standard, in the way that was chosen for it.
      *
      * @param  list<Piece>  $pieces
-     * @param  list<string>  $needs  keys of kit lines
-     * @param  string|null  $standard  the standard's key, where it differs from the operation's
+     * @param  list<PartGroup>|null  $needs  where it needs other parts than its entry says
+     * @param  TradeOperation|null  $standard  whose standard it takes, where it is not its own
      * @param  Adhesive|null  $glue  what it is glued with
-     * @param  list<Caution>  $cautions  that this instrument adds
      * @param  float  $share  of the standard's labour
      */
-    public function add(string $key, array $pieces, array $needs = [], ?string $standard = null, ?string $name = null, ?Duration $hold = null, ?Adhesive $glue = null, array $cautions = [], string $why = '', float $share = 1.0): void
-    {
-        $wanted = $standard ?? $key;
-        $house = $this->standards->operation($wanted, $this->methods->tool($wanted));
+    public function add(
+        TradeOperation|CoatStep|StepKey $key,
+        array $pieces,
+        ?array $needs = null,
+        ?TradeOperation $standard = null,
+        ?string $name = null,
+        ?Duration $hold = null,
+        ?Adhesive $glue = null,
+        string $why = '',
+        float $share = 1.0,
+    ): void {
+        $wanted = $standard ?? ($key instanceof TradeOperation ? $key : throw UnknownStandard::operation(StepKey::of($key)->text));
+        $entry = Operations::entry($key instanceof TradeOperation ? $key : $wanted);
+        $house = $this->standards->operation((string) $wanted->value, $this->methods->tool((string) $wanted->value));
+        $step = StepKey::of($key)->text;
         $factor = $house->driver?->factor($this->specification, $house->fixedPercent) ?? 1.0;
         $hold ??= $house->hold;
-        $this->operations[$key] = new Operation(
-            $key,
+        $this->operations[$step] = new Operation(
+            $step,
             $name ?? $house->name,
-            $house->stage,
+            $house,
             $house->setUp,
             $house->hours->times($factor * $share),
             $glue === null ? $hold : $glue->hold($hold, $this->standards->house->glueShare($glue)),
             $hold->minutes > 0 ? $house->holdKind ?? HoldKind::Rest : null,
-            $house->skill,
-            $house->station,
-            $house->fixture,
-            $house->fixtures,
-            $house->oneSitting,
             $pieces,
-            $needs,
-            Cautions::of($house, $this->specification, $cautions),
-            $wanted,
-            $house->tool,
-            $house->way,
-            $house->risk,
-            $house->setUp->minutes === 0 ? '' : SetUps::key($house, $this->specification),
+            $needs ?? $entry->needs,
+            Cautions::of($house, Operations::entry($wanted), $glue, $this->specification),
+            $this->setUpKey($house, $wanted),
             $this->rule,
             $why,
-            $house->driver === null ? '' : sprintf('%s: %s, standard for %s', $house->driver->words(), self::plain($house->driver->of($this->specification)), self::plain($house->driver->usual())),
-            $house->station === self::BOOTH,
+            $this->drivenBy($house),
         );
     }
 
-    /**
-     * @param  list<Piece>  $pieces
-     * @param  list<string>  $needs
-     */
-    public function addIfMissing(string $key, array $pieces, array $needs, string $standard, string $name, string $why): void
+    /** One of several like steps that share the labour of one operation, each waiting for a part of its own. */
+    public function addShare(StepKey $key, TradeOperation $operation, PartGroup $part, int $among, string $name, string $why): void
     {
-        if (! isset($this->operations[$key])) {
-            $this->add($key, $pieces, $needs, $standard, $name, why: $why);
+        $this->add($key, [], [$part], $operation, $name, why: $why, share: 1 / $among);
+    }
+
+    /** What the tool is set to, so that the same set-up can serve several instruments in one go (rule of order 10). */
+    private function setUpKey(Standard $house, TradeOperation $operation): string
+    {
+        if ($house->setUp->minutes === 0) {
+            return '';
         }
+        $setTo = Operations::entry($operation)->setTo;
+        $settings = array_map(
+            static fn (float|int|string $value): string => is_float($value) ? (string) round($value, 2) : (string) $value,
+            $setTo === null ? [] : $setTo($this->specification),
+        );
+
+        return implode(' ', [$house->key, $house->tool->value, ...$settings]);
+    }
+
+    private function drivenBy(Standard $house): string
+    {
+        if ($house->driver === null) {
+            return '';
+        }
+        $amount = self::plain($house->driver->of($this->specification));
+
+        return "{$house->driver->words()}: {$amount}, standard for ".self::plain($house->driver->usual());
     }
 
     private static function plain(float $amount): string
@@ -92,15 +121,20 @@ final class RouteDraft
     }
 
     /**
-     * @param  string|list<string>  $key  what comes after
-     * @param  string|list<string>  $before  operations that must be over before; those that the route lacks are passed over
+     * @param  RouteKey|StepKey|list<RouteKey|StepKey>  $key  what comes after
+     * @param  RouteKey|StepKey|list<RouteKey|StepKey>  $before  what must be over before; what the route lacks is passed over
      * @param  string  $spoils  what is spoiled for good otherwise; empty where it only costs quality or time
      */
-    public function after(string|array $key, string|array $before, string $reason, string $spoils = '', ?Duration $window = null): void
-    {
-        foreach ((array) $before as $earlier) {
-            foreach ((array) $key as $later) {
-                $this->links[] = new Link($earlier, $later, $reason, $spoils, $this->rule, $window);
+    public function after(
+        RouteKey|StepKey|array $key,
+        RouteKey|StepKey|array $before,
+        string $reason,
+        string $spoils = '',
+        ?Duration $window = null,
+    ): void {
+        foreach (is_array($before) ? $before : [$before] as $earlier) {
+            foreach (is_array($key) ? $key : [$key] as $later) {
+                $this->links[] = new Link(StepKey::of($earlier)->text, StepKey::of($later)->text, $reason, $spoils, $this->rule, $window);
             }
         }
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route;
 
 use Regimen\Instrument\Specification;
+use Regimen\Route\Operations\Operations;
 
 /** Derives a build's route from its specification, its methods and the house standards, rule by rule. */
 final readonly class RoutePlanner
@@ -99,7 +100,22 @@ final readonly class RoutePlanner
             new Rules\ZeroFret,
             new Rules\SetUp,
             new Rules\Delivery,
+            ...self::ownPlaces(),
         ];
+    }
+
+    /** @return list<RouteRule> */
+    private static function ownPlaces(): array
+    {
+        $rules = [];
+        foreach (Operations::all() as $operation) {
+            $place = Operations::entry($operation)->place;
+            if ($place !== null) {
+                $rules[] = new Rules\OwnPlace($operation, $place);
+            }
+        }
+
+        return $rules;
     }
 
     /** @throws UnknownStandard if the house lacks a standard that the route needs */

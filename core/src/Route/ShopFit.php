@@ -32,7 +32,7 @@ final readonly class ShopFit
 
     public function problem(Operation $operation): ?string
     {
-        return $this->needs($operation->name, $operation->station, $operation->fixture, $operation->fixtures, $operation->work()->minutes > 0 ? $operation->skill : null);
+        return $this->needs($operation->name, $operation->standard->station, $operation->standard->fixture, $operation->standard->fixtures, $operation->work()->minutes > 0 ? $operation->standard->skill : null);
     }
 
     public function needs(string $name, ?string $station, ?string $fixture, int $fixtures, ?Skill $skill): ?string

@@ -9,6 +9,9 @@ use Regimen\Units\Duration;
 /** A house standard: what one operation, done in one way, usually takes and needs in this shop. */
 final readonly class Standard
 {
+    /** Share in per cent of the labour that does not grow, where nothing else is known; a house guess. */
+    public const USUAL_SHARE = 40;
+
     /**
      * @param  ThreePoint  $hours  labour for one instrument and the usual amount of what drives it
      * @param  string  $way  how it is done, in two or three words
@@ -33,7 +36,7 @@ final readonly class Standard
         public Tool $tool = Tool::Hand,
         public string $way = '',
         public ?Driver $driver = null,
-        public int $fixedPercent = 40,
+        public int $fixedPercent = self::USUAL_SHARE,
         public string $risk = '',
         public bool $usual = true,
     ) {

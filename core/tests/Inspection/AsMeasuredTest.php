@@ -7,9 +7,10 @@ namespace Regimen\Tests\Inspection;
 use PHPUnit\Framework\TestCase;
 use Regimen\Findings\Finding;
 use Regimen\Inspection\AsMeasured;
-use Regimen\Inspection\MeasurableFields;
+use Regimen\Inspection\MadeHere;
 use Regimen\Instrument\HouseDefaults;
 use Regimen\Instrument\InstrumentType;
+use Regimen\Parts\PartGroup;
 use Regimen\Tests\Specifications;
 
 final class AsMeasuredTest extends TestCase
@@ -36,11 +37,9 @@ final class AsMeasuredTest extends TestCase
     public function test_everything_that_can_be_measured_is_a_field_with_a_name(): void
     {
         $specification = Specifications::sixString();
-        $offered = array_merge(...array_values(MeasurableFields::MADE_HERE));
-        foreach (['bridge', 'tuners', 'neck-screws', 'pickups', 'body-timber', 'neck-timber', 'fretboard-timber', 'truss-rod', 'fret-wire', 'electronics'] as $group) {
-            $fields = MeasurableFields::of($group, $specification);
-            self::assertNotSame([], $fields, $group);
-            $offered = [...$offered, ...$fields];
+        $offered = array_merge(...array_map(static fn (MadeHere $made): array => $made->measured(), MadeHere::cases()));
+        foreach (PartGroup::cases() as $group) {
+            $offered = [...$offered, ...$group->measured($specification)];
         }
         foreach (array_unique($offered) as $path) {
             self::assertNotNull(AsMeasured::field($path), $path);
@@ -48,6 +47,7 @@ final class AsMeasuredTest extends TestCase
         }
         self::assertSame('Resistance, maker’s, pickup 2', AsMeasured::label('pickups.1.resistance'));
         self::assertSame('45 mm', AsMeasured::drawn('layers.0.thickness', Specifications::read()));
-        self::assertSame([], MeasurableFields::of('consumables', $specification));
+        self::assertSame([], PartGroup::Consumables->measured($specification));
+        self::assertSame(['neckMoisture'], PartGroup::NeckTimber->measured($specification));
     }
 }

@@ -11,6 +11,7 @@ use Regimen\Route\HoldKind;
 use Regimen\Route\HouseRules;
 use Regimen\Route\HouseStandards;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\RoutePlanner;
 use Regimen\Route\SprayLimits;
 use Regimen\Route\Standard;
@@ -23,13 +24,13 @@ final class HouseStandardsTest extends TestCase
 {
     public function test_the_usual_way_is_the_first_in_whatever_order_they_come(): void
     {
-        $ways = array_values(array_filter(TradeStandards::all()->operations(), static fn (Standard $standard): bool => $standard->key === 'fretboard.radius'));
+        $ways = array_values(array_filter(TradeStandards::all()->operations(), static fn (Standard $standard): bool => $standard->key === FretboardOperation::Radius->value));
         self::assertCount(3, $ways);
         foreach ([$ways, array_reverse($ways)] as $order) {
             $house = HouseStandards::of($order, []);
-            self::assertSame('by block', $house->operation('fretboard.radius')->way);
-            self::assertSame(Tool::Hand, $house->ways('fretboard.radius')[0]->tool);
-            self::assertSame('by jig', $house->operation('fretboard.radius', Tool::Template)->way);
+            self::assertSame('by block', $house->operation(FretboardOperation::Radius->value)->way);
+            self::assertSame(Tool::Hand, $house->ways(FretboardOperation::Radius->value)[0]->tool);
+            self::assertSame('by jig', $house->operation(FretboardOperation::Radius->value, Tool::Template)->way);
         }
         self::assertSame([], TradeStandards::all()->ways('fretboard.lamp'));
     }
@@ -51,7 +52,7 @@ final class HouseStandardsTest extends TestCase
         self::assertSame([2.0, 1.0, 1.5], [$rules->glueShare(Adhesive::HideGlue), $rules->glueShare(Adhesive::Epoxy), HouseRules::usual()->glueShare(Adhesive::HideGlue)]);
         $house = HouseStandards::of(TradeStandards::all()->operations(), TradeStandards::all()->finishes(), $rules);
         $route = RoutePlanner::withAllRules()->plan(Specifications::sixString(), $house, Methods::of(['joint-glue' => 'hide-glue']));
-        self::assertSame(2 * 1440, $route->find('fretboard.glue')?->hold->minutes);
+        self::assertSame(2 * 1440, $route->find(FretboardOperation::Glue->value)?->hold->minutes);
     }
 
     public function test_only_chemistry_is_slowed_by_the_cold(): void

@@ -14,6 +14,14 @@ use Regimen\Route\Driver;
 use Regimen\Route\HoldKind;
 use Regimen\Route\Methods;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\ElectronicsOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Question;
 use Regimen\Route\Route;
 use Regimen\Route\RoutePlanner;
@@ -31,13 +39,13 @@ final class MethodsTest extends TestCase
 {
     public function test_the_build_over_the_house_over_the_trade_and_nonsense_is_passed_over(): void
     {
-        $methods = Methods::of(['slots' => 'after', 'frets' => 'sideways', 'tool:neck.carve' => 'machine', 'lamp' => 'on'], ['slots' => 'before', 'carve' => 'before', 'tool:neck.carve' => 'teeth']);
-        self::assertSame(['slots' => 'before', 'tool:neck.carve' => 'machine', 'carve' => 'before'], $methods->answers);
+        $methods = Methods::of(['slots' => 'after', 'frets' => 'sideways', 'tool:'.NeckOperation::Carve->value => 'machine', 'lamp' => 'on'], ['slots' => 'before', 'carve' => 'before', 'tool:'.NeckOperation::Carve->value => 'teeth']);
+        self::assertSame(['slots' => 'before', 'tool:'.NeckOperation::Carve->value => 'machine', 'carve' => 'before'], $methods->answers);
         self::assertSame('on', $methods->answer(Question::Frets));
         self::assertTrue($methods->isUsual(Question::Slots));
         self::assertFalse($methods->isUsual(Question::Carve));
-        self::assertSame([Tool::Machine, null], [$methods->tool('neck.carve'), $methods->tool('neck.sand')]);
-        self::assertSame('hand', Methods::usual()->with('tool:neck.outline', 'hand')->tool('neck.outline')?->value);
+        self::assertSame([Tool::Machine, null], [$methods->tool(NeckOperation::Carve->value), $methods->tool(NeckOperation::Sand->value)]);
+        self::assertSame('hand', Methods::usual()->with('tool:'.NeckOperation::Outline->value, 'hand')->tool(NeckOperation::Outline->value)?->value);
     }
 
     public function test_every_question_of_the_trade_has_two_schools_and_what_follows(): void
@@ -56,21 +64,21 @@ final class MethodsTest extends TestCase
     }
 
     /** Hours of the trade: radius 4 by block and 1 by jig or machine, carving 4 by hand and 0.75 after a machine, frets 2.5 pressed and 3.5 hammered. */
-    #[TestWith(['fretboard.radius', 'template', 1.0])]
-    #[TestWith(['fretboard.radius', 'machine', 1.0])]
-    #[TestWith(['neck.carve', 'machine', 0.75])]
-    #[TestWith(['fretboard.fret', 'hand', 3.5])]
+    #[TestWith([FretboardOperation::Radius->value, 'template', 1.0])]
+    #[TestWith([FretboardOperation::Radius->value, 'machine', 1.0])]
+    #[TestWith([NeckOperation::Carve->value, 'machine', 0.75])]
+    #[TestWith([FretboardOperation::Fret->value, 'hand', 3.5])]
     public function test_other_tools_have_the_trades_hours(string $key, string $tool, float $hours): void
     {
         self::assertSame($hours, TradeStandards::all()->operation($key, Tool::from($tool))->hours->likely->hours());
         $route = self::route([], ["tool:{$key}" => $tool]);
-        self::assertSame(Tool::from($tool), $route->find($key)?->tool);
-        self::assertNotSame('', $route->find($key)->risk);
+        self::assertSame(Tool::from($tool), $route->find($key)?->standard->tool);
+        self::assertNotSame('', $route->find($key)->standard->risk);
     }
 
     public function test_a_tool_that_the_house_does_not_know_is_the_usual_one(): void
     {
-        self::assertSame(Tool::Hand, self::route([], ['tool:neck.carve' => 'template'])->find('neck.carve')?->tool);
+        self::assertSame(Tool::Hand, self::route([], ['tool:'.NeckOperation::Carve->value => 'template'])->find(NeckOperation::Carve->value)?->standard->tool);
     }
 
     public function test_masking_every_frets_costs_about_an_hour_and_a_half_more(): void
@@ -90,12 +98,12 @@ final class MethodsTest extends TestCase
     }
 
     /** @param  array<string, mixed>  $typed */
-    #[TestWith([['frets' => '24'], 'fretboard.slots', Driver::Frets, 24.0])]
-    #[TestWith([['strings' => '8', 'nutWidth' => '54'], 'set-up.nut', Driver::Strings, 8.0])]
-    #[TestWith([['pickups' => 3], 'electronics.harness', Driver::Pickups, 3.0])]
-    #[TestWith([['markers' => 'block'], 'fretboard.markers', Driver::Markers, 27.0])]
-    #[TestWith([['laminations' => '5'], 'neck.laminate', Driver::Laminations, 5.0])]
-    #[TestWith([['fasteners' => '6'], 'joint.screws', Driver::Fasteners, 6.0])]
+    #[TestWith([['frets' => '24'], FretboardOperation::Slots->value, Driver::Frets, 24.0])]
+    #[TestWith([['strings' => '8', 'nutWidth' => '54'], AssemblyOperation::Nut->value, Driver::Strings, 8.0])]
+    #[TestWith([['pickups' => 3], ElectronicsOperation::Harness->value, Driver::Pickups, 3.0])]
+    #[TestWith([['markers' => 'block'], FretboardOperation::Markers->value, Driver::Markers, 27.0])]
+    #[TestWith([['laminations' => '5'], NeckOperation::Laminate->value, Driver::Laminations, 5.0])]
+    #[TestWith([['fasteners' => '6'], JointOperation::Screws->value, Driver::Fasteners, 6.0])]
     public function test_hours_grow_with_what_drives_them(array $typed, string $key, Driver $driver, float $amount): void
     {
         $specification = Specifications::sixString($typed);
@@ -109,17 +117,17 @@ final class MethodsTest extends TestCase
 
     public function test_a_plain_six_string_takes_the_standards_as_they_are(): void
     {
-        foreach (['fretboard.slots', 'set-up.frets', 'set-up.nut', 'joint.screws'] as $key) {
+        foreach ([FretboardOperation::Slots->value, AssemblyOperation::LevelFrets->value, AssemblyOperation::Nut->value, JointOperation::Screws->value] as $key) {
             self::assertSame(TradeStandards::all()->operation($key)->hours->likely->minutes, self::route([])->find($key)?->hours->likely->minutes);
         }
     }
 
     public function test_holds_follow_the_glue(): void
     {
-        $hold = static fn (string $glue): int => self::route([], ['marker-glue' => $glue])->find('fretboard.markers')->hold->minutes ?? -1;
+        $hold = static fn (string $glue): int => self::route([], ['marker-glue' => $glue])->find(FretboardOperation::Markers->value)->hold->minutes ?? -1;
         self::assertSame([720, 22], [$hold('epoxy'), $hold('superglue')]);
-        self::assertSame(2160, self::route([], ['joint-glue' => 'hide-glue'])->find('fretboard.glue')?->hold->minutes, 'half as long again');
-        self::assertContains(Caution::Superglue, self::route([], ['marker-glue' => 'superglue'])->find('fretboard.markers')->cautions ?? []);
+        self::assertSame(2160, self::route([], ['joint-glue' => 'hide-glue'])->find(FretboardOperation::Glue->value)?->hold->minutes, 'half as long again');
+        self::assertContains(Caution::Superglue, self::route([], ['marker-glue' => 'superglue'])->find(FretboardOperation::Markers->value)->cautions ?? []);
         self::assertSame(Adhesive::HideGlue, Methods::usual()->with('joint-glue', 'hide-glue')->glue(Question::JointGlue));
     }
 
@@ -144,7 +152,7 @@ final class MethodsTest extends TestCase
         self::assertNull($limits->against(new Climate(15.0, 70.0)));
         self::assertSame('too cold to spray: 14.9 °C, the house’s limit is 15.0 °C', $limits->against(new Climate(14.9, 50.0)));
         self::assertSame('too damp to spray: 71 %, the house’s limit is 70 %', $limits->against(new Climate(20.0, 71.0)));
-        $sprayed = static fn (string $finish): bool => array_filter(self::route(['finish' => $finish])->operations, static fn (Operation $operation): bool => $operation->sprayed) !== [];
+        $sprayed = static fn (string $finish): bool => array_filter(self::route(['finish' => $finish])->operations, static fn (Operation $operation): bool => $operation->isSprayed()) !== [];
         self::assertSame([true, true, true], array_map($sprayed, ['nitrocellulose', 'water-borne', 'two-part']));
         self::assertSame([false, false], array_map($sprayed, ['wiping-oil', 'hard-wax-oil']));
     }
@@ -171,11 +179,11 @@ final class MethodsTest extends TestCase
     public function test_the_same_set_up_serves_instruments_that_are_alike_in_what_it_is_set_to(): void
     {
         $key = static fn (array $typed, string $operation, array $methods = []): string => self::route($typed, $methods)->find($operation)->setUpKey ?? '';
-        self::assertSame($key([], 'fretboard.slots'), $key(['joint' => 'set', 'finish' => 'shellac'], 'fretboard.slots'));
-        self::assertNotSame($key([], 'fretboard.slots'), $key(['scale' => '24 3/4"'], 'fretboard.slots'));
-        self::assertNotSame($key([], 'fretboard.radius'), $key(['radius' => '16"'], 'fretboard.radius'));
-        self::assertNotSame($key([], 'fretboard.radius'), $key([], 'fretboard.radius', ['tool:fretboard.radius' => 'template']));
-        self::assertSame('', $key([], 'neck.sand'), 'nothing is set up for it');
+        self::assertSame($key([], FretboardOperation::Slots->value), $key(['joint' => 'set', 'finish' => 'shellac'], FretboardOperation::Slots->value));
+        self::assertNotSame($key([], FretboardOperation::Slots->value), $key(['scale' => '24 3/4"'], FretboardOperation::Slots->value));
+        self::assertNotSame($key([], FretboardOperation::Radius->value), $key(['radius' => '16"'], FretboardOperation::Radius->value));
+        self::assertNotSame($key([], FretboardOperation::Radius->value), $key([], FretboardOperation::Radius->value, ['tool:'.FretboardOperation::Radius->value => 'template']));
+        self::assertSame('', $key([], NeckOperation::Sand->value), 'nothing is set up for it');
     }
 
     /** The template is what the router runs along: another outline, width or hand, and another drawing that was imported, is another one. */
@@ -186,12 +194,12 @@ final class MethodsTest extends TestCase
             [], ['outline' => 'heron'], ['bodyWidth' => '310'], ['hand' => 'left'],
             ['outline' => 'imported', 'outlineSvg' => $drawn(400)], ['outline' => 'imported', 'outlineSvg' => $drawn(410)],
         ];
-        foreach (['body.outline', 'body.cavities'] as $operation) {
+        foreach ([BodyOperation::Outline->value, BodyOperation::Cavities->value] as $operation) {
             $keys = array_map(static fn (array $typed): string => self::route($typed)->find($operation)->setUpKey ?? '', $instruments);
             self::assertSame($keys, array_values(array_unique($keys)), $operation);
             self::assertSame($keys, array_map(static fn (array $typed): string => self::route([...$typed, 'finish' => 'shellac'])->find($operation)->setUpKey ?? '', $instruments));
         }
-        $cavities = static fn (string $kind): string => self::route(['pickups' => [['place' => 'bridge', 'kind' => $kind]]])->find('body.cavities')->setUpKey ?? '';
+        $cavities = static fn (string $kind): string => self::route(['pickups' => [['place' => 'bridge', 'kind' => $kind]]])->find(BodyOperation::Cavities->value)->setUpKey ?? '';
         self::assertNotSame($cavities('humbucker'), $cavities('single-coil'), 'another pickup, another hole');
     }
 
@@ -202,23 +210,23 @@ final class MethodsTest extends TestCase
         $skills = array_values(array_unique(array_map(static fn (Standard $standard): string => $standard->skill->value, TradeStandards::all()->operations())));
         $fit = new ShopFit([...$owned, 'machine-router' => 0], $names, $skills);
         self::assertSame([], $fit->problems(self::route([])));
-        $machine = $fit->problems(self::route([], ['tool:neck.carve' => 'machine']));
-        self::assertSame(['neck.carve'], array_keys($machine));
-        self::assertSame('“carve the neck” wants the machine router, which the shop does not have. Choose another way, or enter it under House.', $machine['neck.carve']);
+        $machine = $fit->problems(self::route([], ['tool:'.NeckOperation::Carve->value => 'machine']));
+        self::assertSame([NeckOperation::Carve->value], array_keys($machine));
+        self::assertSame('“carve the neck” wants the machine router, which the shop does not have. Choose another way, or enter it under House.', $machine[NeckOperation::Carve->value]);
         $layered = self::route(['body' => 'chambered', 'layers' => [Specifications::layer('bigleaf maple', 6), Specifications::layer('white ash', 38)]]);
-        self::assertStringContainsString('wants 2 of the body clamps; the shop has 1', (new ShopFit([...$owned, 'body-clamps' => 1], $names, $skills))->problems($layered)['body.glue-layers']);
-        self::assertStringContainsString('wants the skill “finish”, which nobody in the shop has', (new ShopFit($owned, $names, array_values(array_diff($skills, ['finish']))))->problems(self::route(['finish' => 'shellac']))['finish.body.seal']);
+        self::assertStringContainsString('wants 2 of the body clamps; the shop has 1', (new ShopFit([...$owned, 'body-clamps' => 1], $names, $skills))->problems($layered)[BodyOperation::GlueLayers->value]);
+        self::assertStringContainsString('wants the skill “finish”, which nobody in the shop has', (new ShopFit($owned, $names, array_values(array_diff($skills, ['finish']))))->problems(self::route(['finish' => 'shellac']))[CoatStep::BodySeal->value]);
     }
 
     public function test_cautions_come_with_what_the_instrument_is_made_of(): void
     {
         $cautions = static fn (array $typed, string $key): array => self::route($typed)->find($key)->cautions ?? [];
-        self::assertContains(Caution::Sensitising, $cautions(['boardTimber' => 'Indian rosewood'], 'fretboard.radius'));
-        self::assertNotContains(Caution::Sensitising, $cautions(['boardTimber' => 'sugar maple'], 'fretboard.radius'));
-        self::assertContains(Caution::Shell, $cautions([], 'fretboard.markers'));
-        self::assertContains(Caution::Lifting, $cautions([], 'body.joint'));
-        self::assertContains(Caution::Tired, $cautions([], 'neck.square'));
-        self::assertContains(Caution::Chemicals, $cautions(['colour' => 'walnut stain'], 'finish.stain'));
+        self::assertContains(Caution::Sensitising, $cautions(['boardTimber' => 'Indian rosewood'], FretboardOperation::Radius->value));
+        self::assertNotContains(Caution::Sensitising, $cautions(['boardTimber' => 'sugar maple'], FretboardOperation::Radius->value));
+        self::assertContains(Caution::Shell, $cautions([], FretboardOperation::Markers->value));
+        self::assertContains(Caution::Lifting, $cautions([], BodyOperation::Joint->value));
+        self::assertContains(Caution::Tired, $cautions([], NeckOperation::Square->value));
+        self::assertContains(Caution::Chemicals, $cautions(['colour' => 'walnut stain'], FinishOperation::Stain->value));
     }
 
     /**

@@ -10,6 +10,10 @@ use Regimen\Costing\Kit;
 use Regimen\Costing\StarterPrices;
 use Regimen\Route\Link;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\Route;
 use Regimen\Route\RoutePlanner;
 use Regimen\Route\TradeStandards;
@@ -21,11 +25,11 @@ final class OptionalOperationsTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> typed, operation, what comes before it, what after */
     public static function options(): iterable
     {
-        yield 'stiffening rods' => [['stiffeningRods' => 'yes'], 'neck.rods', ['neck.channel'], ['fretboard.glue', 'neck.carve']];
-        yield 'laminations' => [['laminations' => '5'], 'neck.laminate', ['parts.timber'], ['neck.square', 'neck.channel']];
-        yield 'the rest of a laminated shaft' => [['laminations' => '3'], 'neck.recheck', ['neck.rough'], ['neck.outline', 'fretboard.glue']];
-        yield 'a bound board' => [['boardBinding' => '1.5'], 'fretboard.binding', ['fretboard.slots', 'fretboard.taper'], ['fretboard.glue', 'fretboard.radius']];
-        yield 'a bound body' => [['bodyBinding' => '2', 'edgeRadius' => '1'], 'body.binding', ['body.outline'], ['body.edges', 'body.sand']];
+        yield 'stiffening rods' => [['stiffeningRods' => 'yes'], NeckOperation::Rods->value, [NeckOperation::Channel->value], [FretboardOperation::Glue->value, NeckOperation::Carve->value]];
+        yield 'laminations' => [['laminations' => '5'], NeckOperation::Laminate->value, [PreparationOperation::SelectTimber->value], [NeckOperation::Square->value, NeckOperation::Channel->value]];
+        yield 'the rest of a laminated shaft' => [['laminations' => '3'], NeckOperation::Recheck->value, [NeckOperation::Rough->value], [NeckOperation::Outline->value, FretboardOperation::Glue->value]];
+        yield 'a bound board' => [['boardBinding' => '1.5'], FretboardOperation::Binding->value, [FretboardOperation::Slots->value, FretboardOperation::Taper->value], [FretboardOperation::Glue->value, FretboardOperation::Radius->value]];
+        yield 'a bound body' => [['bodyBinding' => '2', 'edgeRadius' => '1'], BodyOperation::Binding->value, [BodyOperation::Outline->value], [BodyOperation::Edges->value, BodyOperation::Sand->value]];
     }
 
     /**
@@ -52,16 +56,16 @@ final class OptionalOperationsTest extends TestCase
 
     public function test_a_laminated_shaft_rests_for_ten_days_and_a_plain_one_does_not(): void
     {
-        $hold = static fn (Route $route): int => $route->operations[self::position($route)['neck.rough']]->hold->minutes;
+        $hold = static fn (Route $route): int => $route->operations[self::position($route)[NeckOperation::Rough->value]]->hold->minutes;
         self::assertSame([0, 14_400], [$hold(self::route([])), $hold(self::route(['laminations' => '3']))]);
     }
 
     public function test_a_board_without_markers_is_spared_them(): void
     {
         $position = self::position(self::route(['markers' => 'none', 'sideMarkers' => '0']));
-        self::assertArrayNotHasKey('fretboard.markers', $position);
-        self::assertArrayNotHasKey('fretboard.side-markers', $position);
-        self::assertTrue(self::follows(self::route(['markers' => 'none', 'sideMarkers' => '0']), 'fretboard.taper', 'fretboard.radius'));
+        self::assertArrayNotHasKey(FretboardOperation::Markers->value, $position);
+        self::assertArrayNotHasKey(FretboardOperation::SideMarkers->value, $position);
+        self::assertTrue(self::follows(self::route(['markers' => 'none', 'sideMarkers' => '0']), FretboardOperation::Taper->value, FretboardOperation::Radius->value));
     }
 
     public function test_what_it_takes_is_in_the_kit(): void

@@ -45,7 +45,7 @@ final class OrderOfWork
             }
         }
         foreach ($route->operations as $operation) {
-            if ($operation->holdKind === HoldKind::Glue && $operation->fixture === null && ! in_array($operation->key, ['fretboard.markers', 'fretboard.binding', 'body.binding', 'neck.laminate'], true)) {
+            if ($operation->holdKind === HoldKind::Glue && $operation->standard->fixture === null && ! in_array($operation->key, ['fretboard.markers', 'fretboard.binding', 'body.binding', 'neck.laminate'], true)) {
                 $wrongs[9][] = "{$operation->key} sets in no clamps";
             }
             if ($operation->setUp->minutes > 0 && $operation->setUpKey === '') {

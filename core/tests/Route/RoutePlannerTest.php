@@ -14,6 +14,13 @@ use Regimen\Route\CyclicRoute;
 use Regimen\Route\HouseStandards;
 use Regimen\Route\Link;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\Route;
 use Regimen\Route\RoutePlanner;
 use Regimen\Route\TradeStandards;
@@ -43,12 +50,12 @@ final class RoutePlannerTest extends TestCase
         $lacquered = $specification->finishing->finish->isLacquer() && ! $specification->board->boardTimber->oily;
         $route = self::route($specification);
         if ($lacquered) {
-            self::assertContains('fretboard.fret', self::behind($route, self::lastOfNeckFinish($specification)), 'cleared before the frets go in');
-            self::assertNotContains('finish.mask', self::keys($route));
+            self::assertContains(FretboardOperation::Fret->value, self::behind($route, self::lastOfNeckFinish($specification)), 'cleared before the frets go in');
+            self::assertNotContains(FinishOperation::Mask->value, self::keys($route));
         } else {
-            self::assertContains(self::lastOfNeckFinish($specification), self::behind($route, 'fretboard.fret'), 'fretted before the finish');
-            self::assertContains('finish.mask', self::behind($route, 'fretboard.fret'));
-            self::assertContains(self::lastOfNeckFinish($specification), self::behind($route, 'finish.mask'));
+            self::assertContains(self::lastOfNeckFinish($specification), self::behind($route, FretboardOperation::Fret->value), 'fretted before the finish');
+            self::assertContains(FinishOperation::Mask->value, self::behind($route, FretboardOperation::Fret->value));
+            self::assertContains(self::lastOfNeckFinish($specification), self::behind($route, FinishOperation::Mask->value));
         }
     }
 
@@ -58,17 +65,17 @@ final class RoutePlannerTest extends TestCase
         $route = self::route($specification);
         $keys = self::keys($route);
         if ($specification->joinery->joint === NeckJoint::Set) {
-            foreach (array_intersect(['finish.colour', 'finish.fill'], $keys) as $before) {
-                self::assertContains('joint.glue-neck', self::behind($route, $before));
+            foreach (array_intersect([FinishOperation::Colour->value, FinishOperation::Fill->value], $keys) as $before) {
+                self::assertContains(JointOperation::GlueNeck->value, self::behind($route, $before));
             }
-            self::assertContains('finish.coat-1', self::behind($route, 'joint.glue-neck'));
+            self::assertContains('finish.coat-1', self::behind($route, JointOperation::GlueNeck->value));
             self::assertSame([], array_filter($keys, static fn (string $key): bool => str_starts_with($key, 'finish.neck.')), 'cleared together');
         } elseif ($specification->joinery->joint->isGlued()) {
-            self::assertContains('finish.coat-1', self::behind($route, 'joint.wings'), 'a through neck is in from the start');
+            self::assertContains('finish.coat-1', self::behind($route, JointOperation::Wings->value), 'a through neck is in from the start');
         } else {
-            self::assertNotContains('joint.glue-neck', $keys);
-            self::assertContains('joint.screws', self::behind($route, 'neck.sand'));
-            self::assertNotContains('finish.neck.cure', self::behind($route, 'finish.body.cure'), 'finished apart');
+            self::assertNotContains(JointOperation::GlueNeck->value, $keys);
+            self::assertContains(JointOperation::Screws->value, self::behind($route, NeckOperation::Sand->value));
+            self::assertNotContains(CoatStep::NeckCure->value, self::behind($route, CoatStep::BodyCure->value), 'finished apart');
         }
     }
 
@@ -76,13 +83,13 @@ final class RoutePlannerTest extends TestCase
     public function test_nothing_is_cut_before_the_parts_are_measured_and_nothing_finished_before_the_dry_fit(Specification $specification): void
     {
         $route = self::route($specification);
-        foreach (['neck.square', 'fretboard.slots', 'body.outline', 'joint.bridge', 'body.cavities'] as $cut) {
-            self::assertContains($cut, self::behind($route, 'parts.measure'));
-            self::assertContains($cut, self::behind($route, 'parts.timber'));
+        foreach ([NeckOperation::Square->value, FretboardOperation::Slots->value, BodyOperation::Outline->value, JointOperation::Bridge->value, BodyOperation::Cavities->value] as $cut) {
+            self::assertContains($cut, self::behind($route, PreparationOperation::MeasureParts->value));
+            self::assertContains($cut, self::behind($route, PreparationOperation::SelectTimber->value));
         }
         foreach (self::keys($route) as $key) {
-            if (str_starts_with($key, 'finish.') && $key !== 'finish.mask') {
-                self::assertContains($key, self::behind($route, 'joint.dry-fit'), $key);
+            if (str_starts_with($key, 'finish.') && $key !== FinishOperation::Mask->value) {
+                self::assertContains($key, self::behind($route, JointOperation::DryFit->value), $key);
             }
         }
     }
@@ -90,9 +97,9 @@ final class RoutePlannerTest extends TestCase
     public function test_chambers_are_closed_after_they_are_cut(): void
     {
         $route = self::route(self::chambered());
-        self::assertContains('body.glue-layers', self::behind($route, 'body.chambers'));
-        self::assertContains('body.outline', self::behind($route, 'body.glue-layers'));
-        self::assertNotContains('body.chambers', self::keys(self::route(Specifications::sixString())));
+        self::assertContains(BodyOperation::GlueLayers->value, self::behind($route, BodyOperation::Chambers->value));
+        self::assertContains(BodyOperation::Outline->value, self::behind($route, BodyOperation::GlueLayers->value));
+        self::assertNotContains(BodyOperation::Chambers->value, self::keys(self::route(Specifications::sixString())));
     }
 
     public function test_coats_and_cure_follow_the_house_standard(): void
@@ -127,7 +134,7 @@ final class RoutePlannerTest extends TestCase
     public function test_a_missing_house_standard_is_named(): void
     {
         $this->expectException(UnknownStandard::class);
-        $this->expectExceptionMessage('brief.agree');
+        $this->expectExceptionMessage(PreparationOperation::Agree->value);
         RoutePlanner::withAllRules()->plan(Specifications::sixString(), HouseStandards::of([], []));
     }
 

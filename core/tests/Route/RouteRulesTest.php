@@ -7,9 +7,18 @@ namespace Regimen\Tests\Route;
 use PHPUnit\Framework\TestCase;
 use Regimen\Instrument\FinishSystem;
 use Regimen\Instrument\Specification;
+use Regimen\Parts\PartGroup;
 use Regimen\Route\Link;
 use Regimen\Route\Methods;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\ElectronicsOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RoutePlanner;
@@ -24,18 +33,18 @@ final class RouteRulesTest extends TestCase
 {
     public function test_open_pores_are_filled_under_lacquer_and_left_under_oil(): void
     {
-        self::assertContains('finish.fill', self::keysOf(self::lacqueredAsh()));
-        self::assertNotContains('finish.fill', self::keysOf(Specifications::sixString(['layers' => [Specifications::layer('white ash', 45)]])));
-        self::assertNotContains('finish.fill', self::keysOf(Specifications::sixString(['finish' => FinishSystem::Nitrocellulose])));
+        self::assertContains(FinishOperation::Fill->value, self::keysOf(self::lacqueredAsh()));
+        self::assertNotContains(FinishOperation::Fill->value, self::keysOf(Specifications::sixString(['layers' => [Specifications::layer('white ash', 45)]])));
+        self::assertNotContains(FinishOperation::Fill->value, self::keysOf(Specifications::sixString(['finish' => FinishSystem::Nitrocellulose])));
     }
 
     public function test_stain_under_oil_and_sprayed_colour_under_lacquer(): void
     {
         $of = static fn (FinishSystem $finish): string => array_values(array_filter(
             RoutePlanner::withAllRules()->plan(Specifications::sixString(['finish' => $finish, 'colour' => 'red']), TradeStandards::all())->operations,
-            static fn (Operation $operation): bool => in_array($operation->key, ['finish.colour', 'finish.stain'], true),
-        ))[0]->standard;
-        self::assertSame(['finish.stain', 'finish.colour'], [$of(FinishSystem::WipingOil), $of(FinishSystem::Nitrocellulose)]);
+            static fn (Operation $operation): bool => in_array($operation->key, [FinishOperation::Colour->value, FinishOperation::Stain->value], true),
+        ))[0]->standard->key;
+        self::assertSame([FinishOperation::Stain->value, FinishOperation::Colour->value], [$of(FinishSystem::WipingOil), $of(FinishSystem::Nitrocellulose)]);
     }
 
     public function test_pieces_are_apart_until_they_meet(): void
@@ -44,24 +53,24 @@ final class RouteRulesTest extends TestCase
         foreach (RoutePlanner::withAllRules()->plan(Specifications::sixString(), TradeStandards::all())->operations as $operation) {
             $pieces[$operation->key] = $operation->pieces;
         }
-        self::assertSame([Piece::Neck], $pieces['neck.channel']);
-        self::assertSame([Piece::Fretboard], $pieces['fretboard.slots']);
-        self::assertSame([Piece::Neck, Piece::Fretboard], $pieces['fretboard.radius']);
+        self::assertSame([Piece::Neck], $pieces[NeckOperation::Channel->value]);
+        self::assertSame([Piece::Fretboard], $pieces[FretboardOperation::Slots->value]);
+        self::assertSame([Piece::Neck, Piece::Fretboard], $pieces[FretboardOperation::Radius->value]);
         self::assertSame([Piece::Body], $pieces['finish.body.coat-1']);
-        self::assertSame(Piece::cases(), $pieces['joint.dry-fit']);
-        self::assertSame([], $pieces['electronics.harness'], 'the harness is wired on the bench');
+        self::assertSame(Piece::cases(), $pieces[JointOperation::DryFit->value]);
+        self::assertSame([], $pieces[ElectronicsOperation::Harness->value], 'the harness is wired on the bench');
     }
 
     public function test_a_draft_drops_links_to_what_the_route_lacks_and_keeps_one_of_two_alike(): void
     {
         $draft = new RouteDraft(TradeStandards::all(), Specifications::sixString(), Methods::usual());
         $draft->by(new Rules\BriefAndDesign);
-        $draft->add('brief.agree', []);
-        $draft->add('design.draw', []);
-        $draft->after('design.draw', ['brief.agree', 'parts.timber'], 'first reason');
-        $draft->after('design.draw', 'brief.agree', 'second reason');
+        $draft->add(PreparationOperation::Agree, []);
+        $draft->add(PreparationOperation::Draw, []);
+        $draft->after(PreparationOperation::Draw, [PreparationOperation::Agree, PreparationOperation::SelectTimber], 'first reason');
+        $draft->after(PreparationOperation::Draw, PreparationOperation::Agree, 'second reason');
         $route = $draft->route();
-        self::assertEquals([new Link('brief.agree', 'design.draw', 'first reason', rule: 'Agree and draw before cutting')], $route->links);
+        self::assertEquals([new Link(PreparationOperation::Agree->value, PreparationOperation::Draw->value, 'first reason', rule: 'Agree and draw before cutting')], $route->links);
         self::assertSame(420, $route->work()->minutes);
     }
 
@@ -70,17 +79,17 @@ final class RouteRulesTest extends TestCase
         foreach ([false, true] as $spoilsFirst) {
             $draft = new RouteDraft(TradeStandards::all(), Specifications::sixString(), Methods::usual());
             $draft->by(new Rules\BriefAndDesign);
-            $draft->add('brief.agree', []);
-            $draft->add('design.draw', []);
+            $draft->add(PreparationOperation::Agree, []);
+            $draft->add(PreparationOperation::Draw, []);
             $window = Duration::ofHours(5);
             $ask = [
-                static fn () => $draft->after('design.draw', 'brief.agree', 'only tidy', '', $window),
-                static fn () => $draft->after('design.draw', 'brief.agree', 'it is lost', 'The drawing is thrown away.'),
+                static fn () => $draft->after(PreparationOperation::Draw, PreparationOperation::Agree, 'only tidy', '', $window),
+                static fn () => $draft->after(PreparationOperation::Draw, PreparationOperation::Agree, 'it is lost', 'The drawing is thrown away.'),
             ];
             foreach ($spoilsFirst ? array_reverse($ask) : $ask as $rule) {
                 $rule();
             }
-            self::assertEquals([new Link('brief.agree', 'design.draw', 'it is lost', 'The drawing is thrown away.', 'Agree and draw before cutting', $window)], $draft->route()->links);
+            self::assertEquals([new Link(PreparationOperation::Agree->value, PreparationOperation::Draw->value, 'it is lost', 'The drawing is thrown away.', 'Agree and draw before cutting', $window)], $draft->route()->links);
         }
     }
 
@@ -88,13 +97,13 @@ final class RouteRulesTest extends TestCase
     {
         $needs = [];
         foreach (RoutePlanner::withAllRules()->plan(self::lacqueredAsh(), TradeStandards::all())->operations as $operation) {
-            $needs[$operation->key] = $operation->needs;
+            $needs[$operation->key] = array_map(static fn (PartGroup $part): string => $part->value, $operation->needs);
         }
-        self::assertSame(['truss-rod', 'tuners', 'bridge', 'pickups', 'electronics'], $needs['parts.measure']);
-        self::assertSame(['neck-timber', 'fretboard-timber', 'body-timber'], $needs['parts.timber']);
-        self::assertSame(['fret-wire'], $needs['fretboard.fret']);
-        self::assertSame(['finish'], $needs['finish.body.seal']);
-        self::assertSame(['strings'], $needs['set-up.string']);
+        self::assertSame(['truss-rod', 'tuners', 'bridge', 'pickups', 'electronics'], $needs[PreparationOperation::MeasureParts->value]);
+        self::assertSame(['neck-timber', 'fretboard-timber', 'body-timber'], $needs[PreparationOperation::SelectTimber->value]);
+        self::assertSame(['fret-wire'], $needs[FretboardOperation::Fret->value]);
+        self::assertSame(['finish'], $needs[CoatStep::BodySeal->value]);
+        self::assertSame(['strings'], $needs[AssemblyOperation::StringUp->value]);
     }
 
     private static function lacqueredAsh(): Specification

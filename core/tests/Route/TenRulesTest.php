@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\HeadstockOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RoutePlanner;
 use Regimen\Route\RouteRule;
@@ -35,7 +36,7 @@ final class TenRulesTest extends TestCase
                 self::assertNotSame('', $link->rule);
                 self::assertGreaterThan(18, strlen($link->reason));
             }
-            self::assertSame(OrderOfWork::headstock($specification), $route->find('neck.headstock')?->standard);
+            self::assertSame(OrderOfWork::headstock($specification), $route->find(HeadstockOperation::Construct->value)?->standard->key);
             if ($route->clashes === []) {
                 self::assertSame([], OrderOfWork::wrongs($route, $specification, $methods), "number {$number}: {$specification->inOneLine()}, ".json_encode($methods->answers));
             } else {

@@ -9,8 +9,18 @@ use PHPUnit\Framework\TestCase;
 use Regimen\Instrument\FinishSystem;
 use Regimen\Route\Caution;
 use Regimen\Route\FinishStandard;
-use Regimen\Route\Gate;
 use Regimen\Route\HouseStandards;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatOperation;
+use Regimen\Route\Operations\ElectronicsOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\OperationState;
 use Regimen\Route\Piece;
 use Regimen\Route\Skill;
@@ -26,54 +36,54 @@ final class TradeStandardsTest extends TestCase
     /** @return iterable<string, array{string, float, float, float, string|null}> operation, set-up, labour, hold in hours, fixture */
     public static function table(): iterable
     {
-        yield 'agree the specification' => ['brief.agree', 0, 3, 0, null];
-        yield 'full-size drawing' => ['design.draw', 0, 4, 0, null];
-        yield 'templates' => ['design.templates', 0, 2, 0, null];
-        yield 'order parts' => ['parts.order', 0, 1, 0, null];
-        yield 'measure parts' => ['parts.measure', 0, 1, 0, null];
-        yield 'square the blank' => ['neck.square', 0.3, 1, 0, null];
-        yield 'truss-rod channel' => ['neck.channel', 0.5, 0.5, 0, null];
-        yield 'headstock' => ['neck.headstock', 0.3, 1.25, 12, 'headstock-clamps'];
-        yield 'rough the shaft' => ['neck.rough', 0.2, 0.75, 0, null];
-        yield 'neck outline' => ['neck.outline', 0.4, 1, 0, null];
-        yield 'headstock thickness' => ['neck.headstock-thickness', 0.3, 0.5, 0, null];
-        yield 'tuner holes' => ['neck.tuner-holes', 0.2, 0.5, 0, null];
-        yield 'board thickness' => ['fretboard.thickness', 0.3, 0.5, 0, null];
-        yield 'fret slots' => ['fretboard.slots', 0.3, 0.75, 0, null];
-        yield 'taper' => ['fretboard.taper', 0.2, 0.5, 0, null];
-        yield 'face markers' => ['fretboard.markers', 0.2, 1.25, 12, null];
-        yield 'glue the board' => ['fretboard.glue', 0.2, 0.75, 24, 'flat-beam'];
-        yield 'side markers' => ['fretboard.side-markers', 0.2, 0.75, 0, null];
-        yield 'radius the board' => ['fretboard.radius', 0.3, 4, 0, null];
-        yield 'fret, pressed' => ['fretboard.fret', 0.3, 2.5, 0, null];
-        yield 'carve by hand' => ['neck.carve', 0.2, 4, 0, null];
-        yield 'sand the neck' => ['neck.sand', 0, 1.5, 0, null];
-        yield 'body halves' => ['body.joint', 0.3, 1, 24, 'body-clamps'];
-        yield 'body thickness' => ['body.thickness', 0.3, 0.75, 0, null];
-        yield 'top' => ['body.layers', 0.4, 1.25, 12, 'body-clamps'];
-        yield 'chambers' => ['body.chambers', 0.3, 2, 0, null];
-        yield 'glue the layers' => ['body.glue-layers', 0.2, 0.75, 24, 'body-clamps'];
-        yield 'body outline' => ['body.outline', 0.4, 1.5, 0, null];
-        yield 'neck pocket' => ['joint.pocket', 0.3, 1.5, 0, null];
-        yield 'bridge' => ['joint.bridge', 0.2, 0.75, 0, null];
-        yield 'cavities' => ['body.cavities', 0.4, 1.5, 0, null];
-        yield 'edges' => ['body.edges', 0.2, 1.5, 0, null];
-        yield 'sand the body' => ['body.sand', 0, 3, 0, null];
-        yield 'neck screws' => ['joint.screws', 0.2, 0.75, 0, null];
-        yield 'glue the neck in' => ['joint.glue-neck', 0.2, 1.5, 24, 'joint-clamp'];
-        yield 'dry fit' => ['joint.dry-fit', 0, 1.5, 0, null];
-        yield 'grain fill' => ['finish.fill', 0, 1, 24, 'hanging-rail'];
-        yield 'stain' => ['finish.stain', 0, 0.5, 12, 'hanging-rail'];
-        yield 'level' => ['finish.level', 0, 1.5, 0, null];
-        yield 'polish' => ['finish.polish', 0, 2, 0, null];
-        yield 'harness' => ['electronics.harness', 0.2, 2, 0, null];
-        yield 'install' => ['electronics.install', 0, 0.75, 0, null];
-        yield 'hardware' => ['assembly.hardware', 0, 1.5, 0, null];
-        yield 'frets level' => ['set-up.frets', 0.2, 3, 0, null];
-        yield 'nut' => ['set-up.nut', 0, 1.5, 0, null];
-        yield 'string' => ['set-up.string', 0, 1.5, 48, 'settling-rack'];
-        yield 'inspect' => ['delivery.inspect', 0, 1.25, 0, null];
-        yield 'pack' => ['delivery.pack', 0, 0.5, 0, null];
+        yield 'agree the specification' => [PreparationOperation::Agree->value, 0, 3, 0, null];
+        yield 'full-size drawing' => [PreparationOperation::Draw->value, 0, 4, 0, null];
+        yield 'templates' => [PreparationOperation::MakeTemplates->value, 0, 2, 0, null];
+        yield 'order parts' => [PreparationOperation::OrderParts->value, 0, 1, 0, null];
+        yield 'measure parts' => [PreparationOperation::MeasureParts->value, 0, 1, 0, null];
+        yield 'square the blank' => [NeckOperation::Square->value, 0.3, 1, 0, null];
+        yield 'truss-rod channel' => [NeckOperation::Channel->value, 0.5, 0.5, 0, null];
+        yield 'headstock' => [HeadstockOperation::Construct->value, 0.3, 1.25, 12, 'headstock-clamps'];
+        yield 'rough the shaft' => [NeckOperation::Rough->value, 0.2, 0.75, 0, null];
+        yield 'neck outline' => [NeckOperation::Outline->value, 0.4, 1, 0, null];
+        yield 'headstock thickness' => [HeadstockOperation::Thickness->value, 0.3, 0.5, 0, null];
+        yield 'tuner holes' => [HeadstockOperation::TunerHoles->value, 0.2, 0.5, 0, null];
+        yield 'board thickness' => [FretboardOperation::Thickness->value, 0.3, 0.5, 0, null];
+        yield 'fret slots' => [FretboardOperation::Slots->value, 0.3, 0.75, 0, null];
+        yield 'taper' => [FretboardOperation::Taper->value, 0.2, 0.5, 0, null];
+        yield 'face markers' => [FretboardOperation::Markers->value, 0.2, 1.25, 12, null];
+        yield 'glue the board' => [FretboardOperation::Glue->value, 0.2, 0.75, 24, 'flat-beam'];
+        yield 'side markers' => [FretboardOperation::SideMarkers->value, 0.2, 0.75, 0, null];
+        yield 'radius the board' => [FretboardOperation::Radius->value, 0.3, 4, 0, null];
+        yield 'fret, pressed' => [FretboardOperation::Fret->value, 0.3, 2.5, 0, null];
+        yield 'carve by hand' => [NeckOperation::Carve->value, 0.2, 4, 0, null];
+        yield 'sand the neck' => [NeckOperation::Sand->value, 0, 1.5, 0, null];
+        yield 'body halves' => [BodyOperation::Joint->value, 0.3, 1, 24, 'body-clamps'];
+        yield 'body thickness' => [BodyOperation::Thickness->value, 0.3, 0.75, 0, null];
+        yield 'top' => [BodyOperation::Layers->value, 0.4, 1.25, 12, 'body-clamps'];
+        yield 'chambers' => [BodyOperation::Chambers->value, 0.3, 2, 0, null];
+        yield 'glue the layers' => [BodyOperation::GlueLayers->value, 0.2, 0.75, 24, 'body-clamps'];
+        yield 'body outline' => [BodyOperation::Outline->value, 0.4, 1.5, 0, null];
+        yield 'neck pocket' => [JointOperation::Pocket->value, 0.3, 1.5, 0, null];
+        yield 'bridge' => [JointOperation::Bridge->value, 0.2, 0.75, 0, null];
+        yield 'cavities' => [BodyOperation::Cavities->value, 0.4, 1.5, 0, null];
+        yield 'edges' => [BodyOperation::Edges->value, 0.2, 1.5, 0, null];
+        yield 'sand the body' => [BodyOperation::Sand->value, 0, 3, 0, null];
+        yield 'neck screws' => [JointOperation::Screws->value, 0.2, 0.75, 0, null];
+        yield 'glue the neck in' => [JointOperation::GlueNeck->value, 0.2, 1.5, 24, 'joint-clamp'];
+        yield 'dry fit' => [JointOperation::DryFit->value, 0, 1.5, 0, null];
+        yield 'grain fill' => [FinishOperation::Fill->value, 0, 1, 24, 'hanging-rail'];
+        yield 'stain' => [FinishOperation::Stain->value, 0, 0.5, 12, 'hanging-rail'];
+        yield 'level' => [FinishOperation::Level->value, 0, 1.5, 0, null];
+        yield 'polish' => [FinishOperation::Polish->value, 0, 2, 0, null];
+        yield 'harness' => [ElectronicsOperation::Harness->value, 0.2, 2, 0, null];
+        yield 'install' => [ElectronicsOperation::Install->value, 0, 0.75, 0, null];
+        yield 'hardware' => [AssemblyOperation::Hardware->value, 0, 1.5, 0, null];
+        yield 'frets level' => [AssemblyOperation::LevelFrets->value, 0.2, 3, 0, null];
+        yield 'nut' => [AssemblyOperation::Nut->value, 0, 1.5, 0, null];
+        yield 'string' => [AssemblyOperation::StringUp->value, 0, 1.5, 48, 'settling-rack'];
+        yield 'inspect' => [AssemblyOperation::Inspect->value, 0, 1.25, 0, null];
+        yield 'pack' => [AssemblyOperation::Pack->value, 0, 0.5, 0, null];
     }
 
     #[DataProvider('table')]
@@ -142,15 +152,15 @@ final class TradeStandardsTest extends TestCase
             self::assertStringEndsWith('Follow the maker’s data sheet, local codes and licensed practice.', $caution->words());
             self::assertDoesNotMatchRegularExpression('/\b(is|are) (safe|legal)\b/', $caution->words());
         }
-        self::assertSame(Caution::OilyRags, TradeStandards::all()->operation('finish.coat-wiping-oil')->caution);
+        self::assertSame(Caution::OilyRags, TradeStandards::all()->operation(CoatOperation::WipingOil->value)->caution);
     }
 
     public function test_gates_belong_to_operations_that_exist(): void
     {
         $keys = array_map(static fn (Standard $standard): string => $standard->key, TradeStandards::all()->operations());
-        $gates = array_filter($keys, static fn (string $key): bool => Gate::after($key) !== null);
+        $gates = array_filter($keys, static fn (string $key): bool => Operations::gateAfter($key)?->words !== null);
         self::assertGreaterThanOrEqual(15, count($gates));
-        self::assertNull(Gate::after('design.draw'));
+        self::assertNull(Operations::gateAfter(PreparationOperation::Draw->value)?->words);
     }
 
     public function test_a_finish_without_standard_is_named(): void

@@ -10,6 +10,7 @@ use Regimen\Route\Operation;
 use Regimen\Route\Piece;
 use Regimen\Route\Skill;
 use Regimen\Route\Stage;
+use Regimen\Route\Standard;
 use Regimen\Route\ThreePoint;
 use Regimen\Units\Duration;
 
@@ -45,16 +46,28 @@ final readonly class AddOperation implements Edit
         foreach ([...$this->after, ...$this->before] as $key) {
             $bench->operation($key);
         }
-        $bench->put(new Operation(
-            $this->key, $this->name, $this->stage, $this->setUp, ThreePoint::around($this->labour), $this->hold, $this->hold->minutes > 0 ? HoldKind::Rest : null,
-            $this->skill, $this->station, $this->fixture, 1, false, $this->pieces, [], rule: Workbench::OWN, why: 'Added to this build.',
-        ), $this->after === [] ? null : $this->after[array_key_last($this->after)]);
+        $bench->put($this->operation(), $this->after === [] ? null : $this->after[array_key_last($this->after)]);
         foreach ($this->after as $key) {
             $bench->link(new Link($key, $this->key, 'As it was put on the route.', rule: Workbench::OWN));
         }
         foreach ($this->before as $key) {
             $bench->link(new Link($this->key, $key, 'As it was put on the route.', rule: Workbench::OWN));
         }
+    }
+
+    private function operation(): Operation
+    {
+        $hours = ThreePoint::around($this->labour);
+        $holdKind = $this->hold->minutes > 0 ? HoldKind::Rest : null;
+        $own = new Standard(
+            '', $this->name, $this->stage, $this->setUp, $hours, $this->hold, $this->skill, $this->station, $this->fixture,
+            holdKind: $holdKind,
+        );
+
+        return new Operation(
+            $this->key, $this->name, $own, $this->setUp, $hours, $this->hold, $holdKind, $this->pieces,
+            rule: Workbench::OWN, why: 'Added to this build.',
+        );
     }
 
     public function words(Workbench $bench): string

@@ -19,7 +19,7 @@ final readonly class SplitOperation implements Edit
     {
         $whole = $bench->operation($this->key);
         $likely = $whole->hours->likely->minutes;
-        if ($whole->oneSitting) {
+        if ($whole->standard->oneSitting) {
             throw ImpossibleEdit::because("“{$whole->name}” is done in one sitting: what is glued or sprayed cannot be left half-way.");
         }
         if ($this->first->minutes < 1 || $this->first->minutes >= $likely) {

@@ -6,6 +6,14 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\ElectronicsOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,9 +33,9 @@ final readonly class Assembly implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('assembly.hardware', [Piece::Neck, Piece::Fretboard, Piece::Body], ['tuners', 'bridge', 'strap-buttons'], why: 'Everything was fitted dry before; now it stays.');
-        $draft->after('assembly.hardware', ['finish.body.cure', 'finish.neck.cure', 'finish.cure', 'finish.body.polish', 'finish.neck.polish', 'finish.polish'], 'Hardware prints into finish that has not cured.', 'The print stays in the finish.');
-        $draft->after('assembly.hardware', ['fretboard.fret', 'neck.sand'], 'The neck goes on with its frets in.', 'Behind an assembled neck the frets cannot be supported.');
-        $draft->after('assembly.hardware', ['electronics.install', 'body.sand', 'joint.dry-fit'], 'Covers close what has been tap-tested.');
+        $draft->add(AssemblyOperation::Hardware, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Everything was fitted dry before; now it stays.');
+        $draft->after(AssemblyOperation::Hardware, [CoatStep::BodyCure, CoatStep::NeckCure, CoatStep::Cure, CoatStep::BodyPolish, FinishOperation::PolishNeck, FinishOperation::Polish], 'Hardware prints into finish that has not cured.', 'The print stays in the finish.');
+        $draft->after(AssemblyOperation::Hardware, [FretboardOperation::Fret, NeckOperation::Sand], 'The neck goes on with its frets in.', 'Behind an assembled neck the frets cannot be supported.');
+        $draft->after(AssemblyOperation::Hardware, [ElectronicsOperation::Install, BodyOperation::Sand, JointOperation::DryFit], 'Covers close what has been tap-tested.');
     }
 }

@@ -6,6 +6,10 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,8 +29,8 @@ final readonly class BareBoard implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('finish.mask', [Piece::Neck, Piece::Fretboard], why: 'Finish stays off the board.');
-        $draft->after('finish.mask', 'fretboard.fret', 'An oily or oiled board is fretted first and then masked from the finish.', 'Fretting over a finished neck marks it, and the mask has to come off.');
-        $draft->after('finish.mask', ['neck.sand', 'joint.glue-neck', 'joint.dry-fit'], 'The mask goes on when no more sanding or fitting would lift it.');
+        $draft->add(FinishOperation::Mask, [Piece::Neck, Piece::Fretboard], why: 'Finish stays off the board.');
+        $draft->after(FinishOperation::Mask, FretboardOperation::Fret, 'An oily or oiled board is fretted first and then masked from the finish.', 'Fretting over a finished neck marks it, and the mask has to come off.');
+        $draft->after(FinishOperation::Mask, [NeckOperation::Sand, JointOperation::GlueNeck, JointOperation::DryFit], 'The mask goes on when no more sanding or fitting would lift it.');
     }
 }

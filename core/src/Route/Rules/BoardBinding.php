@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
-use Regimen\Route\Caution;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -27,9 +27,9 @@ final readonly class BoardBinding implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('fretboard.binding', [Piece::Fretboard], ['binding'], glue: $methods->glue(Question::BindingGlue), cautions: $methods->is(Question::BindingGlue, 'superglue') ? [Caution::Superglue] : [], why: 'It covers the slots’ ends.');
-        $draft->after('fretboard.binding', 'fretboard.taper', 'It follows the tapered edge; glue is kept out of the slots.');
-        $draft->after('fretboard.glue', 'fretboard.binding', 'The bound board is lined up as one.', 'On the neck there is no room left beside the board.');
-        $draft->after('fretboard.radius', 'fretboard.binding', 'Board and binding are radiused as one.');
+        $draft->add(FretboardOperation::Binding, [Piece::Fretboard], glue: $methods->glue(Question::BindingGlue), why: 'It covers the slots’ ends.');
+        $draft->after(FretboardOperation::Binding, FretboardOperation::Taper, 'It follows the tapered edge; glue is kept out of the slots.');
+        $draft->after(FretboardOperation::Glue, FretboardOperation::Binding, 'The bound board is lined up as one.', 'On the neck there is no room left beside the board.');
+        $draft->after(FretboardOperation::Radius, FretboardOperation::Binding, 'Board and binding are radiused as one.');
     }
 }

@@ -6,8 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
-use Regimen\Route\Caution;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -28,9 +28,9 @@ final readonly class BodyBinding implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('body.binding', [Piece::Body], ['binding'], glue: $methods->glue(Question::BindingGlue), cautions: $methods->is(Question::BindingGlue, 'superglue') ? [Caution::Superglue] : [], why: 'It guards the edge and closes the joint of the layers.');
-        $draft->after('body.binding', 'body.outline', 'The ledge is cut along the finished outline.');
-        $draft->after('body.edges', 'body.binding', 'Edges are rounded in the binding, not in the timber behind it.', 'A rounded edge leaves no ledge for the binding.');
-        $draft->after('body.sand', 'body.binding', 'It is scraped flush with the body.');
+        $draft->add(BodyOperation::Binding, [Piece::Body], glue: $methods->glue(Question::BindingGlue), why: 'It guards the edge and closes the joint of the layers.');
+        $draft->after(BodyOperation::Binding, BodyOperation::Outline, 'The ledge is cut along the finished outline.');
+        $draft->after(BodyOperation::Edges, BodyOperation::Binding, 'Edges are rounded in the binding, not in the timber behind it.', 'A rounded edge leaves no ledge for the binding.');
+        $draft->after(BodyOperation::Sand, BodyOperation::Binding, 'It is scraped flush with the body.');
     }
 }

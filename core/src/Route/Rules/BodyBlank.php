@@ -8,6 +8,7 @@ use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -28,7 +29,7 @@ final readonly class BodyBlank implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('body.joint', [Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'The blank becomes as wide as the body.');
-        $draft->after('body.thickness', 'body.joint', 'All pieces are planed as one.', 'Pieces planed apart do not make one flat face.');
+        $draft->add(BodyOperation::Joint, [Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'The blank becomes as wide as the body.');
+        $draft->after(BodyOperation::Thickness, BodyOperation::Joint, 'All pieces are planed as one.', 'Pieces planed apart do not make one flat face.');
     }
 }

@@ -7,6 +7,8 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -27,11 +29,11 @@ final readonly class BodyLayers implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('body.layers', [], glue: $methods->glue(Question::JointGlue), why: 'The top is resawn, turned open like a book and glued.');
-        $draft->add('body.glue-layers', [Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'From here on they are one body.');
-        $draft->after('body.glue-layers', 'body.layers', 'The layers are made before they are glued on.');
-        $draft->after('body.glue-layers', 'body.thickness', 'Glue holds on a freshly planed, flat face.');
-        $draft->after('body.outline', 'body.glue-layers', 'All layers are cut by one template in one go.');
-        $draft->after('joint.pocket', 'body.glue-layers', 'Depths are taken from the top’s face.');
+        $draft->add(BodyOperation::Layers, [], glue: $methods->glue(Question::JointGlue), why: 'The top is resawn, turned open like a book and glued.');
+        $draft->add(BodyOperation::GlueLayers, [Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'From here on they are one body.');
+        $draft->after(BodyOperation::GlueLayers, BodyOperation::Layers, 'The layers are made before they are glued on.');
+        $draft->after(BodyOperation::GlueLayers, BodyOperation::Thickness, 'Glue holds on a freshly planed, flat face.');
+        $draft->after(BodyOperation::Outline, BodyOperation::GlueLayers, 'All layers are cut by one template in one go.');
+        $draft->after(JointOperation::Pocket, BodyOperation::GlueLayers, 'Depths are taken from the top’s face.');
     }
 }

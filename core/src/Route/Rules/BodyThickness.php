@@ -7,6 +7,7 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,7 +27,7 @@ final readonly class BodyThickness implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('body.thickness', [Piece::Body], why: 'Every depth is taken from its face.');
-        $draft->after('body.outline', 'body.thickness', 'The template lies flat on the planed face.');
+        $draft->add(BodyOperation::Thickness, [Piece::Body], why: 'Every depth is taken from its face.');
+        $draft->after(BodyOperation::Outline, BodyOperation::Thickness, 'The template lies flat on the planed face.');
     }
 }

@@ -7,6 +7,9 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,6 +29,6 @@ final readonly class BoltHolesAfterSanding implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('joint.screws', ['neck.sand', 'body.sand'], 'The last shaping and sanding of the heel moves the neck a hair.');
+        $draft->after(JointOperation::Screws, [NeckOperation::Sand, BodyOperation::Sand], 'The last shaping and sanding of the heel moves the neck a hair.');
     }
 }

@@ -7,6 +7,9 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,7 +29,7 @@ final readonly class BoltHolesBeforeSanding implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('neck.sand', 'joint.screws', 'They are drilled while neck and body still lie square.');
-        $draft->after('body.sand', 'joint.screws', 'They are drilled while neck and body still lie square.');
+        $draft->after(NeckOperation::Sand, JointOperation::Screws, 'They are drilled while neck and body still lie square.');
+        $draft->after(BodyOperation::Sand, JointOperation::Screws, 'They are drilled while neck and body still lie square.');
     }
 }

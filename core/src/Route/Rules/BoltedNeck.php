@@ -7,6 +7,8 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,9 +28,9 @@ final readonly class BoltedNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('joint.screws', [Piece::Neck, Piece::Fretboard, Piece::Body], ['neck-screws'], standard: $specification->joinery->joint === NeckJoint::Mortise ? 'joint.inserts' : 'joint.screws', why: 'They hold the neck, and let it come off again.');
-        $draft->after('joint.screws', ['joint.pocket', 'neck.outline'], 'The holes go through the fitted joint.');
-        $draft->after('joint.screws', 'joint.bridge', 'The neck is clamped on the centre line that the bridge stands on.');
-        $draft->after('joint.dry-fit', 'joint.screws', 'The neck is screwed on to try the strings.', 'Without its screws no string can be tried.');
+        $draft->add(JointOperation::Screws, [Piece::Neck, Piece::Fretboard, Piece::Body], standard: $specification->joinery->joint === NeckJoint::Mortise ? JointOperation::Inserts : JointOperation::Screws, why: 'They hold the neck, and let it come off again.');
+        $draft->after(JointOperation::Screws, [JointOperation::Pocket, NeckOperation::Outline], 'The holes go through the fitted joint.');
+        $draft->after(JointOperation::Screws, JointOperation::Bridge, 'The neck is clamped on the centre line that the bridge stands on.');
+        $draft->after(JointOperation::DryFit, JointOperation::Screws, 'The neck is screwed on to try the strings.', 'Without its screws no string can be tried.');
     }
 }

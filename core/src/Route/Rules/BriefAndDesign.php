@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
@@ -24,10 +25,10 @@ final readonly class BriefAndDesign implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('brief.agree', [], why: 'Everything else follows from what is agreed.');
-        $draft->add('design.draw', [], why: 'At full size it shows whether everything fits, on paper, where it costs nothing.');
-        $draft->after('design.draw', 'brief.agree', 'Only an agreed specification can be drawn.');
-        $draft->add('design.templates', [], why: 'Every outline is cut from a template or a file.');
-        $draft->after('design.templates', 'design.draw', 'Templates are taken from the drawing that has been checked.');
+        $draft->add(PreparationOperation::Agree, [], why: 'Everything else follows from what is agreed.');
+        $draft->add(PreparationOperation::Draw, [], why: 'At full size it shows whether everything fits, on paper, where it costs nothing.');
+        $draft->after(PreparationOperation::Draw, PreparationOperation::Agree, 'Only an agreed specification can be drawn.');
+        $draft->add(PreparationOperation::MakeTemplates, [], why: 'Every outline is cut from a template or a file.');
+        $draft->after(PreparationOperation::MakeTemplates, PreparationOperation::Draw, 'Templates are taken from the drawing that has been checked.');
     }
 }

@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,7 +27,7 @@ final readonly class CarvedAfterRadius implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('neck.carve', 'fretboard.side-markers', 'The drill is set against the square side.');
-        $draft->after('neck.carve', ['fretboard.radius', 'fretboard.glue'], 'Until the radius is done the square back is the reference.', 'A carved neck does not lie flat: board and radius follow its rocking.');
+        $draft->after(NeckOperation::Carve, FretboardOperation::SideMarkers, 'The drill is set against the square side.');
+        $draft->after(NeckOperation::Carve, [FretboardOperation::Radius, FretboardOperation::Glue], 'Until the radius is done the square back is the reference.', 'A carved neck does not lie flat: board and radius follow its rocking.');
     }
 }

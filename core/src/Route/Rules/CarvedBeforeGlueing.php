@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,7 +27,7 @@ final readonly class CarvedBeforeGlueing implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('fretboard.glue', 'neck.carve', 'A cradle shaped to the carve holds it from here on.');
-        $draft->after('fretboard.radius', 'neck.carve', 'The cradle is the reference instead of a square back.');
+        $draft->after(FretboardOperation::Glue, NeckOperation::Carve, 'A cradle shaped to the carve holds it from here on.');
+        $draft->after(FretboardOperation::Radius, NeckOperation::Carve, 'The cradle is the reference instead of a square back.');
     }
 }

@@ -7,6 +7,8 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,10 +28,10 @@ final readonly class Chambers implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('body.chambers', [Piece::Body], why: 'They take weight and give air; joint, bridge and electronics stay solid.');
-        $draft->after('body.chambers', 'body.thickness', 'Depths are taken from the finished face.');
-        $draft->after('body.chambers', 'design.draw', 'The drawing says what must stay solid: joint, bridge, electronics.', 'A chamber under the bridge or the joint cannot be filled again.');
-        $draft->after('body.glue-layers', 'body.chambers', 'What is hollow gets its access, wire paths and grounding before it is closed.', 'The cavity is closed without its access; the top has to come off again.');
-        $draft->after('body.outline', 'body.chambers', 'Inside the square blank the router has all its support.');
+        $draft->add(BodyOperation::Chambers, [Piece::Body], why: 'They take weight and give air; joint, bridge and electronics stay solid.');
+        $draft->after(BodyOperation::Chambers, BodyOperation::Thickness, 'Depths are taken from the finished face.');
+        $draft->after(BodyOperation::Chambers, PreparationOperation::Draw, 'The drawing says what must stay solid: joint, bridge, electronics.', 'A chamber under the bridge or the joint cannot be filled again.');
+        $draft->after(BodyOperation::GlueLayers, BodyOperation::Chambers, 'What is hollow gets its access, wire paths and grounding before it is closed.', 'The cavity is closed without its access; the top has to come off again.');
+        $draft->after(BodyOperation::Outline, BodyOperation::Chambers, 'Inside the square blank the router has all its support.');
     }
 }

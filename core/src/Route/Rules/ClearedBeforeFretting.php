@@ -6,6 +6,9 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,6 +28,6 @@ final readonly class ClearedBeforeFretting implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('fretboard.fret', ['finish.neck.polish', 'finish.polish', 'finish.neck.cure', 'finish.cure'], 'The lacquered board is cleared and polished before the frets go in: a clean film up to every fret, and nothing to mask.', 'Lacquer runs over the frets and has to be scraped off each of them.');
+        $draft->after(FretboardOperation::Fret, [FinishOperation::PolishNeck, FinishOperation::Polish, CoatStep::NeckCure, CoatStep::Cure], 'The lacquered board is cleared and polished before the frets go in: a clean film up to every fret, and nothing to mask.', 'Lacquer runs over the frets and has to be scraped off each of them.');
     }
 }

@@ -6,6 +6,10 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,10 +29,10 @@ final readonly class ColourCoat implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('finish.body.seal', [Piece::Body], ['finish'], standard: 'finish.seal', name: 'seal the body', why: 'On a sealed face the colour lies evenly and can be taken off again.');
-        $draft->after('finish.body.seal', ['body.sand', 'joint.dry-fit', 'finish.fill'], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
-        $draft->add('finish.colour', [Piece::Body], ['finish'], standard: $specification->isBurst() ? 'finish.burst' : 'finish.colour', why: 'It is what the client has asked for.');
-        $draft->after('finish.colour', 'finish.body.seal', 'Colour sprayed on bare timber sinks in and turns blotchy.', 'Colour in bare timber only comes out by sanding it away.');
-        $draft->after('finish.colour', 'finish.fill', 'Filler is sanded back, which would take the colour with it.', 'Sanding back the filler takes the colour with it.');
+        $draft->add(CoatStep::BodySeal, [Piece::Body], standard: FinishOperation::Seal, name: 'seal the body', why: 'On a sealed face the colour lies evenly and can be taken off again.');
+        $draft->after(CoatStep::BodySeal, [BodyOperation::Sand, JointOperation::DryFit, FinishOperation::Fill], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
+        $draft->add(FinishOperation::Colour, [Piece::Body], standard: $specification->isBurst() ? FinishOperation::Burst : FinishOperation::Colour, why: 'It is what the client has asked for.');
+        $draft->after(FinishOperation::Colour, CoatStep::BodySeal, 'Colour sprayed on bare timber sinks in and turns blotchy.', 'Colour in bare timber only comes out by sanding it away.');
+        $draft->after(FinishOperation::Colour, FinishOperation::Fill, 'Filler is sanded back, which would take the colour with it.', 'Sanding back the filler takes the colour with it.');
     }
 }

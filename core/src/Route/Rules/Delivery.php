@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,9 +26,9 @@ final readonly class Delivery implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('delivery.inspect', [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Everything that was promised is measured, weighed and photographed.');
-        $draft->after('delivery.inspect', 'set-up.string', 'The neck moves for two or three days under tension.');
-        $draft->add('delivery.pack', [], why: 'It leaves with its care sheet.');
-        $draft->after('delivery.pack', 'delivery.inspect', 'What leaves the shop has been inspected.');
+        $draft->add(AssemblyOperation::Inspect, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Everything that was promised is measured, weighed and photographed.');
+        $draft->after(AssemblyOperation::Inspect, AssemblyOperation::StringUp, 'The neck moves for two or three days under tension.');
+        $draft->add(AssemblyOperation::Pack, [], why: 'It leaves with its care sheet.');
+        $draft->after(AssemblyOperation::Pack, AssemblyOperation::Inspect, 'What leaves the shop has been inspected.');
     }
 }

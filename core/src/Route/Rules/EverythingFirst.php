@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
+use Regimen\Parts\PartGroup;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,13 +28,15 @@ final readonly class EverythingFirst implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('parts.measure', [], BoughtPart::keys($specification), why: 'What arrives often differs from its data sheet; the drawing is corrected while it is only a drawing.');
-        $draft->after('parts.measure', 'parts.order', 'Only what has been ordered arrives.');
-        foreach (BoughtPart::of($specification) as $part) {
-            $draft->after($part->cuts(), 'parts.measure', BoughtPart::REASON, BoughtPart::SPOILS);
+        $parts = MeasuredParts::of($specification);
+        $why = 'What arrives often differs from its data sheet; the drawing is corrected while it is only a drawing.';
+        $draft->add(PreparationOperation::MeasureParts, [], $parts, why: $why);
+        $draft->after(PreparationOperation::MeasureParts, PreparationOperation::OrderParts, MeasuredParts::ORDERED);
+        foreach ($parts as $part) {
+            $draft->after(Operations::cutting($part), PreparationOperation::MeasureParts, MeasuredParts::REASON, MeasuredParts::SPOILS);
         }
-        foreach (Blank::cases() as $blank) {
-            $draft->after($blank->cuts(), 'parts.measure', 'What arrives often differs from its data sheet: it is measured before any cut.');
+        foreach (PartGroup::timber() as $blank) {
+            $draft->after(Operations::cutting($blank), PreparationOperation::MeasureParts, 'What arrives often differs from its data sheet: it is measured before any cut.');
         }
     }
 }

@@ -7,8 +7,8 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\MarkerShape;
 use Regimen\Instrument\SlotsSawn;
 use Regimen\Instrument\Specification;
-use Regimen\Route\Caution;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -29,12 +29,12 @@ final readonly class FaceMarkers implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('fretboard.markers', $methods->is(Question::Markers, 'before') && $methods->is(Question::Slots, 'before') || $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::MarkerGlue), cautions: [Caution::Shell, ...$methods->is(Question::MarkerGlue, 'superglue') ? [Caution::Superglue] : []], why: 'They are what the client sees first.');
-        $draft->after('fretboard.markers', ['fretboard.thickness', 'fretboard.taper'], 'The centres are found on the tapered board.');
+        $draft->add(FretboardOperation::Markers, $methods->is(Question::Markers, 'before') && $methods->is(Question::Slots, 'before') || $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::MarkerGlue), why: 'They are what the client sees first.');
+        $draft->after(FretboardOperation::Markers, [FretboardOperation::Thickness, FretboardOperation::Taper], 'The centres are found on the tapered board.');
         if ($methods->slots() === SlotsSawn::FromTheFlat) {
-            $draft->after('fretboard.markers', 'fretboard.slots', 'They sit midway between slots.');
+            $draft->after(FretboardOperation::Markers, FretboardOperation::Slots, 'They sit midway between slots.');
         }
-        $draft->after('fretboard.sand', 'fretboard.markers', 'They are sanded flush with the board.');
-        $draft->after('fretboard.fret', 'fretboard.markers', 'Nobody lets in markers between frets.', 'A router or drill between frets cuts into them.');
+        $draft->after(FretboardOperation::Sand, FretboardOperation::Markers, 'They are sanded flush with the board.');
+        $draft->after(FretboardOperation::Fret, FretboardOperation::Markers, 'Nobody lets in markers between frets.', 'A router or drill between frets cuts into them.');
     }
 }

@@ -8,8 +8,13 @@ use Regimen\Instrument\FinishSystem;
 use Regimen\Instrument\NeckFinish;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
-use Regimen\Route\CoatSequence;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\Surface;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
@@ -29,10 +34,9 @@ final readonly class FinishedApart implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $house = $draft->finish($specification->finishing->finish);
-        CoatSequence::onBody($house)->addTo(
+        (new CoatSequence(Surface::Body, $house))->addTo(
             $draft,
-            $house->system,
-            ['joint.dry-fit', 'body.sand', 'finish.fill', 'finish.stain', 'finish.body.seal', 'finish.colour'],
+            [JointOperation::DryFit, BodyOperation::Sand, FinishOperation::Fill, FinishOperation::Stain, CoatStep::BodySeal, FinishOperation::Colour],
             'Coats go on a body that is fitted, filled and coloured.',
         );
         $neck = match (true) {
@@ -41,10 +45,9 @@ final readonly class FinishedApart implements RouteRule
             default => null,
         };
         if ($neck !== null) {
-            CoatSequence::onNeck($neck)->addTo(
+            (new CoatSequence(Surface::Neck, $neck))->addTo(
                 $draft,
-                $neck->system,
-                ['joint.dry-fit', 'neck.sand', 'finish.mask'],
+                [JointOperation::DryFit, NeckOperation::Sand, FinishOperation::Mask],
                 $specification->boardIsLacquered() ? 'Neck and board are cleared together.' : 'Coats go on a neck that is fretted and fitted, its board masked.',
             );
         }

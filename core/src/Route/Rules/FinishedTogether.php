@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
-use Regimen\Route\CoatSequence;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\Surface;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
@@ -26,10 +30,9 @@ final readonly class FinishedTogether implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $house = $draft->finish($specification->finishing->finish);
-        CoatSequence::onBoth($house)->addTo(
+        (new CoatSequence(Surface::Both, $house))->addTo(
             $draft,
-            $house->system,
-            ['joint.glue-neck', 'joint.wings', 'joint.dry-fit', 'body.sand', 'neck.sand', 'finish.fill', 'finish.stain', 'finish.colour', 'finish.mask'],
+            [JointOperation::GlueNeck, JointOperation::Wings, JointOperation::DryFit, BodyOperation::Sand, NeckOperation::Sand, FinishOperation::Fill, FinishOperation::Stain, FinishOperation::Colour, FinishOperation::Mask],
             'Neck and body are cleared together once the neck is in, so that the film runs over the joint without a line.',
         );
     }

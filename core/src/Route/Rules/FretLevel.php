@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,7 +27,7 @@ final readonly class FretLevel implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('set-up.frets', [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'No string buzzes on a level fret.');
-        $draft->after('set-up.frets', ['assembly.hardware', 'fretboard.fret'], 'Frets are levelled on a neck that is straight and fixed.');
+        $draft->add(AssemblyOperation::LevelFrets, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'No string buzzes on a level fret.');
+        $draft->after(AssemblyOperation::LevelFrets, [AssemblyOperation::Hardware, FretboardOperation::Fret], 'Frets are levelled on a neck that is straight and fixed.');
     }
 }

@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -26,12 +28,12 @@ final readonly class FretboardGlueing implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('fretboard.glue', [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::JointGlue), why: 'From here on board and neck are one piece.');
-        $draft->after('fretboard.glue', 'neck.outline', 'The board is lined up with the edges of the neck.');
-        $draft->after('fretboard.glue', 'neck.square', 'It is glued to the planed face.', 'On a face that is not flat the board pulls the neck crooked.');
-        $draft->add('fretboard.radius', $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'It gives the playing surface its curve.');
-        $draft->after('fretboard.radius', 'fretboard.taper', 'The block follows the board’s edges.');
-        $draft->add('fretboard.sand', $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'Between frets there is no more sanding.');
-        $draft->after('fretboard.sand', 'fretboard.radius', 'Fine sanding follows the block.');
+        $draft->add(FretboardOperation::Glue, [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::JointGlue), why: 'From here on board and neck are one piece.');
+        $draft->after(FretboardOperation::Glue, NeckOperation::Outline, 'The board is lined up with the edges of the neck.');
+        $draft->after(FretboardOperation::Glue, NeckOperation::Square, 'It is glued to the planed face.', 'On a face that is not flat the board pulls the neck crooked.');
+        $draft->add(FretboardOperation::Radius, $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'It gives the playing surface its curve.');
+        $draft->after(FretboardOperation::Radius, FretboardOperation::Taper, 'The block follows the board’s edges.');
+        $draft->add(FretboardOperation::Sand, $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'Between frets there is no more sanding.');
+        $draft->after(FretboardOperation::Sand, FretboardOperation::Radius, 'Fine sanding follows the block.');
     }
 }

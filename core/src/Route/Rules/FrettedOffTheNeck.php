@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,6 +26,6 @@ final readonly class FrettedOffTheNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('fretboard.glue', 'fretboard.fret', 'The fretted board is glued with a shaped or padded caul.');
+        $draft->after(FretboardOperation::Glue, FretboardOperation::Fret, 'The fretted board is glued with a shaped or padded caul.');
     }
 }

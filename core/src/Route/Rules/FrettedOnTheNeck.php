@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,6 +26,6 @@ final readonly class FrettedOnTheNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('fretboard.radius', 'fretboard.glue', 'The neck, still square, is the flat reference.', 'A board that is radiused first follows every bow of the glue-up.');
+        $draft->after(FretboardOperation::Radius, FretboardOperation::Glue, 'The neck, still square, is the flat reference.', 'A board that is radiused first follows every bow of the glue-up.');
     }
 }

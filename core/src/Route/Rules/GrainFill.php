@@ -6,6 +6,9 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,7 +28,7 @@ final readonly class GrainFill implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('finish.fill', [Piece::Body], ['finish'], why: 'Lacquer sinks into open pores for months.');
-        $draft->after('finish.fill', ['body.sand', 'joint.dry-fit'], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
+        $draft->add(FinishOperation::Fill, [Piece::Body], why: 'Lacquer sinks into open pores for months.');
+        $draft->after(FinishOperation::Fill, [BodyOperation::Sand, JointOperation::DryFit], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
     }
 }

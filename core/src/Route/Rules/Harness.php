@@ -6,6 +6,10 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\ElectronicsOperation;
+use Regimen\Route\Operations\FinishOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,9 +29,9 @@ final readonly class Harness implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('electronics.harness', [], ['electronics'], why: 'On the bench both hands reach every joint.');
-        $draft->add('electronics.install', [Piece::Body], ['pickups'], why: 'A tap at every switch position tells whether it is right.');
-        $draft->after('electronics.install', ['electronics.harness', 'body.wiring'], 'It is soldered on the bench first.');
-        $draft->after('electronics.install', ['finish.body.cure', 'finish.cure', 'finish.body.polish', 'finish.polish'], 'Pickups and pots go through finish that has cured.');
+        $draft->add(ElectronicsOperation::Harness, [], why: 'On the bench both hands reach every joint.');
+        $draft->add(ElectronicsOperation::Install, [Piece::Body], why: 'A tap at every switch position tells whether it is right.');
+        $draft->after(ElectronicsOperation::Install, [ElectronicsOperation::Harness, BodyOperation::Wiring], 'It is soldered on the bench first.');
+        $draft->after(ElectronicsOperation::Install, [CoatStep::BodyCure, CoatStep::Cure, CoatStep::BodyPolish, FinishOperation::Polish], 'Pickups and pots go through finish that has cured.');
     }
 }

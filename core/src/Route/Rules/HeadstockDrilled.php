@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,8 +27,8 @@ final readonly class HeadstockDrilled implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.headstock-thickness', [Piece::Neck], why: 'Tuners fit a headstock of 14 to 16 mm.');
-        $draft->add('neck.tuner-holes', [Piece::Neck], ['tuners'], why: 'Holes are drilled for the tuners that have arrived.');
-        $draft->after('neck.carve', ['neck.tuner-holes', 'neck.headstock-thickness'], 'Drill and plane need the headstock lying flat on a square neck.', 'On a carved neck nothing lies flat any more: the holes run askew.');
+        $draft->add(HeadstockOperation::Thickness, [Piece::Neck], why: 'Tuners fit a headstock of 14 to 16 mm.');
+        $draft->add(HeadstockOperation::TunerHoles, [Piece::Neck], why: 'Holes are drilled for the tuners that have arrived.');
+        $draft->after(NeckOperation::Carve, [HeadstockOperation::TunerHoles, HeadstockOperation::Thickness], 'Drill and plane need the headstock lying flat on a square neck.', 'On a carved neck nothing lies flat any more: the holes run askew.');
     }
 }

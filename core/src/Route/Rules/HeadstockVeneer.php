@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -26,10 +28,10 @@ final readonly class HeadstockVeneer implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.veneer', [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'It hides the scarf and stiffens the face.');
-        $draft->after('neck.veneer', 'neck.headstock', 'It is glued to the finished face.');
-        $draft->after('neck.headstock-thickness', 'neck.veneer', 'The veneer counts towards the thickness.', 'The tuners no longer reach through a headstock that has become thicker.');
-        $draft->after('neck.tuner-holes', 'neck.veneer', 'The holes go through the veneer.');
-        $draft->after('neck.outline', 'neck.veneer', 'It is cut together with the headstock.');
+        $draft->add(HeadstockOperation::Veneer, [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'It hides the scarf and stiffens the face.');
+        $draft->after(HeadstockOperation::Veneer, HeadstockOperation::Construct, 'It is glued to the finished face.');
+        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::Veneer, 'The veneer counts towards the thickness.', 'The tuners no longer reach through a headstock that has become thicker.');
+        $draft->after(HeadstockOperation::TunerHoles, HeadstockOperation::Veneer, 'The holes go through the veneer.');
+        $draft->after(NeckOperation::Outline, HeadstockOperation::Veneer, 'It is cut together with the headstock.');
     }
 }

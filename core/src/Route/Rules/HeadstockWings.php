@@ -7,6 +7,8 @@ namespace Regimen\Route\Rules;
 use Regimen\Geometry\HeadstockShape;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -30,10 +32,10 @@ final readonly class HeadstockWings implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.wings', [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'The headstock is wider than the blank.');
-        $draft->after('neck.wings', 'neck.headstock', 'They are glued to the headstock’s finished sides.');
-        $draft->after('neck.veneer', 'neck.wings', 'The veneer covers the joints.');
-        $draft->after('neck.headstock-thickness', 'neck.wings', 'Headstock and wings are planed as one.');
-        $draft->after('neck.outline', 'neck.wings', 'The outline runs over the wings.', 'The outline cannot be cut where there is no timber yet.');
+        $draft->add(HeadstockOperation::Wings, [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'The headstock is wider than the blank.');
+        $draft->after(HeadstockOperation::Wings, HeadstockOperation::Construct, 'They are glued to the headstock’s finished sides.');
+        $draft->after(HeadstockOperation::Veneer, HeadstockOperation::Wings, 'The veneer covers the joints.');
+        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::Wings, 'Headstock and wings are planed as one.');
+        $draft->after(NeckOperation::Outline, HeadstockOperation::Wings, 'The outline runs over the wings.', 'The outline cannot be cut where there is no timber yet.');
     }
 }

@@ -7,6 +7,8 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\BodyConstruction;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,8 +28,8 @@ final readonly class HiddenWires implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('body.paths', [Piece::Body], why: 'Wires and grounding run through chambers that nobody reaches later.');
-        $draft->after('body.paths', ['body.chambers', 'design.draw'], 'They run from chamber to chamber, as drawn.');
-        $draft->after('body.glue-layers', 'body.paths', 'Behind a glued top nobody drills round a corner.', 'A wire forgotten inside means opening the top.');
+        $draft->add(BodyOperation::Paths, [Piece::Body], why: 'Wires and grounding run through chambers that nobody reaches later.');
+        $draft->after(BodyOperation::Paths, [BodyOperation::Chambers, PreparationOperation::Draw], 'They run from chamber to chamber, as drawn.');
+        $draft->after(BodyOperation::GlueLayers, BodyOperation::Paths, 'Behind a glued top nobody drills round a corner.', 'A wire forgotten inside means opening the top.');
     }
 }

@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -26,7 +27,7 @@ final readonly class LaminatedNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.laminate', [Piece::Neck], [Blank::Neck->value], glue: $methods->glue(Question::JointGlue), why: 'Pieces with their grain turned against each other keep each other straight.');
-        $draft->after('neck.square', 'neck.laminate', 'The blank is squared as one.');
+        $draft->add(NeckOperation::Laminate, [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'Pieces with their grain turned against each other keep each other straight.');
+        $draft->after(NeckOperation::Square, NeckOperation::Laminate, 'The blank is squared as one.');
     }
 }

@@ -6,6 +6,11 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,11 +30,11 @@ final readonly class Layout implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('joint.bridge', [Piece::Neck, Piece::Body], ['bridge'], why: 'The scale ends here.');
-        $draft->after('joint.bridge', ['joint.pocket', 'joint.wings'], 'The fitted neck gives the true centre line and the scale gives the saddle line.', 'A bridge set from the outline stands beside the strings; its holes are in the top.');
-        $draft->after('joint.bridge', 'neck.outline', 'The scale is measured from the end of the neck.');
-        $draft->after('body.cavities', 'joint.bridge', 'Pickups are laid out after the bridge.', 'Poles beside the strings cannot be moved.');
-        $draft->add('joint.dry-fit', [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Everything is there once before the finish, and two strings show whether it plays.');
-        $draft->after('joint.dry-fit', ['neck.sand', 'body.sand', 'body.wiring', 'neck.tuner-holes', 'joint.bridge', 'fretboard.sand'], 'All holes are drilled and everything is fitted dry before any finish.', 'A hole drilled through finish chips it.');
+        $draft->add(JointOperation::Bridge, [Piece::Neck, Piece::Body], why: 'The scale ends here.');
+        $draft->after(JointOperation::Bridge, [JointOperation::Pocket, JointOperation::Wings], 'The fitted neck gives the true centre line and the scale gives the saddle line.', 'A bridge set from the outline stands beside the strings; its holes are in the top.');
+        $draft->after(JointOperation::Bridge, NeckOperation::Outline, 'The scale is measured from the end of the neck.');
+        $draft->after(BodyOperation::Cavities, JointOperation::Bridge, 'Pickups are laid out after the bridge.', 'Poles beside the strings cannot be moved.');
+        $draft->add(JointOperation::DryFit, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Everything is there once before the finish, and two strings show whether it plays.');
+        $draft->after(JointOperation::DryFit, [NeckOperation::Sand, BodyOperation::Sand, BodyOperation::Wiring, HeadstockOperation::TunerHoles, JointOperation::Bridge, FretboardOperation::Sand], 'All holes are drilled and everything is fitted dry before any finish.', 'A hole drilled through finish chips it.');
     }
 }

@@ -7,6 +7,7 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\MarkerShape;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,6 +27,6 @@ final readonly class MarkersAfterRadius implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('fretboard.markers', 'fretboard.radius', 'Their depth is taken from the surface that stays.');
+        $draft->after(FretboardOperation::Markers, FretboardOperation::Radius, 'Their depth is taken from the surface that stays.');
     }
 }

@@ -7,6 +7,7 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\MarkerShape;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,9 +27,9 @@ final readonly class MarkersBeforeRadius implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('fretboard.radius', 'fretboard.markers', 'Markers are set flat and square, so before the radius; their depth allows for it.');
+        $draft->after(FretboardOperation::Radius, FretboardOperation::Markers, 'Markers are set flat and square, so before the radius; their depth allows for it.');
         if ($methods->is(Question::Slots, 'before')) {
-            $draft->after('fretboard.glue', 'fretboard.markers', 'The markers are let in while the board lies flat on its own.');
+            $draft->after(FretboardOperation::Glue, FretboardOperation::Markers, 'The markers are let in while the board lies flat on its own.');
         }
     }
 }

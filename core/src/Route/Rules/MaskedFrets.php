@@ -6,6 +6,10 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -26,8 +30,8 @@ final readonly class MaskedFrets implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('finish.mask', [Piece::Neck, Piece::Fretboard], standard: 'finish.mask-frets', why: 'Lacquer stays off the frets.');
-        $draft->after('finish.mask', 'fretboard.fret', 'Each fret is masked by hand once it is in.');
-        $draft->after('finish.mask', ['neck.sand', 'joint.glue-neck', 'joint.dry-fit'], 'The mask goes on when no more sanding or fitting would lift it.');
+        $draft->add(FinishOperation::Mask, [Piece::Neck, Piece::Fretboard], standard: FinishOperation::MaskFrets, why: 'Lacquer stays off the frets.');
+        $draft->after(FinishOperation::Mask, FretboardOperation::Fret, 'Each fret is masked by hand once it is in.');
+        $draft->after(FinishOperation::Mask, [NeckOperation::Sand, JointOperation::GlueNeck, JointOperation::DryFit], 'The mask goes on when no more sanding or fitting would lift it.');
     }
 }

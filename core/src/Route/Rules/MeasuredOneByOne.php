@@ -6,6 +6,9 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\Operations\PreparationOperation;
+use Regimen\Route\Operations\StepKey;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,11 +28,13 @@ final readonly class MeasuredOneByOne implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $parts = BoughtPart::of($specification);
+        $parts = MeasuredParts::of($specification);
         foreach ($parts as $part) {
-            $draft->add("parts.measure.{$part->value}", [], [$part->value], standard: 'parts.measure', name: "measure {$part->words()}", why: 'What arrives often differs from its data sheet.', share: 1 / count($parts));
-            $draft->after("parts.measure.{$part->value}", 'parts.order', 'Only what has been ordered arrives.');
-            $draft->after($part->cuts(), "parts.measure.{$part->value}", BoughtPart::REASON, BoughtPart::SPOILS);
+            $measured = StepKey::forPart(PreparationOperation::MeasureParts, $part);
+            $why = 'What arrives often differs from its data sheet.';
+            $draft->addShare($measured, PreparationOperation::MeasureParts, $part, count($parts), "measure {$part->words()}", $why);
+            $draft->after($measured, PreparationOperation::OrderParts, MeasuredParts::ORDERED);
+            $draft->after(Operations::cutting($part), $measured, MeasuredParts::REASON, MeasuredParts::SPOILS);
         }
     }
 }

@@ -7,6 +7,9 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,11 +29,11 @@ final readonly class Mortise implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('joint.tenon', [Piece::Neck], why: 'It goes into the body and takes the bolts.');
-        $draft->after('joint.tenon', 'neck.outline', 'It is set out from the centre line between the edges.');
-        $draft->after('neck.carve', 'joint.tenon', 'It is cut while the heel is square.', 'A carved heel cannot be clamped square for the tenon.');
-        $draft->add('joint.pocket', [Piece::Neck, Piece::Body], standard: 'joint.mortise', why: 'The joint carries the strings’ pull.');
-        $draft->after('joint.pocket', 'joint.tenon', 'The mortise is fitted to its own tenon.', 'A mortise cut first gapes; it cannot be made smaller.');
-        $draft->after('joint.pocket', ['body.outline', 'body.thickness'], 'Its depth is taken from the finished body.');
+        $draft->add(JointOperation::Tenon, [Piece::Neck], why: 'It goes into the body and takes the bolts.');
+        $draft->after(JointOperation::Tenon, NeckOperation::Outline, 'It is set out from the centre line between the edges.');
+        $draft->after(NeckOperation::Carve, JointOperation::Tenon, 'It is cut while the heel is square.', 'A carved heel cannot be clamped square for the tenon.');
+        $draft->add(JointOperation::Pocket, [Piece::Neck, Piece::Body], standard: JointOperation::Mortise, why: 'The joint carries the strings’ pull.');
+        $draft->after(JointOperation::Pocket, JointOperation::Tenon, 'The mortise is fitted to its own tenon.', 'A mortise cut first gapes; it cannot be made smaller.');
+        $draft->after(JointOperation::Pocket, [BodyOperation::Outline, BodyOperation::Thickness], 'Its depth is taken from the finished body.');
     }
 }

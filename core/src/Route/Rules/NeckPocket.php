@@ -7,6 +7,9 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,8 +29,8 @@ final readonly class NeckPocket implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('joint.pocket', [Piece::Neck, Piece::Body], why: 'The joint carries the strings’ pull.');
-        $draft->after('joint.pocket', 'neck.outline', 'The pocket is fitted to its own neck.', 'A pocket cut to a drawing gapes; it cannot be made smaller.');
-        $draft->after('joint.pocket', ['body.outline', 'body.thickness'], 'Its depth is taken from the finished body.');
+        $draft->add(JointOperation::Pocket, [Piece::Neck, Piece::Body], why: 'The joint carries the strings’ pull.');
+        $draft->after(JointOperation::Pocket, NeckOperation::Outline, 'The pocket is fitted to its own neck.', 'A pocket cut to a drawing gapes; it cannot be made smaller.');
+        $draft->after(JointOperation::Pocket, [BodyOperation::Outline, BodyOperation::Thickness], 'Its depth is taken from the finished body.');
     }
 }

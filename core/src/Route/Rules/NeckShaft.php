@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,12 +27,12 @@ final readonly class NeckShaft implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.square', [Piece::Neck], why: 'Every later cut is set to a face or an edge of the blank.');
-        $draft->add('neck.rough', [Piece::Neck], standard: Rests::of($specification) ? 'neck.rough-rest' : 'neck.rough', why: 'Most of the waste comes off, left full at heel and headstock.');
-        $draft->add('neck.outline', [Piece::Neck], why: 'From here on the neck has its width; pins and screws sit where waste or the board hides them.');
-        $draft->after('neck.rough', 'neck.square', 'The saw follows lines on square faces.');
-        $draft->after('neck.outline', 'neck.rough', 'The template cutter follows what the saw has left.');
-        $draft->after('neck.outline', 'neck.square', 'The template is set to the centre line of the blank.');
-        $draft->after('neck.outline', 'design.templates', 'It is cut by the template.');
+        $draft->add(NeckOperation::Square, [Piece::Neck], why: 'Every later cut is set to a face or an edge of the blank.');
+        $draft->add(NeckOperation::Rough, [Piece::Neck], standard: Rests::of($specification) ? NeckOperation::RoughAndRest : NeckOperation::Rough, why: 'Most of the waste comes off, left full at heel and headstock.');
+        $draft->add(NeckOperation::Outline, [Piece::Neck], why: 'From here on the neck has its width; pins and screws sit where waste or the board hides them.');
+        $draft->after(NeckOperation::Rough, NeckOperation::Square, 'The saw follows lines on square faces.');
+        $draft->after(NeckOperation::Outline, NeckOperation::Rough, 'The template cutter follows what the saw has left.');
+        $draft->after(NeckOperation::Outline, NeckOperation::Square, 'The template is set to the centre line of the blank.');
+        $draft->after(NeckOperation::Outline, PreparationOperation::MakeTemplates, 'It is cut by the template.');
     }
 }

@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,8 +26,8 @@ final readonly class Nut implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('set-up.nut', [Piece::Neck, Piece::Fretboard, Piece::Body], ['nut'], why: 'It spaces the strings and sets the first position.');
-        $draft->after('set-up.nut', 'set-up.frets', 'The height of the nut is taken from level frets.', 'A nut cut to high frets is too low when they are levelled.');
-        $draft->after('set-up.string', 'set-up.nut', 'Strings lie in the nut.');
+        $draft->add(AssemblyOperation::Nut, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'It spaces the strings and sets the first position.');
+        $draft->after(AssemblyOperation::Nut, AssemblyOperation::LevelFrets, 'The height of the nut is taken from level frets.', 'A nut cut to high frets is too low when they are levelled.');
+        $draft->after(AssemblyOperation::StringUp, AssemblyOperation::Nut, 'Strings lie in the nut.');
     }
 }

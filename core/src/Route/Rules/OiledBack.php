@@ -7,6 +7,9 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\NeckFinish;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\FinishOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,8 +29,8 @@ final readonly class OiledBack implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('finish.neck-back', [Piece::Neck, Piece::Fretboard, Piece::Body], ['finish'], why: 'The back is to feel like timber.');
-        $draft->after('finish.neck-back', ['finish.polish', 'finish.cure'], 'The line is masked on polished lacquer.');
-        $draft->after('assembly.hardware', 'finish.neck-back', 'The oil dries before hands go over it.');
+        $draft->add(FinishOperation::NeckBack, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'The back is to feel like timber.');
+        $draft->after(FinishOperation::NeckBack, [FinishOperation::Polish, CoatStep::Cure], 'The line is masked on polished lacquer.');
+        $draft->after(AssemblyOperation::Hardware, FinishOperation::NeckBack, 'The oil dries before hands go over it.');
     }
 }

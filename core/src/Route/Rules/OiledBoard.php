@@ -7,6 +7,10 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\BoardFinish;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,8 +30,8 @@ final readonly class OiledBoard implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('fretboard.oil', [Piece::Neck, Piece::Fretboard], ['finish'], why: 'Oil keeps the board from drying out.');
-        $draft->after('fretboard.oil', ['fretboard.fret', 'finish.mask', 'finish.neck.polish', 'finish.polish', 'finish.neck.cure', 'finish.cure'], 'Oil creeps under a mask and keeps lacquer from sticking.', 'No finish holds where oil has crept.');
-        $draft->after('assembly.hardware', 'fretboard.oil', 'The oil dries before hands go over it.');
+        $draft->add(FretboardOperation::Oil, [Piece::Neck, Piece::Fretboard], why: 'Oil keeps the board from drying out.');
+        $draft->after(FretboardOperation::Oil, [FretboardOperation::Fret, FinishOperation::Mask, FinishOperation::PolishNeck, FinishOperation::Polish, CoatStep::NeckCure, CoatStep::Cure], 'Oil creeps under a mask and keeps lacquer from sticking.', 'No finish holds where oil has crept.');
+        $draft->after(AssemblyOperation::Hardware, FretboardOperation::Oil, 'The oil dries before hands go over it.');
     }
 }

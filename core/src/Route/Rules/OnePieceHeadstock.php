@@ -8,6 +8,8 @@ use Regimen\Instrument\HeadstockConstruction;
 use Regimen\Instrument\HeadstockKind;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -27,9 +29,9 @@ final readonly class OnePieceHeadstock implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.headstock', [Piece::Neck], standard: 'neck.headstock-angle', why: 'The angle presses the strings into the nut.');
-        $draft->after('neck.outline', 'neck.headstock', 'The outline runs over the headstock, which must be made before it.');
-        $draft->after('neck.headstock-thickness', 'neck.headstock', 'Its face has to be there before it is brought to thickness.');
-        $draft->after('neck.headstock', 'neck.square', 'It is laid out from the square blank.', 'Without a square blank the headstock stands askew.');
+        $draft->add(HeadstockOperation::Construct, [Piece::Neck], standard: HeadstockOperation::SawAngle, why: 'The angle presses the strings into the nut.');
+        $draft->after(NeckOperation::Outline, HeadstockOperation::Construct, 'The outline runs over the headstock, which must be made before it.');
+        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::Construct, 'Its face has to be there before it is brought to thickness.');
+        $draft->after(HeadstockOperation::Construct, NeckOperation::Square, 'It is laid out from the square blank.', 'Without a square blank the headstock stands askew.');
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
+use Regimen\Parts\PartGroup;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\PreparationOperation;
+use Regimen\Route\Operations\StepKey;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -27,17 +30,18 @@ final readonly class PartsAndTimber implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('parts.order', [], why: 'Lead times are the longest waits of a build.');
-        $draft->after('parts.order', 'design.draw', 'The drawing says which parts fit.');
+        $draft->add(PreparationOperation::OrderParts, [], why: 'Lead times are the longest waits of a build.');
+        $draft->after(PreparationOperation::OrderParts, PreparationOperation::Draw, 'The drawing says which parts fit.');
         $why = 'Timber that is chosen, weighed and dry enough stays where it is put.';
         if ($methods->is(Question::Cutting, 'timber')) {
-            foreach (Blank::cases() as $blank) {
-                $draft->add($blank->selected(), [], [$blank->value], standard: 'parts.timber', name: "select {$blank->words()}, read moisture", why: $why, share: 1 / count(Blank::cases()));
-                $draft->after($blank->selected(), 'brief.agree', self::NAMED);
+            foreach (PartGroup::timber() as $blank) {
+                $selected = StepKey::forPart(PreparationOperation::SelectTimber, $blank);
+                $draft->addShare($selected, PreparationOperation::SelectTimber, $blank, count(PartGroup::timber()), "select {$blank->words()}, read moisture", $why);
+                $draft->after($selected, PreparationOperation::Agree, self::NAMED);
             }
         } else {
-            $draft->add('parts.timber', [], Blank::keys(), why: $why);
-            $draft->after('parts.timber', 'brief.agree', self::NAMED);
+            $draft->add(PreparationOperation::SelectTimber, [], why: $why);
+            $draft->after(PreparationOperation::SelectTimber, PreparationOperation::Agree, self::NAMED);
         }
     }
 }

@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,9 +27,9 @@ final readonly class RestedNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.recheck', [Piece::Neck], why: 'Straight edge and winding sticks show what has moved.');
-        $draft->after('neck.recheck', 'neck.rough', 'Glue and timber give way for a week or two when the shaft is roughed; what has moved is flattened again.');
-        $draft->after('neck.outline', 'neck.recheck', 'The template lies on a face that is flat again.', 'A shaft that moves after its outline is cut cannot be flattened any more.');
-        $draft->after('fretboard.glue', 'neck.recheck', 'The board is glued to a flat face.', 'The bow is glued in.');
+        $draft->add(NeckOperation::Recheck, [Piece::Neck], why: 'Straight edge and winding sticks show what has moved.');
+        $draft->after(NeckOperation::Recheck, NeckOperation::Rough, 'Glue and timber give way for a week or two when the shaft is roughed; what has moved is flattened again.');
+        $draft->after(NeckOperation::Outline, NeckOperation::Recheck, 'The template lies on a face that is flat again.', 'A shaft that moves after its outline is cut cannot be flattened any more.');
+        $draft->after(FretboardOperation::Glue, NeckOperation::Recheck, 'The board is glued to a flat face.', 'The bow is glued in.');
     }
 }

@@ -7,6 +7,10 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -27,8 +31,8 @@ final readonly class SetNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('joint.glue-neck', [Piece::Neck, Piece::Fretboard, Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'From here on it is one instrument.');
-        $draft->after('joint.glue-neck', ['finish.fill', 'finish.stain', 'finish.colour'], 'The body is filled and coloured first; around a neck that is in, both would leave edges.', 'Filler and colour leave an edge round the heel that does not come out.');
-        $draft->after('joint.glue-neck', ['joint.dry-fit', 'neck.sand', 'body.sand', 'body.cavities', 'body.wiring'], 'What cannot be reached after joining, heel, tongue and under the overhang, is sanded and fitted before.', 'Heel and overhang cannot be reached any more.');
+        $draft->add(JointOperation::GlueNeck, [Piece::Neck, Piece::Fretboard, Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'From here on it is one instrument.');
+        $draft->after(JointOperation::GlueNeck, [FinishOperation::Fill, FinishOperation::Stain, FinishOperation::Colour], 'The body is filled and coloured first; around a neck that is in, both would leave edges.', 'Filler and colour leave an edge round the heel that does not come out.');
+        $draft->after(JointOperation::GlueNeck, [JointOperation::DryFit, NeckOperation::Sand, BodyOperation::Sand, BodyOperation::Cavities, BodyOperation::Wiring], 'What cannot be reached after joining, heel, tongue and under the overhang, is sanded and fitted before.', 'Heel and overhang cannot be reached any more.');
     }
 }

@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\ElectronicsOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,8 +27,8 @@ final readonly class SetUp implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('set-up.string', [Piece::Neck, Piece::Fretboard, Piece::Body], ['strings'], why: 'Relief, action, intonation and pickup heights make it play.');
-        $draft->after('set-up.string', ['set-up.frets', 'assembly.hardware'], 'Action is set over level frets.');
-        $draft->after('set-up.string', 'electronics.install', 'Pickup heights are set by ear.');
+        $draft->add(AssemblyOperation::StringUp, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Relief, action, intonation and pickup heights make it play.');
+        $draft->after(AssemblyOperation::StringUp, [AssemblyOperation::LevelFrets, AssemblyOperation::Hardware], 'Action is set over level frets.');
+        $draft->after(AssemblyOperation::StringUp, ElectronicsOperation::Install, 'Pickup heights are set by ear.');
     }
 }

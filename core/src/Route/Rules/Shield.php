@@ -7,6 +7,10 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\Shielding;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\ElectronicsOperation;
+use Regimen\Route\Operations\FinishOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,8 +30,8 @@ final readonly class Shield implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('electronics.shield', [Piece::Body], why: 'It keeps hum out.');
-        $draft->after('electronics.shield', ['finish.body.cure', 'finish.cure', 'finish.body.polish', 'finish.polish', 'body.cavities'], 'Shielding is painted or stuck into cavities whose finish has cured.', 'Solvent in uncured finish lifts the shield.');
-        $draft->after('electronics.install', 'electronics.shield', 'The wires lie on the shield.', 'Behind the wires nothing can be shielded any more.');
+        $draft->add(ElectronicsOperation::Shield, [Piece::Body], why: 'It keeps hum out.');
+        $draft->after(ElectronicsOperation::Shield, [CoatStep::BodyCure, CoatStep::Cure, CoatStep::BodyPolish, FinishOperation::Polish, BodyOperation::Cavities], 'Shielding is painted or stuck into cavities whose finish has cured.', 'Solvent in uncured finish lifts the shield.');
+        $draft->after(ElectronicsOperation::Install, ElectronicsOperation::Shield, 'The wires lie on the shield.', 'Behind the wires nothing can be shielded any more.');
     }
 }

@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -27,8 +28,8 @@ final readonly class SideMarkers implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $off = $methods->is(Question::Frets, 'off');
-        $draft->add('fretboard.side-markers', $off ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'They are what the player sees.');
-        $draft->after('fretboard.side-markers', $off ? ['fretboard.taper', 'fretboard.binding'] : ['fretboard.glue', 'fretboard.binding'], $off ? 'They sit in the board’s finished edge.' : 'They sit on the line where board and neck meet.');
-        $draft->after('fretboard.radius', 'fretboard.side-markers', 'Side markers want the edge still square.');
+        $draft->add(FretboardOperation::SideMarkers, $off ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'They are what the player sees.');
+        $draft->after(FretboardOperation::SideMarkers, $off ? [FretboardOperation::Taper, FretboardOperation::Binding] : [FretboardOperation::Glue, FretboardOperation::Binding], $off ? 'They sit in the board’s finished edge.' : 'They sit on the line where board and neck meet.');
+        $draft->after(FretboardOperation::Radius, FretboardOperation::SideMarkers, 'Side markers want the edge still square.');
     }
 }

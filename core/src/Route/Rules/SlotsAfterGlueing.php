@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -26,9 +27,9 @@ final readonly class SlotsAfterGlueing implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('fretboard.slots', [Piece::Neck, Piece::Fretboard], why: 'The slots are the scale; cut on the neck they are square to it.');
-        $draft->after('fretboard.slots', 'fretboard.glue', 'They are cut square to the neck’s centre line.');
-        $draft->after('fretboard.radius', 'fretboard.slots', 'They are cut to one depth in the flat board.');
-        $draft->after('fretboard.fret', 'fretboard.slots', 'Frets sit in slots.', 'There is nothing for the frets to sit in.');
+        $draft->add(FretboardOperation::Slots, [Piece::Neck, Piece::Fretboard], why: 'The slots are the scale; cut on the neck they are square to it.');
+        $draft->after(FretboardOperation::Slots, FretboardOperation::Glue, 'They are cut square to the neck’s centre line.');
+        $draft->after(FretboardOperation::Radius, FretboardOperation::Slots, 'They are cut to one depth in the flat board.');
+        $draft->after(FretboardOperation::Fret, FretboardOperation::Slots, 'Frets sit in slots.', 'There is nothing for the frets to sit in.');
     }
 }

@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -26,10 +27,10 @@ final readonly class SlotsAfterRadius implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('fretboard.slots', [Piece::Neck, Piece::Fretboard], why: 'The slots are the scale; cut on the neck they are square to it.');
-        $draft->after('fretboard.slots', 'fretboard.glue', 'They are cut square to the neck’s centre line.');
-        $draft->after('fretboard.slots', 'fretboard.radius', 'They follow the arc to one depth under it.', 'The slots are deep in the middle and shallow at the edges.');
-        $draft->after('fretboard.sand', 'fretboard.slots', 'The saw leaves burrs.');
-        $draft->after('fretboard.fret', 'fretboard.slots', 'Frets sit in slots.', 'There is nothing for the frets to sit in.');
+        $draft->add(FretboardOperation::Slots, [Piece::Neck, Piece::Fretboard], why: 'The slots are the scale; cut on the neck they are square to it.');
+        $draft->after(FretboardOperation::Slots, FretboardOperation::Glue, 'They are cut square to the neck’s centre line.');
+        $draft->after(FretboardOperation::Slots, FretboardOperation::Radius, 'They follow the arc to one depth under it.', 'The slots are deep in the middle and shallow at the edges.');
+        $draft->after(FretboardOperation::Sand, FretboardOperation::Slots, 'The saw leaves burrs.');
+        $draft->after(FretboardOperation::Fret, FretboardOperation::Slots, 'Frets sit in slots.', 'There is nothing for the frets to sit in.');
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
-use Regimen\Route\Caution;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FinishOperation;
+use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -26,8 +28,8 @@ final readonly class Stain implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('finish.stain', [Piece::Body], ['finish'], cautions: [Caution::Chemicals], why: 'It colours the timber itself.');
-        $draft->after('finish.stain', ['body.sand', 'joint.dry-fit'], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
-        $draft->after('finish.stain', 'finish.fill', 'Filler is sanded back, which would take the stain with it.', 'Sanding back the filler takes the stain with it: the side has to be stained again.');
+        $draft->add(FinishOperation::Stain, [Piece::Body], why: 'It colours the timber itself.');
+        $draft->after(FinishOperation::Stain, [BodyOperation::Sand, JointOperation::DryFit], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
+        $draft->after(FinishOperation::Stain, FinishOperation::Fill, 'Filler is sanded back, which would take the stain with it.', 'Sanding back the filler takes the stain with it: the side has to be stained again.');
     }
 }

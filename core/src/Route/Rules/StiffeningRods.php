@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -26,9 +28,9 @@ final readonly class StiffeningRods implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.rods', [Piece::Neck], ['stiffening-rods'], glue: $methods->glue(Question::RodGlue), why: 'They stiffen a long or slender shaft.');
-        $draft->after('neck.rods', ['neck.square', 'neck.channel'], 'Their channels are set out from the middle one, while the sides are square.');
-        $draft->after('neck.rough', 'neck.rods', 'Their channels need the square sides.');
-        $draft->after('fretboard.glue', 'neck.rods', 'The board closes their channels.', 'Once the board is on there is no way to their channels.');
+        $draft->add(NeckOperation::Rods, [Piece::Neck], glue: $methods->glue(Question::RodGlue), why: 'They stiffen a long or slender shaft.');
+        $draft->after(NeckOperation::Rods, [NeckOperation::Square, NeckOperation::Channel], 'Their channels are set out from the middle one, while the sides are square.');
+        $draft->after(NeckOperation::Rough, NeckOperation::Rods, 'Their channels need the square sides.');
+        $draft->after(FretboardOperation::Glue, NeckOperation::Rods, 'The board closes their channels.', 'Once the board is on there is no way to their channels.');
     }
 }

@@ -7,6 +7,9 @@ namespace Regimen\Route\Rules;
 use Regimen\Instrument\NeckJoint;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
@@ -27,11 +30,11 @@ final readonly class ThroughNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('joint.wings', [Piece::Neck, Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'The neck is the middle of the body; from here on it is one instrument.');
-        $draft->after('joint.wings', ['neck.square', 'neck.channel', 'neck.rods', 'neck.recheck'], 'Wings are glued to square, finished sides; a channel is cut before they are in the way.', 'Between its wings the blank has no edge to be guided by.');
-        $draft->after('joint.wings', ['body.thickness', 'body.glue-layers', 'body.chambers', 'body.paths'], 'Each part is worked as far as possible on its own: a fault then costs a wing.', 'A fault in a wing now costs the neck too.');
-        $draft->after('body.outline', 'joint.wings', 'Wings and neck are cut by one template.');
-        $draft->after('neck.outline', 'body.outline', 'The body’s end is cut before the shaft is brought to its width.');
-        $draft->after('neck.carve', 'body.edges', 'The heel is carved into the shaped body.');
+        $draft->add(JointOperation::Wings, [Piece::Neck, Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'The neck is the middle of the body; from here on it is one instrument.');
+        $draft->after(JointOperation::Wings, [NeckOperation::Square, NeckOperation::Channel, NeckOperation::Rods, NeckOperation::Recheck], 'Wings are glued to square, finished sides; a channel is cut before they are in the way.', 'Between its wings the blank has no edge to be guided by.');
+        $draft->after(JointOperation::Wings, [BodyOperation::Thickness, BodyOperation::GlueLayers, BodyOperation::Chambers, BodyOperation::Paths], 'Each part is worked as far as possible on its own: a fault then costs a wing.', 'A fault in a wing now costs the neck too.');
+        $draft->after(BodyOperation::Outline, JointOperation::Wings, 'Wings and neck are cut by one template.');
+        $draft->after(NeckOperation::Outline, BodyOperation::Outline, 'The body’s end is cut before the shaft is brought to its width.');
+        $draft->after(NeckOperation::Carve, BodyOperation::Edges, 'The heel is carved into the shaped body.');
     }
 }

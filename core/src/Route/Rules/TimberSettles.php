@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
+use Regimen\Parts\PartGroup;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\Operations\PreparationOperation;
+use Regimen\Route\Operations\StepKey;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
@@ -24,8 +28,13 @@ final readonly class TimberSettles implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        foreach (Blank::cases() as $blank) {
-            $draft->after($blank->cuts(), ['parts.timber', $blank->selected()], 'Timber that has not settled moves after it is cut.', 'What has been cut true warps, and the piece is lost.');
+        foreach (PartGroup::timber() as $blank) {
+            $draft->after(
+                Operations::cutting($blank),
+                [PreparationOperation::SelectTimber, StepKey::forPart(PreparationOperation::SelectTimber, $blank)],
+                'Timber that has not settled moves after it is cut.',
+                'What has been cut true warps, and the piece is lost.',
+            );
         }
     }
 }

@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\HeadstockOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,6 +26,6 @@ final readonly class TunerHolesAfter implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('neck.tuner-holes', 'neck.headstock-thickness', 'Holes drilled before thicknessing tear out and wander.');
+        $draft->after(HeadstockOperation::TunerHoles, HeadstockOperation::Thickness, 'Holes drilled before thicknessing tear out and wander.');
     }
 }

@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Question;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,8 +27,8 @@ final readonly class TunerHolesBefore implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after('neck.tuner-holes', ['neck.headstock', 'neck.wings'], 'They are drilled through what the headstock is made of.');
-        $draft->after('neck.outline', 'neck.tuner-holes', 'The template still lies against square edges.');
-        $draft->after('neck.headstock-thickness', 'neck.tuner-holes', 'The thicknessing cleans the edges of the holes.');
+        $draft->after(HeadstockOperation::TunerHoles, [HeadstockOperation::Construct, HeadstockOperation::Wings], 'They are drilled through what the headstock is made of.');
+        $draft->after(NeckOperation::Outline, HeadstockOperation::TunerHoles, 'The template still lies against square edges.');
+        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::TunerHoles, 'The thicknessing cleans the edges of the holes.');
     }
 }

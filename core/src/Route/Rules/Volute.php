@@ -6,6 +6,8 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,8 +27,8 @@ final readonly class Volute implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('neck.volute', [Piece::Neck], why: 'It strengthens the place where necks break.');
-        $draft->after('neck.volute', 'neck.headstock-thickness', 'The plane stops short of it; the rest is carved.', 'A headstock brought to thickness afterwards takes the volute away.');
-        $draft->after('neck.sand', 'neck.volute', 'It is sanded together with the neck.');
+        $draft->add(NeckOperation::Volute, [Piece::Neck], why: 'It strengthens the place where necks break.');
+        $draft->after(NeckOperation::Volute, HeadstockOperation::Thickness, 'The plane stops short of it; the rest is carved.', 'A headstock brought to thickness afterwards takes the volute away.');
+        $draft->after(NeckOperation::Sand, NeckOperation::Volute, 'It is sanded together with the neck.');
     }
 }

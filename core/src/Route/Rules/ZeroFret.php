@@ -6,6 +6,7 @@ namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods;
+use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Piece;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
@@ -25,8 +26,8 @@ final readonly class ZeroFret implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add('set-up.nut', [Piece::Neck, Piece::Fretboard, Piece::Body], ['nut'], standard: 'set-up.guide', why: 'The zero fret carries the strings, slightly taller than the others; the guide behind it spaces them.');
-        $draft->after('set-up.nut', 'set-up.frets', 'The zero fret is dressed with the others, then left that little taller.', 'A zero fret levelled down with the others buzzes.');
-        $draft->after('set-up.string', 'set-up.nut', 'Strings lie in the guide.');
+        $draft->add(AssemblyOperation::Nut, [Piece::Neck, Piece::Fretboard, Piece::Body], standard: AssemblyOperation::Guide, why: 'The zero fret carries the strings, slightly taller than the others; the guide behind it spaces them.');
+        $draft->after(AssemblyOperation::Nut, AssemblyOperation::LevelFrets, 'The zero fret is dressed with the others, then left that little taller.', 'A zero fret levelled down with the others buzzes.');
+        $draft->after(AssemblyOperation::StringUp, AssemblyOperation::Nut, 'Strings lie in the guide.');
     }
 }

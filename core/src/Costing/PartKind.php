@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Costing;
+
+use Regimen\Geometry\BoardShape;
+use Regimen\Geometry\BodyShape;
+use Regimen\Geometry\FretWire;
+use Regimen\Instrument\InstrumentType;
+use Regimen\Instrument\Specification;
+use Regimen\Parts\PartGroup;
+
+/** What is bought beside timber and finish, by its key in the price list: where it stands in a kit, and how much of it. */
+enum PartKind: string
+{
+    case TrussRod = 'truss-rod';
+    case Tuner = 'tuner';
+    case BassTuner = 'bass-tuner';
+    case Bridge = 'bridge';
+    case BassBridge = 'bass-bridge';
+    case NutBlank = 'nut-blank';
+    case StrapButtons = 'strap-buttons';
+    case NeckScrews = 'neck-screws';
+    case Pickup = 'pickup';
+    case BassPickup = 'bass-pickup';
+    case ElectronicsSet = 'electronics-set';
+    case StiffeningRods = 'stiffening-rods';
+    case Binding = 'binding';
+    case FretWire = 'fret-wire';
+    case Strings = 'strings';
+    case BassStrings = 'bass-strings';
+    case Consumables = 'consumables';
+
+    public function group(): PartGroup
+    {
+        return match ($this) {
+            self::TrussRod => PartGroup::TrussRod,
+            self::Tuner, self::BassTuner => PartGroup::Tuners,
+            self::Bridge, self::BassBridge => PartGroup::Bridge,
+            self::NutBlank => PartGroup::Nut,
+            self::StrapButtons => PartGroup::StrapButtons,
+            self::NeckScrews => PartGroup::NeckScrews,
+            self::Pickup, self::BassPickup => PartGroup::Pickups,
+            self::ElectronicsSet => PartGroup::Electronics,
+            self::StiffeningRods => PartGroup::StiffeningRods,
+            self::Binding => PartGroup::Binding,
+            self::FretWire => PartGroup::FretWire,
+            self::Strings, self::BassStrings => PartGroup::Strings,
+            self::Consumables => PartGroup::Consumables,
+        };
+    }
+
+    /** Used up rather than fitted. */
+    public function isSupply(): bool
+    {
+        return in_array($this->group(), [PartGroup::Strings, PartGroup::Consumables], true);
+    }
+
+    /** What a new shop pays for it until it says otherwise: round figures, invented. */
+    public function starter(): StarterPrice
+    {
+        return match ($this) {
+            self::TrussRod => StarterPrice::hardware('two-way truss rod', 'piece', 24, 6),
+            self::Tuner => StarterPrice::hardware('tuner', 'piece', 12, 10),
+            self::BassTuner => StarterPrice::hardware('bass tuner', 'piece', 19, 10),
+            self::Bridge => StarterPrice::hardware('bridge', 'piece', 85, 12),
+            self::BassBridge => StarterPrice::hardware('bass bridge', 'piece', 110, 14),
+            self::NutBlank => StarterPrice::hardware('bone nut blank', 'piece', 6, 5),
+            self::StrapButtons => StarterPrice::hardware('strap buttons, pair', 'pair', 7, 5),
+            self::NeckScrews => StarterPrice::hardware('neck screws and plate', 'set', 11, 5),
+            self::Pickup => new StarterPrice('pickup', 'piece', 95, 18, 'pickup winder'),
+            self::BassPickup => new StarterPrice('bass pickup', 'piece', 115, 18, 'pickup winder'),
+            self::ElectronicsSet => new StarterPrice('pots, switch, capacitor, jack, wire', 'set', 48, 8, 'electronics supplier'),
+            self::StiffeningRods => StarterPrice::hardware('stiffening rods, pair', 'pair', 16, 6),
+            self::Binding => StarterPrice::hardware('binding', 'm', 5, 6),
+            self::FretWire => StarterPrice::hardware('fret wire', 'm', 9, 6),
+            self::Strings => StarterPrice::hardware('set of guitar strings', 'set', 9, 3),
+            self::BassStrings => StarterPrice::hardware('set of bass strings', 'set', 28, 3),
+            self::Consumables => new StarterPrice('glue, abrasives, tape, solder', 'share', 35, 0, 'from the shop'),
+        };
+    }
+
+    /** In the unit of its price; 0 where the instrument does without. */
+    public function quantity(Specification $s): float
+    {
+        $isBass = $s->brief->type === InstrumentType::Bass;
+        $pickups = count($s->electrics->pickups);
+
+        return match ($this) {
+            self::TrussRod => $s->neck->rodLength->mm > 0 ? 1 : 0,
+            self::Tuner => $isBass ? 0 : $s->brief->strings,
+            self::BassTuner => $isBass ? $s->brief->strings : 0,
+            self::Bridge, self::Strings => $isBass ? 0 : 1,
+            self::BassBridge, self::BassStrings => $isBass ? 1 : 0,
+            self::NutBlank, self::StrapButtons, self::Consumables => 1,
+            self::NeckScrews => $s->joinery->joint->isGlued() ? 0 : 1,
+            self::Pickup => $isBass ? 0 : $pickups,
+            self::BassPickup => $isBass ? $pickups : 0,
+            self::ElectronicsSet => $pickups === 0 ? 0 : 1,
+            self::StiffeningRods => $s->neck->stiffeningRods ? 1 : 0,
+            self::Binding => self::binding($s),
+            self::FretWire => FretWire::length($s)->mm / 1000,
+        };
+    }
+
+    /** Metres to buy, with a tenth for the joints, rounded up to a tenth. */
+    private static function binding(Specification $s): float
+    {
+        $mm = ($s->board->boardBinding->mm > 0 ? BoardShape::of($s)->binding() : 0.0)
+            + ($s->bodywork->bodyBinding->mm > 0 ? BodyShape::of($s)->binding() : 0.0);
+
+        return ceil($mm / 100) / 10;
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Operations;
+
+use Regimen\Electronics\TapTest;
+use Regimen\Inspection\Target;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Caution;
+use Regimen\Route\Driver;
+use Regimen\Route\HoldKind;
+use Regimen\Route\Skill;
+use Regimen\Route\Stage;
+use Regimen\Route\Standards\Station;
+
+/** Harness, shielding and what is soldered in. Figures are common practice without a single source. */
+enum ElectronicsOperation: string implements TradeOperation
+{
+    case Harness = 'electronics.harness';
+    case Shield = 'electronics.shield';
+    case Install = 'electronics.install';
+
+    public function stage(): Stage
+    {
+        return Stage::Electronics;
+    }
+
+    public function entry(): Entry
+    {
+        return match ($this) {
+            self::Harness => self::harness(),
+            self::Shield => self::shield(),
+            self::Install => self::install(),
+        };
+    }
+
+    private static function harness(): Entry
+    {
+        return new Entry('wire the harness', Skill::Electronics, [Way::byHand(0.2, 2, Station::ElectronicsBench, Caution::Soldering)],
+            growth: new Growth(Driver::Pickups, 50), needs: [PartGroup::Electronics],
+            cutFor: [PartGroup::Electronics],
+        );
+    }
+
+    private static function shield(): Entry
+    {
+        return new Entry('shield the cavities', Skill::Electronics, [Way::byHand(0, 0.5, caution: Caution::Solvents)],
+            hold: Hold::of(6, HoldKind::Finish),
+        );
+    }
+
+    private static function install(): Entry
+    {
+        return new Entry('install, tap-test at every switch position', Skill::Electronics, [Way::byHand(0, 0.75, Station::ElectronicsBench, Caution::Soldering)],
+            growth: new Growth(Driver::Pickups, 50),
+            gate: new Gate('tap test at every switch position', self::tapTest(...)), needs: [PartGroup::Pickups],
+            usesUp: [PartGroup::Pickups, PartGroup::Electronics],
+        );
+    }
+
+    /** @return list<Target> */
+    private static function tapTest(Inspector $inspector): array
+    {
+        return [...self::pickups($inspector), ...self::positions($inspector), ...self::atJack($inspector)];
+    }
+
+    /** @return list<Target> */
+    private static function pickups(Inspector $inspector): array
+    {
+        $percent = $inspector->tolerance('resistance');
+        $targets = [];
+        foreach ($inspector->specification->electrics->pickups as $pickup) {
+            if ($pickup->resistance !== null) {
+                $what = "resistance, {$pickup->place}";
+                $targets[] = Target::resistance($what, 'meter', (float) $pickup->resistance, $percent);
+            }
+        }
+
+        return $targets;
+    }
+
+    /** @return list<Target> */
+    private static function positions(Inspector $inspector): array
+    {
+        $targets = [];
+        foreach ($inspector->specification->electrics->switch as $index => $position) {
+            $what = 'tap test, position '.($index + 1);
+            $targets[] = Target::seen($what, 'screwdriver', $position->inWords().' and no other');
+        }
+
+        return $targets;
+    }
+
+    /** @return list<Target> */
+    private static function atJack(Inspector $inspector): array
+    {
+        $percent = $inspector->tolerance('resistance');
+        $targets = [];
+        foreach (TapTest::of($inspector->specification) as $test) {
+            if ($test->atJack !== null) {
+                $what = "at the jack, position {$test->number}";
+                $targets[] = Target::resistance($what, 'meter, volume full up', (float) $test->atJack, $percent);
+            }
+        }
+        if ($inspector->specification->electrics->switch === []) {
+            $what = 'the expected pickups and no others';
+            $targets[] = Target::seen('tap test at every switch position', 'screwdriver', $what);
+        }
+
+        return $targets;
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Operations;
+
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Caution;
+use Regimen\Route\Driver;
+use Regimen\Route\HoldKind;
+use Regimen\Route\Skill;
+use Regimen\Route\Stage;
+use Regimen\Route\Standards\Fixture;
+use Regimen\Route\Standards\Station;
+
+/** What goes under, between and after the coats. Figures are common practice without a single source. */
+enum FinishOperation: string implements TradeOperation
+{
+    case Fill = 'finish.fill';
+    case Colour = 'finish.colour';
+    case Burst = 'finish.burst';
+    case Stain = 'finish.stain';
+    case Mask = 'finish.mask';
+    case MaskFrets = 'finish.mask-frets';
+    case Scuff = 'finish.scuff';
+    case NeckBack = 'finish.neck-back';
+    case Seal = 'finish.seal';
+    case Level = 'finish.level';
+    case Polish = 'finish.polish';
+    case LevelNeck = 'finish.neck.level';
+    case PolishNeck = 'finish.neck.polish';
+
+    public function stage(): Stage
+    {
+        return Stage::Finish;
+    }
+
+    public function entry(): Entry
+    {
+        return match ($this) {
+            self::Fill => self::fill(),
+            self::Colour => self::colour(),
+            self::Burst => self::burst(),
+            self::Stain => self::stain(),
+            self::Mask => self::mask(),
+            self::MaskFrets => self::maskFrets(),
+            self::Scuff => self::scuff(),
+            self::NeckBack => self::neckBack(),
+            self::Seal => self::seal(),
+            self::Level => self::level(),
+            self::Polish => self::polish(),
+            self::LevelNeck => self::levelNeck(),
+            self::PolishNeck => self::polishNeck(),
+        };
+    }
+
+    private static function fill(): Entry
+    {
+        return new Entry('grain fill', Skill::Finish, [Way::byHand(0, 1, caution: Caution::Solvents)],
+            hold: Hold::of(24, HoldKind::Finish, Fixture::HangingRail), oneSitting: true, needs: [PartGroup::Finish],
+        );
+    }
+
+    private static function colour(): Entry
+    {
+        return new Entry('colour', Skill::Finish, [Way::byHand(0, 1.5, Station::SprayBooth, Caution::Solvents)],
+            hold: Hold::of(12, HoldKind::Finish, Fixture::HangingRail), oneSitting: true, needs: [PartGroup::Finish],
+        );
+    }
+
+    private static function burst(): Entry
+    {
+        return new Entry('sunburst', Skill::Finish, [Way::byHand(0, 2, Station::SprayBooth, Caution::Solvents)->between(1, 4)],
+            hold: Hold::of(12, HoldKind::Finish, Fixture::HangingRail), oneSitting: true, needs: [PartGroup::Finish],
+        );
+    }
+
+    private static function stain(): Entry
+    {
+        return new Entry('stain', Skill::Finish, [Way::byHand(0, 0.5, caution: Caution::Solvents)],
+            hold: Hold::of(12, HoldKind::Finish, Fixture::HangingRail), oneSitting: true, cautions: [Caution::Chemicals],
+            needs: [PartGroup::Finish],
+        );
+    }
+
+    private static function mask(): Entry
+    {
+        return new Entry('mask the board', Skill::Finish, [Way::byHand(0, 0.5)]);
+    }
+
+    private static function maskFrets(): Entry
+    {
+        return new Entry('mask every fret', Skill::Finish, [Way::byHand(0, 2)], growth: new Growth(Driver::Frets, 20));
+    }
+
+    private static function scuff(): Entry
+    {
+        return new Entry('sand in after a missed recoat window', Skill::Finish, [Way::byHand(0, 0.5, caution: Caution::Dust)]);
+    }
+
+    private static function neckBack(): Entry
+    {
+        return new Entry('rub the back through and oil it', Skill::Finish, [Way::byHand(0, 1, caution: Caution::OilyRags)],
+            hold: Hold::of(24, HoldKind::Finish), needs: [PartGroup::Finish],
+        );
+    }
+
+    private static function seal(): Entry
+    {
+        return new Entry('seal', Skill::Finish, [Way::byHand(0, 0.5, Station::SprayBooth, Caution::Solvents)],
+            hold: Hold::of(2, HoldKind::Finish, Fixture::HangingRail), oneSitting: true, needs: [PartGroup::Finish],
+        );
+    }
+
+    private static function level(): Entry
+    {
+        return new Entry('level the lacquer, 600 to 4000', Skill::Finish, [Way::byHand(0, 1.5, caution: Caution::Dust)]);
+    }
+
+    private static function polish(): Entry
+    {
+        return new Entry('polish', Skill::Finish, [Way::byHand(0, 2, caution: Caution::Machines)]);
+    }
+
+    private static function levelNeck(): Entry
+    {
+        return new Entry('level the neck’s lacquer', Skill::Finish, [Way::byHand(0, 0.75, caution: Caution::Dust)]);
+    }
+
+    private static function polishNeck(): Entry
+    {
+        return new Entry('polish the neck', Skill::Finish, [Way::byHand(0, 1, caution: Caution::Machines)]);
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Operations;
+
+use Regimen\Inspection\Target;
+use Regimen\Instrument\Specification;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Caution;
+use Regimen\Route\Driver;
+use Regimen\Route\HoldKind;
+use Regimen\Route\Skill;
+use Regimen\Route\Stage;
+use Regimen\Route\Standards\Fixture;
+use Regimen\Route\Standards\Station;
+use Regimen\Route\Tool;
+
+/** Where neck, body and bridge meet. Figures are common practice without a single source. */
+enum JointOperation: string implements TradeOperation
+{
+    case Pocket = 'joint.pocket';
+    case Mortise = 'joint.mortise';
+    case Tenon = 'joint.tenon';
+    case Wings = 'joint.wings';
+    case Bridge = 'joint.bridge';
+    case Screws = 'joint.screws';
+    case Inserts = 'joint.inserts';
+    case DryFit = 'joint.dry-fit';
+    case GlueNeck = 'joint.glue-neck';
+
+    public function stage(): Stage
+    {
+        return Stage::Joint;
+    }
+
+    public function entry(): Entry
+    {
+        return match ($this) {
+            self::Pocket => self::pocket(),
+            self::Mortise => self::mortise(),
+            self::Tenon => self::tenon(),
+            self::Wings => self::wings(),
+            self::Bridge => self::bridge(),
+            self::Screws => self::screws(),
+            self::Inserts => self::inserts(),
+            self::DryFit => self::dryFit(),
+            self::GlueNeck => self::glueNeck(),
+        };
+    }
+
+    private static function pocket(): Entry
+    {
+        return new Entry('neck pocket, fitted to its own neck', Skill::Joints, [
+            Way::with(Tool::Template, 'by template', 0.3, 1.5, Station::RouterTable, Caution::Machines),
+            Way::byHand(0.1, 3, words: 'with chisels', risk: 'Patient work, and the closest fit.'),
+            Way::byFile(0.4, 0.75, 'It fits the drawn neck; still to be eased to its own.'),
+        ],
+            setTo: static fn (Specification $s): array => [
+                $s->joinery->heelWidth->mm, $s->joinery->pocketDepth->mm, $s->joinery->neckAngle,
+            ],
+            gate: new Gate('gap each side, depth, centre line', self::fit(...)),
+        );
+    }
+
+    private static function mortise(): Entry
+    {
+        return new Entry('mortise, fitted to its own tenon', Skill::Joints, [
+            Way::with(Tool::Template, 'by template', 0.4, 1.75, Station::RouterTable, Caution::Machines),
+            Way::byHand(0.1, 3.5, words: 'with chisels', risk: 'Patient work, and the closest fit.'),
+        ]);
+    }
+
+    private static function tenon(): Entry
+    {
+        return new Entry('cut the tenon', Skill::Necks, [
+            Way::with(Tool::Template, 'by template', 0.4, 0.75, Station::RouterTable, Caution::Machines),
+            Way::byHand(
+                0.1, 1.5, Station::NeckBench, words: 'with saw and chisels',
+                risk: 'A shoulder out of square shows at the heel.',
+            ),
+        ]);
+    }
+
+    private static function wings(): Entry
+    {
+        return new Entry('glue the wings to the neck', Skill::Joints, [Way::byHand(0.3, 1.25, caution: Caution::Adhesives)],
+            hold: Hold::of(24, HoldKind::Glue, Fixture::BodyClamps, 2), oneSitting: true,
+            gate: new Gate('centre line', static fn (Inspector $i): array => [self::centreLine($i)]),
+        );
+    }
+
+    private static function bridge(): Entry
+    {
+        return new Entry('bridge position and holes', Skill::Joints, [Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines)],
+            gate: new Gate('nut to saddle line', self::saddleLine(...)), needs: [PartGroup::Bridge],
+            cutFor: [PartGroup::Bridge],
+        );
+    }
+
+    private static function screws(): Entry
+    {
+        return new Entry('drill and fit the neck screws', Skill::Joints, [Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines)],
+            growth: new Growth(Driver::Fasteners, 50), needs: [PartGroup::NeckScrews],
+            usesUp: [PartGroup::NeckScrews],
+        );
+    }
+
+    private static function inserts(): Entry
+    {
+        return new Entry('inserts and bolts', Skill::Joints, [Way::byHand(0.2, 1, Station::DrillPress, Caution::Machines)],
+            growth: new Growth(Driver::Fasteners, 50), needs: [PartGroup::NeckScrews],
+            usesUp: [PartGroup::NeckScrews],
+        );
+    }
+
+    private static function dryFit(): Entry
+    {
+        return new Entry('dry-fit all hardware, two outer strings', Skill::Joints, [Way::byHand(0, 1.5, caution: Caution::Tension)]);
+    }
+
+    private static function glueNeck(): Entry
+    {
+        return new Entry('glue the neck in, blend the heel', Skill::Joints, [Way::byHand(0.2, 1.5, caution: Caution::Adhesives)],
+            hold: Hold::of(24, HoldKind::Glue, Fixture::JointClamp), oneSitting: true,
+        );
+    }
+
+    /** @return list<Target> */
+    private static function fit(Inspector $inspector): array
+    {
+        return [
+            $inspector->atMost('pocket gap each side', 'feeler', 'pocket-gap'),
+            $inspector->around('pocket depth', 'depth gauge', $inspector->specification->joinery->pocketDepth, 'depth'),
+            self::centreLine($inspector),
+        ];
+    }
+
+    private static function centreLine(Inspector $inspector): Target
+    {
+        $what = 'centre line: difference at both edges and the far end';
+
+        return $inspector->atMost($what, 'centring rule, straight edges', 'centre-line');
+    }
+
+    /** @return list<Target> */
+    private static function saddleLine(Inspector $inspector): array
+    {
+        $line = $inspector->workings->scaleLine();
+        $last = $inspector->specification->brief->strings - 1;
+
+        return [
+            $inspector->around('nut to saddle line, treble', 'long rule', $line->saddleAt(0), 'saddle-line'),
+            $inspector->around('nut to saddle line, bass', 'long rule', $line->saddleAt($last), 'saddle-line'),
+        ];
+    }
+}

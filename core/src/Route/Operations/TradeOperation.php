@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Operations;
+
+use Regimen\Route\Stage;
+
+/** An operation of the trade: its entry is all that the house knows of it. */
+interface TradeOperation extends RouteKey
+{
+    public function stage(): Stage;
+
+    public function entry(): Entry;
+}
