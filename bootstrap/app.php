@@ -11,7 +11,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
 use Regimen\Costing\UnknownPrice;
-use Regimen\Route\UnknownStandard;
+use Regimen\Route\Standards\UnknownStandard;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', health: '/up')

@@ -19,7 +19,7 @@ use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
-use Regimen\Route\Damage;
+use Regimen\Route\Judge\Damage;
 
 /** Makes, undoes and resets changes to a build's derived route. What would be spoiled needs a written reason. */
 final readonly class ChangeRoute

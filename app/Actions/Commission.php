@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Purpose;
-use Regimen\Schedule\Promise;
+use Regimen\Schedule\Problem\Promise;
 use Regimen\Units\Money;
 
 /** What is agreed about a new build. */

@@ -13,8 +13,8 @@ use App\Support\Logbook;
 use App\Support\Refused;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
-use Regimen\Formats\HolidayCalendar;
-use Regimen\Formats\UnreadableFile;
+use Regimen\Formats\Calendars\HolidayCalendar;
+use Regimen\Units\UnreadableFile;
 
 /** Closes the shop on the days of a holiday calendar, for the coming two years; what is closed already stays. */
 final readonly class ImportHolidays

@@ -15,6 +15,7 @@ use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
 use Regimen\Inspection\AsMeasured;
 use Regimen\Inspection\MadeHere;
+use Regimen\Instrument\Reading\FieldReader;
 use Regimen\Units\InvalidQuantity;
 
 /** A part is measured; the value stands beside what was drawn, and a later one takes its place without effacing it. */
@@ -34,7 +35,7 @@ final readonly class MeasurePart
                 throw Refused::because('That is not measured on this part. Choose one of the measures that are offered.', 'field');
             }
             try {
-                $definition->read($value);
+                FieldReader::read($definition, $value);
             } catch (InvalidQuantity $wrong) {
                 throw Refused::because($wrong->getMessage(), 'value');
             }

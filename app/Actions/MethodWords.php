@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\OperationStandard;
-use Regimen\Route\Question;
+use Regimen\Route\Methods\Question;
 
 /** Chosen methods in words. */
 final class MethodWords

@@ -11,7 +11,7 @@ use App\Support\Logbook;
 use App\Support\Refused;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
-use Regimen\Schedule\Promise;
+use Regimen\Schedule\Problem\Promise;
 
 /** A promise is given or moved, with the reason that the client was told. */
 final readonly class MovePromise

@@ -12,7 +12,7 @@ use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
 use Regimen\Costing\StarterPrices;
-use Regimen\Route\Skill;
+use Regimen\Route\Standards\Skill;
 
 /** Opens an empty shop with its first manager, the trade's standards and starter prices to overwrite. */
 final readonly class OpenShop

@@ -13,8 +13,8 @@ use App\Support\Refused;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Regimen\Formats\ClimateTable;
-use Regimen\Formats\UnreadableFile;
-use Regimen\Route\Climate;
+use Regimen\Route\Air\Climate;
+use Regimen\Units\UnreadableFile;
 
 /** Readings of the shop's air: typed, from the sensor or from a table. Everything is planned anew, because cold makes holds longer. */
 final readonly class RecordClimate

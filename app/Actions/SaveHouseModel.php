@@ -9,8 +9,8 @@ use App\Models\Person;
 use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
-use Regimen\Instrument\HouseDefaults;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\HouseDefaults;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 /** A house model is written anew or changed. One of each type may be what the house takes when nothing is said. */
 final readonly class SaveHouseModel

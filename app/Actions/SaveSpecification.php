@@ -15,7 +15,7 @@ use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 /**
  * Keeps what was written into the revision that is not released yet. Until the first revision is released, route, kit and

@@ -19,7 +19,7 @@ use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 /** A commission becomes a build with specification revision 1, route, kit and plan, all at once or not at all. */
 final readonly class TakeCommission

@@ -6,8 +6,8 @@ namespace App\Console;
 
 use Illuminate\Console\Command;
 use Regimen\Figures\Workings;
-use Regimen\Formats\ComputedFile;
-use Regimen\Formats\SpecificationFile;
+use Regimen\Formats\Json\ComputedFile;
+use Regimen\Formats\Json\SpecificationFile;
 
 final class Compute extends Command
 {

@@ -6,12 +6,12 @@ namespace App\Console;
 
 use App\Planning\WorkshopExport;
 use Illuminate\Console\Command;
-use Regimen\Formats\PlannedFile;
-use Regimen\Formats\UnreadableFile;
-use Regimen\Formats\WorkshopFile;
-use Regimen\Schedule\Improver;
-use Regimen\Schedule\Objective;
+use Regimen\Formats\Workshop\PlannedFile;
+use Regimen\Formats\Workshop\WorkshopFile;
+use Regimen\Schedule\Plan\Objective;
+use Regimen\Schedule\Search\Improver;
 use Regimen\Schedule\Solver\Budget;
+use Regimen\Units\UnreadableFile;
 
 final class PlanWorkshop extends Command
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use Regimen\Formats\UnreadableFile;
+use Regimen\Units\UnreadableFile;
 
 /** Reads an exported specification from a file and prints what is made of it, or says why not and ends with 2. */
 trait ReadsSpecification

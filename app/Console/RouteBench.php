@@ -13,13 +13,13 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
-use Regimen\Instrument\FinishSystem;
-use Regimen\Instrument\SpecificationReader;
-use Regimen\Route\FinishStandard;
-use Regimen\Route\HouseStandards;
+use Regimen\Instrument\Finish\FinishSystem;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Route\Operation;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Operations\TradeStandards;
+use Regimen\Route\Rules\RoutePlanner;
+use Regimen\Route\Standards\FinishStandard;
+use Regimen\Route\Standards\HouseStandards;
 use Regimen\Units\Duration;
 
 /** What a route of ninety operations costs the core and the server, as ratios that can be compared from run to run. */

@@ -6,11 +6,11 @@ namespace App\Console;
 
 use Illuminate\Console\Command;
 use Regimen\Figures\Workings;
-use Regimen\Formats\RouteFile;
-use Regimen\Formats\SpecificationFile;
+use Regimen\Formats\Json\RouteFile;
+use Regimen\Formats\Json\SpecificationFile;
 use Regimen\Inspection\Tolerances;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Operations\TradeStandards;
+use Regimen\Route\Rules\RoutePlanner;
 
 final class RouteOf extends Command
 {

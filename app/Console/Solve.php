@@ -6,10 +6,10 @@ namespace App\Console;
 
 use Illuminate\Console\Command;
 use Regimen\Formats\PsplibProject;
-use Regimen\Formats\UnreadableFile;
-use Regimen\Schedule\ImpossibleProblem;
+use Regimen\Schedule\Problem\ImpossibleProblem;
 use Regimen\Schedule\Solver\Budget;
 use Regimen\Schedule\Solver\Solver;
+use Regimen\Units\UnreadableFile;
 
 final class Solve extends Command
 {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Devices;
 
 use Carbon\CarbonImmutable;
-use Regimen\Route\Climate;
+use Regimen\Route\Air\Climate;
 
 /** Something that reads the air of the shop. */
 interface ClimateSensor

@@ -11,9 +11,9 @@ use App\Planning\Revisions;
 use App\Support\Clock;
 use Regimen\Drawing\Drawings;
 use Regimen\Figures\Workings;
-use Regimen\Formats\DxfR12;
-use Regimen\Formats\SpecificationFile;
-use Regimen\Formats\SvgFile;
+use Regimen\Formats\Drawings\DxfR12;
+use Regimen\Formats\Drawings\SvgFile;
+use Regimen\Formats\Json\SpecificationFile;
 use Regimen\Formats\Tables;
 
 /** What goes out to the bench: templates, sheet and tables of a revision, in open formats. */

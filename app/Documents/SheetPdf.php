@@ -15,8 +15,8 @@ use Regimen\Drawing\View;
 use Regimen\Figures\Figure;
 use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationFields;
 
 /** The specification on two sheets: drawings and figures first, then everything that was agreed. */
 final class SheetPdf

@@ -13,9 +13,9 @@ use App\Support\Say;
 use Regimen\Drawing\FrontView;
 use Regimen\Figures\Workings;
 use Regimen\Inspection\Target;
-use Regimen\Route\Caution;
 use Regimen\Route\Operation;
 use Regimen\Route\Operations\Inspector;
+use Regimen\Route\Standards\Caution;
 
 /** The sheet that goes with an instrument through the shop: drawing, operations in order, boxes to tick, gates to write on. */
 final class TravellerPdf

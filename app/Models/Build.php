@@ -9,7 +9,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
-use Regimen\Schedule\Promise;
+use Regimen\Schedule\Problem\Promise;
 
 /**
  * @property BuildStatus $status

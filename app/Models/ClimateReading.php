@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Carbon\CarbonImmutable;
-use Regimen\Route\Climate;
+use Regimen\Route\Air\Climate;
 
 /**
  * The air of the shop at one time: tenths of a degree Celsius and tenths of a percent.

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Regimen\Instrument\FinishSystem;
+use Regimen\Instrument\Finish\FinishSystem;
 
 /** @property FinishSystem $system */
 class FinishStandard extends ShopModel

@@ -10,11 +10,11 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
 use Regimen\Parts\PartGroup;
-use Regimen\Route\Caution;
-use Regimen\Route\HoldKind;
+use Regimen\Route\Air\HoldKind;
 use Regimen\Route\OperationState;
-use Regimen\Route\Piece;
-use Regimen\Route\Stage;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Piece;
+use Regimen\Route\Standards\Stage;
 
 /**
  * @property OperationState $state

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Regimen\Route\Caution;
-use Regimen\Route\Driver;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
-use Regimen\Route\Tool;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Driver;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
+use Regimen\Route\Standards\Tool;
 
 /**
  * @property Stage $stage

@@ -15,14 +15,14 @@ use Regimen\Costing\KitState;
 use Regimen\Forecast\Progress;
 use Regimen\Route\Operation;
 use Regimen\Route\OperationState;
-use Regimen\Route\Piece;
 use Regimen\Route\Route;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Release;
-use Regimen\Schedule\SetUp;
-use Regimen\Schedule\Window;
+use Regimen\Route\Standards\Piece;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Release;
+use Regimen\Schedule\Problem\SetUp;
+use Regimen\Schedule\Problem\Window;
 use Regimen\Units\Duration;
 
 /** Turns operations into the activities that the core plans: those of open builds, and those of a build that is only thought of. */

@@ -8,10 +8,10 @@ use App\Models\ClimateReading;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Collection;
-use Regimen\Route\Climate;
-use Regimen\Route\HoldKind;
-use Regimen\Route\SprayHours;
-use Regimen\Schedule\Outage;
+use Regimen\Route\Air\Climate;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Air\SprayHours;
+use Regimen\Schedule\Problem\Outage;
 use Regimen\Units\Duration;
 
 /** The air of the shop as it was read lately. Read once for each request. */

@@ -10,8 +10,8 @@ use App\Models\PlanOffer;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
-use Regimen\Schedule\Improver;
-use Regimen\Schedule\Problem;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Search\Improver;
 use Regimen\Schedule\Solver\Budget;
 
 /** Looks longer for a better plan and offers it, with what it gains and what it would move; it is taken by somebody or left. */

@@ -16,7 +16,7 @@ use Regimen\Costing\MaterialUse;
 use Regimen\Costing\WorkedTime;
 use Regimen\Forecast\EarnedValue;
 use Regimen\Forecast\Progress;
-use Regimen\Schedule\Calendar;
+use Regimen\Schedule\Time\Calendar;
 use Regimen\Units\Duration;
 use Regimen\Units\Money;
 

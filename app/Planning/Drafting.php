@@ -11,10 +11,10 @@ use Regimen\Costing\Kit;
 use Regimen\Costing\Quote;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Edits\EditedRoute;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\Unplanned;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Plan\Unplanned;
+use Regimen\Schedule\Problem\Problem;
 
 /** Works out a build before it is one. */
 final readonly class Drafting

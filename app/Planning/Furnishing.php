@@ -10,9 +10,9 @@ use App\Models\Price as PriceModel;
 use App\Models\Resource;
 use App\Models\Shop;
 use Regimen\Costing\StarterPrices;
+use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Standards\Fixture;
 use Regimen\Route\Standards\Station;
-use Regimen\Route\TradeStandards;
 
 /** What a shop starts from. A shop that is open already gets what it lacks; nothing that it has is touched. */
 final class Furnishing

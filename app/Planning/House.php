@@ -15,17 +15,16 @@ use App\Models\Shop;
 use Regimen\Costing\Price;
 use Regimen\Costing\PriceList;
 use Regimen\Inspection\Tolerances;
-use Regimen\Route\HouseRules;
-use Regimen\Route\HouseStandards;
-use Regimen\Route\Methods;
+use Regimen\Route\Air\SprayLimits;
+use Regimen\Route\Judge\ShopFit;
+use Regimen\Route\Methods\Methods;
 use Regimen\Route\Operations\FinishOperation;
-use Regimen\Route\ShopFit;
-use Regimen\Route\SprayLimits;
-use Regimen\Route\Standard;
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\Weights;
-use Regimen\Schedule\Worker;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Route\Standards\HouseRules;
+use Regimen\Route\Standards\HouseStandards;
+use Regimen\Schedule\Problem\Weights;
+use Regimen\Schedule\Problem\Worker;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\WorkingHours;
 use Regimen\Units\Money;
 
 /** The shop as the core knows it: hours, people, stations and fixtures, standards, prices. Read once for each request. */

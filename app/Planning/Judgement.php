@@ -7,10 +7,10 @@ namespace App\Planning;
 use App\Models\AcceptedFinding;
 use App\Models\Build;
 use Regimen\Figures\Workings;
+use Regimen\Findings\Checks\RuleBook;
+use Regimen\Findings\Checks\TriedMends;
 use Regimen\Findings\Finding;
-use Regimen\Findings\RuleBook;
 use Regimen\Findings\Severity;
-use Regimen\Findings\TriedMends;
 
 /** What the rule book says about a build, with what has been accepted. */
 final readonly class Judgement

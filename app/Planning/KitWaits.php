@@ -10,8 +10,8 @@ use Regimen\Costing\KitState;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Operations\Operations;
 use Regimen\Route\Operations\PreparationOperation;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Release;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Release;
 
 /**
  * What a build's operations wait for from its kit, by the part they need. A part is planned on from the morning after the day

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Person;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** A person's week with what is different on single days: longer days, days off, errands. */
 final class PersonHours

@@ -7,10 +7,10 @@ namespace App\Planning;
 use App\Models\PlanEntry;
 use App\Models\PlanTrouble;
 use App\Support\Minutes;
-use Regimen\Schedule\Assignment;
-use Regimen\Schedule\Trouble;
-use Regimen\Schedule\Troubles;
-use Regimen\Schedule\Window;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Trouble;
+use Regimen\Schedule\Plan\Troubles;
+use Regimen\Schedule\Problem\Window;
 
 /** Writes a plan in the place of the one before, whole: every operation with its reason, and what could not be done as asked. */
 final readonly class PlanEntries

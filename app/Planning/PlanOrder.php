@@ -7,13 +7,13 @@ namespace App\Planning;
 use App\Models\Build;
 use App\Models\Operation;
 use App\Models\PlanEntry;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Frozen;
-use Regimen\Schedule\Objective;
-use Regimen\Schedule\Pin;
-use Regimen\Schedule\Priority;
-use Regimen\Schedule\Problem;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Building\Priority;
+use Regimen\Schedule\Plan\Objective;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Frozen;
+use Regimen\Schedule\Problem\Pin;
+use Regimen\Schedule\Problem\Problem;
 
 /**
  * In which order the shop is planned: as it was taken from a better plan, by urgency where nothing was, a build that was

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use Regimen\Schedule\Objective;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\Problem;
+use Regimen\Schedule\Plan\Objective;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Problem\Problem;
 
 /** The shop as it stands and the plan that was made of it. */
 final readonly class Planned

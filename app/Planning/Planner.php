@@ -12,7 +12,7 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
-use Regimen\Schedule\Plan;
+use Regimen\Schedule\Plan\Plan;
 
 /** Plans the whole shop anew and keeps the plan: whole, in one transaction, or not at all. */
 final readonly class Planner

@@ -13,8 +13,8 @@ use App\Support\Say;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\Operations\FinishOperation;
 use Regimen\Route\OperationState;
-use Regimen\Route\Stage;
-use Regimen\Route\UnknownStandard;
+use Regimen\Route\Standards\Stage;
+use Regimen\Route\Standards\UnknownStandard;
 
 /** Where the next coat came too late for the one under it, sanding it in goes on the route between them. */
 final readonly class RecoatWindows

@@ -10,9 +10,9 @@ use App\Models\SpecificationRevision;
 use Regimen\Costing\Kit;
 use Regimen\Costing\UnknownPrice;
 use Regimen\Figures\Workings;
-use Regimen\Instrument\HouseDefaults;
-use Regimen\Instrument\ReadSpecification;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\HouseDefaults;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Units\Money;
 
 /** Specifications as they are kept: the client's words over the house's. */

@@ -6,9 +6,9 @@ namespace App\Planning;
 
 use App\Models\Build;
 use Regimen\Findings\Severity;
-use Regimen\Route\Damage;
 use Regimen\Route\Edits\EditedRoute;
-use Regimen\Route\Methods;
+use Regimen\Route\Judge\Damage;
+use Regimen\Route\Methods\Methods;
 
 /** A route as it would be with one change more or another method, beside what it is now. */
 final readonly class RouteTrial

@@ -11,10 +11,10 @@ use Regimen\Instrument\Specification;
 use Regimen\Route\Clash;
 use Regimen\Route\Edits\EditedRoute;
 use Regimen\Route\Edits\Edits;
-use Regimen\Route\Methods;
+use Regimen\Route\Methods\Methods;
 use Regimen\Route\Route;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\UnknownStandard;
+use Regimen\Route\Rules\RoutePlanner;
+use Regimen\Route\Standards\UnknownStandard;
 
 /** Routes as the house derives them, with what has been changed on one build. */
 final readonly class Routes

@@ -10,11 +10,11 @@ use App\Models\PlanEntry;
 use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Frozen;
-use Regimen\Schedule\Pin;
-use Regimen\Schedule\Release;
-use Regimen\Schedule\Worker;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Frozen;
+use Regimen\Schedule\Problem\Pin;
+use Regimen\Schedule\Problem\Release;
+use Regimen\Schedule\Problem\Worker;
 
 /** What is settled before anything is planned: pins, what was told for the next hours, and builds that are put on hold. */
 final class Settled

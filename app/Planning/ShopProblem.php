@@ -11,10 +11,10 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Database\Eloquent\Builder as Query;
 use Illuminate\Database\Eloquent\Collection;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Due;
-use Regimen\Schedule\Outage;
-use Regimen\Schedule\Problem;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\Outage;
+use Regimen\Schedule\Problem\Problem;
 
 /** All open builds together, as one problem for the core. */
 final readonly class ShopProblem

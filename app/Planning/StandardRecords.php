@@ -6,9 +6,9 @@ namespace App\Planning;
 
 use App\Models\FinishStandard as FinishRow;
 use App\Models\OperationStandard;
-use Regimen\Route\FinishStandard;
-use Regimen\Route\Standard;
-use Regimen\Route\ThreePoint;
+use Regimen\Route\Standards\FinishStandard;
+use Regimen\Route\Standards\Standard;
+use Regimen\Route\Standards\ThreePoint;
 use Regimen\Units\Duration;
 
 /** House standards as they are kept, both ways. */

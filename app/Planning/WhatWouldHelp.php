@@ -11,15 +11,15 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;
-use Regimen\Route\Skill;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\Due;
-use Regimen\Schedule\Objective;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\Release;
-use Regimen\Schedule\Worker;
+use Regimen\Route\Standards\Skill;
+use Regimen\Schedule\Plan\Objective;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Release;
+use Regimen\Schedule\Problem\Worker;
+use Regimen\Schedule\Time\Calendar;
 
 /** Tries, by really planning again, what the shop could have one more of or do otherwise, and ranks what it gains for which builds. */
 final readonly class WhatWouldHelp

@@ -10,15 +10,15 @@ use App\Models\Person;
 use App\Models\Resource;
 use App\Support\Clock;
 use App\Support\Minutes;
-use Regimen\Formats\WorkshopFile;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\HoursText;
-use Regimen\Schedule\Outage;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Priority;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\Window;
+use Regimen\Formats\Workshop\WorkshopFile;
+use Regimen\Schedule\Building\Priority;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Outage;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Window;
+use Regimen\Schedule\Time\HoursText;
 
 /** The running shop as a workshop file: what is planned from, with names of people and clients left out. */
 final readonly class WorkshopExport

@@ -6,9 +6,9 @@ namespace App\Queries;
 
 use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\OperationState;
-use Regimen\Route\Piece;
-use Regimen\Route\Stage;
-use Regimen\Schedule\ReasonKind;
+use Regimen\Route\Standards\Piece;
+use Regimen\Route\Standards\Stage;
+use Regimen\Schedule\Plan\ReasonKind;
 
 /**
  * A build as a strip in time: labour solid, holds hatched, waiting open, gates as rings; in three thin layers until the

@@ -14,7 +14,7 @@ use App\Models\Resource;
 use App\Planning\House;
 use App\Support\Clock;
 use App\Support\Say;
-use Regimen\Schedule\HoursText;
+use Regimen\Schedule\Time\HoursText;
 
 /** When the shop works and when not: hours, leave, longer days, errands, closed days, outages. */
 final readonly class CalendarPage

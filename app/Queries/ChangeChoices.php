@@ -12,7 +12,7 @@ use App\Models\Person;
 use App\Models\Resource;
 use App\Support\Say;
 use Regimen\Costing\KitState;
-use Regimen\Route\Skill;
+use Regimen\Route\Standards\Skill;
 
 /** What there is to choose from when something is tried or settled. */
 final readonly class ChangeChoices

@@ -15,14 +15,14 @@ use App\Support\Minutes;
 use App\Support\Say;
 use Regimen\Costing\UnknownPrice;
 use Regimen\Figures\Workings;
+use Regimen\Findings\Checks\RuleBook;
 use Regimen\Findings\Finding;
-use Regimen\Findings\RuleBook;
 use Regimen\Findings\Severity;
 use Regimen\Forecast\Outlook;
-use Regimen\Instrument\ReadSpecification;
-use Regimen\Instrument\SpecificationReader;
-use Regimen\Route\UnknownStandard;
-use Regimen\Schedule\NoWorkingTime;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationReader;
+use Regimen\Route\Standards\UnknownStandard;
+use Regimen\Schedule\Time\NoWorkingTime;
 
 /** A commission in the making: what there is to choose from, and what it would mean. */
 final readonly class CommissionPage

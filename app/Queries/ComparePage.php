@@ -17,17 +17,17 @@ use App\Support\Say;
 use Regimen\Costing\UnknownPrice;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Severity;
-use Regimen\Instrument\Fields\FieldWords;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\ReadSpecification;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\FieldWords;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Revision\Change;
 use Regimen\Revision\Comparison;
 use Regimen\Route\Link;
-use Regimen\Route\Methods;
-use Regimen\Route\Question;
-use Regimen\Route\Tool;
-use Regimen\Route\UnknownStandard;
+use Regimen\Route\Methods\Methods;
+use Regimen\Route\Methods\Question;
+use Regimen\Route\Standards\Tool;
+use Regimen\Route\Standards\UnknownStandard;
 
 /** The same instrument made otherwise, beside how it is made today, before anything is decided. */
 final readonly class ComparePage

@@ -6,7 +6,7 @@ namespace App\Queries;
 
 use App\Planning\House;
 use App\Support\Minutes;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** The stretches of a day in which somebody is really at an operation: within their hours, between its start and end. */
 final readonly class DayParts

@@ -9,8 +9,8 @@ use App\Planning\Drafting;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Regimen\Forecast\WhereDaysGo;
-use Regimen\Schedule\Assignment;
-use Regimen\Schedule\NoWorkingTime;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Time\NoWorkingTime;
 
 /** How long a build would take if it were alone in the shop, and where those days go. */
 final readonly class DaysAlone

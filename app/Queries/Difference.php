@@ -14,9 +14,9 @@ use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Forecast\Verdict;
-use Regimen\Schedule\Assignment;
-use Regimen\Schedule\Trouble;
-use Regimen\Schedule\Troubles;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Trouble;
+use Regimen\Schedule\Plan\Troubles;
 
 /** What changes would do: by build and by person, beside the plan that is in force. */
 final readonly class Difference

@@ -8,8 +8,8 @@ use Regimen\Drawing\FrontView;
 use Regimen\Drawing\Shape;
 use Regimen\Drawing\View;
 use Regimen\Figures\Workings;
-use Regimen\Formats\SvgFile;
-use Regimen\Instrument\ReadSpecification;
+use Regimen\Formats\Drawings\SvgFile;
+use Regimen\Instrument\Reading\ReadSpecification;
 
 /** Instruments as the pages draw them. */
 final class Drawings

@@ -12,9 +12,9 @@ use App\Planning\House;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Collection;
-use Regimen\Formats\CalendarEntry;
-use Regimen\Formats\PlanCalendar;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Formats\Calendars\CalendarEntry;
+use Regimen\Formats\Calendars\PlanCalendar;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** What a calendar program gets to read: labour in the hours in which it is done, holds, and the days of promises. */
 final readonly class FeedCalendar

@@ -9,7 +9,7 @@ use App\Planning\House;
 use App\Support\Say;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
-use Regimen\Schedule\Slack;
+use Regimen\Schedule\Plan\Slack;
 
 /** How the planned finishes have moved: when, by how much, and because of what. */
 final readonly class HistoryPage

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Queries;
 
 use App\Models\HouseModel;
-use Regimen\Instrument\HouseDefaults;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\HouseDefaults;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 /** The house's models, from which specifications are begun. */
 final readonly class HouseModelsPage

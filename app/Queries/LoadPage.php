@@ -12,7 +12,7 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
-use Regimen\Schedule\Load;
+use Regimen\Schedule\Building\Load;
 
 /** How much of everybody's and everything's time is used, week by week, and where the promises need more than there is. */
 final readonly class LoadPage

@@ -9,7 +9,7 @@ use App\Models\KitLine;
 use App\Models\Measurement;
 use Regimen\Inspection\AsMeasured;
 use Regimen\Inspection\MadeHere;
-use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\Reading\ReadSpecification;
 
 /** What was measured on a build's parts, against what was drawn. */
 final class Measured

@@ -8,8 +8,8 @@ use App\Models\DayOff;
 use App\Models\Person;
 use App\Planning\House;
 use App\Support\Clock;
-use Regimen\Route\Skill;
-use Regimen\Schedule\HoursText;
+use Regimen\Route\Standards\Skill;
+use Regimen\Schedule\Time\HoursText;
 
 final readonly class PeoplePage
 {

@@ -8,7 +8,7 @@ use App\Models\Operation;
 use App\Models\PlanEntry;
 use App\Support\Say;
 use Illuminate\Support\Collection;
-use Regimen\Schedule\ReasonKind;
+use Regimen\Schedule\Plan\ReasonKind;
 
 /** Why an operation is not planned earlier, in a sentence. */
 final readonly class ReasonWords

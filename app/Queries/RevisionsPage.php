@@ -19,7 +19,7 @@ use Regimen\Costing\UnknownPrice;
 use Regimen\Findings\Finding;
 use Regimen\Revision\Change;
 use Regimen\Revision\Comparison;
-use Regimen\Route\UnknownStandard;
+use Regimen\Route\Standards\UnknownStandard;
 use Regimen\Units\Money;
 
 /** Two revisions side by side: what changed, in words, and what follows. */

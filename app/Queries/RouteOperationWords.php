@@ -8,13 +8,13 @@ use App\Models\Operation as OperationModel;
 use App\Planning\Air;
 use App\Support\Say;
 use Regimen\Inspection\Target;
-use Regimen\Route\Caution;
-use Regimen\Route\HouseStandards;
 use Regimen\Route\Link;
 use Regimen\Route\Operation;
 use Regimen\Route\Operations\Operations;
 use Regimen\Route\Route;
-use Regimen\Route\Standard;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\HouseStandards;
+use Regimen\Route\Standards\Standard;
 
 /** One operation of a route, with everything that it opens to. */
 final readonly class RouteOperationWords

@@ -22,14 +22,14 @@ use Illuminate\Support\Collection;
 use Regimen\Figures\Workings;
 use Regimen\Forecast\LongestChain;
 use Regimen\Route\Clash;
-use Regimen\Route\Damage;
-use Regimen\Route\HouseStandards;
+use Regimen\Route\Judge\Damage;
 use Regimen\Route\Operation;
 use Regimen\Route\Operations\Inspector;
-use Regimen\Route\Piece;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
-use Regimen\Schedule\CriticalPath;
+use Regimen\Route\Standards\HouseStandards;
+use Regimen\Route\Standards\Piece;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
+use Regimen\Schedule\Search\CriticalPath;
 
 /** The route of a build: what it is made of, why, how long it takes and what has been changed on it. */
 final readonly class RoutePage

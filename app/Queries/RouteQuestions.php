@@ -11,12 +11,12 @@ use App\Planning\House;
 use App\Planning\Revisions;
 use App\Planning\Routes;
 use App\Support\Say;
-use Regimen\Route\Choice;
-use Regimen\Route\Methods;
+use Regimen\Route\Judge\ShopFit;
+use Regimen\Route\Methods\Choice;
+use Regimen\Route\Methods\Methods;
+use Regimen\Route\Methods\Question;
 use Regimen\Route\Operation;
-use Regimen\Route\Question;
 use Regimen\Route\Route;
-use Regimen\Route\ShopFit;
 
 /** The questions on which makers disagree, as one build answers them, and what another answer would cost. */
 final readonly class RouteQuestions

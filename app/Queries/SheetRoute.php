@@ -12,9 +12,9 @@ use App\Planning\House;
 use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Support\Collection;
-use Regimen\Route\Caution;
 use Regimen\Route\Operations\Operations;
-use Regimen\Schedule\ReasonKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Schedule\Plan\ReasonKind;
 
 /** The route of one build as its sheet shows it: wants operations with plan, people and hours loaded. */
 final class SheetRoute

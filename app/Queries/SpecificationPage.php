@@ -8,8 +8,8 @@ use App\Models\Build;
 use App\Models\SpecificationRevision;
 use App\Planning\Revisions;
 use Regimen\Electronics\ElectricWords;
-use Regimen\Electronics\TapPosition;
-use Regimen\Electronics\TapTest;
+use Regimen\Figures\TapPosition;
+use Regimen\Figures\TapTest;
 use Regimen\Figures\Workings;
 use Regimen\Formats\Tables;
 

@@ -8,9 +8,9 @@ use App\Models\SpecificationRevision;
 use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
 use Regimen\Instrument\Fields\FieldKind;
-use Regimen\Instrument\Fields\FieldWords;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\Reading\FieldWords;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationFields;
 
 /** A specification as the build sheet shows it: the values that say most, in groups, and the figures that the bench asks for. */
 final class SpecificationWords

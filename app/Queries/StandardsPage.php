@@ -14,12 +14,11 @@ use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Inspection\Tolerance;
 use Regimen\Inspection\Tolerances;
-use Regimen\Route\Adhesive;
-use Regimen\Route\Choice;
-use Regimen\Route\Methods;
-use Regimen\Route\Question;
-use Regimen\Route\Skill;
-use Regimen\Route\Tool;
+use Regimen\Route\Methods\Choice;
+use Regimen\Route\Methods\Question;
+use Regimen\Route\Standards\Adhesive;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Tool;
 
 /** The house standards: operations in each way they are done, methods, finishes, glue, tolerances, the air it sprays in. */
 final readonly class StandardsPage

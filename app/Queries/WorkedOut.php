@@ -19,10 +19,10 @@ use Regimen\Findings\Mend;
 use Regimen\Findings\Severity;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldKind;
-use Regimen\Instrument\Fields\FieldWords;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\ReadSpecification;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\FieldWords;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Units\Length;
 
 /** Everything that is worked out from a specification while it is written: values, figures, findings, drawings. */

@@ -6,7 +6,7 @@ namespace App\Rules;
 
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
-use Regimen\Schedule\HoursText;
+use Regimen\Schedule\Time\HoursText;
 use Regimen\Units\Duration;
 use Regimen\Units\InvalidQuantity;
 use Regimen\Units\Money;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Regimen\Tests;
 
+use Regimen\Instrument\Brief\InstrumentType;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldKind;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\HouseDefaults;
-use Regimen\Instrument\InstrumentType;
-use Regimen\Instrument\ReadSpecification;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\HouseDefaults;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Timber\Species;
 use Regimen\Units\InvalidQuantity;
 use Regimen\Units\Length;

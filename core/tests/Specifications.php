@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Regimen\Tests;
 
 use Regimen\Figures\Workings;
-use Regimen\Instrument\BodyConstruction;
-use Regimen\Instrument\FinishSystem;
-use Regimen\Instrument\Layer;
-use Regimen\Instrument\NeckJoint;
-use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Body\Layer;
+use Regimen\Instrument\Finish\FinishSystem;
+use Regimen\Instrument\Neck\NeckJoint;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Instrument\Specification;
-use Regimen\Instrument\SpecificationReader;
-use Regimen\Route\Methods;
-use Regimen\Route\Question;
+use Regimen\Route\Methods\Methods;
+use Regimen\Route\Methods\Question;
 use Regimen\Timber\Species;
 use Regimen\Units\Length;
 

@@ -29,7 +29,7 @@ use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Operations\ElectronicsOperation;
 use Regimen\Route\Operations\FretboardOperation;
-use Regimen\Schedule\Promise;
+use Regimen\Schedule\Problem\Promise;
 
 /**
  * An invented shop that has run for a year and a half: commissions are taken one by one on their days, and in between the

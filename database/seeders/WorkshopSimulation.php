@@ -23,7 +23,7 @@ use Regimen\Route\Operations\CoatStep;
 use Regimen\Route\Operations\Operations;
 use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\OperationState;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** The demo shop at work: what the plan says up to an instant is done, with hours that scatter around it. */
 final class WorkshopSimulation

@@ -26,7 +26,7 @@ final class ArchitectureTest
             ->classes(Selector::inNamespace('App\Models'))
             ->shouldNotDependOn()
             ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Planning'), Selector::inNamespace('App\Queries'), Selector::inNamespace('App\Http'), Selector::inNamespace('Regimen\Schedule'))
-            ->excluding(Selector::classname('Regimen\Schedule\Promise'))
+            ->excluding(Selector::classname('Regimen\Schedule\Problem\Promise'))
             ->because('a model is a record; what happens to it is an action, and what follows from it is computed in the core');
     }
 
@@ -35,7 +35,7 @@ final class ArchitectureTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Http'), Selector::inNamespace('App\Queries'))
             ->shouldNotDependOn()
-            ->classes(Selector::classname('Regimen\Schedule\Builder'), Selector::classname('Regimen\Schedule\Problem'), Selector::classname('Regimen\Schedule\Activity'))
+            ->classes(Selector::classname('Regimen\Schedule\Building\Builder'), Selector::classname('Regimen\Schedule\Problem\Problem'), Selector::classname('Regimen\Schedule\Problem\Activity'))
             ->because('app/Planning is the only bridge to the planner');
     }
 

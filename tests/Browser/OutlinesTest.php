@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Formats\SvgPath;
 use Regimen\Geometry\Point;
 use Regimen\Geometry\Polygon;
+use Regimen\Geometry\Svg\SvgPath;
 use Tests\Browser\Support\Chromium;
 
 /** Path data as the browser reads it: an independent reader of SVG says how long a path is and where its points lie. */

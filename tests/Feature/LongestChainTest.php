@@ -6,10 +6,10 @@ namespace Tests\Feature;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Forecast\LongestChain;
-use Regimen\Route\Methods;
+use Regimen\Route\Methods\Methods;
+use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Route;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Rules\RoutePlanner;
 use Regimen\Tests\Specifications;
 use Symfony\Component\Process\Process;
 
@@ -69,7 +69,7 @@ final class LongestChainTest extends TestCase
     public function test_a_cold_shop_has_a_longer_chain(): void
     {
         $route = RoutePlanner::withAllRules()->plan(Specifications::sixString(), TradeStandards::all(), Methods::usual());
-        self::assertGreaterThan(LongestChain::of($route)->length, LongestChain::of($route, new \Regimen\Route\Climate(12, 50))->length);
+        self::assertGreaterThan(LongestChain::of($route)->length, LongestChain::of($route, new \Regimen\Route\Air\Climate(12, 50))->length);
     }
 
     /**

@@ -21,7 +21,7 @@ use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\PreparationOperation;
-use Regimen\Schedule\Promise;
+use Regimen\Schedule\Problem\Promise;
 use Tests\TestCase;
 
 /** What is settled about the plan: judged beside it, made in one transaction, told in the logbook, taken back. */

@@ -17,7 +17,7 @@ use App\Planning\WhatFollows;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Regimen\Costing\KitState;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\OperationState;
 use Tests\TestCase;

@@ -16,7 +16,7 @@ use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\PreparationOperation;
-use Regimen\Route\Piece;
+use Regimen\Route\Standards\Piece;
 use Symfony\Component\Process\Process;
 use Tests\TestCase;
 

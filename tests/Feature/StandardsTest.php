@@ -13,7 +13,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Operations\HeadstockOperation;
 use Regimen\Route\Operations\NeckOperation;
-use Regimen\Route\Piece;
+use Regimen\Route\Standards\Piece;
 use Tests\TestCase;
 
 /** House standards: editable, versioned, with where a value came from. */

@@ -17,7 +17,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Regimen\Forecast\Outlook;
 use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Operations\PreparationOperation;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Time\WorkingHours;
 use Tests\TestCase;
 
 /** What the pages say and draw. */

@@ -11,7 +11,7 @@ use App\Models\Person;
 use App\Planning\House;
 use App\Support\Refused;
 use App\Support\Say;
-use Regimen\Schedule\HoursText;
+use Regimen\Schedule\Time\HoursText;
 
 /** Somebody is not at the bench: leave, illness, an afternoon, an errand, teaching, supervising; on days in a row or weekly. */
 final readonly class BeAway implements Change

@@ -6,7 +6,7 @@ namespace App\Actions\Changes;
 
 use App\Models\Build;
 use App\Support\Say;
-use Regimen\Schedule\Promise;
+use Regimen\Schedule\Problem\Promise;
 
 /** A promise is given, moved or made firmer; or taken back where there was none before. */
 final readonly class GivePromise implements Change

@@ -13,7 +13,7 @@ use App\Planning\Routes;
 use App\Planning\RouteSync;
 use App\Planning\RouteTrial;
 use App\Support\Refused;
-use Regimen\Route\Methods;
+use Regimen\Route\Methods\Methods;
 
 /** A build is made in another way than the house makes it. */
 final readonly class UseMethod implements Change

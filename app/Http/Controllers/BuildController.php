@@ -17,7 +17,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
 use Inertia\Response;
-use Regimen\Schedule\Promise;
+use Regimen\Schedule\Problem\Promise;
 
 final class BuildController
 {

@@ -16,10 +16,10 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Inertia\Inertia;
 use Inertia\Response;
-use Regimen\Instrument\Hand;
-use Regimen\Instrument\HouseDefaults;
+use Regimen\Instrument\Brief\Hand;
 use Regimen\Instrument\InvalidSpecification;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\HouseDefaults;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 final class HouseModelController
 {

@@ -32,10 +32,10 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response as FileResponse;
 use Inertia\Inertia;
 use Inertia\Response;
-use Regimen\Formats\SpecificationFile;
-use Regimen\Formats\UnreadableFile;
-use Regimen\Instrument\Fields\SpecificationFields;
+use Regimen\Formats\Json\SpecificationFile;
 use Regimen\Instrument\InvalidSpecification;
+use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Units\UnreadableFile;
 
 final class SpecificationController
 {

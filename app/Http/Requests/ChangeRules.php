@@ -11,8 +11,8 @@ use App\Rules\Day;
 use App\Rules\Typed;
 use App\Support\Clock;
 use Illuminate\Validation\Rule;
-use Regimen\Route\Skill;
-use Regimen\Schedule\Promise;
+use Regimen\Route\Standards\Skill;
+use Regimen\Schedule\Problem\Promise;
 
 /** What each kind of change has to say. */
 final readonly class ChangeRules

@@ -11,8 +11,8 @@ use App\Rules\Day;
 use App\Rules\Typed;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Regimen\Instrument\SpecificationReader;
-use Regimen\Schedule\Promise;
+use Regimen\Instrument\Reading\SpecificationReader;
+use Regimen\Schedule\Problem\Promise;
 
 final class CommissionRequest extends ManagerRequest
 {

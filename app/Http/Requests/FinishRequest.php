@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\FinishStandard;
 use App\Rules\Typed;
 use Illuminate\Validation\Validator;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Operations\TradeStandards;
 
 final class FinishRequest extends ManagerRequest
 {

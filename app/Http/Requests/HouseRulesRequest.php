@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Shop;
 use Illuminate\Validation\Validator;
 use Regimen\Inspection\Tolerances;
-use Regimen\Route\Adhesive;
+use Regimen\Route\Standards\Adhesive;
 use Regimen\Units\Duration;
 
 /** Tolerances, glue and the air the house sprays in. */

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Models\OperationStandard;
 use Illuminate\Validation\Validator;
-use Regimen\Route\Question;
+use Regimen\Route\Methods\Question;
 
 /** How something is done: an answer to a question, or a tool for an operation. */
 final class MethodRequest extends ManagerRequest

@@ -8,8 +8,8 @@ use App\Models\Person;
 use App\Models\Role;
 use App\Rules\Typed;
 use Illuminate\Validation\Rule;
-use Regimen\Route\Skill;
-use Regimen\Schedule\HoursText;
+use Regimen\Route\Standards\Skill;
+use Regimen\Schedule\Time\HoursText;
 
 final class PersonRequest extends ManagerRequest
 {

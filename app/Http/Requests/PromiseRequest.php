@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use App\Rules\Day;
 use Illuminate\Validation\Rule;
-use Regimen\Schedule\Promise;
+use Regimen\Schedule\Problem\Promise;
 
 final class PromiseRequest extends ManagerRequest
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Regimen\Route\Climate;
+use Regimen\Route\Air\Climate;
 
 /** What the thermometer and the hygrometer say. */
 final class ReadingRequest extends ShopRequest

@@ -12,9 +12,9 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Http\Exceptions\HttpResponseException;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Enum;
-use Regimen\Route\Piece;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Standards\Piece;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
 use Regimen\Units\Duration;
 
 /** A change to a build's route, as it is typed. */

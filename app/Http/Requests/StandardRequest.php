@@ -9,10 +9,10 @@ use App\Planning\StandardRecords;
 use App\Rules\Typed;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Skill;
-use Regimen\Route\ThreePoint;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Operations\TradeStandards;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\ThreePoint;
 
 final class StandardRequest extends ManagerRequest
 {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Costing;
 
-use Regimen\Instrument\BodyConstruction;
+use Regimen\Instrument\Body\BodyConstruction;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 use Regimen\Timber\BoardFeet;

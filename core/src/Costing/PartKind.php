@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Regimen\Costing;
 
-use Regimen\Geometry\BoardShape;
-use Regimen\Geometry\BodyShape;
-use Regimen\Geometry\FretWire;
-use Regimen\Instrument\InstrumentType;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Shape\BoardShape;
+use Regimen\Instrument\Shape\BodyShape;
+use Regimen\Instrument\Shape\FretWire;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 

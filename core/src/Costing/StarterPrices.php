@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Costing;
 
-use Regimen\Instrument\FinishSystem;
+use Regimen\Instrument\Finish\FinishSystem;
 use Regimen\Route\Operations\CoatOperation;
 use Regimen\Timber\Species;
 use Regimen\Units\Money;

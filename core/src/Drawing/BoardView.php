@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Drawing;
 
-use Regimen\Figures\Words;
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
+use Regimen\Units\Words;
 
 /** The fretboard with its slots and markers, 1:1 as a template. */
 final class BoardView

@@ -6,9 +6,9 @@ namespace Regimen\Drawing;
 
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
-use Regimen\Instrument\Hand;
-use Regimen\Instrument\MarkerShape;
-use Regimen\Instrument\PickupKind;
+use Regimen\Instrument\Brief\Hand;
+use Regimen\Instrument\Electrics\PickupKind;
+use Regimen\Instrument\Fretboard\MarkerShape;
 
 /** What is let into board and body, drawn the same in every view that shows it. */
 final class Details

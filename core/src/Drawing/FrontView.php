@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Regimen\Drawing;
 
-use Regimen\Figures\Words;
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
 use Regimen\Geometry\Polygon;
-use Regimen\Instrument\BodyConstruction;
-use Regimen\Instrument\StringPath;
+use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Body\StringPath;
+use Regimen\Units\Words;
 
 /** The instrument from the front, its head to the left. */
 final readonly class FrontView

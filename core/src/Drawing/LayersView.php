@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Drawing;
 
-use Regimen\Figures\Words;
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
+use Regimen\Units\Words;
 
 /** The body's layers with how deep everything is let in: pocket and pickups from the top, cavities from the back. */
 final class LayersView

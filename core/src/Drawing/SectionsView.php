@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Drawing;
 
-use Regimen\Figures\Words;
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
+use Regimen\Units\Words;
 
 /** Sections across the neck at the nut, the first fret, the twelfth and the heel. */
 final class SectionsView

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Regimen\Drawing;
 
-use Regimen\Figures\Words;
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
-use Regimen\Instrument\BodyConstruction;
-use Regimen\Instrument\NeckJoint;
+use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Neck\NeckJoint;
+use Regimen\Units\Words;
 
 /** Neck and body from the side; the board lies level, the body leans away by the neck angle. */
 final readonly class SideView

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Figures;
 
-use Regimen\Geometry\FretWire;
+use Regimen\Instrument\Shape\FretWire;
+use Regimen\Units\Words;
 
 /** G1 to G8. */
 final class BoardFigures implements FigureSource

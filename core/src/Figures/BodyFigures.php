@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Regimen\Figures;
 
 use Regimen\Geometry\MachinePasses;
-use Regimen\Instrument\Layer;
+use Regimen\Instrument\Body\Layer;
+use Regimen\Units\Words;
 
 /** G17 to G20, T6. */
 final class BodyFigures implements FigureSource

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Figures;
 
-use Regimen\Geometry\BridgeHeight;
+use Regimen\Instrument\Shape\BridgeHeight;
+use Regimen\Units\Words;
 
 /** G14 to G16. */
 final class BridgeFigures implements FigureSource

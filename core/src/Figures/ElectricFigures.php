@@ -7,7 +7,6 @@ namespace Regimen\Figures;
 use Regimen\Electronics\ElectricWords;
 use Regimen\Electronics\Loading;
 use Regimen\Electronics\PreferredValues;
-use Regimen\Electronics\TapTest;
 use Regimen\Instrument\Specification;
 
 /** E1 to E4. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Figures;
 
 use Regimen\Electronics\ElectricWords;
+use Regimen\Units\Words;
 
 /** A computed measure: what it is, its value, and the formula with its numbers. */
 final readonly class Figure
@@ -53,7 +54,7 @@ final readonly class Figure
     {
         return match ($this->unit) {
             'mm' => Words::inches($this->value),
-            'N' => Words::number($this->value / \Regimen\Strings\Pull::POUND_FORCE).' lbf',
+            'N' => Words::number($this->value / Pull::POUND_FORCE).' lbf',
             'kg' => Words::number($this->value / 0.45359237).' lb',
             default => '',
         };

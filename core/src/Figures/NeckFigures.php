@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Figures;
 
-use Regimen\Instrument\HeadstockKind;
+use Regimen\Instrument\Neck\HeadstockKind;
+use Regimen\Units\Words;
 
 /** G9 to G12. */
 final class NeckFigures implements FigureSource

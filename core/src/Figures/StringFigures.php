@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Figures;
 
 use Regimen\Strings\StringMass;
+use Regimen\Units\Words;
 
 /** G13, S1 to S3. */
 final class StringFigures implements FigureSource

@@ -6,6 +6,7 @@ namespace Regimen\Figures;
 
 use Regimen\Timber\BalanceMoisture;
 use Regimen\Timber\Movement;
+use Regimen\Units\Words;
 
 /** T1 to T3. */
 final class TimberFigures implements FigureSource

@@ -4,20 +4,19 @@ declare(strict_types=1);
 
 namespace Regimen\Figures;
 
-use Regimen\Geometry\BoardShape;
-use Regimen\Geometry\BodyRoom;
-use Regimen\Geometry\BodyShape;
-use Regimen\Geometry\BridgeHeight;
-use Regimen\Geometry\FretMarkers;
-use Regimen\Geometry\HeadstockShape;
-use Regimen\Geometry\InstrumentMass;
-use Regimen\Geometry\NeckShape;
-use Regimen\Geometry\ScaleLine;
-use Regimen\Geometry\StringSpread;
-use Regimen\Instrument\ReadSpecification;
-use Regimen\Instrument\SlotsSawn;
+use Regimen\Instrument\Fretboard\SlotsSawn;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Shape\BoardShape;
+use Regimen\Instrument\Shape\BodyRoom;
+use Regimen\Instrument\Shape\BodyShape;
+use Regimen\Instrument\Shape\BridgeHeight;
+use Regimen\Instrument\Shape\FretMarkers;
+use Regimen\Instrument\Shape\HeadstockShape;
+use Regimen\Instrument\Shape\InstrumentMass;
+use Regimen\Instrument\Shape\NeckShape;
+use Regimen\Instrument\Shape\ScaleLine;
+use Regimen\Instrument\Shape\StringSpread;
 use Regimen\Instrument\Specification;
-use Regimen\Strings\Pull;
 use Regimen\Timber\BalanceMoisture;
 use Regimen\Units\Money;
 

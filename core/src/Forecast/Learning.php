@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Forecast;
 
-use Regimen\Route\ThreePoint;
+use Regimen\Route\Standards\ThreePoint;
 use Regimen\Units\Duration;
 
 /**

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Forecast;
 
-use Regimen\Route\Climate;
+use Regimen\Route\Air\Climate;
 use Regimen\Route\Route;
-use Regimen\Schedule\CriticalPath;
+use Regimen\Schedule\Search\CriticalPath;
 
 /** The critical chain of a route by durations alone: labour and holds one after the other, without nights and without anybody else's work. */
 final class LongestChain

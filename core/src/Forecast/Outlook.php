@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Forecast;
 
-use Regimen\Schedule\Slack;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Plan\Slack;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** A planned finish held against a promise. */
 final readonly class Outlook

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Forecast;
 
-use Regimen\Schedule\Assignment;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\ReasonKind;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Plan\ReasonKind;
 
 /** Follows the reasons of a plan from the finish back to its beginning: what the time between them is spent on. */
 final class WhereDaysGo

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Regimen\Formats;
 
-use Regimen\Route\Climate;
+use Regimen\Route\Air\Climate;
 use Regimen\Units\InvalidQuantity;
 use Regimen\Units\TypedText;
+use Regimen\Units\UnreadableFile;
 
 /** Readings of the air as a table (RFC 4180): time, temperature in °C, relative humidity in %. All or nothing. */
 final class ClimateTable

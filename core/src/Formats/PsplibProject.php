@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Formats;
 
 use Regimen\Schedule\Solver\Project;
+use Regimen\Units\UnreadableFile;
 
 /**
  * A project in the single-mode format of PSPLIB (Kolisch and Sprecher, PSPLIB: a project scheduling problem library,
@@ -149,7 +150,7 @@ final readonly class PsplibProject
         return [$durations, $demands];
     }
 
-    /** @throws \Regimen\Schedule\ImpossibleProblem if links go round in a circle, or a job wants more than there is */
+    /** @throws \Regimen\Schedule\Problem\ImpossibleProblem if links go round in a circle, or a job wants more than there is */
     public function project(): Project
     {
         return Project::of(

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Regimen\Formats;
 
-use Regimen\Figures\Words;
+use Regimen\Figures\Pull;
 use Regimen\Figures\Workings;
-use Regimen\Strings\Pull;
 use Regimen\Strings\StringMass;
 use Regimen\Units\Length;
+use Regimen\Units\Words;
 
 /** Tables for the bench, as rows and as CSV (RFC 4180). */
 final class Tables

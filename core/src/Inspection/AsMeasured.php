@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Regimen\Inspection;
 
 use Regimen\Figures\Workings;
+use Regimen\Findings\Checks\RuleBook;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Mend;
-use Regimen\Findings\RuleBook;
 use Regimen\Instrument\Fields\Field;
-use Regimen\Instrument\Fields\FieldWords;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\ReadSpecification;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\FieldWords;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Units\Length;
 
 /** The specification with what was measured in the place of what was drawn, and what that changes. */

@@ -5,6 +5,22 @@ declare(strict_types=1);
 namespace Regimen\Instrument;
 
 use Regimen\Geometry\FretTable;
+use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Body\Bodywork;
+use Regimen\Instrument\Body\Bridgework;
+use Regimen\Instrument\Body\Layer;
+use Regimen\Instrument\Brief\Brief;
+use Regimen\Instrument\Brief\Hand;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Electrics\Electrics;
+use Regimen\Instrument\Finish\BoardFinish;
+use Regimen\Instrument\Finish\Finishing;
+use Regimen\Instrument\Finish\GrainFill;
+use Regimen\Instrument\Fretboard\Fretboard;
+use Regimen\Instrument\Fretboard\Stringing;
+use Regimen\Instrument\Neck\Headstock;
+use Regimen\Instrument\Neck\Joinery;
+use Regimen\Instrument\Neck\Neck;
 use Regimen\Units\Length;
 
 /** What an instrument is to be, complete: what was left out has been taken from the house or worked out. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Instrument;
 
+use Regimen\Instrument\Body\BodyConstruction;
+
 /** What cannot be built as it is written: bounds of the single figures and contradictions between them. */
 final class SpecificationCheck
 {

@@ -9,10 +9,10 @@ use Regimen\Costing\KitLine;
 use Regimen\Figures\Figure;
 use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
+use Regimen\Findings\Checks\RuleBook;
 use Regimen\Findings\Finding;
-use Regimen\Findings\RuleBook;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\ReadSpecification;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationFields;
 use Regimen\Route\Operation;
 use Regimen\Route\Route;
 

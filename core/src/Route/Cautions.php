@@ -6,6 +6,10 @@ namespace Regimen\Route;
 
 use Regimen\Instrument\Specification;
 use Regimen\Route\Operations\Entry;
+use Regimen\Route\Standards\Adhesive;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Stage;
+use Regimen\Route\Standards\Standard;
 use Regimen\Route\Standards\Station;
 
 /** The cautions of an operation on this instrument: its way's and its entry's, its glue's, and those that the timber brings. */

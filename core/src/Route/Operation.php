@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Regimen\Route;
 
 use Regimen\Parts\PartGroup;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Piece;
+use Regimen\Route\Standards\Standard;
 use Regimen\Route\Standards\Station;
+use Regimen\Route\Standards\ThreePoint;
 use Regimen\Units\Duration;
 
 /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route;
 
+use Regimen\Route\Standards\ThreePoint;
 use Regimen\Units\Duration;
 
 /** A build's operations in an order that obeys every link. */

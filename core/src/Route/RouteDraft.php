@@ -4,14 +4,22 @@ declare(strict_types=1);
 
 namespace Regimen\Route;
 
-use Regimen\Instrument\FinishSystem;
+use Regimen\Instrument\Finish\FinishSystem;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Methods\Methods;
 use Regimen\Route\Operations\CoatStep;
 use Regimen\Route\Operations\Operations;
 use Regimen\Route\Operations\RouteKey;
 use Regimen\Route\Operations\StepKey;
 use Regimen\Route\Operations\TradeOperation;
+use Regimen\Route\Standards\Adhesive;
+use Regimen\Route\Standards\FinishStandard;
+use Regimen\Route\Standards\HouseStandards;
+use Regimen\Route\Standards\Piece;
+use Regimen\Route\Standards\Standard;
+use Regimen\Route\Standards\UnknownStandard;
 use Regimen\Units\Duration;
 
 /** A route in the making: rules add operations and links; a link to an operation that no rule adds falls away. */

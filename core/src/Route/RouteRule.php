@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route;
 
 use Regimen\Instrument\Specification;
+use Regimen\Route\Methods\Methods;
 
 /** One piece of the knowledge of how instruments are built: when it applies, what it adds to the route, and why. */
 interface RouteRule

@@ -13,13 +13,13 @@ use Regimen\Drawing\Shape;
 use Regimen\Drawing\View;
 use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
-use Regimen\Findings\RuleBook;
-use Regimen\Formats\SvgFile;
+use Regimen\Findings\Checks\RuleBook;
+use Regimen\Formats\Drawings\SvgFile;
 use Regimen\Formats\Tables;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldKind;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Tests\Specifications;
 
 final class DrawingsTest extends TestCase

@@ -11,7 +11,7 @@ use Regimen\Drawing\SideView;
 use Regimen\Drawing\View;
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 /** On which face of the body something is let in: pocket and pickups from the top, cavities from the back. */
 final class FacesTest extends TestCase

@@ -8,8 +8,8 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Figures\Figure;
 use Regimen\Figures\FigureBook;
-use Regimen\Figures\Words;
 use Regimen\Tests\Specifications;
+use Regimen\Units\Words;
 
 /**
  * Every figure of one plain instrument, worked by hand from the definitions in CALCULATIONS, without the classes that compute

@@ -6,10 +6,10 @@ namespace Regimen\Tests\Findings;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Figures\Workings;
+use Regimen\Findings\Checks\RuleBook;
 use Regimen\Findings\Finding;
-use Regimen\Findings\RuleBook;
 use Regimen\Findings\Severity;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Tests\DrawnSpecifications;
 use Regimen\Units\Money;
 

@@ -7,10 +7,10 @@ namespace Regimen\Tests\Findings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Figures\Workings;
+use Regimen\Findings\Checks\RuleBook;
 use Regimen\Findings\Finding;
-use Regimen\Findings\RuleBook;
 use Regimen\Findings\Severity;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 /**
  * Where each check begins to speak: silent on the one side of its limit, loud on the other. All limits are common practice

@@ -7,15 +7,15 @@ namespace Regimen\Tests\Findings;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Figures\Workings;
+use Regimen\Findings\Checks\RuleBook;
+use Regimen\Findings\Checks\TriedMends;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Mend;
-use Regimen\Findings\RuleBook;
 use Regimen\Findings\Severity;
-use Regimen\Findings\TriedMends;
-use Regimen\Instrument\HouseDefaults;
-use Regimen\Instrument\InstrumentType;
-use Regimen\Instrument\SpecificationReader;
-use Regimen\Instrument\TunerLayout;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Neck\TunerLayout;
+use Regimen\Instrument\Reading\HouseDefaults;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Units\Money;
 
 /** Every check is made to speak, and every mend that it proposes is tried. Limits are common practice unless a source is named beside the check. */

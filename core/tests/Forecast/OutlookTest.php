@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Regimen\Forecast\Outlook;
 use Regimen\Forecast\Verdict;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** Promise on Friday 27 March 2026, Monday to Friday, at risk with two working days or fewer. */
 final class OutlookTest extends TestCase

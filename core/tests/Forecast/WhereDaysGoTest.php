@@ -6,11 +6,11 @@ namespace Regimen\Tests\Forecast;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Forecast\WhereDaysGo;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Problem;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
 use Regimen\Tests\Schedule\Shops;
 
 /** The time between now and the finish, by what it is spent on. */

@@ -6,10 +6,10 @@ namespace Regimen\Tests\Formats;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Regimen\Formats\CalendarEntry;
-use Regimen\Formats\HolidayCalendar;
-use Regimen\Formats\PlanCalendar;
-use Regimen\Formats\UnreadableFile;
+use Regimen\Formats\Calendars\CalendarEntry;
+use Regimen\Formats\Calendars\HolidayCalendar;
+use Regimen\Formats\Calendars\PlanCalendar;
+use Regimen\Units\UnreadableFile;
 
 /** Calendars out and in, as RFC 5545 writes them. */
 final class CalendarsTest extends TestCase

@@ -7,8 +7,8 @@ namespace Regimen\Tests\Formats;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Regimen\Formats\ClimateTable;
-use Regimen\Formats\UnreadableFile;
-use Regimen\Route\Climate;
+use Regimen\Route\Air\Climate;
+use Regimen\Units\UnreadableFile;
 
 final class ClimateTableTest extends TestCase
 {

@@ -6,9 +6,9 @@ namespace Regimen\Tests\Formats;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Regimen\Formats\JsonObject;
-use Regimen\Formats\JsonText;
-use Regimen\Formats\UnreadableFile;
+use Regimen\Formats\Json\JsonObject;
+use Regimen\Formats\Json\JsonText;
+use Regimen\Units\UnreadableFile;
 
 /** Parts of a JSON text are asked for by what they are, and what is wrong has its line. */
 final class JsonObjectTest extends TestCase

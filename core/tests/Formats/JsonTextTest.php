@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Regimen\Tests\Formats;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Formats\JsonText;
-use Regimen\Formats\UnreadableFile;
+use Regimen\Formats\Json\JsonText;
+use Regimen\Units\UnreadableFile;
 
 /** Compared with PHP's own reader of JSON (RFC 8259) on seeded random texts, sound ones and spoiled ones. */
 final class JsonTextTest extends TestCase

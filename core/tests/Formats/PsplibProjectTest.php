@@ -7,7 +7,7 @@ namespace Regimen\Tests\Formats;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Regimen\Formats\PsplibProject;
-use Regimen\Formats\UnreadableFile;
+use Regimen\Units\UnreadableFile;
 
 final class PsplibProjectTest extends TestCase
 {

@@ -6,11 +6,11 @@ namespace Regimen\Tests\Formats;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Forecast\LongestChain;
-use Regimen\Formats\RouteFile;
+use Regimen\Formats\Json\RouteFile;
 use Regimen\Inspection\Tolerances;
-use Regimen\Route\Methods;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Methods\Methods;
+use Regimen\Route\Operations\TradeStandards;
+use Regimen\Route\Rules\RoutePlanner;
 use Regimen\Tests\Specifications;
 
 /** A route as JSON says everything that the route knows. */

@@ -9,12 +9,12 @@ use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Regimen\Figures\Workings;
-use Regimen\Formats\ComputedFile;
-use Regimen\Formats\JsonText;
-use Regimen\Formats\SpecificationFile;
-use Regimen\Formats\UnreadableFile;
-use Regimen\Instrument\HouseDefaults;
-use Regimen\Instrument\InstrumentType;
+use Regimen\Formats\Json\ComputedFile;
+use Regimen\Formats\Json\JsonText;
+use Regimen\Formats\Json\SpecificationFile;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Reading\HouseDefaults;
+use Regimen\Units\UnreadableFile;
 
 final class SpecificationFileTest extends TestCase
 {

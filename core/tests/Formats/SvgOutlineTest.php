@@ -7,8 +7,8 @@ namespace Regimen\Tests\Formats;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Regimen\Formats\SvgOutline;
-use Regimen\Formats\UnreadableFile;
+use Regimen\Geometry\Svg\SvgOutline;
+use Regimen\Units\UnreadableFile;
 
 /** Source: path data of SVG 1.1, section 8.3; areas and perimeters of plane geometry. */
 final class SvgOutlineTest extends TestCase

@@ -7,13 +7,13 @@ namespace Regimen\Tests\Formats;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Regimen\Formats\PlannedFile;
-use Regimen\Formats\UnreadableFile;
-use Regimen\Formats\WorkshopFile;
-use Regimen\Schedule\Improver;
-use Regimen\Schedule\Objective;
-use Regimen\Schedule\Promise;
+use Regimen\Formats\Workshop\PlannedFile;
+use Regimen\Formats\Workshop\WorkshopFile;
+use Regimen\Schedule\Plan\Objective;
+use Regimen\Schedule\Problem\Promise;
+use Regimen\Schedule\Search\Improver;
 use Regimen\Schedule\Solver\Budget;
+use Regimen\Units\UnreadableFile;
 
 /** A workshop as a file: read whole or refused with its line, planned, and told with its reasons. */
 final class WorkshopFileTest extends TestCase

@@ -7,7 +7,7 @@ namespace Regimen\Tests\Geometry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Geometry\FretTable;
-use Regimen\Geometry\FretWire;
+use Regimen\Instrument\Shape\FretWire;
 use Regimen\Tests\Specifications;
 use Regimen\Units\Length;
 

@@ -6,10 +6,10 @@ namespace Regimen\Tests\Geometry;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Regimen\Geometry\BodyShape;
-use Regimen\Geometry\InstrumentMass;
-use Regimen\Geometry\MassPart;
-use Regimen\Geometry\TakenOff;
+use Regimen\Instrument\Shape\BodyShape;
+use Regimen\Instrument\Shape\InstrumentMass;
+use Regimen\Instrument\Shape\MassPart;
+use Regimen\Instrument\Shape\TakenOff;
 use Regimen\Tests\Specifications;
 
 /** CALCULATIONS T6 by hand: volume × density, less what is cut away, and hardware as stated; gravities of the reference table at 12 %. */

@@ -8,8 +8,8 @@ use PHPUnit\Framework\TestCase;
 use Regimen\Findings\Finding;
 use Regimen\Inspection\AsMeasured;
 use Regimen\Inspection\MadeHere;
-use Regimen\Instrument\HouseDefaults;
-use Regimen\Instrument\InstrumentType;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Reading\HouseDefaults;
 use Regimen\Parts\PartGroup;
 use Regimen\Tests\Specifications;
 

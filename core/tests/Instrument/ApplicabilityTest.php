@@ -6,8 +6,8 @@ namespace Regimen\Tests\Instrument;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Revision\Comparison;
 use Regimen\Tests\DrawnSpecifications;
 

@@ -7,11 +7,11 @@ namespace Regimen\Tests\Instrument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Regimen\Electronics\SwitchPosition;
 use Regimen\Figures\StringFigures;
 use Regimen\Figures\Workings;
+use Regimen\Instrument\Electrics\SwitchPosition;
+use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Instrument\Specification;
-use Regimen\Instrument\SpecificationReader;
 
 /** What is worked out where neither client nor house says anything. Proportions are common practice. */
 final class CompletionTest extends TestCase

@@ -8,9 +8,10 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldKind;
-use Regimen\Instrument\Fields\FieldWords;
 use Regimen\Instrument\Fields\Option;
-use Regimen\Instrument\Fields\SpecificationFields;
+use Regimen\Instrument\Reading\FieldReader;
+use Regimen\Instrument\Reading\FieldWords;
+use Regimen\Instrument\Reading\SpecificationFields;
 use Regimen\Units\InvalidQuantity;
 
 /** What may be typed into the fields of a specification, and what is answered to the rest. */
@@ -67,7 +68,7 @@ final class FieldsTest extends TestCase
     public function test_it_is_read_as_makers_write_it(string $key, string $typed, string $words): void
     {
         $field = SpecificationFields::all()[$key];
-        self::assertSame($words, FieldWords::of($field, $field->read($typed)));
+        self::assertSame($words, FieldWords::of($field, FieldReader::read($field, $typed)));
     }
 
     /** @return iterable<string, array{string, string, string}> field, typed, what the answer says */
@@ -111,7 +112,7 @@ final class FieldsTest extends TestCase
     {
         $this->expectException(InvalidQuantity::class);
         $this->expectExceptionMessage($says);
-        SpecificationFields::all()[$key]->read($typed);
+        FieldReader::read(SpecificationFields::all()[$key], $typed);
     }
 
     public function test_keys_and_labels_are_unique_and_lists_of_choices_come_from_one_place(): void
@@ -137,7 +138,7 @@ final class FieldsTest extends TestCase
     {
         foreach (['guitar', 'bass', 'flat-top'] as $type) {
             foreach (SpecificationFields::tradeDefaults($type) as $key => $typed) {
-                self::assertNotNull(SpecificationFields::all()[$key]->read($typed), "{$key} for a {$type}");
+                self::assertNotNull(FieldReader::read(SpecificationFields::all()[$key], $typed), "{$key} for a {$type}");
             }
         }
     }

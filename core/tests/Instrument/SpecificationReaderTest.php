@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Regimen\Tests\Instrument;
 
 use PHPUnit\Framework\TestCase;
+use Regimen\Instrument\Brief\InstrumentType;
 use Regimen\Instrument\Fields\FieldKind;
-use Regimen\Instrument\Fields\FieldWords;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Instrument\HouseDefaults;
-use Regimen\Instrument\InstrumentType;
-use Regimen\Instrument\SpecificationReader;
+use Regimen\Instrument\Reading\FieldReader;
+use Regimen\Instrument\Reading\FieldWords;
+use Regimen\Instrument\Reading\HouseDefaults;
+use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 final class SpecificationReaderTest extends TestCase
 {
@@ -33,7 +34,7 @@ final class SpecificationReaderTest extends TestCase
                 $field = SpecificationFields::all()[$key];
                 $words = FieldWords::of($field, $value);
                 if ($words !== '' && ! in_array($field->kind, [FieldKind::Rows, FieldKind::Choice, FieldKind::Gauges, FieldKind::Numbers, FieldKind::Tuning], true)) {
-                    self::assertSame($words, FieldWords::of($field, $field->read($words)), "{$key}: what is shown is read again");
+                    self::assertSame($words, FieldWords::of($field, FieldReader::read($field, $words)), "{$key}: what is shown is read again");
                 }
             }
         }

@@ -6,9 +6,9 @@ namespace Regimen\Tests\Instrument;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Regimen\Instrument\FinishSystem;
-use Regimen\Instrument\Hand;
-use Regimen\Instrument\InstrumentType;
+use Regimen\Instrument\Brief\Hand;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Finish\FinishSystem;
 use Regimen\Tests\Specifications;
 use Regimen\Timber\Species;
 use Regimen\Units\Length;

@@ -10,8 +10,8 @@ use Regimen\Costing\StarterPrices;
 use Regimen\Findings\Finding;
 use Regimen\Revision\Change;
 use Regimen\Revision\Comparison;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Operations\TradeStandards;
+use Regimen\Route\Rules\RoutePlanner;
 use Regimen\Tests\Specifications;
 
 final class ComparisonTest extends TestCase

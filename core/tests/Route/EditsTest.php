@@ -7,10 +7,10 @@ namespace Regimen\Tests\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Findings\Severity;
-use Regimen\Route\Damage;
 use Regimen\Route\Edits\EditedRoute;
 use Regimen\Route\Edits\Edits;
 use Regimen\Route\Edits\ImpossibleEdit;
+use Regimen\Route\Judge\Damage;
 use Regimen\Route\Operation;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
@@ -19,9 +19,9 @@ use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\PreparationOperation;
+use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Route;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Rules\RoutePlanner;
 use Regimen\Tests\Specifications;
 
 /** Changes to a derived route: what they do, what they spoil, and what cannot be done. */

@@ -6,17 +6,17 @@ namespace Regimen\Tests\Route;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Inspection\Tolerances;
-use Regimen\Route\Adhesive;
-use Regimen\Route\HoldKind;
-use Regimen\Route\HouseRules;
-use Regimen\Route\HouseStandards;
-use Regimen\Route\Methods;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Air\SprayLimits;
+use Regimen\Route\Methods\Methods;
 use Regimen\Route\Operations\FretboardOperation;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\SprayLimits;
-use Regimen\Route\Standard;
-use Regimen\Route\Tool;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Operations\TradeStandards;
+use Regimen\Route\Rules\RoutePlanner;
+use Regimen\Route\Standards\Adhesive;
+use Regimen\Route\Standards\HouseRules;
+use Regimen\Route\Standards\HouseStandards;
+use Regimen\Route\Standards\Standard;
+use Regimen\Route\Standards\Tool;
 use Regimen\Tests\Specifications;
 
 /** The standards of a shop, in each way an operation is done. */
@@ -66,8 +66,8 @@ final class HouseStandardsTest extends TestCase
     public function test_own_limits_of_the_air_are_the_houses(): void
     {
         $strict = new SprayLimits(18.0, 60.0);
-        self::assertNotNull($strict->against(new \Regimen\Route\Climate(17.0, 50.0)));
-        self::assertNotNull($strict->against(new \Regimen\Route\Climate(19.0, 61.0)));
-        self::assertNull($strict->against(new \Regimen\Route\Climate(19.0, 60.0)));
+        self::assertNotNull($strict->against(new \Regimen\Route\Air\Climate(17.0, 50.0)));
+        self::assertNotNull($strict->against(new \Regimen\Route\Air\Climate(19.0, 61.0)));
+        self::assertNull($strict->against(new \Regimen\Route\Air\Climate(19.0, 60.0)));
     }
 }

@@ -14,9 +14,9 @@ use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\PreparationOperation;
+use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Route;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Rules\RoutePlanner;
 use Regimen\Tests\Specifications;
 
 /** What only some instruments need (TRADE section 2): hours, holds and order come in with it, and the reason stands beside it. */

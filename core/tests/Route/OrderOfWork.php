@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Regimen\Tests\Route;
 
-use Regimen\Geometry\HeadstockShape;
-use Regimen\Instrument\BoardFinish;
-use Regimen\Instrument\HeadstockConstruction;
-use Regimen\Instrument\HeadstockKind;
-use Regimen\Instrument\MarkerShape;
-use Regimen\Instrument\NeckFinish;
-use Regimen\Instrument\NeckJoint;
-use Regimen\Instrument\Shielding;
+use Regimen\Instrument\Electrics\Shielding;
+use Regimen\Instrument\Finish\BoardFinish;
+use Regimen\Instrument\Finish\NeckFinish;
+use Regimen\Instrument\Fretboard\MarkerShape;
+use Regimen\Instrument\Neck\HeadstockConstruction;
+use Regimen\Instrument\Neck\HeadstockKind;
+use Regimen\Instrument\Neck\NeckJoint;
+use Regimen\Instrument\Shape\HeadstockShape;
 use Regimen\Instrument\Specification;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Methods;
-use Regimen\Route\Question as Q;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Methods\Methods;
+use Regimen\Route\Methods\Question as Q;
 use Regimen\Route\Route;
 use Regimen\Timber\BalanceMoisture;
 

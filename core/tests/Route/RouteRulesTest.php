@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Regimen\Tests\Route;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Instrument\FinishSystem;
+use Regimen\Instrument\Finish\FinishSystem;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Link;
-use Regimen\Route\Methods;
+use Regimen\Route\Methods\Methods;
 use Regimen\Route\Operation;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\CoatStep;
@@ -19,11 +19,11 @@ use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\PreparationOperation;
-use Regimen\Route\Piece;
+use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\RouteDraft;
-use Regimen\Route\RoutePlanner;
-use Regimen\Route\Rules;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Rules\Preparation\BriefAndDesign;
+use Regimen\Route\Rules\RoutePlanner;
+use Regimen\Route\Standards\Piece;
 use Regimen\Tests\Specifications;
 use Regimen\Timber\Species;
 use Regimen\Units\Duration;
@@ -64,7 +64,7 @@ final class RouteRulesTest extends TestCase
     public function test_a_draft_drops_links_to_what_the_route_lacks_and_keeps_one_of_two_alike(): void
     {
         $draft = new RouteDraft(TradeStandards::all(), Specifications::sixString(), Methods::usual());
-        $draft->by(new Rules\BriefAndDesign);
+        $draft->by(new BriefAndDesign);
         $draft->add(PreparationOperation::Agree, []);
         $draft->add(PreparationOperation::Draw, []);
         $draft->after(PreparationOperation::Draw, [PreparationOperation::Agree, PreparationOperation::SelectTimber], 'first reason');
@@ -78,7 +78,7 @@ final class RouteRulesTest extends TestCase
     {
         foreach ([false, true] as $spoilsFirst) {
             $draft = new RouteDraft(TradeStandards::all(), Specifications::sixString(), Methods::usual());
-            $draft->by(new Rules\BriefAndDesign);
+            $draft->by(new BriefAndDesign);
             $draft->add(PreparationOperation::Agree, []);
             $draft->add(PreparationOperation::Draw, []);
             $window = Duration::ofHours(5);

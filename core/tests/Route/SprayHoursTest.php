@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Regimen\Tests\Route;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Route\Climate;
-use Regimen\Route\SprayHours;
-use Regimen\Route\SprayLimits;
+use Regimen\Route\Air\Climate;
+use Regimen\Route\Air\SprayHours;
+use Regimen\Route\Air\SprayLimits;
 
 /** Hours that were too damp or too cold on every day on which they were read are closed; one day says nothing. */
 final class SprayHoursTest extends TestCase

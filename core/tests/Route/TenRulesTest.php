@@ -7,12 +7,12 @@ namespace Regimen\Tests\Route;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Instrument\Specification;
-use Regimen\Route\Methods;
+use Regimen\Route\Methods\Methods;
+use Regimen\Route\Methods\Question;
 use Regimen\Route\Operations\HeadstockOperation;
-use Regimen\Route\Question;
-use Regimen\Route\RoutePlanner;
+use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\RouteRule;
-use Regimen\Route\TradeStandards;
+use Regimen\Route\Rules\RoutePlanner;
 use Regimen\Tests\Specifications;
 
 /** The ten rules of order on instruments and methods drawn at random; without any one rule class they are broken somewhere. */

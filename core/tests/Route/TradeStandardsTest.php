@@ -6,10 +6,7 @@ namespace Regimen\Tests\Route;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Regimen\Instrument\FinishSystem;
-use Regimen\Route\Caution;
-use Regimen\Route\FinishStandard;
-use Regimen\Route\HouseStandards;
+use Regimen\Instrument\Finish\FinishSystem;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Operations\CoatOperation;
@@ -21,13 +18,16 @@ use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\Operations;
 use Regimen\Route\Operations\PreparationOperation;
+use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\OperationState;
-use Regimen\Route\Piece;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
-use Regimen\Route\Standard;
-use Regimen\Route\TradeStandards;
-use Regimen\Route\UnknownStandard;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\FinishStandard;
+use Regimen\Route\Standards\HouseStandards;
+use Regimen\Route\Standards\Piece;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
+use Regimen\Route\Standards\Standard;
+use Regimen\Route\Standards\UnknownStandard;
 use Regimen\Units\Duration;
 
 /** What a new shop starts from, against the trade's table of operations (common practice, no single source). */

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Assignment;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\Due;
-use Regimen\Schedule\ImpossibleProblem;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\ReasonKind;
-use Regimen\Schedule\Release;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Plan\ReasonKind;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\ImpossibleProblem;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Release;
 
 /** Monday 2 March 2026, 8:00, unless a case says otherwise; each case is worked out by hand in its comment. */
 final class BuilderTest extends TestCase

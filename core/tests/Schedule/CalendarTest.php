@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\NoWorkingTime;
-use Regimen\Schedule\Slack;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Plan\Slack;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\NoWorkingTime;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** Hand-made cases, laid out in the comments, in a zone whose clocks change on the last Sundays of March and October. */
 final class CalendarTest extends TestCase

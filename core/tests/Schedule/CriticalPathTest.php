@@ -6,17 +6,17 @@ namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Formats\PsplibProject;
-use Regimen\Formats\UnreadableFile;
-use Regimen\Route\ThreePoint;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\CriticalPath;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\Worker;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Route\Standards\ThreePoint;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Worker;
+use Regimen\Schedule\Search\CriticalPath;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\WorkingHours;
 use Regimen\Units\Duration;
+use Regimen\Units\UnreadableFile;
 
 /**
  * Source: instance j301_1 of PSPLIB (Kolisch and Sprecher 1997; the copy in reference/ is written down from memory of

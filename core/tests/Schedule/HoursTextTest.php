@@ -6,7 +6,7 @@ namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\HoursText;
+use Regimen\Schedule\Time\HoursText;
 use Regimen\Units\InvalidQuantity;
 
 final class HoursTextTest extends TestCase

@@ -6,23 +6,23 @@ namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Assignment;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\Due;
-use Regimen\Schedule\Improver;
-use Regimen\Schedule\Objective;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Priority;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\Promise;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Building\Priority;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Objective;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Promise;
+use Regimen\Schedule\Problem\Weights;
+use Regimen\Schedule\Problem\Worker;
+use Regimen\Schedule\Search\Improver;
 use Regimen\Schedule\Solver\Budget;
-use Regimen\Schedule\Weights;
-use Regimen\Schedule\Worker;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** Planning longer: never worse, the same for the same seed, every rule of the shop kept, and promises weighed as they were given. */
 final class ImproverTest extends TestCase

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\Due;
-use Regimen\Schedule\Load;
-use Regimen\Schedule\Outage;
-use Regimen\Schedule\Problem;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Building\Load;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\Outage;
+use Regimen\Schedule\Problem\Problem;
 
 /** Load by week: what there is, what is planned, what the promises need. */
 final class LoadTest extends TestCase

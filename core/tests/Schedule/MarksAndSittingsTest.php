@@ -6,21 +6,21 @@ namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\Frozen;
-use Regimen\Schedule\Grid;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\SetUp;
-use Regimen\Schedule\Trouble;
-use Regimen\Schedule\Troubles;
-use Regimen\Schedule\Window;
-use Regimen\Schedule\Worker;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Plan\Trouble;
+use Regimen\Schedule\Plan\Troubles;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Frozen;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\SetUp;
+use Regimen\Schedule\Problem\Window;
+use Regimen\Schedule\Problem\Worker;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\Grid;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** Plans speak in five-minute marks; what has to be done in one sitting is; a station stands only as it was itself set. */
 final class MarksAndSittingsTest extends TestCase

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Agenda;
-use Regimen\Schedule\Occupancy;
+use Regimen\Schedule\Building\Agenda;
+use Regimen\Schedule\Building\Occupancy;
 
 final class OccupancyTest extends TestCase
 {

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\CriticalPath;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\Due;
-use Regimen\Schedule\Frozen;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Priority;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\Window;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Building\Priority;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\Frozen;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Window;
+use Regimen\Schedule\Search\CriticalPath;
 
 final class PriorityTest extends TestCase
 {

@@ -6,12 +6,12 @@ namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Problem;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
 
 /** Plans of seeded random shops, judged minute by minute by a verifier that shares no code with the builder. */
 final class RandomShopsTest extends TestCase

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\Assert;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Assignment;
-use Regimen\Schedule\Plan;
-use Regimen\Schedule\Problem;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Problem;
 
 /**
  * Judges a plan from the definition of the shop alone, by the instants at which anything changes; it shares nothing with

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Tests\Schedule;
 
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\Worker;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Problem\Worker;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** A shop for schedule tests: Monday to Friday, 8–12 and 12:30–17, in a zone with clock changes. */
 trait Shops

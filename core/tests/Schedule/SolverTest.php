@@ -7,7 +7,7 @@ namespace Regimen\Tests\Schedule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Formats\PsplibProject;
-use Regimen\Schedule\ImpossibleProblem;
+use Regimen\Schedule\Problem\ImpossibleProblem;
 use Regimen\Schedule\Solver\Budget;
 use Regimen\Schedule\Solver\Evolution;
 use Regimen\Schedule\Solver\Justification;

@@ -5,25 +5,25 @@ declare(strict_types=1);
 namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Assignment;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\Due;
-use Regimen\Schedule\Frozen;
-use Regimen\Schedule\Improver;
-use Regimen\Schedule\Outage;
-use Regimen\Schedule\Pin;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\ReasonKind;
-use Regimen\Schedule\Release;
-use Regimen\Schedule\SetUp;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\ReasonKind;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\Frozen;
+use Regimen\Schedule\Problem\Outage;
+use Regimen\Schedule\Problem\Pin;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Release;
+use Regimen\Schedule\Problem\SetUp;
+use Regimen\Schedule\Problem\Window;
+use Regimen\Schedule\Problem\Worker;
+use Regimen\Schedule\Search\Improver;
 use Regimen\Schedule\Solver\Budget;
-use Regimen\Schedule\Window;
-use Regimen\Schedule\Worker;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\WorkingHours;
 
 /**
  * Two thousand small shops drawn at random, in zones with and without clock changes, with part days, days off, outages,

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\HoursText;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\HoursText;
+use Regimen\Schedule\Time\WorkingHours;
 
 final class WorkingHoursTest extends TestCase
 {

@@ -5,23 +5,23 @@ declare(strict_types=1);
 namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
-use Regimen\Schedule\Activity;
-use Regimen\Schedule\Builder;
-use Regimen\Schedule\Calendar;
-use Regimen\Schedule\Demand;
-use Regimen\Schedule\Due;
-use Regimen\Schedule\Improver;
-use Regimen\Schedule\Outage;
-use Regimen\Schedule\Pin;
-use Regimen\Schedule\Predecessor;
-use Regimen\Schedule\Problem;
-use Regimen\Schedule\Release;
-use Regimen\Schedule\SetUp;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Plan\Troubles;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\Outage;
+use Regimen\Schedule\Problem\Pin;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Release;
+use Regimen\Schedule\Problem\SetUp;
+use Regimen\Schedule\Problem\Window;
+use Regimen\Schedule\Problem\Worker;
+use Regimen\Schedule\Search\Improver;
 use Regimen\Schedule\Solver\Budget;
-use Regimen\Schedule\Troubles;
-use Regimen\Schedule\Window;
-use Regimen\Schedule\Worker;
-use Regimen\Schedule\WorkingHours;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\WorkingHours;
 
 /** What could make a planner hang or give up: it ends, plans what can be planned, and tells the rest. */
 final class WorstCasesTest extends TestCase

@@ -6,12 +6,12 @@ namespace Regimen\Tests\Strings;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
-use Regimen\Instrument\InstrumentType;
+use Regimen\Figures\Pull;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Reading\StringSets;
 use Regimen\Strings\Gauge;
 use Regimen\Strings\Note;
-use Regimen\Strings\Pull;
 use Regimen\Strings\StringMass;
-use Regimen\Strings\StringSets;
 use Regimen\Tests\Specifications;
 use Regimen\Units\InvalidQuantity;
 

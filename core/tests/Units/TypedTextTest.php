@@ -9,8 +9,9 @@ use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldKind;
-use Regimen\Instrument\Fields\SpecificationFields;
-use Regimen\Schedule\HoursText;
+use Regimen\Instrument\Reading\FieldReader;
+use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Schedule\Time\HoursText;
 use Regimen\Strings\Gauge;
 use Regimen\Strings\Note;
 use Regimen\Units\Duration;
@@ -110,9 +111,9 @@ final class TypedTextTest extends TestCase
             $typed = (string) ceil($field->bounds[0] ?? 1);
         }
         $wide = (string) preg_replace_callback('/\d/', static fn (array $digit): string => mb_chr(0xFF10 + (int) $digit[0]), $typed);
-        self::assertEquals($field->read($typed), $field->read($wide));
+        self::assertEquals(FieldReader::read($field, $typed), FieldReader::read($field, $wide));
         $this->expectException(InvalidQuantity::class);
-        $field->read((string) preg_replace('/\d/', '²', $typed));
+        FieldReader::read($field, (string) preg_replace('/\d/', '²', $typed));
     }
 
     /** @return iterable<string, array{Field, string}> */
@@ -134,11 +135,11 @@ final class TypedTextTest extends TestCase
     public function test_what_an_error_proposes_is_accepted(Field $field, string $typed): void
     {
         try {
-            $field->read($typed);
+            FieldReader::read($field, $typed);
             self::fail("{$typed} was read.");
         } catch (InvalidQuantity $wrong) {
             foreach ($wrong->proposals as $proposal) {
-                $field->read($proposal);
+                FieldReader::read($field, $proposal);
                 self::assertStringContainsString($proposal, $wrong->getMessage());
             }
             self::assertNotSame([], $wrong->proposals, $wrong->getMessage());

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Regimen\Instrument\Fields;
 
-use Regimen\Units\InvalidQuantity;
-
 /** One value of a specification: its name, what may be typed into it, and what the house takes when it is left out. */
 final readonly class Field
 {
@@ -81,15 +79,5 @@ final readonly class Field
     public function defaultFor(string $type): string
     {
         return is_array($this->default) ? ($this->default[$type] ?? array_values($this->default)[0] ?? '') : $this->default;
-    }
-
-    /**
-     * The value that was typed, in the type of its kind.
-     *
-     * @throws InvalidQuantity saying what is wrong and what would be right
-     */
-    public function read(string $typed): mixed
-    {
-        return FieldReader::read($this, trim($typed));
     }
 }

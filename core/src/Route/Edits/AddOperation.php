@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Edits;
 
-use Regimen\Route\HoldKind;
+use Regimen\Route\Air\HoldKind;
 use Regimen\Route\Link;
 use Regimen\Route\Operation;
-use Regimen\Route\Piece;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
-use Regimen\Route\Standard;
-use Regimen\Route\ThreePoint;
+use Regimen\Route\Standards\Piece;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
+use Regimen\Route\Standards\Standard;
+use Regimen\Route\Standards\ThreePoint;
 use Regimen\Units\Duration;
 
 /** An operation of one's own: a repair, a special inlay. */

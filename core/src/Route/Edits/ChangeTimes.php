@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Edits;
 
-use Regimen\Route\HoldKind;
-use Regimen\Route\ThreePoint;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\ThreePoint;
 use Regimen\Units\Duration;
 
 /** Other hours or another hold for one operation of this build; what is null stays as derived. */

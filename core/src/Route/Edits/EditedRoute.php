@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Edits;
 
-use Regimen\Route\Damage;
+use Regimen\Route\Judge\Damage;
+use Regimen\Route\Judge\RouteJudge;
 use Regimen\Route\Route;
-use Regimen\Route\RouteJudge;
 
 /** A derived route with what has been changed on it. */
 final readonly class EditedRoute

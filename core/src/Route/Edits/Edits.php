@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Edits;
 
-use Regimen\Route\Piece;
 use Regimen\Route\Route;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Standards\Piece;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
 use Regimen\Units\Duration;
 
 /** Reads changes as they are kept, and makes them one after the other. */

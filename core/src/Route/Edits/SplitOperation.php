@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route\Edits;
 
 use Regimen\Route\Link;
-use Regimen\Route\ThreePoint;
+use Regimen\Route\Standards\ThreePoint;
 use Regimen\Units\Duration;
 
 /** One operation in two goes; the hold and the gate come after the second. */

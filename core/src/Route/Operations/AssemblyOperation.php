@@ -6,12 +6,12 @@ namespace Regimen\Route\Operations;
 
 use Regimen\Inspection\Target;
 use Regimen\Parts\PartGroup;
-use Regimen\Route\Caution;
-use Regimen\Route\Driver;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Driver;
 use Regimen\Route\Standards\Fixture;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
 
 /** From the first screw on cured finish to the hand-over. Figures are common practice without a single source. */

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace Regimen\Route\Operations;
 
 use Regimen\Inspection\Target;
-use Regimen\Instrument\BodyOutline;
-use Regimen\Instrument\Pickup;
+use Regimen\Instrument\Body\BodyOutline;
+use Regimen\Instrument\Electrics\Pickup;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
-use Regimen\Route\Caution;
-use Regimen\Route\Driver;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Driver;
 use Regimen\Route\Standards\Fixture;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
-use Regimen\Route\Tool;
+use Regimen\Route\Standards\Tool;
 
 /** The body, from the glued blank to the last sanding. Figures are common practice without a single source. */
 enum BodyOperation: string implements TradeOperation

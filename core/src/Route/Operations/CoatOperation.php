@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
-use Regimen\Instrument\FinishSystem;
+use Regimen\Instrument\Finish\FinishSystem;
 use Regimen\Parts\PartGroup;
-use Regimen\Route\Caution;
-use Regimen\Route\FinishStandard;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\FinishStandard;
 use Regimen\Route\Standards\Fixture;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
-use Regimen\Route\UnknownStandard;
+use Regimen\Route\Standards\UnknownStandard;
 use Regimen\Units\Duration;
 
 /**

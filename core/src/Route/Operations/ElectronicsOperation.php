@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
-use Regimen\Electronics\TapTest;
+use Regimen\Figures\TapTest;
 use Regimen\Inspection\Target;
 use Regimen\Parts\PartGroup;
-use Regimen\Route\Caution;
-use Regimen\Route\Driver;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Driver;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
 
 /** Harness, shielding and what is soldered in. Figures are common practice without a single source. */

@@ -6,8 +6,8 @@ namespace Regimen\Route\Operations;
 
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
-use Regimen\Route\Caution;
-use Regimen\Route\Skill;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Skill;
 
 /** All that the trade knows of one operation: what a new shop starts from, and what no shop changes. */
 final readonly class Entry

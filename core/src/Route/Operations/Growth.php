@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
-use Regimen\Route\Driver;
+use Regimen\Route\Standards\Driver;
 
 /** What the labour grows with, and the share of it that stays whatever there is of it. */
 final readonly class Growth

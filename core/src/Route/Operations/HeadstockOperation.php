@@ -7,14 +7,14 @@ namespace Regimen\Route\Operations;
 use Regimen\Inspection\Target;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
-use Regimen\Route\Caution;
-use Regimen\Route\Driver;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Driver;
 use Regimen\Route\Standards\Fixture;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
-use Regimen\Route\Tool;
+use Regimen\Route\Standards\Tool;
 
 /** The headstock: how it gets its angle, its width, its thickness and its holes. Figures are common practice without a single source. */
 enum HeadstockOperation: string implements TradeOperation

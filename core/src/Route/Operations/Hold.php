@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
-use Regimen\Route\HoldKind;
+use Regimen\Route\Air\HoldKind;
 use Regimen\Route\Standards\Fixture;
 use Regimen\Units\Duration;
 

@@ -7,14 +7,14 @@ namespace Regimen\Route\Operations;
 use Regimen\Inspection\Target;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
-use Regimen\Route\Caution;
-use Regimen\Route\Driver;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Driver;
 use Regimen\Route\Standards\Fixture;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
-use Regimen\Route\Tool;
+use Regimen\Route\Standards\Tool;
 
 /** Where neck, body and bridge meet. Figures are common practice without a single source. */
 enum JointOperation: string implements TradeOperation

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route\Operations;
 
 use Regimen\Instrument\Specification;
-use Regimen\Route\Piece;
+use Regimen\Route\Standards\Piece;
 
 /** Where an operation stands that needs no rule of its own: on which instruments, on which pieces, behind and ahead of what. */
 final readonly class Place

@@ -6,10 +6,10 @@ namespace Regimen\Route\Operations;
 
 use Regimen\Inspection\Target;
 use Regimen\Parts\PartGroup;
-use Regimen\Route\Caution;
-use Regimen\Route\HoldKind;
-use Regimen\Route\Skill;
-use Regimen\Route\Stage;
+use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
 
 /** What comes before the first cut: brief, drawing, parts and timber. Figures are common practice without a single source. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
-use Regimen\Route\Stage;
+use Regimen\Route\Standards\Stage;
 
 /** An operation of the trade: its entry is all that the house knows of it. */
 interface TradeOperation extends RouteKey

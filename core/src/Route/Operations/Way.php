@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
-use Regimen\Route\Caution;
+use Regimen\Route\Standards\Caution;
 use Regimen\Route\Standards\Station;
-use Regimen\Route\ThreePoint;
-use Regimen\Route\Tool;
+use Regimen\Route\Standards\ThreePoint;
+use Regimen\Route\Standards\Tool;
 use Regimen\Units\Duration;
 
 /** One way of doing an operation: with what, where, how long it takes, and what can go wrong. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
-use Regimen\Route\Methods;
+use Regimen\Route\Methods\Methods;
 use Regimen\Route\Operations\Place;
 use Regimen\Route\Operations\TradeOperation;
 use Regimen\Route\RouteDraft;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Solver;
 
-use Regimen\Schedule\ImpossibleProblem;
+use Regimen\Schedule\Problem\ImpossibleProblem;
 
 /**
  * A project with limited resources as the solver sees it: jobs counted from 0, durations in whole units of time, all

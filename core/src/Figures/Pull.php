@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Figures;
+
+use Regimen\Instrument\Specification;
+use Regimen\Strings\StringMass;
+
+/** How hard the strings pull (CALCULATIONS S2, S3), in newtons. */
+final readonly class Pull
+{
+    public const POUND_FORCE = 4.4482216152605;
+
+    /** @param  non-empty-list<float>  $each  treble first */
+    private function __construct(public array $each, public bool $estimated)
+    {
+    }
+
+    public static function of(Specification $s): self
+    {
+        $each = [];
+        $estimated = false;
+        foreach ($s->stringing->gauges as $index => $gauge) {
+            $stated = $s->stringing->unitMasses[$index] ?? null;
+            $mass = $stated === null ? StringMass::of($gauge) : $stated / 1000;
+            $estimated = $estimated || $stated === null && $gauge->isEstimated();
+            $each[] = self::tension($mass, $s->board->scale->mm / 1000, $s->stringing->tuning[$index]->frequency());
+        }
+
+        return $each === [] ? throw new \LogicException('An instrument has strings.') : new self($each, $estimated);
+    }
+
+    /**
+     * T = μ (2 L f)²
+     *
+     * @param  float  $mass  kg/m
+     * @param  float  $length  m
+     * @param  float  $frequency  Hz
+     */
+    public static function tension(float $mass, float $length, float $frequency): float
+    {
+        return $mass * (2 * $length * $frequency) ** 2;
+    }
+
+    public function total(): float
+    {
+        return array_sum($this->each);
+    }
+
+    /** The strongest over the weakest. */
+    public function spread(): float
+    {
+        return $this->strongest() / max(1e-9, $this->weakest());
+    }
+
+    public function strongest(): float
+    {
+        return max($this->each);
+    }
+
+    public function weakest(): float
+    {
+        return min($this->each);
+    }
+}

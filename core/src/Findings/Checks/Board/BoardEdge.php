@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Board;
+
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+use Regimen\Units\Words;
+
+/** Board left under the slots’ ends after the radius (G5). */
+final class BoardEdge implements Check
+{
+    private const LEAST = 0.5;
+
+    public function judge(Workings $w): iterable
+    {
+        $s = $w->specification;
+        $board = $w->board();
+        $x = $board->edgeLeft(0.0) < $board->edgeLeft($w->lastFret()) ? 0.0 : $w->lastFret();
+        $left = $board->edgeLeft($x);
+        if ($left >= self::LEAST) {
+            return;
+        }
+        $thick = Words::up($board->thickness + self::LEAST - $left);
+        $slot = Words::down($board->slotDepth - self::LEAST + $left, 2);
+        yield Finding::stop('board-edge', 'The radius leaves no edge', Words::mm($left, 2).' stay under the slots at the board’s edge; at least 0.5 should.', 'The board comes apart along the slots when the frets go in.', 'boardThickness', 'radius', 'slotDepth')
+            ->mendBy(ThickerBoard::ways($w, $thick))
+            ->mendBy($slot >= $s->board->tangDepth->mm ? [['slots '.Words::number($slot, 2).' deep', ['slotDepth' => Words::typed($slot, 2)]]] : [])
+            ->mendBy(FlatterBoard::ways($w));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Board;
+
+use Regimen\Figures\Workings;
+use Regimen\Units\Words;
+
+/** A thicker board as a mend: alone, with the neck and its heel as much thicker, and with screws as much shorter. */
+final class ThickerBoard
+{
+    /** @return iterable<array{string, array<string, string>}> */
+    public static function ways(Workings $w, float $thick): iterable
+    {
+        $s = $w->specification;
+        $more = $thick - $s->board->boardThickness->mm;
+        $board = ['boardThickness' => Words::typed($thick)];
+        $neck = ['thicknessFirst' => Words::typed($s->neck->thicknessFirst->mm + $more), 'thicknessTwelfth' => Words::typed($s->neck->thicknessTwelfth->mm + $more)];
+        $heel = ['heelThickness' => Words::typed($s->joinery->heelThickness->mm + $more)];
+        yield ['board '.Words::number($thick).' thick', $board];
+        yield ['board '.Words::number($thick).' thick, screws shorter', [...$board, 'screwLength' => Words::typed(max(10.0, floor($s->joinery->screwLength->mm - $more)), 0)]];
+        yield ['board and neck '.Words::number($more).' thicker', [...$board, ...$neck]];
+        yield ['board, neck and heel '.Words::number($more).' thicker', [...$board, ...$neck, ...$heel]];
+        yield ['board, neck and heel '.Words::number($more).' thicker, pocket as much deeper', [...$board, ...$neck, ...$heel, 'pocketDepth' => Words::typed($s->joinery->pocketDepth->mm + $more)]];
+    }
+}

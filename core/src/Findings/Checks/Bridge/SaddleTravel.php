@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Bridge;
+
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+use Regimen\Instrument\Body\BridgeKind;
+use Regimen\Units\Words;
+
+/** Each saddle reaches its compensation within its travel (G14). */
+final class SaddleTravel implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $travel = $w->scaleLine()->travel();
+        $saddles = $w->scaleLine()->saddles();
+        $shares = [$travel->shareOf($saddles->from), $travel->shareOf($saddles->to)];
+        [$least, $most] = $w->specification->bridgework->bridge === BridgeKind::Pinned ? [0.0, 1.0] : [0.2, 0.8];
+        if ($shares[0] >= $least - 1e-6 && $shares[1] <= $most + 1e-6) {
+            return;
+        }
+        $middle = ($saddles->from + $saddles->to) / 2 - $w->specification->board->scale->mm;
+        $front = round($middle - $travel->length() / 2, 2);
+        $long = Words::up(max($travel->length(), $saddles->length() / ($most - $least) + 0.2));
+        yield Finding::when($shares[0] < 0.0 || $shares[1] > 1.0, 'saddle-travel', 'Saddles at the end of their travel', 'The foremost would stand at '.Words::number(100 * $shares[0], 0).' %, the hindmost at '.Words::number(100 * $shares[1], 0).' % of '.Words::mm($travel->length()).'.', 'The instrument cannot be set in tune along the board.', 'saddleFront', 'saddleTravel')
+            ->mendBy([
+                ['bridge moved by '.Words::number($front - $w->specification->bridgework->saddleFront->mm), ['saddleFront' => Words::typed($front, 2)]],
+                ['a bridge with '.Words::number($long).' of travel, moved with it', ['saddleTravel' => Words::typed($long), 'saddleFront' => Words::typed($middle - $long / 2, 2)]],
+            ]);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Electrics;
+
+use Regimen\Figures\Workings;
+
+/** Part of a mend: the places of all pickups are worked out again. */
+final class SpreadAnew
+{
+    /** @return array<string, string> */
+    public static function all(Workings $w): array
+    {
+        $changes = [];
+        foreach (array_keys($w->specification->electrics->pickups) as $index) {
+            $changes["pickups.{$index}.position"] = '';
+        }
+
+        return $changes;
+    }
+}

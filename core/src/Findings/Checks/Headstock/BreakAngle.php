@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Headstock;
+
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+use Regimen\Instrument\Neck\HeadstockKind;
+use Regimen\Units\Words;
+
+/** Strings press into the nut (G12). */
+final class BreakAngle implements Check
+{
+    private const LEAST = 5.0;
+
+    /** What a mend aims at. */
+    private const AIM = 5.4;
+
+    private const STEEP = 17.0;
+
+    public function judge(Workings $w): iterable
+    {
+        $angles = array_map(fn (int $string): float => $w->head()->breakAngle($string), array_keys($w->head()->posts));
+        $low = array_keys(array_filter($angles, static fn (float $angle): bool => $angle < self::LEAST));
+        if ($low !== []) {
+            $lowest = min($angles);
+            yield Finding::when($lowest < 0.5, 'break-angle', 'Flat over the nut', ucfirst(Words::strings($low)).': down to '.Words::number($lowest).'°; under 5° a guide is usual.', 'The string buzzes in its slot or jumps out of it.', 'guided', 'headAngle', 'headStep', 'postHeight')
+                ->mendBy($this->guides($w, max($low) + 1))
+                ->mendBy($this->angles($w, $low))
+                ->mendBy($this->steps($w, $low));
+        }
+        if (max($angles) > self::STEEP) {
+            yield Finding::note('break-steep', 'Steep over the nut', 'Up to '.Words::number(max($angles)).'°.', 'Friction in the slot: the string goes out of tune when it is bent.', 'headAngle');
+        }
+    }
+
+    /** @return iterable<array{string, array<string, string>}> */
+    private function guides(Workings $w, int $guided): iterable
+    {
+        $head = $w->specification->head;
+        $nearest = min(array_map(static fn ($post): float => -$post->x, $w->head()->posts));
+        foreach ([$head->guideAt->mm, Words::down(min(35.0, $nearest - 10.0), 0)] as $at) {
+            $drop = max($head->guideDrop->mm, Words::up($at * tan(deg2rad(self::AIM))));
+            yield ["guide over {$guided}", ['guided' => (string) $guided, 'guideAt' => Words::typed($at), 'guideDrop' => Words::typed($drop)]];
+        }
+    }
+
+    /**
+     * The least angle that is enough.
+     *
+     * @param  non-empty-list<int>  $low
+     * @return iterable<array{string, array<string, string>}>
+     */
+    private function angles(Workings $w, array $low): iterable
+    {
+        if ($w->specification->head->headstock !== HeadstockKind::Angled) {
+            return;
+        }
+        for ($angle = ceil($w->head()->angle()); $angle <= 18.0; $angle += 0.5) {
+            if (min(array_map(fn (int $string): float => $w->head()->breakAngle($string, $angle), $low)) >= self::AIM) {
+                yield ['headstock at '.Words::number($angle).'°', ['headAngle' => Words::number($angle).'°']];
+
+                return;
+            }
+        }
+    }
+
+    /**
+     * @param  non-empty-list<int>  $low
+     * @return iterable<array{string, array<string, string>}>
+     */
+    private function steps(Workings $w, array $low): iterable
+    {
+        $missing = max(array_map(fn (int $string): float => $w->head()->awayFromNut($string) * tan(deg2rad(self::AIM)) - $w->head()->heightLost($string), $low));
+        $step = ceil($w->specification->head->headStep->mm + $missing);
+        if ($w->specification->head->headstock === HeadstockKind::Flat && $step <= 22.0) {
+            yield ['step '.Words::number($step), ['headStep' => Words::typed($step)]];
+        }
+        $post = Words::down($w->specification->head->postHeight->mm - $missing);
+        if ($post >= 3.0) {
+            yield ['strings '.Words::number($post).' above the face', ['postHeight' => Words::typed($post)]];
+        }
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Headstock;
+
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+use Regimen\Geometry\Point;
+use Regimen\Units\Words;
+
+/** A guide stands between nut and posts. */
+final class GuideOverPosts implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $head = $w->specification->head;
+        if ($head->guided > 0) {
+            $nearest = min([INF, ...array_map(static fn (Point $post): float => -$post->x, array_slice($w->head()->posts, 0, $head->guided))]);
+            if ($head->guideAt->mm > $nearest - 8) {
+                yield Finding::stop('guide-place', 'Guide at a post', 'It is to sit '.Words::mm($head->guideAt->mm).' from the nut, and the nearest guided post '.Words::mm($nearest).'.', 'The guide has to stand in front of the posts whose strings it holds down.', 'guideAt', 'guided')
+                    ->mend('guide at '.Words::number(max(10.0, $nearest * 0.6)), $nearest > 20 ? ['guideAt' => Words::typed(max(10.0, $nearest * 0.6))] : null);
+            }
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Headstock;
+
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+use Regimen\Units\Words;
+
+/** Strings run straight to their posts. */
+final class SideAngle implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $angles = array_map(fn (int $string): float => $w->head()->sideAngle($string), array_keys($w->head()->posts));
+        $steep = array_keys(array_filter($angles, static fn (float $angle): bool => $angle > 12.0));
+        if ($steep !== []) {
+            yield Finding::warn('side-angle', 'Strings turn sideways at the nut', ucfirst(Words::strings($steep)).': up to '.Words::number(max($angles)).'°.', 'They bind in their slots and saw them wide.', 'posts', 'firstPost')
+                ->mendBy($this->farther($w))
+                ->mend('posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
+        }
+    }
+
+    /** @return iterable<array{string, array<string, string>}> */
+    private function farther(Workings $w): iterable
+    {
+        foreach ($w->specification->head->posts === [] ? [8, 15, 25, 40, 60] : [] as $by) {
+            $post = $w->specification->head->firstPost->mm + $by;
+            if ($post <= 150.0) {
+                yield ['first post '.Words::number($post).' from the nut', ['firstPost' => Words::typed($post)]];
+                yield ['first post '.Words::number($post).' from the nut, headstock to match', ['firstPost' => Words::typed($post), 'headLength' => '']];
+            }
+        }
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Neck;
+
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Units\Words;
+
+/** What all strings together ask of the neck (S3). */
+final class TotalPull implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        $total = $w->pull()->total();
+        $most = $w->specification->brief->type === InstrumentType::Bass ? 1250.0 : 800.0;
+        if ($total > $most && ! $w->specification->neck->stiffeningRods) {
+            yield Finding::warn('total-pull', 'A great pull on the neck', Words::number($total, 0).' N together, '.Words::number($total / 9.80665, 0).' kg.', 'A neck under so much is usually stiffened.', 'stiffeningRods', 'gauges')->mend('stiffening rods', ['stiffeningRods' => 'yes']);
+        }
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Strings;
+
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+use Regimen\Units\Words;
+
+/** A set pulls evenly (S3). */
+final class UnevenSet implements Check
+{
+    private const MOST = 1.7;
+
+    public function judge(Workings $w): iterable
+    {
+        if ($w->specification->isDoubled() || $w->pull()->spread() <= self::MOST) {
+            return;
+        }
+        $each = $w->pull()->each;
+        $weakest = (int) array_search($w->pull()->weakest(), $each, true);
+        $strongest = (int) array_search($w->pull()->strongest(), $each, true);
+        yield Finding::warn('uneven-set', 'An uneven set', 'String '.($strongest + 1).' pulls '.Words::number($w->pull()->strongest()).' N, string '.($weakest + 1).' '.Words::number($w->pull()->weakest()).' N.', 'The neck twists and the strings feel unlike each other.', 'gauges', 'tuning')
+            ->mend('the usual set', $w->clientSays('gauges') ? ['gauges' => '', 'unitMasses' => ''] : null)
+            ->mend('the usual tuning', $w->clientSays('tuning') ? ['tuning' => ''] : null)
+            ->mend('the usual set and tuning', $w->clientSays('gauges') && $w->clientSays('tuning') ? ['gauges' => '', 'tuning' => '', 'unitMasses' => ''] : null)
+            ->mendBy($this->evened($w));
+    }
+
+    /**
+     * Strings that pull far from the middle one get the gauge that pulls nearer to it.
+     *
+     * @return iterable<array{string, array<string, string>}>
+     */
+    private function evened(Workings $w): iterable
+    {
+        $sorted = $w->pull()->each;
+        sort($sorted);
+        $middle = $sorted[intdiv(count($sorted), 2)];
+        foreach ([1.25, 1.15, 1.05] as $apart) {
+            $others = [];
+            foreach ($w->pull()->each as $string => $pull) {
+                if ($pull > $middle * $apart || $pull < $middle / $apart) {
+                    foreach (OtherGauge::ways($w, $string, [$middle]) as [$words, $changes]) {
+                        $others[$string] = explode(' ', $words)[1];
+                        break;
+                    }
+                }
+            }
+            yield ['an even set: '.implode(', ', $others), $others === [] ? [] : OtherGauge::changed($w, $others)];
+        }
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Findings\Checks\Strings;
+
+use Regimen\Figures\Workings;
+use Regimen\Findings\Check;
+use Regimen\Findings\Finding;
+use Regimen\Instrument\Brief\InstrumentType;
+
+/** Wound strings rest on an estimate until their maker’s figure is known (S1). */
+final class UnknownMass implements Check
+{
+    public function judge(Workings $w): iterable
+    {
+        if ($w->pull()->estimated && $w->specification->brief->type === InstrumentType::Bass) {
+            yield Finding::note('string-mass', 'Pull by an estimate', 'Wound strings are reckoned with a core of 42 % and come out within about 5 %.', 'The maker’s mass per length makes it exact.', 'unitMasses');
+        }
+    }
+}

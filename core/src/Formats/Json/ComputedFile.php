@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Formats\Json;
+
+use Regimen\Figures\Figure;
+use Regimen\Figures\FigureBook;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Checks\RuleBook;
+use Regimen\Findings\Finding;
+use Regimen\Findings\Mend;
+
+/** Every figure and every finding of a specification as JSON, for scripts and for checking from outside. */
+final class ComputedFile
+{
+    public static function of(Workings $workings): string
+    {
+        return json_encode([
+            'instrument' => $workings->specification->inOneLine(),
+            'leftAside' => (object) $workings->read->leftAside(),
+            'figures' => array_map(static fn (Figure $figure): array => [
+                'key' => $figure->key, 'name' => $figure->name, 'value' => round($figure->value, 6), 'unit' => $figure->unit,
+                'number' => $figure->number, 'formula' => $figure->formula, 'source' => $figure->source(),
+            ], FigureBook::of($workings)),
+            'findings' => array_map(static fn (Finding $finding): array => [
+                'key' => $finding->key, 'severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures,
+                'because' => $finding->because, 'source' => $finding->source, 'fields' => $finding->fields,
+                'mends' => array_map(static fn (Mend $mend): array => ['words' => $mend->words, 'changes' => $mend->changes], $finding->mends),
+                'unmended' => $finding->unmended,
+            ], RuleBook::judge($workings)),
+        ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument\Neck;
+
+use Regimen\Instrument\Fields\Option;
+use Regimen\Instrument\Fields\WordsOfValue;
+
+/** How neck and body meet. */
+enum NeckJoint: string implements Option
+{
+    use WordsOfValue;
+
+    case BoltOn = 'bolt-on';
+    case Set = 'set';
+    case Through = 'through';
+    case Mortise = 'bolted_mortise';
+
+    /** Whether the neck stays in for good, so that both are finished together. */
+    public function isGlued(): bool
+    {
+        return $this === self::Set || $this === self::Through;
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Instrument\Shape;
+
+use Regimen\Geometry\Interval;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Specification;
+
+/** The saddle line and the room the saddles have (CALCULATIONS G14), in mm from the nut. */
+final readonly class ScaleLine
+{
+    /** Compensation from the thinnest to the thickest of its kind: the guideline, common practice. */
+    private const PLAIN_MM = [1.0, 2.0];
+
+    private const WOUND_MM = [2.5, 4.0];
+
+    /** Thinnest and thickest plain string, and wound ones of guitars and basses, in mm; between them it grows in a straight line (house convention). */
+    private const PLAIN_GAUGES = [0.2, 0.6];
+
+    private const WOUND_GAUGES = [0.5, 1.6];
+
+    private const BASS_GAUGES = [0.8, 3.4];
+
+    private function __construct(private Specification $specification)
+    {
+    }
+
+    public static function of(Specification $specification): self
+    {
+        return new self($specification);
+    }
+
+    /** By how much a string's saddle stands behind the scale line, by its kind and gauge: plain 1 to 2, wound 2.5 to 4 mm. */
+    public function compensation(int $string): float
+    {
+        $gauge = $this->specification->stringing->gauges[$string];
+        [$least, $most] = $gauge->wound ? self::WOUND_MM : self::PLAIN_MM;
+        [$thinnest, $thickest] = match (true) {
+            ! $gauge->wound => self::PLAIN_GAUGES,
+            $this->specification->brief->type === InstrumentType::Bass => self::BASS_GAUGES,
+            default => self::WOUND_GAUGES,
+        };
+
+        return $least + ($most - $least) * max(0.0, min(1.0, ($gauge->diameter->mm - $thinnest) / ($thickest - $thinnest)));
+    }
+
+    /** From the saddle that stands foremost to the one farthest back. */
+    public function saddles(): Interval
+    {
+        $from = $to = $this->saddleAt(0);
+        foreach (array_keys($this->specification->stringing->gauges) as $string) {
+            [$from, $to] = [min($from, $this->saddleAt($string)), max($to, $this->saddleAt($string))];
+        }
+
+        return new Interval($from, $to);
+    }
+
+    public function saddleAt(int $string): float
+    {
+        return $this->specification->board->scale->mm + $this->compensation($string);
+    }
+
+    /** Where the saddles can stand. */
+    public function travel(): Interval
+    {
+        $front = $this->specification->board->scale->mm + $this->specification->bridgework->saddleFront->mm;
+
+        return new Interval($front, $front + $this->specification->bridgework->saddleTravel->mm);
+    }
+}

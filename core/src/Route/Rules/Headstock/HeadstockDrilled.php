@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Route\Rules\Headstock;
+
+use Regimen\Instrument\Specification;
+use Regimen\Route\Methods\Methods;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\RouteDraft;
+use Regimen\Route\RouteRule;
+use Regimen\Route\Standards\Piece;
+
+/** The headstock to thickness, and its tuner holes. */
+final readonly class HeadstockDrilled implements RouteRule
+{
+    public function name(): string
+    {
+        return 'Tuner holes on a flat headstock';
+    }
+
+    public function appliesTo(Specification $specification, Methods $methods): bool
+    {
+        return true;
+    }
+
+    public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
+    {
+        $draft->add(HeadstockOperation::Thickness, [Piece::Neck], why: 'Tuners fit a headstock of 14 to 16 mm.');
+        $draft->add(HeadstockOperation::TunerHoles, [Piece::Neck], why: 'Holes are drilled for the tuners that have arrived.');
+        $draft->after(NeckOperation::Carve, [HeadstockOperation::TunerHoles, HeadstockOperation::Thickness], 'Drill and plane need the headstock lying flat on a square neck.', 'On a carved neck nothing lies flat any more: the holes run askew.');
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Plan;
+
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\Problem;
+
+/**
+ * What makes one plan better than another (CALCULATIONS P3), as one number, less being better: weighted lateness against
+ * promises first, then the time that builds spend in the shop, then set-ups and sanding, then what was planned near today
+ * and would move. The weights are the problem's.
+ */
+final readonly class Objective
+{
+    /** What is planned within so many minutes from now is near. */
+    public const NEAR = 4_320;
+
+    /** What a window that no sanding mends weighs, in minutes of sanding. */
+    private const UNMENDED = 480;
+
+    /** @param  array<string, int>  $before  where activities were planned to start until now */
+    public function __construct(private array $before = [])
+    {
+    }
+
+    public function cost(Problem $problem, Plan $plan): int
+    {
+        $weights = $problem->weights;
+        $cost = $weights->setUps * $this->setUpMinutes($problem, $plan);
+        foreach ($this->finishes($problem, $plan) as $build => $finish) {
+            $due = $problem->dues[$build] ?? new Due(null);
+            $cost += $weights->inTheShop * ($finish - $problem->now);
+            $cost += $due->instant === null ? 0 : $weights->late * $weights->of($due->promise) * max(0, $finish - $due->instant);
+        }
+        foreach ($this->before as $id => $start) {
+            $now = $plan->assignments[$id] ?? null;
+            $cost += $now !== null && $start - $problem->now < self::NEAR ? $weights->moved * abs($now->start - $start) : 0;
+        }
+
+        return $cost;
+    }
+
+    /** Minutes of set-ups that are not shared and of sanding where a window was missed. */
+    public function setUpMinutes(Problem $problem, Plan $plan): int
+    {
+        $minutes = 0;
+        foreach ($plan->assignments as $id => $assignment) {
+            $minutes += $assignment->sharesSetUpOf === null ? $problem->activities[$id]->setUp->minutes ?? 0 : 0;
+            foreach ($assignment->missed as $window) {
+                $minutes += $window->sanding === 0 ? self::UNMENDED : $window->sanding;
+            }
+        }
+
+        return $minutes;
+    }
+
+    /** @return array<string, int> when the last planned activity of each build is over */
+    public function finishes(Problem $problem, Plan $plan): array
+    {
+        $finishes = [];
+        foreach ($plan->assignments as $id => $assignment) {
+            $build = $problem->activities[$id]->build;
+            $finishes[$build] = max($finishes[$build] ?? 0, $assignment->finish);
+        }
+
+        return $finishes;
+    }
+
+    /** @return array<string, int> clock minutes by which a build misses its date; those that keep it are left out */
+    public function lateness(Problem $problem, Plan $plan): array
+    {
+        $late = [];
+        foreach ($this->finishes($problem, $plan) as $build => $finish) {
+            $due = ($problem->dues[$build] ?? new Due(null))->instant;
+            if ($due !== null && $finish > $due) {
+                $late[$build] = $finish - $due;
+            }
+        }
+
+        return $late;
+    }
+}

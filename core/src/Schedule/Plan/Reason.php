@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Plan;
+
+use Regimen\Schedule\Problem\Outage;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Release;
+
+/** Why an activity is not earlier. */
+final readonly class Reason
+{
+    /**
+     * @param  string|null  $activity  the activity that is waited for, or that has the person or the resource
+     * @param  string|null  $resource  the station, fixture or piece that is taken
+     * @param  string|null  $cause  in words, for releases and lags
+     */
+    private function __construct(
+        public ReasonKind $kind,
+        public ?string $activity = null,
+        public ?string $resource = null,
+        public ?string $cause = null,
+    ) {
+    }
+
+    public static function now(): self
+    {
+        return new self(ReasonKind::Now);
+    }
+
+    public static function started(): self
+    {
+        return new self(ReasonKind::Started);
+    }
+
+    public static function link(Predecessor $predecessor): self
+    {
+        return new self($predecessor->lagCause === null ? ReasonKind::Link : ReasonKind::Lag, $predecessor->activity, cause: $predecessor->lagCause);
+    }
+
+    public static function release(Release $release): self
+    {
+        return new self(ReasonKind::Release, cause: $release->cause);
+    }
+
+    public static function person(string $activity): self
+    {
+        return new self(ReasonKind::Person, $activity);
+    }
+
+    public static function resource(string $resource, string $activity): self
+    {
+        return new self(ReasonKind::Resource, $activity, $resource);
+    }
+
+    /** @param  string|null  $activity  what was over before, while nobody was there to go on */
+    public static function calendar(?string $activity = null): self
+    {
+        return new self(ReasonKind::Calendar, $activity);
+    }
+
+    public static function outage(Outage $outage): self
+    {
+        return new self($outage->climate ? ReasonKind::Climate : ReasonKind::Outage, resource: $outage->resource, cause: $outage->cause);
+    }
+
+    /** @param  string|null  $after  the activity behind which it was pinned; null where it was pinned to a day */
+    public static function pin(?string $after): self
+    {
+        return new self(ReasonKind::Pin, $after);
+    }
+
+    public static function frozen(): self
+    {
+        return new self(ReasonKind::Frozen);
+    }
+
+    public static function window(): self
+    {
+        return new self(ReasonKind::Window);
+    }
+
+    public static function setUp(string $station, string $activity): self
+    {
+        return new self(ReasonKind::SetUp, $activity, $station);
+    }
+}

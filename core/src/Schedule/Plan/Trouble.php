@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Plan;
+
+/** What a plan cannot do as it was asked to, and what would mend it. */
+final readonly class Trouble
+{
+    public function __construct(public string $kind, public ?string $activity, public ?string $build, public string $words)
+    {
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Plan;
+
+/** An activity that cannot be planned, and what would mend it. */
+final readonly class Unplanned
+{
+    public function __construct(public string $activity, public string $why)
+    {
+    }
+}

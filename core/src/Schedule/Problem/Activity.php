@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Problem;
+
+use Regimen\Schedule\Time\Grid;
+
+/** One open operation as the plan sees it. Work in working minutes, hold in clock minutes, instants in minutes since 1970 UTC. */
+final readonly class Activity
+{
+    /**
+     * @param  int  $work  set-up and labour by the house standard
+     * @param  list<Predecessor>  $predecessors  those that are not in the problem count as over
+     * @param  list<Demand>  $demands
+     * @param  Release|null  $release  not before this instant
+     * @param  int|null  $worker  the person who has begun it and keeps it
+     * @param  int|null  $startedAt  work under way since; the rest goes on as soon as the person is there
+     * @param  int|null  $holdUntil  a hold under way, nothing left to do but wait
+     * @param  SetUp|null  $setUp  the part of the work that is saved where the station is set the same already
+     * @param  list<Window>  $windows
+     */
+    public function __construct(
+        public string $id,
+        public string $build,
+        public int $work,
+        public int $hold = 0,
+        public ?string $skill = null,
+        public array $predecessors = [],
+        public array $demands = [],
+        public ?Release $release = null,
+        public bool $oneSitting = false,
+        public ?int $worker = null,
+        public ?int $startedAt = null,
+        public ?int $holdUntil = null,
+        public ?SetUp $setUp = null,
+        public array $windows = [],
+        public ?Pin $pin = null,
+        public ?Frozen $frozen = null,
+    ) {
+    }
+
+    /** The same on five-minute marks: durations and what is waited for rounded up; a set-up is what it adds to the rounded labour. */
+    public function onGrid(): self
+    {
+        $work = Grid::up($this->work);
+
+        return $this->with([
+            'work' => $work,
+            'hold' => Grid::up($this->hold),
+            'predecessors' => array_map(static fn (Predecessor $one): Predecessor => $one->lag % Grid::MINUTES === 0 ? $one : new Predecessor($one->activity, Grid::up($one->lag), $one->lagCause), $this->predecessors),
+            'release' => $this->release === null ? null : new Release(Grid::up($this->release->instant), $this->release->cause),
+            'holdUntil' => $this->holdUntil === null ? null : Grid::up($this->holdUntil),
+            'setUp' => $this->setUp === null ? null : new SetUp($this->setUp->key, $work - Grid::up($this->work - $this->setUp->minutes), $this->setUp->station),
+            'windows' => array_map(static fn (Window $one): Window => new Window($one->after, $one->minutes, Grid::up($one->sanding)), $this->windows),
+            'pin' => $this->pin?->from === null ? $this->pin : new Pin($this->pin->worker, Grid::up($this->pin->from), $this->pin->until, $this->pin->after),
+            'frozen' => $this->frozen === null ? null : new Frozen($this->frozen->worker, Grid::up($this->frozen->start), $this->frozen->keepsTime),
+        ]);
+    }
+
+    public function isUnderWay(): bool
+    {
+        return $this->startedAt !== null || $this->holdUntil !== null;
+    }
+
+    /** @param  array<string, mixed>  $changes  by property */
+    public function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+}

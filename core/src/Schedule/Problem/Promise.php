@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Problem;
+
+/** How firmly a date was given: a show that opens, a client's date, a wish. */
+enum Promise: string
+{
+    case Immovable = 'immovable';
+    case Promised = 'promised';
+    case Wished = 'wished';
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Search;
+
+use Regimen\Schedule\Plan\Plan;
+
+/** A plan that was looked for longer, beside the one it started from. */
+final readonly class Improved
+{
+    /** @param  array<string, int>  $keys  the order that makes the best plan, by activity */
+    public function __construct(public array $keys, public Plan $first, public Plan $best, public int $firstCost, public int $bestCost, public int $schedules)
+    {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Time;
+
+/** A calendar that never has an hour of work to give. */
+final class NoWorkingTime extends \DomainException
+{
+    public static function within(string $whose, int $years): self
+    {
+        return new self("{$whose} has no hours left for it within {$years} years. Check hours, holds and dates.");
+    }
+
+    public static function in(string $whose): self
+    {
+        return new self("{$whose} has no working hours. Give at least one weekday hours.");
+    }
+}
