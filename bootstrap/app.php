@@ -5,7 +5,7 @@ declare(strict_types=1);
 use App\Http\ErrorPage;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShareShop;
-use App\Models\Person;
+use App\Models\People\Person;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use App\Models\Person;
+use App\Models\People\Person;
 
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'people'],

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests;
 
-use App\Actions\Commission;
-use App\Actions\OpenShop;
-use App\Actions\ReleaseSpecification;
-use App\Actions\TakeCommission;
-use App\Models\Build;
-use App\Models\Operation;
-use App\Models\Person;
-use App\Models\Purpose;
-use App\Models\Role;
+use App\Actions\Commission\Commission;
+use App\Actions\Commission\TakeCommission;
+use App\Actions\House\OpenShop;
+use App\Actions\Specification\ReleaseSpecification;
+use App\Models\Build\Build;
+use App\Models\Build\Operation;
+use App\Models\Build\Purpose;
+use App\Models\People\Person;
+use App\Models\People\Role;
 use App\Support\Clock;
 use Illuminate\Foundation\Testing\LazilyRefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
@@ -26,10 +26,13 @@ abstract class TestCase extends FrameworkTestCase
     use LazilyRefreshDatabase;
 
     protected const SPECIFICATION = [
-        'type' => 'guitar', 'strings' => '6', 'hand' => 'right', 'scale' => '25 1/2"', 'frets' => '22', 'nutWidth' => '43', 'boardLength' => '',
+        'type' => 'guitar', 'strings' => '6', 'hand' => 'right', 'scale' => '25 1/2"', 'frets' => '22',
+        'nutWidth' => '43', 'boardLength' => '',
         'joint' => 'bolt-on', 'body' => 'solid', 'neckTimber' => 'sugar maple', 'boardTimber' => 'Indian rosewood',
         'layers' => [['timber' => 'red alder', 'thickness' => '1 3/4"']],
-        'finish' => 'wiping-oil', 'colour' => '', 'pickups' => [['place' => 'neck', 'kind' => 'humbucker'], ['place' => 'bridge', 'kind' => 'humbucker']], 'electronics' => 'volume, tone', 'wishes' => 'light',
+        'finish' => 'wiping-oil', 'colour' => '',
+        'pickups' => [['place' => 'neck', 'kind' => 'humbucker'], ['place' => 'bridge', 'kind' => 'humbucker']],
+        'electronics' => 'volume, tone', 'wishes' => 'light',
     ];
 
     protected Person $manager;
@@ -43,8 +46,15 @@ abstract class TestCase extends FrameworkTestCase
     }
 
     /** Each request reads the shop anew, as it does when it is served. */
-    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
-    {
+    public function call(
+        $method,
+        $uri,
+        $parameters = [],
+        $cookies = [],
+        $files = [],
+        $server = [],
+        $content = null,
+    ): TestResponse {
         app()->forgetScopedInstances();
 
         return parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
@@ -52,8 +62,15 @@ abstract class TestCase extends FrameworkTestCase
 
     protected function openShop(): void
     {
-        $this->manager = app(OpenShop::class)('Test shop', 'EUR', 'Europe/Berlin', 'Ines', 'ines@example.org', 'a long password');
-        $this->maker = Person::query()->create(['name' => 'Tobias', 'email' => 'tobias@example.org', 'password' => 'a long password', 'role' => Role::Maker, 'skills' => ['bodies', 'necks'], 'rate_minor' => 3000]);
+        $this->manager = app(OpenShop::class)(
+            'Test shop', 'EUR', 'Europe/Berlin', 'Ines', 'ines@example.org', 'a long password',
+        );
+        $this->maker = Person::query()->create(
+            [
+                'name' => 'Tobias', 'email' => 'tobias@example.org', 'password' => 'a long password',
+                'role' => Role::Maker, 'skills' => ['bodies', 'necks'], 'rate_minor' => 3000,
+            ],
+        );
         $this->maker->refresh();
     }
 
@@ -74,7 +91,8 @@ abstract class TestCase extends FrameworkTestCase
     protected function commission(array $specification = [], string $promise = '2026-07-31'): Build
     {
         return app(TakeCommission::class)($this->manager, new Commission(
-            Purpose::Commission, 'Fennimore', 'Clara Fennimore', '', [...self::SPECIFICATION, ...$specification], Money::ofMinor(500_000, 'EUR'), null, $promise,
+            Purpose::Commission, 'Fennimore', 'Clara Fennimore', '', [...self::SPECIFICATION, ...$specification],
+            Money::ofMinor(500_000, 'EUR'), null, $promise,
         ));
     }
 
@@ -86,12 +104,23 @@ abstract class TestCase extends FrameworkTestCase
     /** Marks operations as done, without hours, so that later ones can begin. */
     protected function finished(Build $build, string ...$keys): void
     {
-        Operation::query()->where('build_id', $build->id)->whereIn('key', $keys)->update(['state' => OperationState::Done->value, 'started_at' => '2026-03-16 08:00:00', 'labour_done_at' => '2026-03-16 09:00:00']);
+        Operation::query()
+            ->where('build_id', $build->id)
+            ->whereIn('key', $keys)
+            ->update(
+                [
+                    'state' => OperationState::Done->value, 'started_at' => '2026-03-16 08:00:00',
+                    'labour_done_at' => '2026-03-16 09:00:00',
+                ],
+            );
     }
 
     protected function at(string $local): void
     {
-        app()->instance(Clock::class, Clock::from((new \DateTimeImmutable($local, new \DateTimeZone('Europe/Berlin')))->format(DATE_ATOM)));
+        app()->instance(
+            Clock::class,
+            Clock::from((new \DateTimeImmutable($local, new \DateTimeZone('Europe/Berlin')))->format(DATE_ATOM)),
+        );
         app()->forgetScopedInstances();
     }
 }

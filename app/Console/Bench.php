@@ -23,7 +23,10 @@ use Regimen\Schedule\Time\Calendar;
 use Regimen\Schedule\Time\WorkingHours;
 use Symfony\Component\Process\Process;
 
-/** Times planning on generated shops against sorting a list of as many numbers, so that runs and machines can be compared. */
+/**
+ * Times planning on generated shops against sorting a list of as many numbers, so that runs and machines can be
+ * compared.
+ */
 final class Bench extends Command
 {
     private const NOW = 29_558_000;
@@ -49,7 +52,9 @@ final class Bench extends Command
             $time = $this->best(fn () => Builder::plan($this->shop($builds)));
             $base ??= $time / $builds;
             $this->line(sprintf(
-                '%2d builds, %4d operations: %5.2f × drawing and sorting 100,000 numbers; a build costs %4.2f × what it costs among 6',
+                '%2d builds, %4d operations: %5.2f × drawing and sorting 100,000 numbers; a build costs %4.2f × what '
+                    .'it '
+                    .'costs among 6',
                 $builds, $builds * self::OPERATIONS, $time / $yardstick, $time / $builds / $base,
             ));
         }
@@ -71,7 +76,13 @@ final class Bench extends Command
         $problem = $this->shop(12);
         $first = Improver::improve($problem, new Budget(1))->bestCost;
         foreach ([10, 40, 120] as $schedules) {
-            $this->line(sprintf('12 builds, %3d plans tried: the objective falls to %.3f of the first plan’s', $schedules, Improver::improve($problem, new Budget($schedules))->bestCost / $first));
+            $this->line(
+                sprintf(
+                    '12 builds, %3d plans tried: the objective falls to %.3f of the first plan’s',
+                    $schedules,
+                    Improver::improve($problem, new Budget($schedules))->bestCost / $first,
+                ),
+            );
         }
     }
 
@@ -80,13 +91,27 @@ final class Bench extends Command
     {
         $time = static function (string ...$options): float {
             $start = hrtime(true);
-            (new Process([PHP_BINARY, ...$options, base_path('artisan'), 'regimen:solve', base_path('core/tests/reference/ft06.sm'), '--schedules=60000']))->mustRun();
+            (
+                new Process(
+                    [
+                        PHP_BINARY, ...$options, base_path('artisan'), 'regimen:solve',
+                        base_path('core/tests/reference/ft06.sm'), '--schedules=60000',
+                    ],
+                )
+            )->mustRun();
 
             return (hrtime(true) - $start) / 1e6;
         };
         $plain = $time('-d', 'opcache.enable_cli=0');
-        $compiled = $time('-d', 'opcache.enable_cli=1', '-d', 'opcache.jit_buffer_size=64M', '-d', 'opcache.jit=tracing');
-        $this->line(sprintf('60,000 schedules of a job shop: with the compiler in %.2f of the time without it', $compiled / $plain));
+        $compiled = $time(
+            '-d', 'opcache.enable_cli=1', '-d', 'opcache.jit_buffer_size=64M', '-d', 'opcache.jit=tracing',
+        );
+        $this->line(
+            sprintf(
+                '60,000 schedules of a job shop: with the compiler in %.2f of the time without it',
+                $compiled / $plain,
+            ),
+        );
     }
 
     /** What a keystroke in the specification costs the core. */
@@ -99,7 +124,12 @@ final class Bench extends Command
             'all findings' => static fn (): array => RuleBook::judge($read()),
             'all drawings' => static fn (): array => Drawings::views($read()),
         ] as $what => $work) {
-            $this->line(sprintf('a specification, %-12s: %5.3f × drawing and sorting 100,000 numbers', $what, $this->best($work) / $yardstick));
+            $this->line(
+                sprintf(
+                    'a specification, %-12s: %5.3f × drawing and sorting 100,000 numbers', $what,
+                    $this->best($work) / $yardstick,
+                ),
+            );
         }
     }
 
@@ -119,7 +149,10 @@ final class Bench extends Command
     {
         mt_srand(3);
         $hours = WorkingHours::of(array_fill(1, 5, [[480, 720], [750, 1020]]), [], new \DateTimeZone('UTC'));
-        $workers = array_map(static fn (int $id): Worker => new Worker($id, "W{$id}", ['a', 'b'], Calendar::from($hours, self::NOW)), range(1, 4));
+        $workers = array_map(
+            static fn (int $id): Worker => new Worker($id, "W{$id}", ['a', 'b'], Calendar::from($hours, self::NOW)),
+            range(1, 4),
+        );
         $activities = $dues = [];
         $capacities = ['station' => 3, 'clamps' => 2, 'rail' => 8];
         for ($build = 1; $build <= $builds; $build++) {
@@ -127,8 +160,14 @@ final class Bench extends Command
             $capacities["piece{$build}"] = 1;
             for ($step = 1; $step <= self::OPERATIONS; $step++) {
                 $before = $step === 1 ? [] : [new Predecessor("b{$build}s".mt_rand(max(1, $step - 4), $step - 1))];
-                $demands = [new Demand("piece{$build}", 1, true), [new Demand('station'), new Demand('clamps', 1, true), new Demand('rail', 1, true)][mt_rand(0, 2)]];
-                $activities[] = new Activity("b{$build}s{$step}", "b{$build}", mt_rand(20, 240), mt_rand(0, 3) === 0 ? 720 : 0, ['a', 'b'][mt_rand(0, 1)], $before, $demands);
+                $demands = [
+                    new Demand("piece{$build}", 1, true),
+                    [new Demand('station'), new Demand('clamps', 1, true), new Demand('rail', 1, true)][mt_rand(0, 2)],
+                ];
+                $activities[] = new Activity(
+                    "b{$build}s{$step}", "b{$build}", mt_rand(20, 240), mt_rand(0, 3) === 0 ? 720 : 0,
+                    ['a', 'b'][mt_rand(0, 1)], $before, $demands,
+                );
             }
         }
 

@@ -19,6 +19,8 @@ final class Compute extends Command
 
     public function handle(): int
     {
-        return $this->withFile(static fn (string $json): string => ComputedFile::of(Workings::of(SpecificationFile::read($json)->read)));
+        return $this->withFile(
+            static fn (string $json): string => ComputedFile::of(Workings::of(SpecificationFile::read($json)->read)),
+        );
     }
 }

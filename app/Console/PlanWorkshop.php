@@ -17,7 +17,8 @@ final class PlanWorkshop extends Command
 {
     use Options;
 
-    protected $signature = 'regimen:plan {file? : a workshop} {--schedules=200 : plan at most so many times} {--seconds= : and stop after so many} {--seed=1} {--export : print the running shop as such a file}';
+    protected $signature = 'regimen:plan {file? : a workshop} {--schedules=200 : plan at most so many times} '
+        .'{--seconds= : and stop after so many} {--seed=1} {--export : print the running shop as such a file}';
 
     protected $description = 'Plans a whole workshop from a file and prints the plan with its reasons as JSON';
 
@@ -33,13 +34,17 @@ final class PlanWorkshop extends Command
             return $this->refuse("There is no file {$file} that can be read.");
         }
         try {
-            [$schedules, $seconds, $seed] = [$this->whole('schedules', 1) ?? 200, $this->whole('seconds', 0), $this->whole('seed', 0) ?? 1];
+            [$schedules, $seconds, $seed] = [
+                $this->whole('schedules', 1) ?? 200, $this->whole('seconds', 0), $this->whole('seed', 0) ?? 1,
+            ];
             $workshop = WorkshopFile::read((string) file_get_contents($file));
         } catch (UnreadableFile|\InvalidArgumentException $wrong) {
             return $this->refuse($wrong->getMessage());
         }
         $objective = new Objective;
-        $improved = Improver::improve($workshop->problem, new Budget($schedules, self::until($seconds)), $seed, $objective, $workshop->keys);
+        $improved = Improver::improve(
+            $workshop->problem, new Budget($schedules, self::until($seconds)), $seed, $objective, $workshop->keys,
+        );
         $this->output->write(PlannedFile::of($improved, $workshop, $objective, $seed), false, 16);
 
         return self::SUCCESS;

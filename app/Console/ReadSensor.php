@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Actions\RecordClimate;
+use App\Actions\House\RecordClimate;
 use Illuminate\Console\Command;
 
 /** For a timer of the machine: takes a reading of the air. */

@@ -40,7 +40,9 @@ final class Restore extends Command
         try {
             $database = new \PDO("sqlite:{$file}", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
 
-            $tables = $database->query("SELECT count(*) FROM sqlite_master WHERE name IN ('shops', 'builds', 'log_entries')");
+            $tables = $database->query(
+                "SELECT count(*) FROM sqlite_master WHERE name IN ('shops', 'builds', 'log_entries')",
+            );
 
             return $tables !== false && (int) $tables->fetchColumn() === 3;
         } catch (\PDOException) {

@@ -25,7 +25,11 @@ final class RouteOf extends Command
         return $this->withFile(static function (string $json): string {
             $workings = Workings::of(SpecificationFile::read($json)->read);
 
-            return RouteFile::of(RoutePlanner::withAllRules()->plan($workings->specification, TradeStandards::all()), $workings, Tolerances::usual());
+            return RouteFile::of(
+                RoutePlanner::withAllRules()->plan($workings->specification, TradeStandards::all()),
+                $workings,
+                Tolerances::usual(),
+            );
         });
     }
 }

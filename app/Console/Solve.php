@@ -15,7 +15,8 @@ final class Solve extends Command
 {
     use Options;
 
-    protected $signature = 'regimen:solve {file : a project in the single-mode format of PSPLIB} {--schedules=5000 : generate at most so many} {--seconds= : and stop after so many} {--seed=1} {--json : every start time}';
+    protected $signature = 'regimen:solve {file : a project in the single-mode format of PSPLIB} {--schedules=5000 : '
+        .'generate at most so many} {--seconds= : and stop after so many} {--seed=1} {--json : every start time}';
 
     protected $description = 'Finds a short schedule for a project with limited resources and prints its makespan last';
 
@@ -26,7 +27,9 @@ final class Solve extends Command
             return $this->refuse("There is no file {$file} that can be read.");
         }
         try {
-            [$schedules, $seconds, $seed] = [$this->whole('schedules', 1) ?? 5000, $this->whole('seconds', 0), $this->whole('seed', 0) ?? 1];
+            [$schedules, $seconds, $seed] = [
+                $this->whole('schedules', 1) ?? 5000, $this->whole('seconds', 0), $this->whole('seed', 0) ?? 1,
+            ];
             $project = PsplibProject::parse((string) file_get_contents($file))->project();
         } catch (UnreadableFile|ImpossibleProblem|\InvalidArgumentException $wrong) {
             return $this->refuse($wrong->getMessage());
@@ -35,7 +38,16 @@ final class Solve extends Command
         $solution = Solver::solve($project, $budget, $seed);
         if ($this->option('json') === true) {
             $starts = array_combine(range(1, count($solution->starts)), $solution->starts);
-            $this->output->writeln(json_encode(['schedules' => $budget->spent, 'seed' => $seed, 'lowerBound' => $project->lowerBound(), 'starts' => $starts, 'makespan' => $solution->makespan], JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR), 16);
+            $this->output->writeln(
+                json_encode(
+                    [
+                        'schedules' => $budget->spent, 'seed' => $seed, 'lowerBound' => $project->lowerBound(),
+                        'starts' => $starts, 'makespan' => $solution->makespan,
+                    ],
+                    JSON_PRETTY_PRINT | JSON_THROW_ON_ERROR,
+                ),
+                16,
+            );
         } else {
             $this->line("schedules: {$budget->spent}");
             $this->line("lower bound: {$project->lowerBound()}");

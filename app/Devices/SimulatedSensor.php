@@ -7,7 +7,9 @@ namespace App\Devices;
 use Carbon\CarbonImmutable;
 use Regimen\Route\Air\Climate;
 
-/** Stands in for a sensor on the wall: a heated shop through the year and the day, the same reading for the same minute. */
+/**
+ * Stands in for a sensor on the wall: a heated shop through the year and the day, the same reading for the same minute.
+ */
 final class SimulatedSensor implements ClimateSensor
 {
     public function name(): string

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Models\Build;
-use App\Models\SpecificationRevision;
-use App\Planning\House;
-use App\Planning\Revisions;
+use App\Models\Build\Build;
+use App\Models\Build\SpecificationRevision;
+use App\Planning\House\House;
+use App\Planning\Specification\Revisions;
 use App\Support\Clock;
 use Regimen\Drawing\Drawings;
 use Regimen\Figures\Workings;
@@ -35,7 +35,10 @@ final readonly class BenchFiles
             'strings.csv' => [Tables::csv(Tables::strings($workings)), 'text/csv; charset=UTF-8'],
             'specification.json' => [SpecificationFile::write($revision->client, $revision->house), 'application/json'],
             'sheet-a4.pdf' => [SheetPdf::of($build, $revision, $read, $workings, Paper::A4, $stamp), 'application/pdf'],
-            'sheet-letter.pdf' => [SheetPdf::of($build, $revision, $read, $workings, Paper::Letter, $stamp), 'application/pdf'],
+            'sheet-letter.pdf' => [
+                SheetPdf::of($build, $revision, $read, $workings, Paper::Letter, $stamp),
+                'application/pdf',
+            ],
             default => $this->template($build, $workings, $name, $stamp),
         };
     }
@@ -53,7 +56,10 @@ final readonly class BenchFiles
             $view === null => null,
             $parts[3] === 'svg' && $paper === null => [SvgFile::of($view), 'image/svg+xml'],
             $parts[3] === 'dxf' && $paper === null => [DxfR12::of($view), 'image/vnd.dxf'],
-            $parts[3] === 'pdf' && $paper !== null => [TemplatePdf::of($view, "{$build->name()}, {$view->title}", $paper, $stamp), 'application/pdf'],
+            $parts[3] === 'pdf' && $paper !== null => [
+                TemplatePdf::of($view, "{$build->name()}, {$view->title}", $paper, $stamp),
+                'application/pdf',
+            ],
             default => null,
         };
     }

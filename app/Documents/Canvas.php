@@ -40,7 +40,9 @@ final class Canvas
         $this->pdf->setViewerPreferences(['PrintScaling' => 'None']);
     }
 
-    /** A view with its own origin put at a place of the page, at a scale; on timber that is filled in, frets are bright. */
+    /**
+     * A view with its own origin put at a place of the page, at a scale; on timber that is filled in, frets are bright.
+     */
     public function draw(View $view, float $x, float $y, float $scale = 1.0, bool $timber = false): void
     {
         foreach ($view->shapes as $shape) {
@@ -57,7 +59,13 @@ final class Canvas
 
             return;
         }
-        $this->pdf->setLineStyle(['width' => in_array($shape->style, ['line', 'warn'], true) ? 0.25 : 0.13, 'color' => $this->stroke($shape->style, $timber), 'dash' => $shape->style === 'hidden' ? '2,1.5' : 0]);
+        $this->pdf->setLineStyle(
+            [
+                'width' => in_array($shape->style, ['line', 'warn'], true) ? 0.25 : 0.13,
+                'color' => $this->stroke($shape->style, $timber),
+                'dash' => $shape->style === 'hidden' ? '2,1.5' : 0,
+            ],
+        );
         $fill = $this->fill($shape->fill);
         $mode = $fill === [] ? 'S' : ($shape->style === 'plain' ? 'F' : 'DF');
         if ($shape->kind === Shape::CIRCLE) {
@@ -66,7 +74,9 @@ final class Canvas
             return;
         }
         $points = array_merge(...array_map($at, $shape->points));
-        $shape->closed ? $this->pdf->Polygon($points, $mode, [], $fill, true) : $this->pdf->PolyLine($points, 'S', [], []);
+        $shape->closed
+            ? $this->pdf->Polygon($points, $mode, [], $fill, true)
+            : $this->pdf->PolyLine($points, 'S', [], []);
     }
 
     public function words(string $words, float $x, float $y, float $points, string $anchor = 'start'): void
@@ -98,7 +108,9 @@ final class Canvas
             $fill === 'paper' => [255, 255, 255],
             $fill === 'ink' => self::INK,
             $fill === 'rust' => self::RUST,
-            preg_match('/^#[0-9a-f]{6}$/', $fill) === 1 => array_map(static fn (string $part): int => (int) hexdec($part), str_split(substr($fill, 1), 2)),
+            preg_match('/^#[0-9a-f]{6}$/', $fill) === 1 => array_map(
+                static fn (string $part): int => (int) hexdec($part), str_split(substr($fill, 1), 2),
+            ),
             default => [],
         };
     }

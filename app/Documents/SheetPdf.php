@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Models\Build;
-use App\Models\SpecificationRevision;
+use App\Models\Build\Build;
+use App\Models\Build\SpecificationRevision;
 use Regimen\Drawing\BoardView;
 use Regimen\Drawing\FrontView;
 use Regimen\Drawing\LayersView;
@@ -27,8 +27,14 @@ final class SheetPdf
 
     private const LINE = 3.9;
 
-    public static function of(Build $build, SpecificationRevision $revision, ReadSpecification $read, Workings $workings, Paper $paper, int $timestamp): string
-    {
+    public static function of(
+        Build $build,
+        SpecificationRevision $revision,
+        ReadSpecification $read,
+        Workings $workings,
+        Paper $paper,
+        int $timestamp,
+    ): string {
         $canvas = new Canvas("{$build->name()}, specification revision {$revision->number}", $paper, 'P', $timestamp);
         [$width, $height] = $paper->size();
         $canvas->pdf->AddPage();
@@ -38,7 +44,10 @@ final class SheetPdf
             $y += self::place($canvas, $view, self::LEFT, $y, $width - 2 * self::LEFT) + 4;
         }
         $half = ($width - 2 * self::LEFT - 6) / 2;
-        $used = max(self::place($canvas, SectionsView::of($workings), self::LEFT, $y, $half * 1.2), self::place($canvas, LayersView::of($workings), self::LEFT + $half * 1.2 + 6, $y, $half * 0.8));
+        $used = max(
+            self::place($canvas, SectionsView::of($workings), self::LEFT, $y, $half * 1.2),
+            self::place($canvas, LayersView::of($workings), self::LEFT + $half * 1.2 + 6, $y, $half * 0.8),
+        );
         self::figures($canvas, $workings, $y + $used + 6, $height);
         $canvas->pdf->AddPage();
         self::values($canvas, $read, $height);
@@ -46,11 +55,20 @@ final class SheetPdf
         return $canvas->output();
     }
 
-    private static function head(Canvas $canvas, Build $build, SpecificationRevision $revision, Workings $workings): void
-    {
+    private static function head(
+        Canvas $canvas,
+        Build $build,
+        SpecificationRevision $revision,
+        Workings $workings,
+    ): void {
         $canvas->words($build->name(), self::LEFT, 18, 16);
         $standing = $revision->isReleased() ? 'released '.$revision->released_at?->format('j M Y') : 'not released';
-        $canvas->words("Specification, revision {$revision->number}, {$standing}: {$workings->specification->inOneLine()}", self::LEFT, 24, 8);
+        $canvas->words(
+            "Specification, revision {$revision->number}, {$standing}: {$workings->specification->inOneLine()}",
+            self::LEFT,
+            24,
+            8,
+        );
     }
 
     /** @return float how high it became, in mm */
@@ -66,7 +84,12 @@ final class SheetPdf
 
     private static function figures(Canvas $canvas, Workings $workings, float $top, float $height): void
     {
-        $shown = array_values(array_filter(FigureBook::of($workings), static fn (Figure $figure): bool => ! in_array($figure->group, ['', 'brief'], true)));
+        $shown = array_values(
+            array_filter(
+                FigureBook::of($workings),
+                static fn (Figure $figure): bool => ! in_array($figure->group, ['', 'brief'], true),
+            ),
+        );
         $column = 0;
         $y = $top;
         foreach ($shown as $figure) {
@@ -79,21 +102,27 @@ final class SheetPdf
             }
             $x = self::LEFT + $column * self::COLUMN;
             $canvas->words($figure->name, $x, $y, 5.6);
-            $canvas->words($figure->shown().($figure->unit === 'mm' ? ' mm' : ''), $x + self::COLUMN - 5, $y, 5.6, 'end');
+            $canvas->words(
+                $figure->shown().($figure->unit === 'mm' ? ' mm' : ''), $x + self::COLUMN - 5, $y, 5.6, 'end',
+            );
             $y += 3.0;
         }
     }
 
     private static function values(Canvas $canvas, ReadSpecification $read, float $height): void
     {
-        $marks = [ReadSpecification::CLIENT => '●', ReadSpecification::HOUSE => '○', ReadSpecification::COMPUTED => '='];
+        $marks = [
+            ReadSpecification::CLIENT => '●', ReadSpecification::HOUSE => '○', ReadSpecification::COMPUTED => '=',
+        ];
         $canvas->words('● client   ○ house   = computed', self::LEFT, 14, 7);
         $column = 0;
         $y = 20.0;
         foreach (SpecificationFields::groups() as $group) {
             foreach ($group->fields as $index => $field) {
                 $words = $field->key === 'outlineSvg' ? '' : $read->printed($field);
-                $lines = $words === '' ? [] : explode("\n", wordwrap($words, mb_strlen($field->label) > 24 ? 34 : 22, "\n", true));
+                $lines = $words === '' ? [] : explode(
+                    "\n", wordwrap($words, mb_strlen($field->label) > 24 ? 34 : 22, "\n", true),
+                );
                 if ($y + self::LINE * max(1, count($lines)) > $height - 12) {
                     $column++;
                     $y = 20.0;

@@ -34,10 +34,19 @@ final class TemplatePdf
                 $canvas->pdf->AddPage();
                 $canvas->pdf->StartTransform();
                 $canvas->pdf->Rect(self::MARGIN, self::MARGIN, $roomX, $roomY, 'CNZ');
-                $canvas->draw($view, self::MARGIN + 2 - $along->from - $column * ($roomX - self::OVERLAP), self::MARGIN + 2 - $across->from - $row * ($roomY - self::OVERLAP));
+                $canvas->draw(
+                    $view, self::MARGIN + 2 - $along->from - $column * ($roomX - self::OVERLAP),
+                    self::MARGIN + 2 - $across->from - $row * ($roomY - self::OVERLAP),
+                );
                 $canvas->pdf->StopTransform();
                 self::marks($canvas, $roomX, $roomY, $column > 0, $column < $columns - 1, $row > 0, $row < $rows - 1);
-                self::foot($canvas, $width, $height, $title.' · 1:1 · sheet '.($row * $columns + $column + 1).' of '.($rows * $columns).($rows > 1 ? ', row '.($row + 1) : ''));
+                self::foot(
+                    $canvas,
+                    $width,
+                    $height,
+                    $title.' · 1:1 · sheet '.($row * $columns + $column + 1).' of '.($rows * $columns)
+                        .($rows > 1 ? ', row '.($row + 1) : ''),
+                );
             }
         }
 
@@ -50,11 +59,28 @@ final class TemplatePdf
     }
 
     /** Where a neighbouring sheet begins to cover this one. */
-    private static function marks(Canvas $canvas, float $roomX, float $roomY, bool $left, bool $right, bool $above, bool $below): void
-    {
+    private static function marks(
+        Canvas $canvas,
+        float $roomX,
+        float $roomY,
+        bool $left,
+        bool $right,
+        bool $above,
+        bool $below,
+    ): void {
         $canvas->pdf->setLineStyle(['width' => 0.1, 'color' => [107, 100, 85], 'dash' => '1,1']);
-        $x = array_filter([$left ? self::MARGIN + self::OVERLAP / 2 : null, $right ? self::MARGIN + $roomX - self::OVERLAP / 2 : null]);
-        $y = array_filter([$above ? self::MARGIN + self::OVERLAP / 2 : null, $below ? self::MARGIN + $roomY - self::OVERLAP / 2 : null]);
+        $x = array_filter(
+            [
+                $left ? self::MARGIN + self::OVERLAP / 2 : null,
+                $right ? self::MARGIN + $roomX - self::OVERLAP / 2 : null,
+            ],
+        );
+        $y = array_filter(
+            [
+                $above ? self::MARGIN + self::OVERLAP / 2 : null,
+                $below ? self::MARGIN + $roomY - self::OVERLAP / 2 : null,
+            ],
+        );
         foreach ($x as $at) {
             $canvas->pdf->Line($at, self::MARGIN, $at, self::MARGIN + $roomY);
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use App\Models\Build;
-use App\Planning\Drafting;
-use App\Planning\House;
-use App\Planning\Revisions;
+use App\Models\Build\Build;
+use App\Planning\House\House;
+use App\Planning\Route\Drafting;
+use App\Planning\Specification\Revisions;
 use App\Support\Clock;
 use App\Support\Say;
 use Regimen\Drawing\FrontView;
@@ -17,7 +17,10 @@ use Regimen\Route\Operation;
 use Regimen\Route\Operations\Inspector;
 use Regimen\Route\Standards\Caution;
 
-/** The sheet that goes with an instrument through the shop: drawing, operations in order, boxes to tick, gates to write on. */
+/**
+ * The sheet that goes with an instrument through the shop: drawing, operations in order, boxes to tick, gates to write
+ * on.
+ */
 final class TravellerPdf
 {
     private const LEFT = 14.0;
@@ -34,8 +37,11 @@ final class TravellerPdf
 
     private float $height = 0.0;
 
-    public function __construct(private readonly Drafting $drafting, private readonly House $house, private readonly Clock $clock)
-    {
+    public function __construct(
+        private readonly Drafting $drafting,
+        private readonly House $house,
+        private readonly Clock $clock,
+    ) {
     }
 
     /** @param  string  $address  that the code opens */
@@ -51,7 +57,10 @@ final class TravellerPdf
         $this->page = 0;
         $this->begin($build);
         $this->head($build, $workings, $address);
-        $done = $build->operations->filter(fn ($operation): bool => $operation->isOver($this->clock->now()))->pluck('key')->all();
+        $done = $build->operations
+            ->filter(fn ($operation): bool => $operation->isOver($this->clock->now()))
+            ->pluck('key')
+            ->all();
         $stage = null;
         foreach ($route->operations as $operation) {
             if ($operation->standard->stage !== $stage) {
@@ -61,7 +70,9 @@ final class TravellerPdf
                 $this->canvas->words(ucfirst($stage->words()), self::LEFT, $this->y, 10);
                 $this->y += 5.0;
             }
-            $this->operation($build, $operation, $gates->after($operation->key), in_array($operation->key, $done, true));
+            $this->operation(
+                $build, $operation, $gates->after($operation->key), in_array($operation->key, $done, true),
+            );
         }
         $this->room($build, 12.0);
         $this->canvas->words(Caution::CLOSING, self::LEFT, $this->y + 4, 6.5);
@@ -73,24 +84,38 @@ final class TravellerPdf
     {
         $this->canvas->words($build->name(), self::LEFT, 18, 16);
         $by = $build->promised_on === null ? 'no promise' : 'promised for '.Say::day($build->promised_on);
-        $this->canvas->words(($build->client === null ? 'for stock' : "for {$build->client->name}").", {$by}; specification revision {$build->specification->number}", self::LEFT, 24, 8);
+        $this->canvas->words(
+            ($build->client === null ? 'for stock' : "for {$build->client->name}")
+                .", {$by}; specification revision {$build->specification->number}",
+            self::LEFT,
+            24,
+            8,
+        );
         $this->canvas->words($workings->specification->inOneLine(), self::LEFT, 29, 8);
         $this->canvas->pdf->write2DBarcode($address, 'QRCODE,M', $this->width - self::LEFT - 22, 10, 22, 22);
         $view = FrontView::of($workings);
         $scale = min(($this->width - 2 * self::LEFT) / $view->along()->length(), 40.0 / $view->across()->length());
-        $this->canvas->draw($view, self::LEFT - $view->along()->from * $scale, 35 - $view->across()->from * $scale, $scale, true);
+        $this->canvas->draw(
+            $view, self::LEFT - $view->along()->from * $scale, 35 - $view->across()->from * $scale, $scale, true,
+        );
         $this->y = 35 + $view->across()->length() * $scale + 5;
     }
 
     /** @param  list<Target>  $gate */
     private function operation(Build $build, Operation $operation, array $gate, bool $done): void
     {
-        $lines = $this->wrapped(implode(' ', array_slice(Caution::together($operation->cautions), 0, -1)), 6.0, $this->width - 2 * self::LEFT - 8);
+        $lines = $this->wrapped(
+            implode(' ', array_slice(Caution::together($operation->cautions), 0, -1)),
+            6.0,
+            $this->width - 2 * self::LEFT - 8,
+        );
         $this->room($build, 6.0 + 5.2 * count($gate) + 2.8 * count($lines));
         $this->box(self::LEFT, $this->y - 3.0, $done);
         $way = $operation->standard->way === '' ? '' : ", {$operation->standard->way}";
         $this->canvas->words($operation->name.$way, self::LEFT + 6, $this->y, 8);
-        $times = Say::duration($operation->work()->minutes).($operation->hold->minutes > 0 ? ', holds '.Say::clockTime($operation->hold->minutes) : '');
+        $times = Say::duration($operation->work()->minutes).(
+            $operation->hold->minutes > 0 ? ', holds '.Say::clockTime($operation->hold->minutes) : ''
+        );
         $this->canvas->words($times, $this->width - self::LEFT - 34, $this->y, 7, 'end');
         $this->canvas->words('by ________  ________', $this->width - self::LEFT, $this->y, 7, 'end');
         $this->y += 4.4;
@@ -155,6 +180,11 @@ final class TravellerPdf
     {
         $this->canvas->pdf->AddPage();
         $this->page++;
-        $this->canvas->words("{$build->name()} · traveller · sheet {$this->page} · ".Say::day($this->clock->today($this->house->zone())), self::LEFT, $this->height - 9, 7);
+        $this->canvas->words(
+            "{$build->name()} · traveller · sheet {$this->page} · ".Say::day($this->clock->today($this->house->zone())),
+            self::LEFT,
+            $this->height - 9,
+            7,
+        );
     }
 }

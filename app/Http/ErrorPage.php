@@ -18,7 +18,10 @@ final class ErrorPage
         404 => ['There is nothing here', 'The address is wrong, or what stood here has gone. Nothing was changed.'],
         405 => ['That does not work this way', 'Go back and use the buttons of the page. Nothing was changed.'],
         429 => ['Too many tries', 'Wait a minute and try again.'],
-        500 => ['Something broke in the application', 'What you did was not saved, and nothing is half done. The error is in the log; try again.'],
+        500 => [
+            'Something broke in the application',
+            'What you did was not saved, and nothing is half done. The error is in the log; try again.',
+        ],
         503 => ['Back in a moment', 'The application is being looked after.'],
     ];
 
@@ -28,7 +31,12 @@ final class ErrorPage
         if ($status === 419) {
             return self::expired();
         }
-        if (! isset(self::SENTENCES[$status]) || $request->expectsJson() && ! $request->hasHeader('X-Inertia') || (config('app.debug') === true && $status === 500)) {
+        if (
+            ! isset(self::SENTENCES[$status])
+            || $request->expectsJson()
+            && ! $request->hasHeader('X-Inertia')
+            || (config('app.debug') === true && $status === 500)
+        ) {
             return $response;
         }
         [$headline, $under] = self::SENTENCES[$status];

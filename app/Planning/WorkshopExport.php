@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Models\DayOff;
-use App\Models\Overtime;
-use App\Models\Person;
-use App\Models\Resource;
+use App\Models\House\Resource;
+use App\Models\People\DayOff;
+use App\Models\People\Overtime;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Planning\Plan\PlanOrder;
+use App\Planning\Problem\Air;
+use App\Planning\Problem\ShopProblem;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Regimen\Formats\Workshop\WorkshopFile;
@@ -25,8 +29,12 @@ final readonly class WorkshopExport
 {
     private const DAYS = [1 => 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
 
-    public function __construct(private House $house, private ShopProblem $problem, private PlanOrder $order, private Clock $clock)
-    {
+    public function __construct(
+        private House $house,
+        private ShopProblem $problem,
+        private PlanOrder $order,
+        private Clock $clock,
+    ) {
     }
 
     public function json(): string
@@ -37,12 +45,23 @@ final readonly class WorkshopExport
         // Only what differs from urgency has to be told.
         $order = array_diff_assoc($this->order->keys($problem), Priority::keys($problem));
         foreach ($problem->activities as $activity) {
-            $byBuild[$activity->build][] = [...$this->operation($activity, $problem), ...isset($order[$activity->id]) ? ['order' => $this->local($order[$activity->id], 'Y-m-d\TH:iP')] : []];
+            $byBuild[$activity->build][] = [
+                ...$this->operation($activity, $problem),
+                ...isset($order[$activity->id]) ? ['order' => $this->local($order[$activity->id], 'Y-m-d\TH:iP')] : [],
+            ];
         }
         $builds = [];
         foreach ($byBuild as $build => $operations) {
             $due = $problem->dues[$build]->instant ?? null;
-            $builds[] = ['id' => $build, ...$due === null ? [] : ['promise' => ['date' => $this->local($due, 'Y-m-d'), 'kind' => $problem->dues[$build]->promise->value]], 'operations' => $operations];
+            $builds[] = [
+                'id' => $build,
+                ...$due === null ? [] : [
+                    'promise' => [
+                        'date' => $this->local($due, 'Y-m-d'), 'kind' => $problem->dues[$build]->promise->value,
+                    ],
+                ],
+                'operations' => $operations,
+            ];
         }
 
         return json_encode([
@@ -52,7 +71,11 @@ final readonly class WorkshopExport
             'weights' => get_object_vars($problem->weights),
             'closed' => array_keys($this->house->hours()->closed),
             'people' => $this->people(),
-            'stations' => [...$this->resources('station', $problem), ...self::missing($problem, false), ['id' => Air::RESOURCE, 'capacity' => Air::AMOUNT, ...$this->down(Air::RESOURCE, $problem)]],
+            'stations' => [
+                ...$this->resources('station', $problem),
+                ...self::missing($problem, false),
+                ['id' => Air::RESOURCE, 'capacity' => Air::AMOUNT, ...$this->down(Air::RESOURCE, $problem)],
+            ],
             'fixtures' => [...$this->resources('fixture', $problem), ...self::missing($problem, true)],
             'builds' => $builds,
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
@@ -62,16 +85,43 @@ final readonly class WorkshopExport
     private function people(): array
     {
         $people = [];
-        foreach (Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get() as $person) {
+        foreach (Person::query()->where('active', true)->with(
+            ['daysOff', 'overtimes'],
+        )->orderBy('id')->get() as $person) {
             $week = array_map(HoursText::print(...), $this->house->hoursOf($person)->week);
             $people[] = [
                 'id' => "w{$person->id}", 'skills' => $person->skills,
-                'hours' => (object) array_filter(array_combine(array_map(static fn (int $day): string => self::DAYS[$day], array_keys($week)), $week)),
+                'hours' => (object) array_filter(
+                    array_combine(
+                        array_map(static fn (int $day): string => self::DAYS[$day], array_keys($week)),
+                        $week,
+                    ),
+                ),
                 ...array_filter([
                     'speeds' => array_intersect_key($person->speeds, array_flip($person->skills)),
-                    'off' => array_values($person->daysOff->whereNull('from_minute')->pluck('date')->map(static fn (mixed $date): string => (string) $date)->all()),
-                    'longer' => array_values($person->overtimes->map(static fn (Overtime $one): array => $one->only(['from', 'to', 'minutes']))->all()),
-                    'away' => array_values($person->daysOff->whereNotNull('from_minute')->map(fn (DayOff $part): array => ['from' => $this->minute($part->date, $part->from_minute), 'to' => $this->minute($part->date, $part->to_minute)])->all()),
+                    'off' => array_values(
+                        $person->daysOff
+                            ->whereNull('from_minute')
+                            ->pluck('date')
+                            ->map(static fn (mixed $date): string => (string) $date)
+                            ->all(),
+                    ),
+                    'longer' => array_values(
+                        $person->overtimes->map(
+                            static fn (Overtime $one): array => $one->only(['from', 'to', 'minutes']),
+                        )->all(),
+                    ),
+                    'away' => array_values(
+                        $person->daysOff
+                            ->whereNotNull('from_minute')
+                            ->map(
+                                fn (DayOff $part): array => [
+                                    'from' => $this->minute($part->date, $part->from_minute),
+                                    'to' => $this->minute($part->date, $part->to_minute),
+                                ],
+                            )
+                            ->all(),
+                    ),
                 ]),
             ];
         }
@@ -82,7 +132,18 @@ final readonly class WorkshopExport
     /** @return list<array<string, mixed>> */
     private function resources(string $kind, Problem $problem): array
     {
-        return array_values(Resource::query()->where('kind', $kind)->orderBy('id')->get()->map(fn (Resource $one): array => ['id' => $one->key, 'capacity' => $one->capacity, ...$this->down($one->key, $problem)])->all());
+        return array_values(
+            Resource::query()
+                ->where('kind', $kind)
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    fn (Resource $one): array => [
+                        'id' => $one->key, 'capacity' => $one->capacity, ...$this->down($one->key, $problem),
+                    ],
+                )
+                ->all(),
+        );
     }
 
     /** @return list<array<string, mixed>> what operations need and the shop does not own */
@@ -106,7 +167,8 @@ final readonly class WorkshopExport
         $down = array_filter($problem->outages, static fn (Outage $outage): bool => $outage->resource === $resource);
 
         return $down === [] ? [] : ['down' => array_values(array_map(fn (Outage $outage): array => array_filter([
-            'from' => $this->local($outage->from, 'Y-m-d\TH:iP'), 'to' => $this->local($outage->to, 'Y-m-d\TH:iP'), 'because' => $outage->cause, 'climate' => $outage->climate,
+            'from' => $this->local($outage->from, 'Y-m-d\TH:iP'), 'to' => $this->local($outage->to, 'Y-m-d\TH:iP'),
+            'because' => $outage->cause, 'climate' => $outage->climate,
         ]), $down))];
     }
 
@@ -121,7 +183,9 @@ final readonly class WorkshopExport
     private function operation(Activity $activity, Problem $problem): array
     {
         $workers = array_column($problem->workers, 'id');
-        $person = static fn (?int $worker): ?string => $worker === null || ! in_array($worker, $workers, true) ? null : "w{$worker}";
+        $person = static fn (?int $worker): ?string => $worker === null || ! in_array($worker, $workers, true)
+            ? null
+            : "w{$worker}";
         $pieces = $rest = $needs = [];
         foreach ($activity->demands as $demand) {
             if (str_starts_with($demand->resource, 'piece:')) {
@@ -135,11 +199,28 @@ final readonly class WorkshopExport
         $at = fn (?int $instant): ?string => $instant === null ? null : $this->local($instant, 'Y-m-d\TH:iP');
 
         return array_filter([
-            'id' => $activity->id, 'setUp' => $activity->setUp?->minutes, 'setUpKey' => $activity->setUp?->key, 'labour' => $activity->work - ($activity->setUp->minutes ?? 0), 'hold' => $activity->hold, 'skill' => $activity->skill, 'pieces' => $pieces, 'needs' => $needs, ...$rest,
-            'after' => array_map(static fn (Predecessor $one): array => array_filter(['id' => $one->activity, 'least' => $one->lag, 'because' => $one->lagCause, ...self::window($activity, $one->activity)]), array_values(array_filter($activity->predecessors, static fn (Predecessor $one): bool => isset($problem->activities[$one->activity])))),
+            'id' => $activity->id, 'setUp' => $activity->setUp?->minutes, 'setUpKey' => $activity->setUp?->key,
+            'labour' => $activity->work - ($activity->setUp->minutes ?? 0), 'hold' => $activity->hold,
+            'skill' => $activity->skill, 'pieces' => $pieces, 'needs' => $needs, ...$rest,
+            'after' => array_map(
+                static fn (Predecessor $one): array => array_filter(
+                    [
+                        'id' => $one->activity, 'least' => $one->lag, 'because' => $one->lagCause,
+                        ...self::window($activity, $one->activity),
+                    ],
+                ),
+                array_values(
+                    array_filter(
+                        $activity->predecessors,
+                        static fn (Predecessor $one): bool => isset($problem->activities[$one->activity]),
+                    ),
+                ),
+            ),
             ...$this->settled($activity, $problem, $person),
-            'earliest' => $at($activity->release?->instant), 'because' => $activity->release?->cause, 'oneSitting' => $activity->oneSitting,
-            'person' => $person($activity->worker), 'startedAt' => $at($activity->startedAt), 'holdUntil' => $at($activity->holdUntil),
+            'earliest' => $at($activity->release?->instant), 'because' => $activity->release?->cause,
+            'oneSitting' => $activity->oneSitting,
+            'person' => $person($activity->worker), 'startedAt' => $at($activity->startedAt),
+            'holdUntil' => $at($activity->holdUntil),
         ], static fn (mixed $value, string $key): bool => $key === 'labour' || ! in_array($value, [null, [], 0, false], true), ARRAY_FILTER_USE_BOTH);
     }
 
@@ -163,19 +244,37 @@ final readonly class WorkshopExport
     {
         $pin = $activity->pin;
         $behind = $pin?->after !== null && isset($problem->activities[$pin->after]) ? $pin->after : null;
-        $closes = array_values(array_filter($activity->windows, static fn (Window $window): bool => $window->after === null));
+        $closes = array_values(
+            array_filter($activity->windows, static fn (Window $window): bool => $window->after === null),
+        );
 
         return [
-            'pin' => $pin === null ? null : array_filter(['person' => $person($pin->worker), 'day' => $pin->from === null ? null : $this->local($pin->from, 'Y-m-d'), 'after' => $behind]),
-            'told' => $activity->frozen === null ? null : array_filter(['person' => $person($activity->frozen->worker), 'start' => $this->local($activity->frozen->start, 'Y-m-d\TH:iP'), 'inOrder' => ! $activity->frozen->keepsTime]),
-            ...$closes === [] ? [] : ['closes' => $this->local($closes[0]->minutes, 'Y-m-d\TH:iP'), 'sanding' => $closes[0]->sanding],
+            'pin' => $pin === null ? null : array_filter(
+                [
+                    'person' => $person($pin->worker),
+                    'day' => $pin->from === null ? null : $this->local($pin->from, 'Y-m-d'),
+                    'after' => $behind,
+                ],
+            ),
+            'told' => $activity->frozen === null ? null : array_filter(
+                [
+                    'person' => $person($activity->frozen->worker),
+                    'start' => $this->local($activity->frozen->start, 'Y-m-d\TH:iP'),
+                    'inOrder' => ! $activity->frozen->keepsTime,
+                ],
+            ),
+            ...$closes === [] ? [] : [
+                'closes' => $this->local($closes[0]->minutes, 'Y-m-d\TH:iP'), 'sanding' => $closes[0]->sanding,
+            ],
         ];
     }
 
     /** @return array<string, mixed> */
     private static function held(Demand $demand): array
     {
-        return $demand->throughHold ? ['fixture' => ['id' => $demand->resource, 'count' => $demand->quantity]] : ['station' => $demand->resource];
+        return $demand->throughHold
+            ? ['fixture' => ['id' => $demand->resource, 'count' => $demand->quantity]]
+            : ['station' => $demand->resource];
     }
 
     private function local(int $instant, string $format): string

@@ -6,13 +6,13 @@ namespace App\Providers;
 
 use App\Devices\ClimateSensor;
 use App\Devices\SimulatedSensor;
-use App\Models\Person;
-use App\Planning\Air;
-use App\Planning\House;
-use App\Planning\PlanOrder;
-use App\Planning\UsualDelay;
-use App\Queries\OpenBuilds;
-use App\Queries\ResourceNames;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Planning\Plan\PlanOrder;
+use App\Planning\Problem\Air;
+use App\Planning\Problem\UsualDelay;
+use App\Queries\Build\OpenBuilds;
+use App\Queries\House\ResourceNames;
 use App\Support\Clock;
 use App\Support\WaitingConnection;
 use Illuminate\Database\Connection;
@@ -32,7 +32,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(PlanOrder::class);
         $this->app->scoped(OpenBuilds::class);
         $this->app->scoped(ResourceNames::class);
-        Connection::resolverFor('sqlite', static fn (mixed ...$arguments): WaitingConnection => new WaitingConnection(...$arguments));
+        Connection::resolverFor(
+            'sqlite',
+            static fn (mixed ...$arguments): WaitingConnection => new WaitingConnection(...$arguments),
+        );
     }
 
     public function boot(): void

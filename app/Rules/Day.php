@@ -13,8 +13,12 @@ final readonly class Day implements ValidationRule
 {
     private const FARTHEST_YEARS = 10;
 
-    private function __construct(private string $today, private ?string $notBefore, private ?string $notAfter, private string $sentence)
-    {
+    private function __construct(
+        private string $today,
+        private ?string $notBefore,
+        private ?string $notAfter,
+        private string $sentence,
+    ) {
     }
 
     public static function fromToday(Clock $clock, \DateTimeZone $zone, string $sentence): self

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Support;
 
-use App\Models\Build;
-use App\Models\LogEntry;
-use App\Models\Person;
+use App\Models\Build\Build;
+use App\Models\Build\LogEntry;
+use App\Models\People\Person;
 
 /** Writes down what happens. Entries are never edited; a later one corrects an earlier one. */
 final readonly class Logbook

@@ -19,7 +19,10 @@ final class Refused
     public static function ifStale(int $current, int $seen, string $what): void
     {
         if ($current !== $seen) {
-            throw self::because("{$what} was changed by somebody else in the meantime. Nothing of yours was saved; this is how it stands now. Look it over and do it again.");
+            throw self::because(
+                "{$what} was changed by somebody else in the meantime. Nothing of yours was saved; this is how it "
+                    .'stands now. Look it over and do it again.',
+            );
         }
     }
 }

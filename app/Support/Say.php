@@ -47,7 +47,9 @@ final class Say
     /** `2 pieces`, `1 set`, `5.1 bd ft`: only what is counted has a plural. */
     public static function amount(float $quantity, string $unit): string
     {
-        return self::figure($quantity, 3).' '.$unit.($quantity !== 1.0 && in_array($unit, self::COUNTED, true) ? 's' : '');
+        return self::figure($quantity, 3).' '.$unit.(
+            $quantity !== 1.0 && in_array($unit, self::COUNTED, true) ? 's' : ''
+        );
     }
 
     public static function count(int $number, string $one, ?string $many = null): string

@@ -22,7 +22,8 @@ final class Specifications
 {
     private const PLAIN = [
         'type' => 'guitar', 'strings' => '6', 'scale' => '25 1/2"', 'frets' => '22', 'nutWidth' => '43',
-        'neckTimber' => 'sugar maple', 'boardTimber' => 'Indian rosewood', 'layers' => [['timber' => 'red alder', 'thickness' => '45']],
+        'neckTimber' => 'sugar maple', 'boardTimber' => 'Indian rosewood',
+        'layers' => [['timber' => 'red alder', 'thickness' => '45']],
         'electronics' => 'volume, tone, three-way switch',
     ];
 
@@ -30,7 +31,10 @@ final class Specifications
     public static function read(array $change = []): ReadSpecification
     {
         if (is_int($change['pickups'] ?? null)) {
-            $change['pickups'] = array_map(static fn (int $index): array => ['place' => "number {$index}", 'kind' => 'single-coil'], $change['pickups'] > 0 ? range(1, $change['pickups']) : []);
+            $change['pickups'] = array_map(
+                static fn (int $index): array => ['place' => "number {$index}", 'kind' => 'single-coil'],
+                $change['pickups'] > 0 ? range(1, $change['pickups']) : [],
+            );
         }
 
         return SpecificationReader::read([...self::PLAIN, ...array_map(self::typed(...), $change)]);
@@ -60,16 +64,24 @@ final class Specifications
         };
     }
 
-    /** @return iterable<string, array{Specification}> every joint × body × finish of electric instruments, coloured or not, lacquered board or not */
+    /**
+     * @return iterable<string, array{Specification}> every joint × body × finish of electric instruments, coloured or
+     *   not, lacquered board or not
+     */
     public static function all(): iterable
     {
         foreach (NeckJoint::cases() as $joint) {
             foreach ([BodyConstruction::Solid, BodyConstruction::Chambered] as $body) {
                 foreach (FinishSystem::cases() as $finish) {
-                    foreach ([['sugar maple', 'black'], ['sugar maple', ''], ['Indian rosewood', 'black']] as [$board, $colour]) {
+                    foreach ([
+                        ['sugar maple', 'black'], ['sugar maple', ''], ['Indian rosewood', 'black'],
+                    ] as [$board, $colour]) {
                         yield "{$joint->value}, {$body->value}, {$finish->value}, {$board} board, ".($colour ?: 'natural') => [self::sixString([
-                            'joint' => $joint, 'body' => $body, 'finish' => $finish, 'colour' => $colour, 'boardTimber' => $board,
-                            'layers' => $body === BodyConstruction::Solid ? [self::layer('white ash', 45)] : [self::layer('black walnut', 6), self::layer('white ash', 39)],
+                            'joint' => $joint, 'body' => $body, 'finish' => $finish, 'colour' => $colour,
+                            'boardTimber' => $board,
+                            'layers' => $body === BodyConstruction::Solid
+                                ? [self::layer('white ash', 45)]
+                                : [self::layer('black walnut', 6), self::layer('white ash', 39)],
                         ])];
                     }
                 }
@@ -88,15 +100,30 @@ final class Specifications
         $any = static fn (array $list): mixed => $list[mt_rand(0, count($list) - 1)];
         $timbers = Species::names();
         for ($drawn = 0; $drawn < $count;) {
-            $layers = array_map(static fn (int $index): Layer => self::layer($any($timbers), $index === 0 ? 8 : 36 / mt_rand(1, 2)), range(0, mt_rand(0, 2)));
+            $layers = array_map(
+                static fn (int $index): Layer => self::layer($any($timbers), $index === 0 ? 8 : 36 / mt_rand(1, 2)),
+                range(0, mt_rand(0, 2)),
+            );
             $type = $any(['guitar', 'guitar', 'bass']);
             $specification = self::read([
-                'type' => $type, 'scale' => $type === 'bass' ? '34"' : '25 1/2"', 'strings' => $any(['4', '5', '6', '6', '7', '8']), 'frets' => $any(['20', '22', '24']), 'zeroFret' => $any(['no', 'yes']), 'nutWidth' => $any(['42', '48', '54']),
-                'joint' => $any(NeckJoint::cases()), 'body' => $any([BodyConstruction::Solid, BodyConstruction::Chambered, BodyConstruction::SemiHollow]), 'weightRelief' => $any(['no', 'yes']),
-                'finish' => $any(FinishSystem::cases()), 'colour' => $any(['', 'black', 'amber burst', 'walnut stain']), 'boardFinish' => $any(['by_timber', 'lacquered', 'oiled', 'bare']), 'neckFinish' => $any(['as_the_body', 'oil', 'bare']),
-                'neckTimber' => $any($timbers), 'boardTimber' => $any($timbers), 'layers' => $layers, 'bodyPieces' => $any(['1', '2', '3']), 'pickups' => mt_rand(0, 3), 'shielding' => $any(['none', 'foil', 'paint']),
-                'laminations' => $any(['1', '1', '3', '5']), 'neckMoisture' => $any(['', '8', '14']), 'stiffeningRods' => $any(['no', 'yes']), 'rodLength' => $any(['0', '440']), 'volute' => $any(['no', 'yes']), 'veneer' => $any(['0', '2']),
-                'headstock' => $any(['angled', 'flat']), 'headConstruction' => $any(['scarf', 'one_piece']), 'tunerLayout' => $any(['in_line', 'both_sides']), 'markers' => $any(['none', 'dot', 'block']), 'sideMarkers' => $any(['0', '2']),
+                'type' => $type, 'scale' => $type === 'bass' ? '34"' : '25 1/2"',
+                'strings' => $any(['4', '5', '6', '6', '7', '8']), 'frets' => $any(['20', '22', '24']),
+                'zeroFret' => $any(['no', 'yes']), 'nutWidth' => $any(['42', '48', '54']),
+                'joint' => $any(NeckJoint::cases()),
+                'body' => $any([BodyConstruction::Solid, BodyConstruction::Chambered, BodyConstruction::SemiHollow]),
+                'weightRelief' => $any(['no', 'yes']),
+                'finish' => $any(FinishSystem::cases()), 'colour' => $any(['', 'black', 'amber burst', 'walnut stain']),
+                'boardFinish' => $any(['by_timber', 'lacquered', 'oiled', 'bare']),
+                'neckFinish' => $any(['as_the_body', 'oil', 'bare']),
+                'neckTimber' => $any($timbers), 'boardTimber' => $any($timbers), 'layers' => $layers,
+                'bodyPieces' => $any(['1', '2', '3']), 'pickups' => mt_rand(0, 3),
+                'shielding' => $any(['none', 'foil', 'paint']),
+                'laminations' => $any(['1', '1', '3', '5']), 'neckMoisture' => $any(['', '8', '14']),
+                'stiffeningRods' => $any(['no', 'yes']), 'rodLength' => $any(['0', '440']),
+                'volute' => $any(['no', 'yes']), 'veneer' => $any(['0', '2']),
+                'headstock' => $any(['angled', 'flat']), 'headConstruction' => $any(['scarf', 'one_piece']),
+                'tunerLayout' => $any(['in_line', 'both_sides']), 'markers' => $any(['none', 'dot', 'block']),
+                'sideMarkers' => $any(['0', '2']),
                 'boardBinding' => $any(['0', '0', '1.5']), 'bodyBinding' => $any(['0', '0', '2']),
             ])->specification;
             if ($specification === null) {

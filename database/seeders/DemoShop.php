@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Actions\ChangeRoute;
-use App\Actions\MakeChange;
-use App\Actions\OpenShop;
-use App\Actions\TakeCommission;
-use App\Actions\WaitFor;
+use App\Actions\Commission\TakeCommission;
+use App\Actions\House\OpenShop;
+use App\Actions\Plan\MakeChange;
+use App\Actions\Route\ChangeRoute;
+use App\Actions\Work\WaitFor;
 use App\Devices\ClimateSensor;
-use App\Models\Build;
-use App\Models\Operation;
-use App\Models\Person;
-use App\Models\Purpose;
-use App\Models\Resource;
-use App\Models\Role;
-use App\Planning\House;
-use App\Planning\Outlooks;
-use App\Planning\Planner;
-use App\Planning\PlanOrder;
+use App\Models\Build\Build;
+use App\Models\Build\Operation;
+use App\Models\Build\Purpose;
+use App\Models\House\Resource;
+use App\Models\People\Person;
+use App\Models\People\Role;
+use App\Planning\House\House;
+use App\Planning\Plan\Outlooks;
+use App\Planning\Plan\Planner;
+use App\Planning\Plan\PlanOrder;
 use App\Support\Clock;
 use App\Support\DemoSignIns;
 use Carbon\CarbonImmutable;
@@ -32,7 +32,8 @@ use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Schedule\Problem\Promise;
 
 /**
- * An invented shop that has run for a year and a half: commissions are taken one by one on their days, and in between the
+ * An invented shop that has run for a year and a half: commissions are taken one by one on their days, and in between
+ * the
  * work is done as the plan says. Days are relative to now; draws are seeded.
  */
 final class DemoShop extends Seeder
@@ -70,7 +71,9 @@ final class DemoShop extends Seeder
             $simulation->workUntil($now);
             $this->moveTo($now);
             $this->finishingTouches($now);
-            DemoSpecifications::finish($this->manager(), $this->build(DemoBuilds::TIGHT), $this->build(DemoBuilds::WAITS_FOR_CLIENT));
+            DemoSpecifications::finish(
+                $this->manager(), $this->build(DemoBuilds::TIGHT), $this->build(DemoBuilds::WAITS_FOR_CLIENT),
+            );
             $simulation->startClocks($now);
             $this->readTheAir($now);
             $this->inlay();
@@ -84,15 +87,27 @@ final class DemoShop extends Seeder
     {
         $this->moveTo($at);
         [$manager, $maker] = DemoSignIns::all();
-        app(OpenShop::class)('Tillmark Workshop', 'EUR', self::ZONE, $manager['name'], $manager['email'], $manager['password']);
-        Person::query()->where('name', $manager['name'])->update(['skills' => json_encode(['design', 'necks', 'frets', 'set-up']), 'rate_minor' => 5_400]);
+        app(OpenShop::class)(
+            'Tillmark Workshop', 'EUR', self::ZONE, $manager['name'], $manager['email'], $manager['password'],
+        );
+        Person::query()->where('name', $manager['name'])->update(
+            ['skills' => json_encode(['design', 'necks', 'frets', 'set-up']), 'rate_minor' => 5_400],
+        );
         $parts = [
             [$maker['name'], $maker['email'], $maker['password'], ['bodies', 'joints', 'necks'], null, null],
             ['Maren Holt', null, null, ['finish', 'bodies', 'frets'], 4_600, null],
-            ['Sela Adeyo', null, null, ['electronics', 'set-up', 'design'], 5_000, [3 => [[540, 720], [750, 1020]], 4 => [[540, 720], [750, 1020]]]],
+            [
+                'Sela Adeyo', null, null, ['electronics', 'set-up', 'design'], 5_000,
+                [3 => [[540, 720], [750, 1020]], 4 => [[540, 720], [750, 1020]]],
+            ],
         ];
         foreach ($parts as [$name, $email, $password, $skills, $rate, $hours]) {
-            Person::query()->create(['name' => $name, 'email' => $email, 'password' => $password, 'role' => Role::Maker, 'skills' => $skills, 'rate_minor' => $rate, 'hours' => $hours]);
+            Person::query()->create(
+                [
+                    'name' => $name, 'email' => $email, 'password' => $password, 'role' => Role::Maker,
+                    'skills' => $skills, 'rate_minor' => $rate, 'hours' => $hours,
+                ],
+            );
         }
     }
 
@@ -101,7 +116,9 @@ final class DemoShop extends Seeder
     {
         $finish = Outlooks::finish($this->entries($build));
         if ($finish !== null && $build->purpose === Purpose::Commission) {
-            $build->update(['promised_on' => $this->workingDaysFrom($finish->setTimezone(self::ZONE)->format('Y-m-d'), $slack)]);
+            $build->update(
+                ['promised_on' => $this->workingDaysFrom($finish->setTimezone(self::ZONE)->format('Y-m-d'), $slack)],
+            );
         }
     }
 
@@ -112,7 +129,15 @@ final class DemoShop extends Seeder
         $open = Build::query()->open()->orderBy('number')->get();
         $waiting = $this->build(DemoBuilds::WAITS_FOR_CLIENT);
         $undecided = $this->undecided($waiting);
-        app(WaitFor::class)($this->manager(), $undecided, $undecided->version, str_starts_with($undecided->key, 'set-up') || str_starts_with($undecided->key, 'delivery') ? 'the gauge of the strings' : 'pickup covers: open or closed', $now->setTimezone(self::ZONE)->addDays(3)->format('Y-m-d'));
+        app(WaitFor::class)(
+            $this->manager(),
+            $undecided,
+            $undecided->version,
+            str_starts_with($undecided->key, 'set-up') || str_starts_with($undecided->key, 'delivery')
+                ? 'the gauge of the strings'
+                : 'pickup covers: open or closed',
+            $now->setTimezone(self::ZONE)->addDays(3)->format('Y-m-d'),
+        );
         for ($round = 0; $round < 5; $round++) {
             app()->forgetScopedInstances();
             foreach ($open as $build) {
@@ -140,9 +165,21 @@ final class DemoShop extends Seeder
         $leave = $this->workingDaysFrom($today, 16);
         $service = $this->workingDaysFrom($today, 6);
         app(MakeChange::class)->make($this->manager(), [
-            ['kind' => 'away', 'person' => $person('Maren Holt'), 'from' => $leave, 'to' => $this->workingDaysFrom($leave, 4), 'what' => 'off', 'note' => 'leave'],
-            ['kind' => 'away', 'person' => $person(DemoSignIns::all()[1]['name']), 'from' => $soon, 'part' => '13:00–14:30', 'what' => 'errand', 'note' => 'fetch timber'],
-            ['kind' => 'down', 'resource' => (int) Resource::query()->where('key', 'router-table')->value('id'), 'from' => "{$service}T13:00", 'to' => "{$service}T17:00", 'note' => 'new bearings'],
+            [
+                'kind' => 'away', 'person' => $person('Maren Holt'), 'from' => $leave,
+                'to' => $this->workingDaysFrom($leave, 4), 'what' => 'off', 'note' => 'leave',
+            ],
+            [
+                'kind' => 'away', 'person' => $person(DemoSignIns::all()[1]['name']), 'from' => $soon,
+                'part' => '13:00–14:30', 'what' => 'errand', 'note' => 'fetch timber',
+            ],
+            [
+                'kind' => 'down',
+                'resource' => (int) Resource::query()->where('key', 'router-table')->value('id'),
+                'from' => "{$service}T13:00",
+                'to' => "{$service}T17:00",
+                'note' => 'new bearings',
+            ],
         ]);
         Build::query()->where('title', DemoBuilds::IMMOVABLE)->update(['promise_kind' => Promise::Immovable->value]);
     }
@@ -150,8 +187,17 @@ final class DemoShop extends Seeder
     /** What the client still has to decide, as far as the build has come on this day. */
     private function undecided(Build $build): Operation
     {
-        $open = Operation::query()->with('build')->where('build_id', $build->id)->where('state', 'open')->orderBy('position')->get();
-        foreach ([BodyOperation::Cavities->value, BodyOperation::Sand->value, ElectronicsOperation::Install->value, AssemblyOperation::Hardware->value, AssemblyOperation::Nut->value, AssemblyOperation::StringUp->value, AssemblyOperation::Inspect->value] as $key) {
+        $open = Operation::query()
+            ->with('build')
+            ->where('build_id', $build->id)
+            ->where('state', 'open')
+            ->orderBy('position')
+            ->get();
+        foreach ([
+            BodyOperation::Cavities->value, BodyOperation::Sand->value, ElectronicsOperation::Install->value,
+            AssemblyOperation::Hardware->value, AssemblyOperation::Nut->value, AssemblyOperation::StringUp->value,
+            AssemblyOperation::Inspect->value,
+        ] as $key) {
             $found = $open->firstWhere('key', $key);
             if ($found !== null) {
                 return $found;
@@ -168,7 +214,10 @@ final class DemoShop extends Seeder
         for ($hours = 8 * 120; $hours > 0; $hours -= 8) {
             $at = $now->subHours($hours)->startOfHour();
             $air = app(ClimateSensor::class)->read($at->setTimezone(self::ZONE));
-            $rows[] = ['at' => $at->utc()->toDateTimeString(), 'temperature_tenths' => (int) round(10 * $air->temperature), 'humidity_tenths' => (int) round(10 * $air->humidity), 'source' => app(ClimateSensor::class)->name()];
+            $rows[] = [
+                'at' => $at->utc()->toDateTimeString(), 'temperature_tenths' => (int) round(10 * $air->temperature),
+                'humidity_tenths' => (int) round(10 * $air->humidity), 'source' => app(ClimateSensor::class)->name(),
+            ];
         }
         DB::table('climate_readings')->insert($rows);
     }
@@ -178,8 +227,10 @@ final class DemoShop extends Seeder
     {
         $build = $this->build(DemoBuilds::NOT_RELEASED);
         app(ChangeRoute::class)->make($this->manager(), $build, $build->route_version, [
-            'kind' => 'add', 'key' => 'own.1', 'name' => 'inlay the initials', 'stage' => 'fretboard', 'pieces' => ['fretboard'], 'set_up' => 20, 'labour' => 180, 'hold' => 720,
-            'skill' => 'frets', 'station' => 'fret-bench', 'fixture' => null, 'after' => [FretboardOperation::Taper->value], 'before' => [FretboardOperation::Glue->value],
+            'kind' => 'add', 'key' => 'own.1', 'name' => 'inlay the initials', 'stage' => 'fretboard',
+            'pieces' => ['fretboard'], 'set_up' => 20, 'labour' => 180, 'hold' => 720,
+            'skill' => 'frets', 'station' => 'fret-bench', 'fixture' => null,
+            'after' => [FretboardOperation::Taper->value], 'before' => [FretboardOperation::Glue->value],
         ], 'the client’s wish');
     }
 
@@ -188,10 +239,10 @@ final class DemoShop extends Seeder
         return Build::query()->where('title', $title)->firstOrFail();
     }
 
-    /** @return \Illuminate\Support\Collection<int, \App\Models\PlanEntry> */
+    /** @return \Illuminate\Support\Collection<int, \App\Models\Plan\PlanEntry> */
     private function entries(Build $build): \Illuminate\Support\Collection
     {
-        return \App\Models\PlanEntry::query()->where('build_id', $build->id)->get();
+        return \App\Models\Plan\PlanEntry::query()->where('build_id', $build->id)->get();
     }
 
     private function workingDaysFrom(string $date, int $days): string

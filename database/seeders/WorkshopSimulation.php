@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Build;
-use App\Models\BuildStatus;
-use App\Models\KitLine;
-use App\Models\LogEntry;
-use App\Models\Operation;
-use App\Models\Person;
-use App\Models\PlanEntry;
-use App\Models\TimeEntry;
-use App\Planning\House;
+use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
+use App\Models\Build\KitLine;
+use App\Models\Build\LogEntry;
+use App\Models\Build\Operation;
+use App\Models\People\Person;
+use App\Models\People\TimeEntry;
+use App\Models\Plan\PlanEntry;
+use App\Planning\House\House;
 use App\Support\Minutes;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
@@ -29,7 +29,10 @@ use Regimen\Schedule\Time\WorkingHours;
 final class WorkshopSimulation
 {
     /** What can be done while parts are missing. */
-    private const BEFORE_PARTS = [PreparationOperation::Agree, PreparationOperation::Draw, PreparationOperation::MakeTemplates, PreparationOperation::OrderParts, PreparationOperation::SelectTimber];
+    private const BEFORE_PARTS = [
+        PreparationOperation::Agree, PreparationOperation::Draw, PreparationOperation::MakeTemplates,
+        PreparationOperation::OrderParts, PreparationOperation::SelectTimber,
+    ];
 
     private ?int $delayed = null;
 
@@ -53,10 +56,18 @@ final class WorkshopSimulation
         if (! PlanEntry::query()->exists()) {
             return;
         }
-        $entries = PlanEntry::query()->where('start', '<', $until)->with('operation.build')->orderBy('start')->orderBy('operation_id')->get();
+        $entries = PlanEntry::query()
+            ->where('start', '<', $until)
+            ->with('operation.build')
+            ->orderBy('start')
+            ->orderBy('operation_id')
+            ->get();
         $done = [];
         foreach ($entries as $entry) {
-            if ($entry->build_id === $this->delayed && ! in_array(PreparationOperation::tryFrom($entry->operation->key), self::BEFORE_PARTS, true)) {
+            if (
+                $entry->build_id === $this->delayed
+                && ! in_array(PreparationOperation::tryFrom($entry->operation->key), self::BEFORE_PARTS, true)
+            ) {
                 continue;
             }
             if ($entry->operation->state === OperationState::Holding) {
@@ -82,7 +93,11 @@ final class WorkshopSimulation
     /** What is under way at this hour has its clock running. */
     public function startClocks(CarbonImmutable $now): void
     {
-        $open = Operation::query()->where('state', OperationState::Started->value)->orderBy('started_at')->get()->unique('person_id');
+        $open = Operation::query()
+            ->where('state', OperationState::Started->value)
+            ->orderBy('started_at')
+            ->get()
+            ->unique('person_id');
         foreach ($open as $operation) {
             $person = Person::query()->findOrFail($operation->person_id);
             $today = $now->setTimezone($this->zone);
@@ -90,8 +105,17 @@ final class WorkshopSimulation
             foreach (app(House::class)->hoursOf($person)->on($today->format('Y-m-d')) as [$from, $to]) {
                 if ($minute > $from && $minute < $to) {
                     $since = $today->startOfDay()->addMinutes($from)->utc()->max($operation->started_at ?? $now);
-                    TimeEntry::query()->where('operation_id', $operation->id)->where('worked_on', $today->format('Y-m-d'))->delete();
-                    TimeEntry::query()->create(['operation_id' => $operation->id, 'person_id' => $person->id, 'worked_on' => $today->format('Y-m-d'), 'started_at' => $since, 'rate_minor' => $this->rate($person->id), 'source' => 'clock']);
+                    TimeEntry::query()
+                        ->where('operation_id', $operation->id)
+                        ->where('worked_on', $today->format('Y-m-d'))
+                        ->delete();
+                    TimeEntry::query()->create(
+                        [
+                            'operation_id' => $operation->id, 'person_id' => $person->id,
+                            'worked_on' => $today->format('Y-m-d'), 'started_at' => $since,
+                            'rate_minor' => $this->rate($person->id), 'source' => 'clock',
+                        ],
+                    );
                 }
             }
         }
@@ -118,9 +142,20 @@ final class WorkshopSimulation
             'hold_until' => $operation->hold_minutes > 0 ? $entry->finish : null,
         ]);
         $this->order($operation, $entry->work_end ?? $until);
-        KitLine::query()->where('build_id', $operation->build_id)->whereIn('group', self::usedUp($operation->key))->update(['used' => \Illuminate\Support\Facades\DB::raw('quantity'), 'state' => KitState::Used->value]);
+        KitLine::query()
+            ->where('build_id', $operation->build_id)
+            ->whereIn('group', self::usedUp($operation->key))
+            ->update(['used' => \Illuminate\Support\Facades\DB::raw('quantity'), 'state' => KitState::Used->value]);
 
-        return ['build_id' => $operation->build_id, 'person_id' => $entry->person_id, 'at' => $entry->work_end?->toDateTimeString(), 'kind' => 'done', 'text' => "Done: {$operation->name}".($operation->hold_minutes > 0 ? ', holds '.Say::duration($operation->hold_minutes) : '').'.'];
+        return [
+            'build_id' => $operation->build_id,
+            'person_id' => $entry->person_id,
+            'at' => $entry->work_end?->toDateTimeString(),
+            'kind' => 'done',
+            'text' => "Done: {$operation->name}".(
+                $operation->hold_minutes > 0 ? ', holds '.Say::duration($operation->hold_minutes) : ''
+            ).'.',
+        ];
     }
 
     private function begin(PlanEntry $entry, CarbonImmutable $until): void
@@ -147,10 +182,17 @@ final class WorkshopSimulation
         for ($day = $from->startOfDay(); $day < $to; $day = $day->addDay()) {
             $minutes = 0;
             foreach ($hours->on($day->format('Y-m-d')) as [$open, $close]) {
-                $minutes += max(0, Minutes::of($to->min($day->addMinutes($close))) - Minutes::of($from->max($day->addMinutes($open))));
+                $minutes += max(
+                    0,
+                    Minutes::of($to->min($day->addMinutes($close))) - Minutes::of($from->max($day->addMinutes($open))),
+                );
             }
             if ($minutes > 0) {
-                $rows[] = ['operation_id' => $entry->operation_id, 'person_id' => $entry->person_id, 'worked_on' => $day->format('Y-m-d'), 'minutes' => max(1, (int) round($minutes * $scatter)), 'rate_minor' => $this->rate($entry->person_id), 'source' => 'clock'];
+                $rows[] = [
+                    'operation_id' => $entry->operation_id, 'person_id' => $entry->person_id,
+                    'worked_on' => $day->format('Y-m-d'), 'minutes' => max(1, (int) round($minutes * $scatter)),
+                    'rate_minor' => $this->rate($entry->person_id), 'source' => 'clock',
+                ];
             }
         }
         TimeEntry::query()->insert($rows);
@@ -158,12 +200,16 @@ final class WorkshopSimulation
 
     private function order(Operation $operation, CarbonImmutable $at): void
     {
-        foreach (KitLine::query()->where('build_id', $operation->build_id)->where('state', KitState::Needed->value)->whereIn('group', self::ordered($operation->key))->get() as $line) {
+        foreach (KitLine::query()->where('build_id', $operation->build_id)->where('state', KitState::Needed->value)->whereIn(
+            'group', self::ordered($operation->key),
+        )->get() as $line) {
             $day = $at->setTimezone($this->zone);
             $line->update([
                 'state' => KitState::Ordered,
                 'ordered_on' => $day->format('Y-m-d'),
-                'expected_on' => $this->isDelayed($line) ? $this->delayedTo : $day->addDays($line->lead_days)->format('Y-m-d'),
+                'expected_on' => $this->isDelayed($line)
+                    ? $this->delayedTo
+                    : $day->addDays($line->lead_days)->format('Y-m-d'),
                 'cost_minor' => (int) round($line->estimated_minor * mt_rand(95, 112) / 100),
             ]);
         }
@@ -172,7 +218,9 @@ final class WorkshopSimulation
     private function receive(CarbonImmutable $until): void
     {
         $today = $until->setTimezone($this->zone)->format('Y-m-d');
-        foreach (KitLine::query()->where('state', KitState::Ordered->value)->where('expected_on', '<', $today)->get() as $line) {
+        foreach (KitLine::query()->where(
+            'state', KitState::Ordered->value,
+        )->where('expected_on', '<', $today)->get() as $line) {
             if ($this->isDelayed($line)) {
                 continue;
             }
@@ -191,7 +239,12 @@ final class WorkshopSimulation
             if ($build->operations->every(static fn (Operation $operation): bool => $operation->isOver($until))) {
                 $at = $build->operations->max('labour_done_at');
                 $build->update(['status' => BuildStatus::Finished, 'finished_at' => $at]);
-                LogEntry::query()->create(['build_id' => $build->id, 'at' => $at, 'kind' => 'finished', 'text' => 'Handed over: the build is finished.']);
+                LogEntry::query()->create(
+                    [
+                        'build_id' => $build->id, 'at' => $at, 'kind' => 'finished',
+                        'text' => 'Handed over: the build is finished.',
+                    ],
+                );
             }
         }
     }
@@ -199,7 +252,11 @@ final class WorkshopSimulation
     /** @return Collection<int, WorkingHours> by person */
     private function hours(): Collection
     {
-        return $this->hours ??= Person::query()->with('daysOff')->get()->toBase()->mapWithKeys(static fn (Person $person): array => [$person->id => app(House::class)->hoursOf($person)]);
+        return $this->hours ??= Person::query()
+            ->with('daysOff')
+            ->get()
+            ->toBase()
+            ->mapWithKeys(static fn (Person $person): array => [$person->id => app(House::class)->hoursOf($person)]);
     }
 
     private function rate(int $person): int

@@ -16,7 +16,10 @@ final class ArchitectureTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('Regimen'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Inertia'), Selector::inNamespace('Carbon'))
+            ->classes(
+                Selector::inNamespace('App'), Selector::inNamespace('Illuminate'), Selector::inNamespace('Inertia'),
+                Selector::inNamespace('Carbon'),
+            )
             ->because('the rules of the job are plain PHP and are tested on their own');
     }
 
@@ -25,17 +28,31 @@ final class ArchitectureTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Models'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Planning'), Selector::inNamespace('App\Queries'), Selector::inNamespace('App\Http'), Selector::inNamespace('Regimen\Schedule'))
+            ->classes(
+                Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Planning'),
+                Selector::inNamespace('App\Queries'), Selector::inNamespace('App\Http'),
+                Selector::inNamespace('Regimen\Schedule'),
+            )
             ->excluding(Selector::classname('Regimen\Schedule\Problem\Promise'))
-            ->because('a model is a record; what happens to it is an action, and what follows from it is computed in the core');
+            ->because(
+                'a model is a record; what happens to it is an action, and what follows from it is computed in the '
+                    .'core',
+            );
     }
 
     public function test_only_the_bridge_plans(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Http'), Selector::inNamespace('App\Queries'))
+            ->classes(
+                Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Http'),
+                Selector::inNamespace('App\Queries'),
+            )
             ->shouldNotDependOn()
-            ->classes(Selector::classname('Regimen\Schedule\Building\Builder'), Selector::classname('Regimen\Schedule\Problem\Problem'), Selector::classname('Regimen\Schedule\Problem\Activity'))
+            ->classes(
+                Selector::classname('Regimen\Schedule\Building\Builder'),
+                Selector::classname('Regimen\Schedule\Problem\Problem'),
+                Selector::classname('Regimen\Schedule\Problem\Activity'),
+            )
             ->because('app/Planning is the only bridge to the planner');
     }
 
@@ -44,7 +61,10 @@ final class ArchitectureTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Planning'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('App\Queries'), Selector::inNamespace('Inertia'))
+            ->classes(
+                Selector::inNamespace('App\Http'), Selector::inNamespace('App\Queries'),
+                Selector::inNamespace('Inertia'),
+            )
             ->because('they serve commands and the demo shop as well as pages');
     }
 
@@ -53,7 +73,10 @@ final class ArchitectureTest
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Documents'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Http'), Selector::inNamespace('App\Queries'), Selector::inNamespace('App\Actions'))
+            ->classes(
+                Selector::inNamespace('App\Http'), Selector::inNamespace('App\Queries'),
+                Selector::inNamespace('App\Actions'),
+            )
             ->because('a page, a command or a test may ask for the same file');
     }
 

@@ -52,7 +52,10 @@ final class FloorsTest
         foreach (self::WITHIN as $floor => $folders) {
             foreach (array_slice($folders, 0, -1) as $place => $folder) {
                 $after = array_slice($folders, $place + 1);
-                yield self::rule("{$floor}\\{$folder}", array_map(static fn (string $one): string => "{$floor}\\{$one}", $after));
+                yield self::rule(
+                    "{$floor}\\{$folder}",
+                    array_map(static fn (string $one): string => "{$floor}\\{$one}", $after),
+                );
             }
         }
     }

@@ -17,7 +17,10 @@ final class BadInputTest extends BrowserTestCase
         $me->open('/builds/41');
         $drawing = '[data-operation="full-size drawing and check"]';
         $me->press('more', $drawing);
-        foreach (['25' => 'A day has 24 hours', '-1' => 'below zero', 'a while' => 'can\'t be read', '' => 'Nothing was written here'] as $typed => $says) {
+        foreach ([
+            '25' => 'A day has 24 hours', '-1' => 'below zero', 'a while' => 'can\'t be read',
+            '' => 'Nothing was written here',
+        ] as $typed => $says) {
             $me->type('Hours worked', (string) $typed, $drawing);
             $me->press('Enter hours', $drawing);
             $me->waitForText($says, $drawing);

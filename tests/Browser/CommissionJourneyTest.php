@@ -52,7 +52,10 @@ final class CommissionJourneyTest extends BrowserTestCase
         $me->waitForPath('/builds/42');
         $me->waitForText('No. 42 is on the plan.');
         self::assertStringContainsString('42 · Ferrow', $me->text('h1'));
-        self::assertLessThanOrEqual(strtotime("{$ready} 2026"), strtotime($me->text('[data-figure=finish]').' 2026'), 'planned for the date that was shown, or sooner');
+        self::assertLessThanOrEqual(
+            strtotime("{$ready} 2026"), strtotime($me->text('[data-figure=finish]').' 2026'),
+            'planned for the date that was shown, or sooner',
+        );
         self::assertStringContainsString('42.86 mm', $me->text('#specification'));
         self::assertStringContainsString('red alder 6.35 mm; red alder 38.1 mm', $me->text('#specification'));
 

@@ -9,7 +9,13 @@ use Tests\Browser\Support\ShopServer;
 
 final class EveryPageTest extends BrowserTestCase
 {
-    private const PAGES = ['/today', '/horizon', '/builds', '/builds/37', '/builds/5', '/builds/35/specification', '/builds/34/specification', '/builds/35/revisions', '/builds/35/route', '/builds/41/route', '/builds/41/route/compare?joint=through', '/house/standards', '/climate', '/plan/help', '/plan/week', '/plan/calendar', '/plan/load', '/plan/try', '/plan/history', '/plan/feeds', '/house/models', '/house/models/1', '/commissions/new', '/parts', '/people', '/house', '/nothing'];
+    private const PAGES = [
+        '/today', '/horizon', '/builds', '/builds/37', '/builds/5', '/builds/35/specification',
+        '/builds/34/specification', '/builds/35/revisions', '/builds/35/route', '/builds/41/route',
+        '/builds/41/route/compare?joint=through', '/house/standards', '/climate', '/plan/help', '/plan/week',
+        '/plan/calendar', '/plan/load', '/plan/try', '/plan/history', '/plan/feeds', '/house/models', '/house/models/1',
+        '/commissions/new', '/parts', '/people', '/house', '/nothing',
+    ];
 
     public function test_no_page_has_a_serious_accessibility_violation_by_day_or_in_the_evening(): void
     {
@@ -39,7 +45,9 @@ final class EveryPageTest extends BrowserTestCase
         }
         $me->keys('?');
         $me->waitForText('These keys');
-        $complaints = array_filter($me->driver->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE');
+        $complaints = array_filter(
+            $me->driver->manage()->getLog('browser'), static fn (array $line): bool => $line['level'] === 'SEVERE',
+        );
         self::assertSame([], array_values($complaints));
     }
 
@@ -47,7 +55,10 @@ final class EveryPageTest extends BrowserTestCase
     {
         $me = $this->visit(ShopServer::demo(), 390, 844);
         $me->signIn('Tobias Renn');
-        foreach (['/today', '/horizon', '/plan/week', '/plan/feeds', '/builds', '/builds/37', '/builds/37/specification', '/builds/37/route', '/climate', '/parts'] as $page) {
+        foreach ([
+            '/today', '/horizon', '/plan/week', '/plan/feeds', '/builds', '/builds/37', '/builds/37/specification',
+            '/builds/37/route', '/climate', '/parts',
+        ] as $page) {
             $me->open($page);
             self::assertFalse($me->isWiderThanTheScreen(), "{$page} is wider than the screen");
         }
@@ -71,7 +82,9 @@ final class EveryPageTest extends BrowserTestCase
         $me->tabTo('E-mail address');
         $me->keys('ines@example.org', WebDriverKeys::TAB, 'demo-bench-2026', WebDriverKeys::ENTER);
         $me->waitForPath('/today');
-        foreach (['2' => '/horizon', '3' => '/builds', '4' => '/parts', '5' => '/people', '6' => '/house', '1' => '/today'] as $key => $path) {
+        foreach ([
+            '2' => '/horizon', '3' => '/builds', '4' => '/parts', '5' => '/people', '6' => '/house', '1' => '/today',
+        ] as $key => $path) {
             $me->keys((string) $key);
             $me->waitForPath($path);
         }

@@ -46,7 +46,10 @@ final class HouseJourneyTest extends BrowserTestCase
         $me->type('Labour', '0:45', $carve);
         $me->press('Save', $carve);
         $me->waitForText('Saved, and everything is planned anew.');
-        $me->until(fn (): bool => $me->field('Labour', $carve)->getAttribute('value') === '45 min', 'the standard as it is kept');
+        $me->until(
+            fn (): bool => $me->field('Labour', $carve)->getAttribute('value') === '45 min',
+            'the standard as it is kept',
+        );
 
         $me->open('/parts');
         self::assertStringContainsString('One part is overdue', $me->text('h1'));

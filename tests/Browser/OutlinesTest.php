@@ -65,8 +65,10 @@ final class OutlinesTest extends TestCase
                 6 => "S{$number()} {$number()} {$number()} {$number()}",
                 7 => "Q{$number()} {$number()} {$number()} {$number()}T{$number()} {$number()}",
                 8 => "q{$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)}t{$number(-60, 60)} {$number(-60, 60)}",
-                9 => 'A'.$number(20, 90).' '.$number(20, 90)." {$number(0, 180)} ".mt_rand(0, 1).' '.mt_rand(0, 1)." {$number()} {$number()}",
-                10 => 'a'.$number(20, 90).' '.$number(20, 90)." {$number(0, 180)} ".mt_rand(0, 1).' '.mt_rand(0, 1)." {$number(-60, 60)} {$number(-60, 60)}",
+                9 => 'A'.$number(20, 90).' '.$number(20, 90)." {$number(0, 180)} ".mt_rand(0, 1).' '.mt_rand(0, 1)
+                    ." {$number()} {$number()}",
+                10 => 'a'.$number(20, 90).' '.$number(20, 90)." {$number(0, 180)} ".mt_rand(0, 1).' '.mt_rand(0, 1)
+                    ." {$number(-60, 60)} {$number(-60, 60)}",
                 default => "s{$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)}",
             };
         }

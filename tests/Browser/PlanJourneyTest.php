@@ -8,7 +8,9 @@ use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\ShopServer;
 use Tests\Browser\Support\Visitor;
 
-/** The plan as the manager lives with it: why it is late, what would help, who is away, what is moved, who subscribes. */
+/**
+ * The plan as the manager lives with it: why it is late, what would help, who is away, what is moved, who subscribes.
+ */
 final class PlanJourneyTest extends BrowserTestCase
 {
     private function manager(): Visitor
@@ -94,7 +96,12 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->waitFor('.horizon .pin');
         $me->keys('u');
         $me->waitForText('Taken back: No. 37 radius the board pinned to Thu 19 Mar.');
-        $me->until(static fn (): bool => $me->driver->executeScript('return document.querySelectorAll(".horizon .pin").length;') === 0, 'the pin to be gone');
+        $me->until(
+            static fn (): bool => $me->driver->executeScript(
+                'return document.querySelectorAll(".horizon .pin").length;',
+            ) === 0,
+            'the pin to be gone',
+        );
         $me->keys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_LEFT]);
         $me->waitForText('That day is past', '#chosen');
         $me->keys(WebDriverKeys::ESCAPE, WebDriverKeys::ESCAPE);
@@ -141,10 +148,16 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->setDate('Promise date', '2026-07-31');
         $me->press('Add to it');
         $me->waitForText('New build Talked about');
-        $me->until(static fn (): bool => str_contains($me->text('.effect'), '42 Talked about'), 'the new build among the others');
+        $me->until(
+            static fn (): bool => str_contains($me->text('.effect'), '42 Talked about'),
+            'the new build among the others',
+        );
         self::assertStringNotContainsString('Talked about', $without);
         $me->press('take it out', '.list li:nth-child(1)');
-        $me->until(static fn (): bool => ! str_contains($me->text('.list'), 'Router table'), 'the outage to be taken out');
+        $me->until(
+            static fn (): bool => ! str_contains($me->text('.list'), 'Router table'),
+            'the outage to be taken out',
+        );
         $me->press('Drop it');
         $me->waitForText('Dropped; the plan is as it was.');
         $me->open('/builds');
@@ -197,7 +210,13 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->waitForText('No. 39 on hold until Mon 20 Apr: the client is abroad.');
         $me->open('/horizon');
         $me->press('What counts');
-        self::assertSame(['25', '240'], [$me->field('× an immovable date')->getAttribute('value'), $me->field('Frozen, minutes from now')->getAttribute('value')]);
+        self::assertSame(
+            ['25', '240'],
+            [
+                $me->field('× an immovable date')->getAttribute('value'),
+                $me->field('Frozen, minutes from now')->getAttribute('value'),
+            ],
+        );
     }
 
     public function test_hovering_shows_the_chain_of_reasons_and_pressing_tells_it(): void
@@ -207,7 +226,12 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->press('Days');
         $item = $me->waitFor('[data-row=build-32] .item.open .labour');
         $me->driver->action()->moveToElement($item)->perform();
-        $me->until(static fn (): bool => (int) $me->driver->executeScript('return document.querySelectorAll(".item.chain").length;') > 1, 'what it waited for');
+        $me->until(
+            static fn (): bool => (int) $me->driver->executeScript(
+                'return document.querySelectorAll(".item.chain").length;',
+            ) > 1,
+            'what it waited for',
+        );
         $me->driver->action()->click($item)->perform();
         $me->waitFor('#chosen');
         $me->waitForText('32 ', '#chosen h2');
@@ -224,7 +248,9 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->press('Make an address');
         $me->waitForText('Here is the address.');
         $address = trim($me->text('[data-feed="Tobias Renn"] code'));
-        $read = static fn (): string => (string) @file_get_contents($address, false, stream_context_create(['http' => ['ignore_errors' => true]]));
+        $read = static fn (): string => (string) @file_get_contents(
+            $address, false, stream_context_create(['http' => ['ignore_errors' => true]]),
+        );
         $calendar = $read();
         self::assertStringStartsWith("BEGIN:VCALENDAR\r\nVERSION:2.0\r\n", $calendar);
         self::assertStringContainsString('(Tobias Renn)', str_replace("\r\n ", '', $calendar));

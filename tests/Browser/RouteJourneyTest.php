@@ -34,8 +34,14 @@ final class RouteJourneyTest extends BrowserTestCase
         $me->press('radius the board', '#stages');
         $me->waitForText('At the router table', '[data-ways="'.FretboardOperation::Radius->value.'"]');
         $before = $me->text('[data-figure=work]');
-        $me->until(fn (): bool => str_contains($me->text('[data-ways="'.FretboardOperation::Radius->value.'"]'), '−2.'), 'the price of the jig');
-        self::assertStringContainsString('which the shop does not have', $me->text('[data-ways="'.FretboardOperation::Radius->value.'"]'), 'and why the machine is no choice');
+        $me->until(
+            fn (): bool => str_contains($me->text('[data-ways="'.FretboardOperation::Radius->value.'"]'), '−2.'),
+            'the price of the jig',
+        );
+        self::assertStringContainsString(
+            'which the shop does not have', $me->text('[data-ways="'.FretboardOperation::Radius->value.'"]'),
+            'and why the machine is no choice',
+        );
         $me->press('Do it this way', '[data-ways="'.FretboardOperation::Radius->value.'"]');
         $me->waitForText('This build is made that way');
         self::assertNotSame($before, $me->text('[data-figure=work]'));
@@ -52,9 +58,16 @@ final class RouteJourneyTest extends BrowserTestCase
         $me->choose('Operation', 'bridge position and holes', '#change');
         $me->choose('Before', 'neck pocket, fitted to its own neck', '#change');
         $me->waitFor('#change [data-broken=stop]');
-        self::assertStringContainsString('a bridge set from the outline stands beside the strings', $me->text('#change'));
-        self::assertSame('true', $me->driver->executeScript('return String(document.querySelector("#change button.do").disabled)'));
-        $me->type('Why it is done all the same (kept in the logbook)', 'The plate is fixed by the template.', '#change');
+        self::assertStringContainsString(
+            'a bridge set from the outline stands beside the strings', $me->text('#change'),
+        );
+        self::assertSame(
+            'true',
+            $me->driver->executeScript('return String(document.querySelector("#change button.do").disabled)'),
+        );
+        $me->type(
+            'Why it is done all the same (kept in the logbook)', 'The plate is fixed by the template.', '#change',
+        );
         $me->press('Change the route', '#change');
         $me->waitForText('The route is changed, and everything is planned anew.');
         self::assertStringContainsString('broken on purpose', $me->text('h1'));
@@ -76,7 +89,9 @@ final class RouteJourneyTest extends BrowserTestCase
         $me = $this->manager();
         $me->open('/builds/41/route');
         $me->waitFor('.streams a[data-key="'.NeckOperation::Channel->value.'"]');
-        $me->driver->executeScript('document.querySelector(".streams a[data-key=\''.NeckOperation::Channel->value.'\']").focus();');
+        $me->driver->executeScript(
+            'document.querySelector(".streams a[data-key=\''.NeckOperation::Channel->value.'\']").focus();',
+        );
         $me->keys(WebDriverKeys::ENTER);
         $me->waitForText('truss-rod channel', '.opened h3');
         $me->waitFor('.streams .link');

@@ -34,10 +34,16 @@ final class SpecificationEditorTest extends BrowserTestCase
         $me->waitFor('[data-field=neckAngle]');
         $me->tabTo('Bridge beyond its travel');
         $me->keys(WebDriverKeys::ENTER);
-        $me->until(static fn (): bool => $me->driver->executeScript('return document.activeElement.name') === 'neckAngle', 'the field that the finding is about');
+        $me->until(
+            static fn (): bool => $me->driver->executeScript('return document.activeElement.name') === 'neckAngle',
+            'the field that the finding is about',
+        );
         $me->tabTo('pack the bridge up by');
         $me->keys(WebDriverKeys::ENTER);
-        $me->until(static fn (): bool => ! str_contains($me->text('.findings'), 'Bridge beyond its travel'), 'the finding to go');
+        $me->until(
+            static fn (): bool => ! str_contains($me->text('.findings'), 'Bridge beyond its travel'),
+            'the finding to go',
+        );
         $me->driver->executeScript('document.querySelector("h1 a").focus();');
         $me->tabTo('Release to the bench');
         $me->keys(WebDriverKeys::ENTER);
@@ -52,10 +58,19 @@ final class SpecificationEditorTest extends BrowserTestCase
         self::assertSame('○', $mark());
         $me->type('Board beyond the last fret', '10');
         $me->until(static fn (): bool => $mark() === '●', 'the client’s mark');
-        $me->until(static fn (): bool => str_contains($me->text('[data-field=overhang]'), '25/64"'), 'inches beside millimetres');
+        $me->until(
+            static fn (): bool => str_contains($me->text('[data-field=overhang]'), '25/64"'),
+            'inches beside millimetres',
+        );
         $me->type('Board beyond the last fret', '3/8"');
-        $me->until(static fn (): bool => str_contains($me->text('[data-field=overhang]'), '9.53 mm'), 'millimetres beside inches');
-        $me->driver->executeScript('const f = document.querySelector("[data-field=overhang] input"); f.value = ""; f.dispatchEvent(new Event("input", { bubbles: true }));');
+        $me->until(
+            static fn (): bool => str_contains($me->text('[data-field=overhang]'), '9.53 mm'),
+            'millimetres beside inches',
+        );
+        $me->driver->executeScript(
+            'const f = document.querySelector("[data-field=overhang] input"); f.value = ""; f.dispatchEvent(new '
+                .'Event("input", { bubbles: true }));',
+        );
         $me->until(static fn (): bool => $mark() === '○', 'the house’s mark again');
         self::assertSame('8 mm', $me->field('Board beyond the last fret')->getAttribute('placeholder'));
     }
@@ -71,24 +86,40 @@ final class SpecificationEditorTest extends BrowserTestCase
         $me->choose('Kind', 'single-coil', '[data-field=pickups] [data-row="2"]');
         $me->waitFor('[data-finding=hum]');
         $me->press('Drop pickup 3', '[data-field=pickups]');
-        $me->until(static fn (): bool => ! str_contains($me->text('.findings'), 'Single coils without shielding'), 'the note to go');
+        $me->until(
+            static fn (): bool => ! str_contains($me->text('.findings'), 'Single coils without shielding'),
+            'the note to go',
+        );
         $me->press('As the house has them', '[data-field=pickups]');
         $me->waitForText('neck humbucker', '[data-field=pickups]');
         $me->press('Body', '.groups');
         $me->type('Thickness', '4', '[data-field=layers] [data-row="0"]');
-        $me->until(static fn (): bool => str_contains($me->text('[data-view=layers]'), '4.0 western redcedar'), 'the layer in the drawing');
+        $me->until(
+            static fn (): bool => str_contains($me->text('[data-view=layers]'), '4.0 western redcedar'),
+            'the layer in the drawing',
+        );
         $me->type('Body thickness, as agreed', '45');
         $me->waitFor('[data-finding=layers].stop');
         $me->press('layer 2 41.0', '[data-finding=layers]');
-        $me->until(static fn (): bool => $me->driver->executeScript('return document.querySelector("[data-row=\\"1\\"] input").value') === '41.00 mm', 'the mend inside the row');
-        $me->until(static fn (): bool => ! str_contains($me->text('.findings'), 'Layers do not add up'), 'the stop to go');
+        $me->until(
+            static fn (): bool => $me->driver->executeScript(
+                'return document.querySelector("[data-row=\\"1\\"] input").value',
+            ) === '41.00 mm',
+            'the mend inside the row',
+        );
+        $me->until(
+            static fn (): bool => ! str_contains($me->text('.findings'), 'Layers do not add up'),
+            'the stop to go',
+        );
         self::assertStringContainsString('45.0 mm', $me->text('[data-view=layers]'));
     }
 
     public function test_dimensions_are_switched_off_and_a_figure_opens_to_its_formula(): void
     {
         $me = $this->manager();
-        $count = static fn (): int => count($me->driver->findElements(WebDriverBy::cssSelector('[data-view=front] .as-dimension')));
+        $count = static fn (): int => count(
+            $me->driver->findElements(WebDriverBy::cssSelector('[data-view=front] .as-dimension')),
+        );
         self::assertGreaterThan(5, $count());
         $me->tick('Dimensions');
         $me->until(static fn (): bool => $count() === 0, 'the dimensions to go');
@@ -104,7 +135,9 @@ final class SpecificationEditorTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/regimen-import-'.bin2hex(random_bytes(5)).'.json';
         $bring = static function (string $json) use ($me, $file): void {
             file_put_contents($file, $json);
-            $me->driver->findElement(WebDriverBy::cssSelector('input[aria-label="Specification from a file"]'))->setFileDetector(new LocalFileDetector)->sendKeys($file);
+            $me->driver->findElement(WebDriverBy::cssSelector('input[aria-label="Specification from a file"]'))
+                ->setFileDetector(new LocalFileDetector)
+                ->sendKeys($file);
         };
         $bring("{\"format\": \"regimen-specification/1\",\n\"client\": {\"scale\": \"long\",\n\"frets\": 99}}");
         $me->waitForText('Line 2: scale', '.middle');
@@ -130,7 +163,9 @@ final class SpecificationEditorTest extends BrowserTestCase
         $me->type('Frets', '24');
         $me->press('Keep it');
         $me->waitForText('was changed by somebody else in the meantime');
-        self::assertSame('24', $me->field('Frets')->getAttribute('value'), 'what was written stays to be kept or given up');
+        self::assertSame(
+            '24', $me->field('Frets')->getAttribute('value'), 'what was written stays to be kept or given up',
+        );
         $me->press('Keep it');
         $me->waitForText('The specification is kept.');
         $me->open(self::URL);
@@ -145,7 +180,10 @@ final class SpecificationEditorTest extends BrowserTestCase
         $me->press('Keep it');
         $me->waitForText('“long” can\'t be read', '.fields');
         usleep(400_000);
-        self::assertSame(['long', '21'], [$me->field('Scale')->getAttribute('value'), $me->field('Frets')->getAttribute('value')]);
+        self::assertSame(
+            ['long', '21'],
+            [$me->field('Scale')->getAttribute('value'), $me->field('Frets')->getAttribute('value')],
+        );
     }
 
     public function test_leaving_with_something_unkept_asks_first(): void
@@ -170,7 +208,10 @@ final class SpecificationEditorTest extends BrowserTestCase
         self::assertFalse($me->isWiderThanTheScreen());
         $me->press('Joint', '.groups');
         $me->type('Neck angle', '0');
-        $me->until(static fn (): bool => ! str_contains($me->text('.findings'), 'Bridge beyond its travel'), 'the finding to go');
+        $me->until(
+            static fn (): bool => ! str_contains($me->text('.findings'), 'Bridge beyond its travel'),
+            'the finding to go',
+        );
         foreach (['Tables', 'Files'] as $tab) {
             $me->press($tab, '.tabs');
             self::assertFalse($me->isWiderThanTheScreen(), $tab);

@@ -36,13 +36,19 @@ final class SpecificationJourneyTest extends BrowserTestCase
         $me->press('Joint', '.groups');
         $me->type('Neck angle', '2°');
         $me->waitFor('[data-finding=bridge-range].stop');
-        $me->until(fn (): bool => str_contains($me->text('[data-figure=standing]'), '1 stop'), 'one stop in the heading');
+        $me->until(
+            fn (): bool => str_contains($me->text('[data-figure=standing]'), '1 stop'),
+            'one stop in the heading',
+        );
         $me->press('Release to the bench');
         $me->waitForText('It cannot be released: bridge beyond its travel.');
         $before = $me->text('[data-finding=bridge-range]');
         self::assertStringContainsString('Saddles would stand at', $before);
         $me->press('deeper', '[data-finding=bridge-range]');
-        $me->until(fn (): bool => ! str_contains($me->text('.findings'), 'Bridge beyond its travel'), 'the finding to go');
+        $me->until(
+            fn (): bool => ! str_contains($me->text('.findings'), 'Bridge beyond its travel'),
+            'the finding to go',
+        );
         $me->press('Release to the bench');
         $me->waitForText('Released to the bench.');
         self::assertStringContainsString('released Wed 18 Mar', $me->text('.head'));
@@ -62,11 +68,15 @@ final class SpecificationJourneyTest extends BrowserTestCase
             $me->waitFor('[data-view=front] svg');
         }
         $me->type('Scale', '25 1/2"');
-        $me->until(fn (): bool => str_contains($me->text('[data-view=front]'), '647.7'), 'the drawing of the new scale');
+        $me->until(
+            fn (): bool => str_contains($me->text('[data-view=front]'), '647.7'), 'the drawing of the new scale',
+        );
         $me->press('Accept with a reason', '[data-finding=bridge-range]');
         $me->type('Accepted, because', 'A bridge with longer posts is ordered.', '[data-finding=bridge-range]');
         $me->press('Accept it', '[data-finding=bridge-range]');
-        $me->waitForText('Accepted by Ines Varga: A bridge with longer posts is ordered.', '[data-finding=bridge-range]');
+        $me->waitForText(
+            'Accepted by Ines Varga: A bridge with longer posts is ordered.', '[data-finding=bridge-range]',
+        );
         $me->press('Tables');
         self::assertStringContainsString('323.85', $me->text('[data-table=frets]'));
         $me->press('Neck', '.groups');
@@ -116,7 +126,10 @@ final class SpecificationJourneyTest extends BrowserTestCase
         $me->open('/builds/37/specification');
         $me->press('Files');
         $fetch = static fn (string $name): string => (string) $me->driver->executeAsyncScript(
-            'const done = arguments[1]; const link = document.querySelector(`a[download][href$="${arguments[0]}"]`); fetch(link.href).then(async (answer) => done(answer.headers.get("content-disposition") + " " + (await answer.text()).slice(0, 4000)));',
+            'const done = arguments[1]; const link = document.querySelector(`a[download][href$="${arguments[0]}"]`); '
+                .'fetch(link.href).then(async (answer) => done(answer.headers.get("content-disposition") + " " + '
+                    .'(await '
+                    .'answer.text()).slice(0, 4000)));',
             [$name],
         );
         self::assertStringContainsString('attachment; filename="37-r1-fretboard.svg"', $fetch('/fretboard.svg'));
@@ -136,6 +149,8 @@ final class SpecificationJourneyTest extends BrowserTestCase
         $me->press('Keep the model');
         $me->waitForText('The house model is kept.');
         $me->open('/house/models');
-        self::assertStringContainsString('left-handed six-string', $me->text('[data-model="Bench six-string, left-handed"]'));
+        self::assertStringContainsString(
+            'left-handed six-string', $me->text('[data-model="Bench six-string, left-handed"]'),
+        );
     }
 }

@@ -29,7 +29,11 @@ $take = static function (string $name, int $settle = 700_000) use ($browser, $fo
 try {
     $me->signIn();
     $take('today');
-    foreach (['horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts', 'house' => '/house', 'week' => '/plan/week', 'calendar' => '/plan/calendar', 'load' => '/plan/load', 'history' => '/plan/history'] as $name => $path) {
+    foreach ([
+        'horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts',
+        'house' => '/house', 'week' => '/plan/week', 'calendar' => '/plan/calendar', 'load' => '/plan/load',
+        'history' => '/plan/history',
+    ] as $name => $path) {
         $me->open($path);
         $take($name);
     }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\CallOff;
-use App\Actions\MovePromise;
-use App\Http\Requests\CallOffRequest;
-use App\Http\Requests\PromiseRequest;
-use App\Models\Build;
-use App\Models\Person;
-use App\Queries\BuildSheet;
-use App\Queries\BuildsPage;
-use App\Queries\ReasonChain;
+use App\Actions\Commission\CallOff;
+use App\Actions\Commission\MovePromise;
+use App\Http\Requests\Plan\PromiseRequest;
+use App\Http\Requests\Work\CallOffRequest;
+use App\Models\Build\Build;
+use App\Models\People\Person;
+use App\Queries\Build\BuildSheet;
+use App\Queries\Build\BuildsPage;
+use App\Queries\Build\ReasonChain;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
@@ -28,12 +28,18 @@ final class BuildController
 
     public function show(Build $build, BuildSheet $sheet, ReasonChain $chain, #[CurrentUser] Person $viewer): Response
     {
-        return Inertia::render('BuildSheet', [...$sheet->data($build, $viewer), 'chain' => Inertia::defer(static fn (): array => $chain->of($build))]);
+        return Inertia::render(
+            'BuildSheet',
+            [...$sheet->data($build, $viewer), 'chain' => Inertia::defer(static fn (): array => $chain->of($build))],
+        );
     }
 
     public function promise(Build $build, PromiseRequest $request, MovePromise $movePromise): RedirectResponse
     {
-        $movePromise($request->person(), $build, $request->version(), $request->string('promised_on')->toString(), $request->enum('promise_kind', Promise::class), $request->string('because')->toString());
+        $movePromise(
+            $request->person(), $build, $request->version(), $request->string('promised_on')->toString(),
+            $request->enum('promise_kind', Promise::class), $request->string('because')->toString(),
+        );
 
         return back()->with('done', 'The promise is moved, and everything is planned anew.');
     }

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\GiveFeed;
-use App\Actions\ImportHolidays;
-use App\Http\Requests\FeedRequest;
-use App\Http\Requests\HolidaysRequest;
-use App\Models\Build;
-use App\Models\Feed;
-use App\Models\Person;
-use App\Queries\CalendarPage;
-use App\Queries\FeedCalendar;
-use App\Queries\FeedsPage;
-use App\Queries\WeekPage;
+use App\Actions\House\GiveFeed;
+use App\Actions\House\ImportHolidays;
+use App\Http\Requests\Plan\FeedRequest;
+use App\Http\Requests\Plan\HolidaysRequest;
+use App\Models\Build\Build;
+use App\Models\House\Feed;
+use App\Models\People\Person;
+use App\Queries\Plan\CalendarPage;
+use App\Queries\Plan\FeedCalendar;
+use App\Queries\Plan\FeedsPage;
+use App\Queries\Today\WeekPage;
 use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -41,7 +41,12 @@ final class CalendarController
     {
         $count = $importHolidays($request->person(), (string) $request->file('file')?->getContent());
 
-        return back()->with('done', $count === 0 ? 'All of these days were closed already.' : Say::count($count, 'closed day').' added, and planned around them.');
+        return back()->with(
+            'done',
+            $count === 0
+                ? 'All of these days were closed already.'
+                : Say::count($count, 'closed day').' added, and planned around them.',
+        );
     }
 
     public function feeds(FeedsPage $page, #[CurrentUser] Person $viewer): Response
@@ -51,9 +56,16 @@ final class CalendarController
 
     public function give(FeedRequest $request, GiveFeed $giveFeed): RedirectResponse
     {
-        $giveFeed->give($request->person(), $request->string('what')->toString(), Person::query()->find($request->integer('person')), Build::query()->where('number', $request->integer('build'))->first());
+        $giveFeed->give(
+            $request->person(), $request->string('what')->toString(),
+            Person::query()->find($request->integer('person')),
+            Build::query()->where('number', $request->integer('build'))->first(),
+        );
 
-        return back()->with('done', 'Here is the address. Whoever knows it can read this calendar, until it is revoked.');
+        return back()->with(
+            'done',
+            'Here is the address. Whoever knows it can read this calendar, until it is revoked.',
+        );
     }
 
     public function revoke(Feed $feed, GiveFeed $giveFeed, #[CurrentUser] Person $by): RedirectResponse
@@ -67,10 +79,21 @@ final class CalendarController
     /** Read by calendar programs, which do not sign in: the address itself is the secret. */
     public function feed(string $token, FeedCalendar $calendar, Clock $clock): Answer
     {
-        $feed = Feed::query()->with(['person', 'build'])->where('token_hash', GiveFeed::hash($token))->whereNull('revoked_at')->first();
+        $feed = Feed::query()
+            ->with(['person', 'build'])
+            ->where('token_hash', GiveFeed::hash($token))
+            ->whereNull('revoked_at')
+            ->first();
         abort_if($feed === null, 404);
         $feed->update(['read_at' => $clock->now()]);
 
-        return response($calendar->of($feed), 200, ['Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300', 'X-Robots-Tag' => 'noindex']);
+        return response(
+            $calendar->of($feed),
+            200,
+            [
+                'Content-Type' => 'text/calendar; charset=utf-8', 'Cache-Control' => 'private, max-age=300',
+                'X-Robots-Tag' => 'noindex',
+            ],
+        );
     }
 }

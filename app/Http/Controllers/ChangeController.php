@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangeHouse;
-use App\Actions\MakeChange;
-use App\Actions\TryScenario;
-use App\Http\Requests\ChangesRequest;
-use App\Http\Requests\ScenarioRequest;
-use App\Http\Requests\WeightsRequest;
-use App\Models\Person;
-use App\Models\PlanChange;
-use App\Models\Scenario;
-use App\Models\Shop;
-use App\Queries\Difference;
-use App\Queries\TryPage;
+use App\Actions\House\ChangeHouse;
+use App\Actions\Plan\MakeChange;
+use App\Actions\Plan\TryScenario;
+use App\Http\Requests\Plan\ChangesRequest;
+use App\Http\Requests\Plan\ScenarioRequest;
+use App\Http\Requests\Plan\WeightsRequest;
+use App\Models\House\Shop;
+use App\Models\People\Person;
+use App\Models\Plan\PlanChange;
+use App\Models\Plan\Scenario;
+use App\Queries\Plan\Difference;
+use App\Queries\Plan\TryPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -43,26 +43,38 @@ final class ChangeController
     public function weights(WeightsRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
         $weights = array_map(intval(...), array_diff_key($request->validated(), ['version' => 0]));
-        $changeHouse($request->person(), Shop::current(), $request->version(), ['plan_weights' => $weights], 'what counts in the plan');
+        $changeHouse(
+            $request->person(), Shop::current(), $request->version(), ['plan_weights' => $weights],
+            'what counts in the plan',
+        );
 
         return back()->with('done', 'Planned anew with what counts now.');
     }
 
     public function scenarios(TryPage $page, ?Scenario $scenario = null): Response
     {
-        return Inertia::render('Try', $page->data($scenario?->exists && $scenario->getAttribute('state') === 'open' ? $scenario : null));
+        return Inertia::render(
+            'Try',
+            $page->data($scenario?->exists && $scenario->getAttribute('state') === 'open' ? $scenario : null),
+        );
     }
 
     public function begin(ScenarioRequest $request, TryScenario $tryScenario): RedirectResponse
     {
-        return redirect()->route('plan.try.one', $tryScenario->begin($request->person(), $request->string('name')->toString()));
+        return redirect()->route(
+            'plan.try.one',
+            $tryScenario->begin($request->person(), $request->string('name')->toString()),
+        );
     }
 
     public function beginWith(ChangesRequest $request, TryScenario $tryScenario): RedirectResponse
     {
         $name = $request->string('name')->limit(80, '')->trim()->toString();
 
-        return redirect()->route('plan.try.one', $tryScenario->begin($request->person(), $name === '' ? 'Tried' : $name, $request->changes()));
+        return redirect()->route(
+            'plan.try.one',
+            $tryScenario->begin($request->person(), $name === '' ? 'Tried' : $name, $request->changes()),
+        );
     }
 
     public function add(Scenario $scenario, ChangesRequest $request, TryScenario $tryScenario): RedirectResponse

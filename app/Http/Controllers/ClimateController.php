@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\RecordClimate;
-use App\Http\Requests\ReadingRequest;
-use App\Http\Requests\TableRequest;
-use App\Models\ClimateReading;
-use App\Models\Person;
-use App\Planning\House;
-use App\Queries\ClimatePage;
+use App\Actions\House\RecordClimate;
+use App\Http\Requests\House\ReadingRequest;
+use App\Http\Requests\House\TableRequest;
+use App\Models\House\ClimateReading;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Queries\House\ClimatePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response as FileResponse;
@@ -44,13 +44,27 @@ final class ClimateController
     {
         $count = $record->fromTable($request->person(), (string) $request->file('file')->get(), $house->zone());
 
-        return back()->with('done', $count === 1 ? 'One reading taken from the file.' : "{$count} readings taken from the file.");
+        return back()->with(
+            'done',
+            $count === 1 ? 'One reading taken from the file.' : "{$count} readings taken from the file.",
+        );
     }
 
     public function export(): FileResponse
     {
-        $rows = ClimateReading::query()->orderBy('at')->get()->map(static fn (ClimateReading $one): array => [$one->at, $one->climate()])->all();
+        $rows = ClimateReading::query()
+            ->orderBy('at')
+            ->get()
+            ->map(static fn (ClimateReading $one): array => [$one->at, $one->climate()])
+            ->all();
 
-        return response(ClimateTable::write($rows), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="climate.csv"']);
+        return response(
+            ClimateTable::write($rows),
+            200,
+            [
+                'Content-Type' => 'text/csv; charset=UTF-8',
+                'Content-Disposition' => 'attachment; filename="climate.csv"',
+            ],
+        );
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\TakeCommission;
-use App\Http\Requests\CommissionRequest;
-use App\Http\Requests\ForecastRequest;
-use App\Queries\CommissionPage;
+use App\Actions\Commission\TakeCommission;
+use App\Http\Requests\Specification\CommissionRequest;
+use App\Http\Requests\Specification\ForecastRequest;
+use App\Queries\Specification\CommissionPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
@@ -22,7 +22,9 @@ final class CommissionController
 
     public function forecast(ForecastRequest $request, CommissionPage $page): JsonResponse
     {
-        return response()->json($page->forecast($request->typed(), $request->model(), $request->string('promised_on')->toString()));
+        return response()->json(
+            $page->forecast($request->typed(), $request->model(), $request->string('promised_on')->toString()),
+        );
     }
 
     public function store(CommissionRequest $request, TakeCommission $takeCommission): RedirectResponse

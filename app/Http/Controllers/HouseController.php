@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangeHouse;
-use App\Actions\CloseDay;
-use App\Http\Requests\DayRequest;
-use App\Http\Requests\FinishRequest;
-use App\Http\Requests\PriceRequest;
-use App\Http\Requests\ResourceRequest;
-use App\Http\Requests\ShopSettingsRequest;
-use App\Http\Requests\StandardRequest;
-use App\Models\ClosedDay;
-use App\Models\FinishStandard;
-use App\Models\OperationStandard;
-use App\Models\Person;
-use App\Models\Price;
-use App\Models\Resource;
-use App\Models\Shop;
-use App\Queries\HousePage;
-use App\Queries\PartsPage;
+use App\Actions\House\ChangeHouse;
+use App\Actions\House\CloseDay;
+use App\Http\Requests\House\FinishRequest;
+use App\Http\Requests\House\PriceRequest;
+use App\Http\Requests\House\ResourceRequest;
+use App\Http\Requests\House\ShopSettingsRequest;
+use App\Http\Requests\House\StandardRequest;
+use App\Http\Requests\Plan\DayRequest;
+use App\Models\House\FinishStandard;
+use App\Models\House\OperationStandard;
+use App\Models\House\Price;
+use App\Models\House\Resource;
+use App\Models\House\Shop;
+use App\Models\People\ClosedDay;
+use App\Models\People\Person;
+use App\Queries\House\HousePage;
+use App\Queries\House\PartsPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
@@ -43,42 +43,60 @@ final class HouseController
 
     public function shop(ShopSettingsRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
-        $changeHouse($request->person(), Shop::current(), $request->version(), $request->attributesToSave(), 'the shop');
+        $changeHouse(
+            $request->person(), Shop::current(), $request->version(), $request->attributesToSave(), 'the shop',
+        );
 
         return back()->with('done', self::SAVED);
     }
 
-    public function standard(OperationStandard $standard, StandardRequest $request, ChangeHouse $changeHouse): RedirectResponse
-    {
-        $changeHouse($request->person(), $standard, $request->version(), $request->attributesToSave(), "standard “{$standard->name}”", because: $request->becauseWords());
+    public function standard(
+        OperationStandard $standard,
+        StandardRequest $request,
+        ChangeHouse $changeHouse,
+    ): RedirectResponse {
+        $changeHouse(
+            $request->person(), $standard, $request->version(), $request->attributesToSave(),
+            "standard “{$standard->name}”", because: $request->becauseWords(),
+        );
 
         return back()->with('done', self::SAVED);
     }
 
     public function finish(FinishStandard $finish, FinishRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
-        $changeHouse($request->person(), $finish, $request->version(), $request->attributesToSave(), "finish “{$finish->system->value}”", because: $request->becauseWords());
+        $changeHouse(
+            $request->person(), $finish, $request->version(), $request->attributesToSave(),
+            "finish “{$finish->system->value}”", because: $request->becauseWords(),
+        );
 
         return back()->with('done', self::SAVED);
     }
 
     public function resource(Resource $resource, ResourceRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
-        $changeHouse($request->person(), $resource, $request->version(), ['capacity' => $request->integer('capacity')], $resource->name);
+        $changeHouse(
+            $request->person(), $resource, $request->version(), ['capacity' => $request->integer('capacity')],
+            $resource->name,
+        );
 
         return back()->with('done', self::SAVED);
     }
 
     public function price(Price $price, PriceRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
-        $changeHouse($request->person(), $price, $request->version(), $request->attributesToSave(), "price of {$price->name}");
+        $changeHouse(
+            $request->person(), $price, $request->version(), $request->attributesToSave(), "price of {$price->name}",
+        );
 
         return back()->with('done', 'Saved. Kits that have been made keep their prices.');
     }
 
     public function closeDay(DayRequest $request, CloseDay $closeDay): RedirectResponse
     {
-        $closeDay->close($request->person(), null, $request->string('date')->toString(), $request->string('note')->toString());
+        $closeDay->close(
+            $request->person(), null, $request->string('date')->toString(), $request->string('note')->toString(),
+        );
 
         return back()->with('done', 'Closed on that day, and planned around it.');
     }

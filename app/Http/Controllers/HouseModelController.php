@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\SaveHouseModel;
-use App\Http\Requests\HouseModelRequest;
-use App\Http\Requests\WorkOutRequest;
-use App\Models\Build;
-use App\Models\HouseModel;
-use App\Queries\HouseModelsPage;
-use App\Queries\WorkedOut;
+use App\Actions\Specification\SaveHouseModel;
+use App\Http\Requests\Specification\HouseModelRequest;
+use App\Http\Requests\Specification\WorkOutRequest;
+use App\Models\Build\Build;
+use App\Models\House\HouseModel;
+use App\Queries\Specification\HouseModelsPage;
+use App\Queries\Specification\WorkedOut;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -32,8 +32,14 @@ final class HouseModelController
     public function create(Request $request, HouseModelsPage $page): Response
     {
         $model = $request->filled('like') ? HouseModel::query()->findOrFail($request->integer('like')) : null;
-        $build = $request->filled('build') ? Build::query()->where('number', $request->integer('build'))->with('specification')->firstOrFail() : null;
-        $body = $model->body ?? ($build === null ? [] : array_diff_key($build->specification->client, array_flip(['wishes', 'budget', 'name'])));
+        $build = $request->filled('build')
+            ? Build::query()->where('number', $request->integer('build'))->with('specification')->firstOrFail()
+            : null;
+        $body = $model->body ?? (
+            $build === null ? [] : array_diff_key(
+                $build->specification->client, array_flip(['wishes', 'budget', 'name']),
+            )
+        );
         $name = $model->name ?? ($build === null ? '' : $build->title);
         if ($request->boolean('mirror')) {
             $body['hand'] = ($body['hand'] ?? '') === Hand::Left->value ? Hand::Right->value : Hand::Left->value;
@@ -70,7 +76,10 @@ final class HouseModelController
     private function keep(?HouseModel $model, HouseModelRequest $request, SaveHouseModel $save): RedirectResponse
     {
         try {
-            $kept = $save($request->person(), $model, $request->version(), trim($request->string('name')->toString()), $request->typed(), $request->boolean('is_default'));
+            $kept = $save(
+                $request->person(), $model, $request->version(), trim($request->string('name')->toString()),
+                $request->typed(), $request->boolean('is_default'),
+            );
         } catch (InvalidSpecification $wrong) {
             return back()->withErrors($wrong->problems);
         }

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\OrderPart;
-use App\Actions\RecordArrival;
-use App\Actions\ReplacePart;
-use App\Actions\UseMaterial;
-use App\Http\Requests\OrderRequest;
-use App\Http\Requests\UseRequest;
+use App\Actions\Kit\OrderPart;
+use App\Actions\Kit\RecordArrival;
+use App\Actions\Kit\ReplacePart;
+use App\Actions\Kit\UseMaterial;
+use App\Http\Requests\Kit\OrderRequest;
+use App\Http\Requests\Kit\UseRequest;
+use App\Http\Requests\Kit\WriteOffRequest;
 use App\Http\Requests\VersionRequest;
-use App\Http\Requests\WriteOffRequest;
-use App\Models\KitLine;
+use App\Models\Build\KitLine;
 use Illuminate\Http\RedirectResponse;
 use Regimen\Units\Money;
 
@@ -43,7 +43,10 @@ final class KitController
 
     public function writeOff(KitLine $line, WriteOffRequest $request, ReplacePart $replacePart): RedirectResponse
     {
-        $replacePart($request->person(), $line, $request->version(), $request->quantity('quantity'), $request->string('because')->toString());
+        $replacePart(
+            $request->person(), $line, $request->version(), $request->quantity('quantity'),
+            $request->string('because')->toString(),
+        );
 
         return back()->with('done', "{$line->name} written off; it is needed again.");
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\CloseDay;
-use App\Actions\SavePerson;
-use App\Http\Requests\DayRequest;
-use App\Http\Requests\PersonRequest;
-use App\Models\DayOff;
-use App\Models\Person;
-use App\Queries\PeoplePage;
+use App\Actions\House\CloseDay;
+use App\Actions\House\SavePerson;
+use App\Http\Requests\House\PersonRequest;
+use App\Http\Requests\Plan\DayRequest;
+use App\Models\People\DayOff;
+use App\Models\People\Person;
+use App\Queries\House\PeoplePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
@@ -39,7 +39,9 @@ final class PeopleController
 
     public function takeDayOff(Person $person, DayRequest $request, CloseDay $closeDay): RedirectResponse
     {
-        $closeDay->close($request->person(), $person, $request->string('date')->toString(), $request->string('note')->toString());
+        $closeDay->close(
+            $request->person(), $person, $request->string('date')->toString(), $request->string('note')->toString(),
+        );
 
         return back()->with('done', 'Noted, and planned around it.');
     }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\TakeOffer;
+use App\Actions\Plan\TakeOffer;
 use App\Jobs\LookForBetterPlan;
-use App\Models\Operation;
-use App\Models\Person;
-use App\Models\PlanOffer;
-use App\Planning\WhatWouldHelp;
-use App\Queries\HistoryPage;
-use App\Queries\HorizonPage;
-use App\Queries\LoadPage;
-use App\Queries\OtherMethods;
-use App\Queries\TodayPage;
-use App\Queries\WhyThen;
+use App\Models\Build\Operation;
+use App\Models\People\Person;
+use App\Models\Plan\PlanOffer;
+use App\Planning\Plan\WhatWouldHelp;
+use App\Queries\Build\WhyThen;
+use App\Queries\Plan\HistoryPage;
+use App\Queries\Plan\HorizonPage;
+use App\Queries\Plan\LoadPage;
+use App\Queries\Route\OtherMethods;
+use App\Queries\Today\TodayPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -36,7 +36,10 @@ final class PlanController
 
     public function help(WhatWouldHelp $help, OtherMethods $methods): Response
     {
-        return Inertia::render('Help', ['ranked' => $help->ranked(), 'methods' => Inertia::defer(fn (): array => $methods->ranked())]);
+        return Inertia::render(
+            'Help',
+            ['ranked' => $help->ranked(), 'methods' => Inertia::defer(fn (): array => $methods->ranked())],
+        );
     }
 
     public function load(LoadPage $page): Response
@@ -60,7 +63,12 @@ final class PlanController
         LookForBetterPlan::dispatch();
         $found = PlanOffer::query()->where('id', '>', $last)->exists();
 
-        return back()->with('done', $found ? 'A better plan was found. Nothing is changed before you take it.' : 'The shop looks for a better plan. If there is one it is offered here; nothing is changed by itself.');
+        return back()->with(
+            'done',
+            $found
+                ? 'A better plan was found. Nothing is changed before you take it.'
+                : 'The shop looks for a better plan. If there is one it is offered here; nothing is changed by itself.',
+        );
     }
 
     public function take(PlanOffer $offer, TakeOffer $takeOffer, #[CurrentUser] Person $by): RedirectResponse

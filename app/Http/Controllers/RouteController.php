@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\ChangeRoute;
-use App\Actions\KeepPattern;
+use App\Actions\Route\ChangeRoute;
+use App\Actions\Route\KeepPattern;
 use App\Documents\Paper;
 use App\Documents\TravellerPdf;
-use App\Http\Requests\MethodRequest;
-use App\Http\Requests\PatternRequest;
-use App\Http\Requests\RouteChangeRequest;
+use App\Http\Requests\Route\MethodRequest;
+use App\Http\Requests\Route\PatternRequest;
+use App\Http\Requests\Route\RouteChangeRequest;
 use App\Http\Requests\VersionRequest;
-use App\Models\Build;
-use App\Models\Person;
-use App\Models\RouteChange;
-use App\Models\RoutePattern;
-use App\Queries\ComparePage;
-use App\Queries\RoutePage;
-use App\Queries\RouteQuestions;
-use App\Queries\TriedChange;
+use App\Models\Build\Build;
+use App\Models\Build\RouteChange;
+use App\Models\House\RoutePattern;
+use App\Models\People\Person;
+use App\Queries\Plan\TriedChange;
+use App\Queries\Route\ComparePage;
+use App\Queries\Route\RoutePage;
+use App\Queries\Route\RouteQuestions;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -31,9 +31,19 @@ use Inertia\Response;
 /** The route of a build: looked at, changed, compared, printed. */
 final class RouteController
 {
-    public function show(Build $build, RoutePage $page, RouteQuestions $questions, #[CurrentUser] Person $viewer): Response
-    {
-        return Inertia::render('Route', [...$page->data($build, $viewer), 'prices' => Inertia::defer(static fn (): array => $questions->prices($build))]);
+    public function show(
+        Build $build,
+        RoutePage $page,
+        RouteQuestions $questions,
+        #[CurrentUser] Person $viewer,
+    ): Response {
+        return Inertia::render(
+            'Route',
+            [
+                ...$page->data($build, $viewer),
+                'prices' => Inertia::defer(static fn (): array => $questions->prices($build)),
+            ],
+        );
     }
 
     public function try(Build $build, RouteChangeRequest $request, TriedChange $tried): JsonResponse
@@ -43,13 +53,20 @@ final class RouteController
 
     public function change(Build $build, RouteChangeRequest $request, ChangeRoute $changeRoute): RedirectResponse
     {
-        $changeRoute->make($request->person(), $build, $request->version(), $request->change($build), trim($request->string('reason')->toString()));
+        $changeRoute->make(
+            $request->person(), $build, $request->version(), $request->change($build),
+            trim($request->string('reason')->toString()),
+        );
 
         return back()->with('done', 'The route is changed, and everything is planned anew.');
     }
 
-    public function undo(Build $build, RouteChange $change, VersionRequest $request, ChangeRoute $changeRoute): RedirectResponse
-    {
+    public function undo(
+        Build $build,
+        RouteChange $change,
+        VersionRequest $request,
+        ChangeRoute $changeRoute,
+    ): RedirectResponse {
         $changeRoute->undo($request->person(), $build, $request->version(), $change);
 
         return back()->with('done', 'Undone.');
@@ -83,15 +100,27 @@ final class RouteController
         return back()->with('done', "Kept as the house pattern “{$pattern->name}”.");
     }
 
-    public function usePattern(Build $build, RoutePattern $pattern, VersionRequest $request, KeepPattern $patterns): RedirectResponse
-    {
+    public function usePattern(
+        Build $build,
+        RoutePattern $pattern,
+        VersionRequest $request,
+        KeepPattern $patterns,
+    ): RedirectResponse {
         $left = $patterns->use($request->person(), $build, $request->version(), $pattern);
 
-        return back()->with('done', "The route follows “{$pattern->name}”.".($left === [] ? '' : ' What this instrument has no place for was left out: '.implode(' ', $left)));
+        return back()->with(
+            'done',
+            "The route follows “{$pattern->name}”.".(
+                $left === [] ? '' : ' What this instrument has no place for was left out: '.implode(' ', $left)
+            ),
+        );
     }
 
-    public function dropPattern(RoutePattern $pattern, KeepPattern $patterns, #[CurrentUser] Person $by): RedirectResponse
-    {
+    public function dropPattern(
+        RoutePattern $pattern,
+        KeepPattern $patterns,
+        #[CurrentUser] Person $by,
+    ): RedirectResponse {
         $patterns->drop($by, $pattern);
 
         return back()->with('done', 'The pattern is given up. Builds that follow it keep their routes.');
@@ -107,7 +136,8 @@ final class RouteController
         $sheet = Paper::tryFrom($paper) ?? abort(404);
 
         return response($traveller->of($build, $sheet, $request->root()."/builds/{$build->number}"), 200, [
-            'Content-Type' => 'application/pdf', 'Content-Disposition' => "attachment; filename=\"{$build->number}-traveller-{$paper}.pdf\"",
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => "attachment; filename=\"{$build->number}-traveller-{$paper}.pdf\"",
         ]);
     }
 }

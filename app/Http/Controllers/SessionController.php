@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Requests\SignInRequest;
-use App\Models\Person;
+use App\Http\Requests\House\SignInRequest;
+use App\Models\People\Person;
 use App\Support\DemoSignIns;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;

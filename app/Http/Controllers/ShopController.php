@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\OpenShop;
-use App\Http\Requests\OpenShopRequest;
-use App\Models\Person;
+use App\Actions\House\OpenShop;
+use App\Http\Requests\House\OpenShopRequest;
+use App\Models\People\Person;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
 use Inertia\Inertia;

@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\AcceptFinding;
-use App\Actions\DropRevision;
-use App\Actions\MeasurePart;
-use App\Actions\ReleaseSpecification;
-use App\Actions\SaveSpecification;
-use App\Actions\StartRevision;
+use App\Actions\Kit\MeasurePart;
+use App\Actions\Specification\AcceptFinding;
+use App\Actions\Specification\DropRevision;
+use App\Actions\Specification\ReleaseSpecification;
+use App\Actions\Specification\SaveSpecification;
+use App\Actions\Specification\StartRevision;
 use App\Documents\BenchFiles;
-use App\Http\Requests\AcceptFindingRequest;
-use App\Http\Requests\ImportRequest;
-use App\Http\Requests\MeasureRequest;
-use App\Http\Requests\SpecificationRequest;
+use App\Http\Requests\Kit\MeasureRequest;
+use App\Http\Requests\Specification\AcceptFindingRequest;
+use App\Http\Requests\Specification\ImportRequest;
+use App\Http\Requests\Specification\SpecificationRequest;
+use App\Http\Requests\Specification\WorkOutRequest;
 use App\Http\Requests\VersionRequest;
-use App\Http\Requests\WorkOutRequest;
-use App\Models\Build;
-use App\Models\KitLine;
-use App\Models\Person;
-use App\Models\SpecificationRevision;
-use App\Queries\RevisionsPage;
-use App\Queries\SpecificationPage;
-use App\Queries\WorkedOut;
+use App\Models\Build\Build;
+use App\Models\Build\KitLine;
+use App\Models\Build\SpecificationRevision;
+use App\Models\People\Person;
+use App\Queries\Specification\RevisionsPage;
+use App\Queries\Specification\SpecificationPage;
+use App\Queries\Specification\WorkedOut;
 use App\Support\Refused;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -39,9 +39,16 @@ use Regimen\Units\UnreadableFile;
 
 final class SpecificationController
 {
-    public function show(Build $build, SpecificationPage $page, #[CurrentUser] Person $viewer, ?int $number = null): Response
-    {
-        return Inertia::render('Specification', $page->data($build, $this->revision($build, $number), $viewer->isManager()));
+    public function show(
+        Build $build,
+        SpecificationPage $page,
+        #[CurrentUser] Person $viewer,
+        ?int $number = null,
+    ): Response {
+        return Inertia::render(
+            'Specification',
+            $page->data($build, $this->revision($build, $number), $viewer->isManager()),
+        );
     }
 
     public function workOut(Build $build, WorkOutRequest $request, WorkedOut $workedOut): JsonResponse
@@ -69,23 +76,34 @@ final class SpecificationController
         return back()->with('done', 'Released to the bench.');
     }
 
-    public function begin(Build $build, Request $request, StartRevision $start, #[CurrentUser] Person $manager): RedirectResponse
-    {
+    public function begin(
+        Build $build,
+        Request $request,
+        StartRevision $start,
+        #[CurrentUser] Person $manager,
+    ): RedirectResponse {
         $revision = $start($manager, $build);
 
-        return redirect("/builds/{$build->number}/specification")->with('done', "Revision {$revision->number} is begun as a copy of the last one.");
+        return redirect("/builds/{$build->number}/specification")->with(
+            'done', "Revision {$revision->number} is begun as a copy of the last one.",
+        );
     }
 
     public function drop(Build $build, VersionRequest $request, DropRevision $drop): RedirectResponse
     {
         $drop($request->person(), $build, $request->version());
 
-        return redirect("/builds/{$build->number}/specification")->with('done', 'The revision is given up; the logbook keeps what it said.');
+        return redirect("/builds/{$build->number}/specification")->with(
+            'done', 'The revision is given up; the logbook keeps what it said.',
+        );
     }
 
     public function accept(Build $build, AcceptFindingRequest $request, AcceptFinding $accept): RedirectResponse
     {
-        $accept($request->person(), $build, $request->version(), $request->string('key')->toString(), $request->string('reason')->toString());
+        $accept(
+            $request->person(), $build, $request->version(), $request->string('key')->toString(),
+            $request->string('reason')->toString(),
+        );
 
         return back()->with('done', 'Accepted, with the reason.');
     }
@@ -99,9 +117,20 @@ final class SpecificationController
         }
         $save($request->person(), $build, $request->version(), $file->client, $file->house);
 
-        $aside = array_map(static fn (string $field, string $why): string => SpecificationFields::all()[$field]->label." ({$why})", array_keys($file->read->leftAside()), $file->read->leftAside());
+        $aside = array_map(
+            static fn (string $field, string $why): string => SpecificationFields::all()[$field]->label." ({$why})",
+            array_keys($file->read->leftAside()),
+            $file->read->leftAside(),
+        );
 
-        return back()->with('done', 'The specification from the file is kept in this revision.'.($aside === [] ? '' : ' What does not apply to this instrument is kept and left aside: '.implode('; ', $aside).'.'));
+        return back()->with(
+            'done',
+            'The specification from the file is kept in this revision.'.(
+                $aside === []
+                    ? ''
+                    : ' What does not apply to this instrument is kept and left aside: '.implode('; ', $aside).'.'
+            ),
+        );
     }
 
     public function revisions(Build $build, Request $request, RevisionsPage $page): Response
@@ -113,14 +142,26 @@ final class SpecificationController
     {
         [$content, $type] = $files->file($build, $this->revision($build, $number), $file) ?? abort(404);
 
-        return response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$build->number}-r{$number}-{$file}\""]);
+        return response(
+            $content,
+            200,
+            [
+                'Content-Type' => $type,
+                'Content-Disposition' => "attachment; filename=\"{$build->number}-r{$number}-{$file}\"",
+            ],
+        );
     }
 
     public function measure(Build $build, MeasureRequest $request, MeasurePart $measure): RedirectResponse
     {
         $part = $request->string('part')->toString();
-        $line = ctype_digit($part) ? KitLine::query()->where('build_id', $build->id)->find((int) $part) ?? abort(404) : null;
-        $measured = $measure($request->person(), $build, $line, $part, $request->string('field')->toString(), trim($request->string('value')->toString()), trim($request->string('instrument')->toString()));
+        $line = ctype_digit($part)
+            ? KitLine::query()->where('build_id', $build->id)->find((int) $part) ?? abort(404)
+            : null;
+        $measured = $measure(
+            $request->person(), $build, $line, $part, $request->string('field')->toString(),
+            trim($request->string('value')->toString()), trim($request->string('instrument')->toString()),
+        );
 
         return back()->with('done', "Measured on {$measured->part}: {$measured->value}.");
     }

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Actions\EndHold;
-use App\Actions\EnterHours;
-use App\Actions\FinishLabour;
-use App\Actions\Reopen;
-use App\Actions\StartClock;
-use App\Actions\StopClock;
-use App\Actions\StrikeHours;
-use App\Actions\WaitFor;
+use App\Actions\Commission\Reopen;
+use App\Actions\Work\EndHold;
+use App\Actions\Work\EnterHours;
+use App\Actions\Work\FinishLabour;
+use App\Actions\Work\StartClock;
+use App\Actions\Work\StopClock;
+use App\Actions\Work\StrikeHours;
+use App\Actions\Work\WaitFor;
 use App\Http\Requests\BecauseRequest;
-use App\Http\Requests\EndHoldRequest;
-use App\Http\Requests\HoursRequest;
-use App\Http\Requests\ReopenRequest;
-use App\Http\Requests\StopClockRequest;
 use App\Http\Requests\VersionRequest;
-use App\Http\Requests\WaitRequest;
-use App\Models\Operation;
-use App\Models\Person;
-use App\Models\TimeEntry;
+use App\Http\Requests\Work\EndHoldRequest;
+use App\Http\Requests\Work\HoursRequest;
+use App\Http\Requests\Work\ReopenRequest;
+use App\Http\Requests\Work\StopClockRequest;
+use App\Http\Requests\Work\WaitRequest;
+use App\Models\Build\Operation;
+use App\Models\People\Person;
+use App\Models\People\TimeEntry;
 use App\Support\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -29,8 +29,11 @@ use Illuminate\Http\RedirectResponse;
 /** What happens at the bench. */
 final class WorkController
 {
-    public function startClock(Operation $operation, StartClock $startClock, #[CurrentUser] Person $person): RedirectResponse
-    {
+    public function startClock(
+        Operation $operation,
+        StartClock $startClock,
+        #[CurrentUser] Person $person,
+    ): RedirectResponse {
         $startClock($person, $operation);
 
         return back()->with('done', "Your clock runs on {$operation->name}.");
@@ -45,7 +48,10 @@ final class WorkController
 
     public function enterHours(Operation $operation, HoursRequest $request, EnterHours $enterHours): RedirectResponse
     {
-        $enterHours($request->person(), $operation, $request->worker(), $request->string('worked_on')->toString(), $request->duration('hours'));
+        $enterHours(
+            $request->person(), $operation, $request->worker(), $request->string('worked_on')->toString(),
+            $request->duration('hours'),
+        );
 
         return back()->with('done', "{$request->duration('hours')} recorded on {$operation->name}.");
     }
@@ -61,7 +67,10 @@ final class WorkController
     {
         $finishLabour($request->person(), $operation, $request->version());
 
-        return back()->with('done', $operation->hold_minutes > 0 ? "Done; {$operation->name} holds now." : "Done: {$operation->name}.");
+        return back()->with(
+            'done',
+            $operation->hold_minutes > 0 ? "Done; {$operation->name} holds now." : "Done: {$operation->name}.",
+        );
     }
 
     public function endHold(Operation $operation, EndHoldRequest $request, EndHold $endHold): RedirectResponse
@@ -80,8 +89,17 @@ final class WorkController
 
     public function wait(Operation $operation, WaitRequest $request, WaitFor $waitFor): RedirectResponse
     {
-        $waitFor($request->person(), $operation, $request->version(), trim($request->string('what')->toString()), $request->filled('until') ? $request->string('until')->toString() : null);
+        $waitFor(
+            $request->person(),
+            $operation,
+            $request->version(),
+            trim($request->string('what')->toString()),
+            $request->filled('until') ? $request->string('until')->toString() : null,
+        );
 
-        return back()->with('done', $request->filled('until') ? 'Noted, and planned accordingly.' : 'Decided, and planned accordingly.');
+        return back()->with(
+            'done',
+            $request->filled('until') ? 'Noted, and planned accordingly.' : 'Decided, and planned accordingly.',
+        );
     }
 }

@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Everything comes from the shop's own address; nothing is framed, nothing is guessed. */
 final class SecurityHeaders
 {
-    private const POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+    private const POLICY = "default-src 'self'; img-src 'self' data:; object-src 'none'; base-uri 'self'; form-action "
+        ."'self'; frame-ancestors 'none'";
 
     /** @param  Closure(Request): Response  $next */
     public function handle(Request $request, Closure $next): Response

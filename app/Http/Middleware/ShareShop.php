@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Models\Person;
-use App\Planning\House;
-use App\Queries\BenchStrip;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Queries\Today\BenchStrip;
 use App\Support\Clock;
 use Illuminate\Http\Request;
 use Inertia\Middleware;
@@ -16,8 +16,11 @@ final class ShareShop extends Middleware
 {
     protected $rootView = 'app';
 
-    public function __construct(private readonly Clock $clock, private readonly House $house, private readonly BenchStrip $bench)
-    {
+    public function __construct(
+        private readonly Clock $clock,
+        private readonly House $house,
+        private readonly BenchStrip $bench,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -27,9 +30,15 @@ final class ShareShop extends Middleware
 
         return [
             ...parent::share($request),
-            'clock' => fn (): array => ['now' => $this->clock->now()->toIso8601ZuluString(), 'fixed' => $this->clock->isFixed()],
-            'shop' => fn (): ?array => $person instanceof Person ? $this->house->shop()->only(['name', 'currency', 'timezone']) : null,
-            'viewer' => fn (): ?array => $person instanceof Person ? ['id' => $person->id, 'name' => $person->name, 'manager' => $person->isManager()] : null,
+            'clock' => fn (): array => [
+                'now' => $this->clock->now()->toIso8601ZuluString(), 'fixed' => $this->clock->isFixed(),
+            ],
+            'shop' => fn (): ?array => $person instanceof Person
+                ? $this->house->shop()->only(['name', 'currency', 'timezone'])
+                : null,
+            'viewer' => fn (): ?array => $person instanceof Person
+                ? ['id' => $person->id, 'name' => $person->name, 'manager' => $person->isManager()]
+                : null,
             'bench' => fn (): ?array => $person instanceof Person ? $this->bench->for($person) : null,
             'done' => fn (): ?string => $request->session()->get('done'),
         ];

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Jobs\LookForBetterPlan;
-use App\Models\Plan;
+use App\Models\Plan\Plan;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** After a change the request answers with the repaired plan; a better one is looked for in the queue, where there is one. */
+/**
+ * After a change the request answers with the repaired plan; a better one is looked for in the queue, where there is
+ * one.
+ */
 final readonly class ThinkOn
 {
     /** Seconds in which more may be changed before it begins to look. */

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Person;
+use App\Http\Requests\House\ShopRequest;
+use App\Models\People\Person;
 
 /** What only the manager may ask for. */
 abstract class ManagerRequest extends ShopRequest

@@ -45,7 +45,11 @@ final readonly class Kit
 
     public function cost(): Money
     {
-        return array_reduce($this->lines, static fn (Money $sum, KitLine $line): Money => $sum->plus($line->cost()), Money::zero($this->currency));
+        return array_reduce(
+            $this->lines,
+            static fn (Money $sum, KitLine $line): Money => $sum->plus($line->cost()),
+            Money::zero($this->currency),
+        );
     }
 
     /** @return list<KitLine> */
@@ -58,16 +62,29 @@ final readonly class Kit
             self::WASTE,
         );
         $lines = [
-            new KitLine(PartGroup::NeckTimber, "{$s->neck->neckTimber->name} for the neck", self::rounded($neck), $prices->price("timber:{$s->neck->neckTimber->name}")),
-            new KitLine(PartGroup::FretboardTimber, "{$s->board->boardTimber->name} fretboard blank", 1, $prices->price("board:{$s->board->boardTimber->name}")),
+            new KitLine(
+                PartGroup::NeckTimber, "{$s->neck->neckTimber->name} for the neck", self::rounded($neck),
+                $prices->price("timber:{$s->neck->neckTimber->name}"),
+            ),
+            new KitLine(
+                PartGroup::FretboardTimber, "{$s->board->boardTimber->name} fretboard blank", 1,
+                $prices->price("board:{$s->board->boardTimber->name}"),
+            ),
         ];
         [$length, $width] = self::BODY_MM[$s->brief->type->value];
         foreach ($s->bodywork->layers as $index => $layer) {
             $isBox = $s->bodywork->body === BodyConstruction::FlatTop && $index > 0;
             $thickness = $isBox ? Length::ofMillimetres(self::BACK_AND_SIDES_MM) : $layer->thickness;
-            $feet = BoardFeet::forFinished($thickness, Length::ofMillimetres($width), Length::ofMillimetres($length), self::WASTE);
-            $where = count($s->bodywork->layers) === 1 ? 'the body' : ($index === 0 ? 'the top' : 'layer '.($index + 1));
-            $lines[] = new KitLine(PartGroup::BodyTimber, "{$layer->timber->name} for {$where}", self::rounded($feet), $prices->price("timber:{$layer->timber->name}"));
+            $feet = BoardFeet::forFinished(
+                $thickness, Length::ofMillimetres($width), Length::ofMillimetres($length), self::WASTE,
+            );
+            $where = count($s->bodywork->layers) === 1
+                ? 'the body'
+                : ($index === 0 ? 'the top' : 'layer '.($index + 1));
+            $lines[] = new KitLine(
+                PartGroup::BodyTimber, "{$layer->timber->name} for {$where}", self::rounded($feet),
+                $prices->price("timber:{$layer->timber->name}"),
+            );
         }
 
         return $lines;

@@ -14,8 +14,12 @@ final readonly class KitLine
      * @param  PartGroup  $group  what operations ask for
      * @param  float  $quantity  in the price's unit, waste included
      */
-    public function __construct(public PartGroup $group, public string $name, public float $quantity, public Price $price)
-    {
+    public function __construct(
+        public PartGroup $group,
+        public string $name,
+        public float $quantity,
+        public Price $price,
+    ) {
     }
 
     public function cost(): Money

@@ -6,7 +6,10 @@ namespace Regimen\Costing;
 
 use Regimen\Units\Money;
 
-/** One line of a build's kit in money (CALCULATIONS M3): what it cost or will cost, how much of it is used and how much spoiled. */
+/**
+ * One line of a build's kit in money (CALCULATIONS M3): what it cost or will cost, how much of it is used and how much
+ * spoiled.
+ */
 final readonly class MaterialUse
 {
     /**
@@ -15,14 +18,20 @@ final readonly class MaterialUse
      * @param  float  $used  of the quantity
      * @param  float  $writtenOff  of the quantity, spoiled or lost
      */
-    public function __construct(public Money $cost, public float $quantity, public float $used, public float $writtenOff)
-    {
+    public function __construct(
+        public Money $cost,
+        public float $quantity,
+        public float $used,
+        public float $writtenOff,
+    ) {
     }
 
     /** The line's money, split between what is used, spoiled and still there, to the minor unit. */
     public function split(): MaterialSplit
     {
-        [$used, $lost, $left] = $this->cost->split([$this->used, $this->writtenOff, max(0.0, $this->quantity - $this->used - $this->writtenOff)]);
+        [$used, $lost, $left] = $this->cost->split(
+            [$this->used, $this->writtenOff, max(0.0, $this->quantity - $this->used - $this->writtenOff)],
+        );
 
         return new MaterialSplit($used, $lost, $left);
     }

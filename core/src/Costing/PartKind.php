@@ -11,7 +11,9 @@ use Regimen\Instrument\Shape\FretWire;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 
-/** What is bought beside timber and finish, by its key in the price list: where it stands in a kit, and how much of it. */
+/**
+ * What is bought beside timber and finish, by its key in the price list: where it stands in a kit, and how much of it.
+ */
 enum PartKind: string
 {
     case TrussRod = 'truss-rod';
@@ -71,7 +73,9 @@ enum PartKind: string
             self::NeckScrews => StarterPrice::hardware('neck screws and plate', 'set', 11, 5),
             self::Pickup => new StarterPrice('pickup', 'piece', 95, 18, 'pickup winder'),
             self::BassPickup => new StarterPrice('bass pickup', 'piece', 115, 18, 'pickup winder'),
-            self::ElectronicsSet => new StarterPrice('pots, switch, capacitor, jack, wire', 'set', 48, 8, 'electronics supplier'),
+            self::ElectronicsSet => new StarterPrice(
+                'pots, switch, capacitor, jack, wire', 'set', 48, 8, 'electronics supplier',
+            ),
             self::StiffeningRods => StarterPrice::hardware('stiffening rods, pair', 'pair', 16, 6),
             self::Binding => StarterPrice::hardware('binding', 'm', 5, 6),
             self::FretWire => StarterPrice::hardware('fret wire', 'm', 9, 6),

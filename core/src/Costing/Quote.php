@@ -7,7 +7,9 @@ namespace Regimen\Costing;
 use Regimen\Units\Duration;
 use Regimen\Units\Money;
 
-/** A price from what an instrument costs (CALCULATIONS M2). Margin is a share of the price, mark-up a share of the cost. */
+/**
+ * A price from what an instrument costs (CALCULATIONS M2). Margin is a share of the price, mark-up a share of the cost.
+ */
 final readonly class Quote
 {
     private function __construct(

@@ -18,10 +18,21 @@ final class BoardView
         $nut = $board->widthAt(0) / 2;
         $last = $board->widthAt($board->length) / 2;
         $shapes = [
-            Shape::closed([new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last), new Point(0, $nut)], 'outline', 'line', $s->board->boardTimber->colour),
+            Shape::closed(
+                [
+                    new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last),
+                    new Point(0, $nut),
+                ],
+                'outline',
+                'line',
+                $s->board->boardTimber->colour,
+            ),
         ];
         $from = $s->board->zeroFret ? [0.0] : [];
-        foreach ([...$from, ...array_map(static fn ($position): float => $position->mm, $s->frets()->positions())] as $x) {
+        foreach ([
+            ...$from,
+            ...array_map(static fn ($position): float => $position->mm, $s->frets()->positions()),
+        ] as $x) {
             $half = $board->widthAt($x) / 2;
             $shapes[] = Shape::line($x, -$half, $x, $half, 'slots', 'fret');
         }
@@ -41,11 +52,16 @@ final class BoardView
 
         return [
             ...Shape::dimension(new Point(0, -$nut), new Point(0, $nut), 10.0, Words::number(2 * $nut), 9),
-            ...Shape::dimension(new Point($board->length, -$last), new Point($board->length, $last), -8.0, Words::number(2 * $last), 9),
+            ...Shape::dimension(
+                new Point($board->length, -$last), new Point($board->length, $last), -8.0, Words::number(2 * $last), 9,
+            ),
             Shape::line(0, $nut, 0, $below, '', 'dimension'),
             Shape::line($twelfth, $half, $twelfth, $below, '', 'dimension'),
             ...Shape::dimension(new Point(0, $below), new Point($twelfth, $below), 0.0, Words::number($twelfth), 9),
-            ...Shape::dimension(new Point(0, $below + 14), new Point($board->length, $below + 14), 0.0, Words::number($board->length), 9),
+            ...Shape::dimension(
+                new Point(0, $below + 14), new Point($board->length, $below + 14), 0.0, Words::number($board->length),
+                9,
+            ),
         ];
     }
 }

@@ -19,12 +19,23 @@ final class BodyTemplate
         $shapes = [
             Shape::closed($outline->points, 'outline'),
             Shape::line($along->from - 8, 0.0, $along->to + 8, 0.0, 'centre', 'hidden'),
-            Shape::line($scale, -$s->stringing->bridgeSpread->mm / 2 - 15, $scale, $s->stringing->bridgeSpread->mm / 2 + 15, 'centre', 'hidden'),
-            Shape::box($w->body()->begins, -$s->joinery->pocketWidth->mm / 2, $s->joinery->pocketLength->mm, $s->joinery->pocketWidth->mm, 'cavities', 'thin'),
+            Shape::line(
+                $scale, -$s->stringing->bridgeSpread->mm / 2 - 15, $scale, $s->stringing->bridgeSpread->mm / 2 + 15,
+                'centre', 'hidden',
+            ),
+            Shape::box(
+                $w->body()->begins, -$s->joinery->pocketWidth->mm / 2, $s->joinery->pocketLength->mm,
+                $s->joinery->pocketWidth->mm, 'cavities', 'thin',
+            ),
         ];
         array_push($shapes, ...Details::pickups($w, 'thin'), ...Details::cavities($w, 'thin'));
         foreach ([-1, 1] as $side) {
-            $shapes[] = Shape::circle(new Point($scale + $s->bridgework->mountingOffset->mm, $side * $s->bridgework->mountingSpan->mm / 2), 2.5, 'holes', 'thin');
+            $shapes[] = Shape::circle(
+                new Point($scale + $s->bridgework->mountingOffset->mm, $side * $s->bridgework->mountingSpan->mm / 2),
+                2.5,
+                'holes',
+                'thin',
+            );
         }
 
         return new View('body', 'Body', $shapes);

@@ -42,7 +42,10 @@ final class Details
             }
             $middle = $w->specification->board->scale->mm - $pickup->positionMm();
             $half = $w->spread()->spreadAt($middle) / 2 + self::BESIDE_MM;
-            $shapes[] = Shape::box($middle - $pickup->kind->lengthMm() / 2, -$half, $pickup->kind->lengthMm(), 2 * $half, 'cavities', $style, $fill, $part);
+            $shapes[] = Shape::box(
+                $middle - $pickup->kind->lengthMm() / 2, -$half, $pickup->kind->lengthMm(), 2 * $half, 'cavities',
+                $style, $fill, $part,
+            );
         }
 
         return $shapes;

@@ -12,7 +12,10 @@ final class Drawings
     /** @return list<View> */
     public static function views(Workings $workings): array
     {
-        return [FrontView::of($workings), SideView::of($workings), SectionsView::of($workings), LayersView::of($workings), HeadView::of($workings), BoardView::of($workings)];
+        return [
+            FrontView::of($workings), SideView::of($workings), SectionsView::of($workings), LayersView::of($workings),
+            HeadView::of($workings), BoardView::of($workings),
+        ];
     }
 
     /** @return array<string, View> by the name of the file, without words and fills */

@@ -61,12 +61,26 @@ final readonly class FrontView
         $board = $this->w->board();
         $head = $this->w->head()->outline();
         $end = $this->w->body()->begins + 2.0;
-        $neck = Polygon::of([...$head, new Point($end, $board->widthAt($end) / 2), new Point($end, -$board->widthAt($end) / 2)]);
+        $neck = Polygon::of(
+            [...$head, new Point($end, $board->widthAt($end) / 2), new Point($end, -$board->widthAt($end) / 2)],
+        );
         $nut = $board->widthAt(0) / 2;
         $last = $board->widthAt($board->length) / 2;
         $shapes = [
-            Shape::closed($this->small ? $neck->simplified(0.8)->points : $neck->points, 'outline', 'line', $s->neck->neckTimber->colour, 'neck'),
-            Shape::closed([new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last), new Point(0, $nut)], 'outline', 'thin', $s->board->boardTimber->colour, 'fretboard'),
+            Shape::closed(
+                $this->small ? $neck->simplified(0.8)->points : $neck->points, 'outline', 'line',
+                $s->neck->neckTimber->colour, 'neck',
+            ),
+            Shape::closed(
+                [
+                    new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last),
+                    new Point(0, $nut),
+                ],
+                'outline',
+                'thin',
+                $s->board->boardTimber->colour,
+                'fretboard',
+            ),
         ];
         foreach ($s->frets()->positions() as $position) {
             $half = $board->widthAt($position->mm) / 2;
@@ -84,9 +98,15 @@ final readonly class FrontView
         $s = $this->w->specification;
         $shapes = Details::pickups($this->w, 'line', 'paper', 'electronics');
         $half = max($s->bridgework->mountingSpan->mm, $s->stringing->bridgeSpread->mm + 10) / 2;
-        $shapes[] = Shape::box($s->board->scale->mm - 3, -$half, 14.0 + max(0.0, $s->bridgework->mountingOffset->mm), 2 * $half, '', 'line', 'ink', 'electronics');
+        $shapes[] = Shape::box(
+            $s->board->scale->mm - 3, -$half, 14.0 + max(0.0, $s->bridgework->mountingOffset->mm), 2 * $half, '',
+            'line', 'ink', 'electronics',
+        );
         if ($s->bridgework->stringPath === StringPath::Tailpiece) {
-            $shapes[] = Shape::box($s->board->scale->mm + $s->bridgework->tailDistance->mm - 5, -$half, 12.0, 2 * $half, '', 'line', 'ink', 'electronics');
+            $shapes[] = Shape::box(
+                $s->board->scale->mm + $s->bridgework->tailDistance->mm - 5, -$half, 12.0, 2 * $half, '', 'line', 'ink',
+                'electronics',
+            );
         }
 
         return $shapes;
@@ -98,7 +118,10 @@ final readonly class FrontView
         $s = $this->w->specification;
         $shapes = [];
         foreach ($this->w->head()->posts as $string => $post) {
-            $shapes[] = Shape::line(0.0, $this->w->spread()->nut[$string], $this->w->scaleLine()->saddleAt($string), $this->w->spread()->saddle[$string], '', 'string', 'strings');
+            $shapes[] = Shape::line(
+                0.0, $this->w->spread()->nut[$string], $this->w->scaleLine()->saddleAt($string),
+                $this->w->spread()->saddle[$string], '', 'string', 'strings',
+            );
             $shapes[] = Shape::line(0.0, $this->w->spread()->nut[$string], $post->x, $post->y, '', 'string', 'strings');
             $shapes[] = Shape::circle($post, max(3.0, $s->head->tunerHole->mm / 2), '', 'line', 'paper');
         }
@@ -116,11 +139,20 @@ final readonly class FrontView
         $length = $body->along();
 
         return [
-            ...Shape::dimension(new Point(0, $below), new Point($scale, $below), 0.0, Words::number($scale).' · '.Words::inches($scale), 17),
+            ...Shape::dimension(
+                new Point(0, $below), new Point($scale, $below), 0.0, Words::number($scale).' · '.Words::inches($scale),
+                17,
+            ),
             Shape::line(0, $s->board->nutWidth->mm / 2 + 4, 0, $below, '', 'dimension'),
             Shape::line($scale, $s->stringing->bridgeSpread->mm / 2 + 12, $scale, $below, '', 'dimension'),
-            ...Shape::dimension(new Point($length->to, $body->across()->from), new Point($length->to, $body->across()->to), -14.0, Words::number($body->across()->length(), 0), 17),
-            ...Shape::dimension(new Point($length->from, $body->across()->from - 14), new Point($length->to, $body->across()->from - 14), 0.0, Words::number($length->length(), 0), 17),
+            ...Shape::dimension(
+                new Point($length->to, $body->across()->from), new Point($length->to, $body->across()->to), -14.0,
+                Words::number($body->across()->length(), 0), 17,
+            ),
+            ...Shape::dimension(
+                new Point($length->from, $body->across()->from - 14),
+                new Point($length->to, $body->across()->from - 14), 0.0, Words::number($length->length(), 0), 17,
+            ),
         ];
     }
 }

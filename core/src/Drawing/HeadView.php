@@ -26,13 +26,21 @@ final class HeadView
         foreach ($w->head()->posts as $string => $post) {
             $shapes[] = Shape::line(0.0, $w->spread()->nut[$string], $post->x, $post->y, '', 'string');
             $shapes[] = Shape::circle($post, $s->head->tunerHole->mm / 2, 'holes', 'line', 'paper');
-            $shapes[] = Shape::words($post->moved(0.0, $s->head->tunerHole->mm / 2 + 7.5), Words::number($w->head()->breakAngle($string)).'°', 6.5, 'middle', 'dimension', self::ON_TIMBER);
+            $shapes[] = Shape::words(
+                $post->moved(0.0, $s->head->tunerHole->mm / 2 + 7.5),
+                Words::number($w->head()->breakAngle($string)).'°', 6.5, 'middle', 'dimension', self::ON_TIMBER,
+            );
         }
         $low = min(array_map(static fn (Point $point): float => $point->y, $outline));
         $first = max(array_map(static fn (Point $point): float => $point->x, $w->head()->posts));
         $shapes = [...$shapes,
-            ...Shape::dimension(new Point(-$s->head->headLength->mm, $low - 8), new Point(0, $low - 8), 0.0, Words::number($s->head->headLength->mm), 8),
-            ...Shape::dimension(new Point($first, -$low + 14), new Point(0, -$low + 14), 0.0, Words::number(-$first), 8),
+            ...Shape::dimension(
+                new Point(-$s->head->headLength->mm, $low - 8), new Point(0, $low - 8), 0.0,
+                Words::number($s->head->headLength->mm), 8,
+            ),
+            ...Shape::dimension(
+                new Point($first, -$low + 14), new Point(0, -$low + 14), 0.0, Words::number(-$first), 8,
+            ),
         ];
 
         return new View('head', 'Headstock', $shapes);

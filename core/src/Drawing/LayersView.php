@@ -32,7 +32,10 @@ final class LayersView
         foreach ($s->bodywork->layers as $layer) {
             $thick = $layer->thickness->mm;
             $shapes[] = Shape::box(0.0, $down, $width, $thick, '', 'line', $layer->timber->colour);
-            $shapes[] = Shape::words(new Point($width + 4, $down + $thick / 2 + 2), Words::number($thick).' '.$layer->timber->name, 5.4, 'start', 'label');
+            $shapes[] = Shape::words(
+                new Point($width + 4, $down + $thick / 2 + 2), Words::number($thick).' '.$layer->timber->name, 5.4,
+                'start', 'label',
+            );
             $down += $thick;
         }
         foreach ($cuts as $index => [$name, $from, $to]) {

@@ -40,18 +40,40 @@ final class SectionsView
             $y = -$half + 2 * $half * $step / 16;
             $top[] = new Point($y, $board->dropAt($x, $y));
         }
-        $back = array_map(static fn (Point $point): Point => $point->moved(0.0, $board->thickness), $w->neck()->backAt($x));
+        $back = array_map(
+            static fn (Point $point): Point => $point->moved(0.0, $board->thickness),
+            $w->neck()->backAt($x),
+        );
         $thickness = $w->neck()->thicknessAt($x);
         $rod = $w->neck()->rodEnds();
         $shapes = [
             Shape::closed($back, '', 'line', $s->neck->neckTimber->colour),
-            Shape::closed([...$top, new Point($half, $board->thickness), new Point(-$half, $board->thickness)], '', 'line', $s->board->boardTimber->colour),
+            Shape::closed(
+                [...$top, new Point($half, $board->thickness), new Point(-$half, $board->thickness)],
+                '',
+                'line',
+                $s->board->boardTimber->colour,
+            ),
         ];
         if ($s->neck->rodLength->mm > 0 && $x >= $rod->from && $x <= $rod->to) {
-            $shapes[] = Shape::box(-$s->neck->rodWidth->mm / 2, $board->thickness, $s->neck->rodWidth->mm, $s->neck->rodDepth->mm, '', 'hidden', 'paper');
+            $shapes[] = Shape::box(
+                -$s->neck->rodWidth->mm / 2, $board->thickness, $s->neck->rodWidth->mm, $s->neck->rodDepth->mm, '',
+                'hidden', 'paper',
+            );
         }
-        $shapes[] = Shape::words(new Point(0.0, $thickness + 9), $where === 'nut' ? 'at the nut, R '.Words::number($board->radiusAt($x), 0) : "at the {$where}", 5.4, 'middle', 'label');
-        $shapes = [...$shapes, ...Shape::dimension(new Point($half, 0.0), new Point($half, $thickness), -5.0, Words::number($thickness), 5.4)];
+        $shapes[] = Shape::words(
+            new Point(0.0, $thickness + 9),
+            $where === 'nut' ? 'at the nut, R '.Words::number($board->radiusAt($x), 0) : "at the {$where}",
+            5.4,
+            'middle',
+            'label',
+        );
+        $shapes = [
+            ...$shapes,
+            ...Shape::dimension(
+                new Point($half, 0.0), new Point($half, $thickness), -5.0, Words::number($thickness), 5.4,
+            ),
+        ];
 
         return $shapes;
     }

@@ -21,7 +21,11 @@ final readonly class SideView
     {
         $view = new self($workings);
 
-        return new View('side', 'From the side', [...$view->body(), ...$view->neck(), ...$view->bridge(), ...$view->dimensions()]);
+        return new View(
+            'side',
+            'From the side',
+            [...$view->body(), ...$view->neck(), ...$view->bridge(), ...$view->dimensions()],
+        );
     }
 
     /** The neck alone, as a template. */
@@ -44,7 +48,10 @@ final readonly class SideView
     /** @return list<Point> */
     private function slab(float $from, float $to, float $top, float $bottom): array
     {
-        return [$this->inBody($from, $top), $this->inBody($to, $top), $this->inBody($to, $bottom), $this->inBody($from, $bottom)];
+        return [
+            $this->inBody($from, $top), $this->inBody($to, $top), $this->inBody($to, $bottom),
+            $this->inBody($from, $bottom),
+        ];
     }
 
     /** @return list<Shape> */
@@ -55,20 +62,40 @@ final readonly class SideView
         $down = 0.0;
         $shapes = [];
         foreach ($s->bodywork->layers as $layer) {
-            $shapes[] = Shape::closed($this->slab(0.0, $end, $down, $down + $layer->thickness->mm), '', 'line', $layer->timber->colour);
+            $shapes[] = Shape::closed(
+                $this->slab(0.0, $end, $down, $down + $layer->thickness->mm), '', 'line', $layer->timber->colour,
+            );
             $down += $layer->thickness->mm;
         }
         foreach ($s->electrics->pickups as $pickup) {
             $middle = $s->board->scale->mm - $pickup->positionMm() - $this->w->body()->begins;
-            $shapes[] = Shape::closed($this->slab($middle - $pickup->kind->lengthMm() / 2, $middle + $pickup->kind->lengthMm() / 2, 0.0, min($down, $pickup->depth->mm)), '', 'hidden');
+            $shapes[] = Shape::closed(
+                $this->slab(
+                    $middle - $pickup->kind->lengthMm() / 2, $middle + $pickup->kind->lengthMm() / 2, 0.0,
+                    min($down, $pickup->depth->mm),
+                ),
+                '',
+                'hidden',
+            );
         }
         foreach ($s->bodywork->cavities as $cavity) {
             $middle = $s->board->scale->mm + $cavity->behind->mm - $this->w->body()->begins;
-            $shapes[] = Shape::closed($this->slab($middle - $cavity->length->mm / 2, $middle + $cavity->length->mm / 2, max(0.0, $down - $cavity->depth->mm), $down), '', 'hidden');
+            $shapes[] = Shape::closed(
+                $this->slab(
+                    $middle - $cavity->length->mm / 2, $middle + $cavity->length->mm / 2,
+                    max(0.0, $down - $cavity->depth->mm), $down,
+                ),
+                '',
+                'hidden',
+            );
         }
         if ($s->isRelieved()) {
             $top = $s->isLayered() ? $s->bodywork->layers[0]->thickness->mm : 0.0;
-            $shapes[] = Shape::closed($this->slab($end * 0.3, $end * 0.9, $top, min($down, $top + $s->bodywork->chamberDepth->mm)), '', 'hidden');
+            $shapes[] = Shape::closed(
+                $this->slab($end * 0.3, $end * 0.9, $top, min($down, $top + $s->bodywork->chamberDepth->mm)),
+                '',
+                'hidden',
+            );
         }
 
         return $shapes;
@@ -80,7 +107,11 @@ final readonly class SideView
         $s = $this->w->specification;
         $board = $this->w->board();
         $begins = $this->w->body()->begins;
-        $heel = $begins + ($s->joinery->joint === NeckJoint::Through ? $this->w->body()->outline->along()->to - $begins : $s->joinery->pocketLength->mm);
+        $heel = $begins + (
+            $s->joinery->joint === NeckJoint::Through
+                ? $this->w->body()->outline->along()->to - $begins
+                : $s->joinery->pocketLength->mm
+        );
         $back = [];
         for ($step = 0; $step <= 20; $step++) {
             $x = ($begins - 22.0) * $step / 20;
@@ -101,11 +132,19 @@ final readonly class SideView
         }
         $rod = $this->w->neck()->rodEnds();
         $shapes = [
-            Shape::closed([...$neck, ...$back, new Point($heel, $board->thickness), new Point(0.0, $board->thickness)], 'outline', 'line', $s->neck->neckTimber->colour),
+            Shape::closed(
+                [...$neck, ...$back, new Point($heel, $board->thickness), new Point(0.0, $board->thickness)],
+                'outline',
+                'line',
+                $s->neck->neckTimber->colour,
+            ),
             Shape::box(0.0, 0.0, $board->length, $board->thickness, 'outline', 'line', $s->board->boardTimber->colour),
         ];
         if ($rod->length() > 0) {
-            $shapes[] = Shape::box(max(0.0, $rod->from), $board->thickness, $rod->to - max(0.0, $rod->from), $s->neck->rodDepth->mm, 'holes', 'hidden', 'paper');
+            $shapes[] = Shape::box(
+                max(0.0, $rod->from), $board->thickness, $rod->to - max(0.0, $rod->from), $s->neck->rodDepth->mm,
+                'holes', 'hidden', 'paper',
+            );
         }
 
         return $shapes;
@@ -123,11 +162,23 @@ final readonly class SideView
         $saddle = $foot($bridge->overFoot());
         $post = $this->w->head()->posts[0];
         $angle = deg2rad($this->w->head()->angle());
-        $postAt = new Point($post->x * cos($angle), $this->w->head()->faceBelowBoard() - $post->x * sin($angle) - $s->head->postHeight->mm * cos($angle));
+        $postAt = new Point(
+            $post->x * cos($angle),
+            $this->w->head()->faceBelowBoard() - $post->x * sin($angle) - $s->head->postHeight->mm * cos($angle),
+        );
         $style = $bridge->fits() ? 'solid' : 'warn';
 
         return [
-            Shape::closed([$this->inBody($along - 6, $recess), $this->inBody($along + 10, $recess), $this->inBody($along + 10, $recess - $bridge->range()->from), $this->inBody($along - 6, $recess - $bridge->range()->from)], '', 'line', 'paper'),
+            Shape::closed(
+                [
+                    $this->inBody($along - 6, $recess), $this->inBody($along + 10, $recess),
+                    $this->inBody($along + 10, $recess - $bridge->range()->from),
+                    $this->inBody($along - 6, $recess - $bridge->range()->from),
+                ],
+                '',
+                'line',
+                'paper',
+            ),
             Shape::open([$foot($bridge->range()->from), $foot($bridge->range()->to)], '', $style),
             Shape::circle($saddle, 2.2, '', $style, $bridge->fits() ? 'ink' : 'rust'),
             Shape::open([$postAt, new Point(0.0, -$crown - $s->nutHeight()), $saddle], '', 'string'),
@@ -141,15 +192,39 @@ final readonly class SideView
         $first = $this->w->fret(1);
         $bridge = $this->w->bridge();
         $shapes = [
-            Shape::words(new Point($s->board->scale->mm + 18, -14.0), Words::number($bridge->overFoot()).' of '.Words::number($bridge->range()->from, 0).'–'.Words::number($bridge->range()->to, 0), 17, 'start', $bridge->fits() ? 'dimension' : 'warn'),
-            Shape::words(new Point(-$s->head->headLength->mm * 0.7, $this->w->head()->stockDepth() + 30), Words::number($this->w->head()->angle()).'°', 17),
+            Shape::words(
+                new Point($s->board->scale->mm + 18, -14.0),
+                Words::number($bridge->overFoot()).' of '.Words::number($bridge->range()->from, 0).'–'
+                    .Words::number($bridge->range()->to, 0),
+                17,
+                'start',
+                $bridge->fits() ? 'dimension' : 'warn',
+            ),
+            Shape::words(
+                new Point(-$s->head->headLength->mm * 0.7, $this->w->head()->stockDepth() + 30),
+                Words::number($this->w->head()->angle()).'°',
+                17,
+            ),
         ];
         if ($s->neck->rodLength->mm > 0) {
-            $shapes[] = Shape::line($first + 20, $this->w->neck()->thicknessAt($first) - 2, $first + 40, 44, '', 'dimension');
-            $shapes[] = Shape::words(new Point($first + 44, 50), Words::number($this->w->neck()->leftUnderRod($first)).' left under the rod', 17, 'start');
+            $shapes[] = Shape::line(
+                $first + 20, $this->w->neck()->thicknessAt($first) - 2, $first + 40, 44, '', 'dimension',
+            );
+            $shapes[] = Shape::words(
+                new Point($first + 44, 50),
+                Words::number($this->w->neck()->leftUnderRod($first)).' left under the rod',
+                17,
+                'start',
+            );
         }
         if ($s->bodywork->body !== BodyConstruction::FlatTop) {
-            $shapes[] = Shape::words($this->inBody(40.0, $s->bodyThickness()->mm)->moved(0.0, 26.0), 'pocket '.Words::number($s->joinery->pocketDepth->mm).' deep, neck at '.Words::number($s->joinery->neckAngle).'°', 17, 'start');
+            $shapes[] = Shape::words(
+                $this->inBody(40.0, $s->bodyThickness()->mm)->moved(0.0, 26.0),
+                'pocket '.Words::number($s->joinery->pocketDepth->mm).' deep, neck at '
+                    .Words::number($s->joinery->neckAngle).'°',
+                17,
+                'start',
+            );
         }
 
         return $shapes;

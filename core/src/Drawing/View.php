@@ -40,7 +40,10 @@ final readonly class View
         return is_finite($least) ? new Interval($least, $most) : new Interval(0.0, 1.0);
     }
 
-    /** @return array{float, float} how far a shape reaches beyond its place; letters are about 0.6 of their height wide */
+    /**
+     * @return array{float, float} how far a shape reaches beyond its place; letters are about 0.6 of their height
+     *   wide
+     */
     private static function reach(Shape $shape, bool $along): array
     {
         if ($shape->kind !== Shape::WORDS) {
@@ -61,7 +64,10 @@ final readonly class View
     {
         return new self($this->key, $this->title, array_values(array_map(
             static fn (Shape $shape): Shape => $shape->bare(),
-            array_filter($this->shapes, static fn (Shape $shape): bool => $shape->layer !== '' && $shape->kind !== Shape::WORDS),
+            array_filter(
+                $this->shapes,
+                static fn (Shape $shape): bool => $shape->layer !== '' && $shape->kind !== Shape::WORDS,
+            ),
         )));
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Electronics;
 
-/** Resistances and capacitances in the unit in which they are read best; what is printed reads back as the same value. */
+/**
+ * Resistances and capacitances in the unit in which they are read best; what is printed reads back as the same value.
+ */
 final class ElectricWords
 {
     /** `250 Ω`, `8.2 kΩ`, `1 MΩ` */

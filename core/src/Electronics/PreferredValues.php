@@ -8,7 +8,10 @@ namespace Regimen\Electronics;
 final class PreferredValues
 {
     /** The historic rounding of IEC 60063 for up to 24 values a decade. */
-    private const E24 = [1.0, 1.1, 1.2, 1.3, 1.5, 1.6, 1.8, 2.0, 2.2, 2.4, 2.7, 3.0, 3.3, 3.6, 3.9, 4.3, 4.7, 5.1, 5.6, 6.2, 6.8, 7.5, 8.2, 9.1];
+    private const E24 = [
+        1.0, 1.1, 1.2, 1.3, 1.5, 1.6, 1.8, 2.0, 2.2, 2.4, 2.7, 3.0, 3.3, 3.6, 3.9, 4.3, 4.7, 5.1, 5.6, 6.2, 6.8, 7.5,
+        8.2, 9.1,
+    ];
 
     /**
      * @param  int  $series  6, 12 or 24
@@ -18,7 +21,9 @@ final class PreferredValues
     {
         $step = intdiv(24, $series);
 
-        return array_values(array_filter(self::E24, static fn (int $index): bool => $index % $step === 0, ARRAY_FILTER_USE_KEY));
+        return array_values(
+            array_filter(self::E24, static fn (int $index): bool => $index % $step === 0, ARRAY_FILTER_USE_KEY),
+        );
     }
 
     /** The value of the series that is nearest in proportion. */

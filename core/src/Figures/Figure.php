@@ -26,13 +26,28 @@ final readonly class Figure
     ) {
     }
 
-    public static function mm(string $key, string $name, float $value, string $number, string $formula, string $group, int $decimals = 1): self
-    {
+    public static function mm(
+        string $key,
+        string $name,
+        float $value,
+        string $number,
+        string $formula,
+        string $group,
+        int $decimals = 1,
+    ): self {
         return new self($key, $name, $value, 'mm', $number, $formula, $group, $decimals);
     }
 
-    public static function of(string $key, string $name, float $value, string $unit, string $number, string $formula, string $group, int $decimals = 1): self
-    {
+    public static function of(
+        string $key,
+        string $name,
+        float $value,
+        string $unit,
+        string $number,
+        string $formula,
+        string $group,
+        int $decimals = 1,
+    ): self {
         return new self($key, $name, $value, $unit, $number, $formula, $group, $decimals);
     }
 
@@ -46,7 +61,9 @@ final readonly class Figure
             return ElectricWords::capacitance($this->value);
         }
 
-        return Words::number($this->value, $this->decimals).(in_array($this->unit, ['mm', ''], true) ? '' : ($this->unit === '°' ? '°' : " {$this->unit}"));
+        return Words::number($this->value, $this->decimals).(
+            in_array($this->unit, ['mm', ''], true) ? '' : ($this->unit === '°' ? '°' : " {$this->unit}")
+        );
     }
 
     /** The same in the other unit, where there is one. */

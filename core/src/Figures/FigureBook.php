@@ -10,7 +10,10 @@ final class FigureBook
     /** @return list<FigureSource> */
     private static function sources(): array
     {
-        return [new BoardFigures, new NeckFigures, new StringFigures, new BridgeFigures, new BodyFigures, new TimberFigures, new ElectricFigures];
+        return [
+            new BoardFigures, new NeckFigures, new StringFigures, new BridgeFigures, new BodyFigures, new TimberFigures,
+            new ElectricFigures,
+        ];
     }
 
     /** @return list<Figure> */

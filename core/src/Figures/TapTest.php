@@ -7,7 +7,10 @@ namespace Regimen\Figures;
 use Regimen\Electronics\Loading;
 use Regimen\Instrument\Specification;
 
-/** The tap test, generated from the switch's table (CALCULATIONS E4): which pickups must sound where, and which must not. */
+/**
+ * The tap test, generated from the switch's table (CALCULATIONS E4): which pickups must sound where, and which must
+ * not.
+ */
 final class TapTest
 {
     /** @return list<TapPosition> */
@@ -22,7 +25,13 @@ final class TapTest
         foreach ($s->electrics->switch as $index => $position) {
             $kilohms = $position->resistance($known);
             $atJack = $kilohms === null || $volume <= 0.0 ? $kilohms : Loading::parallel([$kilohms, $volume]);
-            $test[] = new TapPosition($index + 1, $position, array_values(array_diff(array_map(strval(...), array_keys($known)), $position->pickups)), $kilohms, $atJack);
+            $test[] = new TapPosition(
+                $index + 1,
+                $position,
+                array_values(array_diff(array_map(strval(...), array_keys($known)), $position->pickups)),
+                $kilohms,
+                $atJack,
+            );
         }
 
         return $test;

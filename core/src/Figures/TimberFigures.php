@@ -14,18 +14,41 @@ final class TimberFigures implements FigureSource
     public function figures(Workings $workings): iterable
     {
         $brief = $workings->specification->brief;
-        yield Figure::of('balanceMoisture', 'Timber settles at', $workings->balance(), '%', 'T1', 'at '.Words::number($brief->airTemperature).' °C and '.Words::number($brief->airHumidity, 0).' % relative humidity', 'brief');
+        yield Figure::of(
+            'balanceMoisture', 'Timber settles at', $workings->balance(), '%', 'T1',
+            'at '.Words::number($brief->airTemperature).' °C and '.Words::number($brief->airHumidity, 0)
+                .' % relative humidity',
+            'brief',
+        );
         [$dry, $damp] = self::seasons($workings);
-        yield Figure::of('drySeason', 'Settles at, driest', $dry, '%', 'T1', 'at '.Words::number($brief->airTemperature).' °C and '.Words::number($brief->humidityLow, 0).' %', 'brief');
-        yield Figure::of('dampSeason', 'Settles at, dampest', $damp, '%', 'T1', 'at '.Words::number($brief->airTemperature).' °C and '.Words::number($brief->humidityHigh, 0).' %', 'brief');
+        yield Figure::of(
+            'drySeason', 'Settles at, driest', $dry, '%', 'T1',
+            'at '.Words::number($brief->airTemperature).' °C and '.Words::number($brief->humidityLow, 0).' %', 'brief',
+        );
+        yield Figure::of(
+            'dampSeason', 'Settles at, dampest', $damp, '%', 'T1',
+            'at '.Words::number($brief->airTemperature).' °C and '.Words::number($brief->humidityHigh, 0).' %', 'brief',
+        );
         $width = $workings->specification->bodywork->bodyWidth->mm;
         $timber = $workings->specification->bodywork->layers[0]->timber;
         $shrinkage = $timber->shrinkage($workings->specification->bodywork->bodyCut->tangentialShare());
         $moves = self::seasonMovement($workings);
-        yield Figure::mm('seasonMovement', 'Top moves over the seasons', $moves, 'T2', Words::number($width, 0).' × ('.Words::number($damp).' − '.Words::number($dry).') / (3000/'.Words::number($shrinkage).' − 30 + '.Words::number($dry).') = '.Words::mm($moves, 2), 'body', 2);
-        $named = ['top' => $timber, 'neck' => $workings->specification->neck->neckTimber, 'board' => $workings->specification->board->boardTimber];
+        yield Figure::mm(
+            'seasonMovement', 'Top moves over the seasons', $moves, 'T2',
+            Words::number($width, 0).' × ('.Words::number($damp).' − '.Words::number($dry).') / (3000/'
+                .Words::number($shrinkage).' − 30 + '.Words::number($dry).') = '.Words::mm($moves, 2),
+            'body', 2,
+        );
+        $named = [
+            'top' => $timber, 'neck' => $workings->specification->neck->neckTimber,
+            'board' => $workings->specification->board->boardTimber,
+        ];
         foreach ($named as $key => $species) {
-            yield Figure::of("density.{$key}", "Density of {$species->name}", $species->density($workings->balance()), 'kg/m³', 'T3', 'at '.Words::number($workings->balance()).' % moisture', ['top' => 'body', 'neck' => 'neck', 'board' => 'board'][$key], 0);
+            yield Figure::of(
+                "density.{$key}", "Density of {$species->name}", $species->density($workings->balance()), 'kg/m³', 'T3',
+                'at '.Words::number($workings->balance()).' % moisture',
+                ['top' => 'body', 'neck' => 'neck', 'board' => 'board'][$key], 0,
+            );
         }
     }
 
@@ -45,6 +68,8 @@ final class TimberFigures implements FigureSource
         [$dry, $damp] = self::seasons($workings);
         $body = $workings->specification->bodywork;
 
-        return Movement::of($body->bodyWidth->mm, $dry, $damp, $body->layers[0]->timber->shrinkage($body->bodyCut->tangentialShare()));
+        return Movement::of(
+            $body->bodyWidth->mm, $dry, $damp, $body->layers[0]->timber->shrinkage($body->bodyCut->tangentialShare()),
+        );
     }
 }

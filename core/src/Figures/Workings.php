@@ -26,13 +26,20 @@ final class Workings
     /** @var array<string, object> */
     private array $worked = [];
 
-    private function __construct(public readonly Specification $specification, public readonly ReadSpecification $read, public readonly ?Money $partsCost, public readonly SlotsSawn $slots)
-    {
+    private function __construct(
+        public readonly Specification $specification,
+        public readonly ReadSpecification $read,
+        public readonly ?Money $partsCost,
+        public readonly SlotsSawn $slots,
+    ) {
     }
 
     /** @param  SlotsSawn  $slots  as the route has it */
-    public static function of(ReadSpecification $read, ?Money $partsCost = null, SlotsSawn $slots = SlotsSawn::FromTheFlat): self
-    {
+    public static function of(
+        ReadSpecification $read,
+        ?Money $partsCost = null,
+        SlotsSawn $slots = SlotsSawn::FromTheFlat,
+    ): self {
         return new self($read->orFail(), $read, $partsCost, $slots);
     }
 
@@ -94,13 +101,18 @@ final class Workings
 
     public function mass(): InstrumentMass
     {
-        return $this->once(InstrumentMass::class, fn (): InstrumentMass => InstrumentMass::of($this->specification, $this->balance()));
+        return $this->once(
+            InstrumentMass::class,
+            fn (): InstrumentMass => InstrumentMass::of($this->specification, $this->balance()),
+        );
     }
 
     /** T1: what timber settles at in the shop's air, in %. */
     public function balance(): float
     {
-        return BalanceMoisture::percent($this->specification->brief->airTemperature, $this->specification->brief->airHumidity);
+        return BalanceMoisture::percent(
+            $this->specification->brief->airTemperature, $this->specification->brief->airHumidity,
+        );
     }
 
     /** x of a fret, mm from the nut. */
@@ -125,6 +137,8 @@ final class Workings
     {
         $known = $this->worked[$class] ??= $work();
 
-        return $known instanceof $class ? $known : throw new \LogicException("{$class} was worked out as something else.");
+        return $known instanceof $class
+            ? $known
+            : throw new \LogicException("{$class} was worked out as something else.");
     }
 }

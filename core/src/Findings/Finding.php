@@ -43,14 +43,25 @@ final readonly class Finding
         return new self($key, Severity::Note, $title, $figures, $because, array_values($fields));
     }
 
-    public static function when(bool $stop, string $key, string $title, string $figures, string $because, string ...$fields): self
-    {
-        return new self($key, $stop ? Severity::Stop : Severity::Warn, $title, $figures, $because, array_values($fields));
+    public static function when(
+        bool $stop,
+        string $key,
+        string $title,
+        string $figures,
+        string $because,
+        string ...$fields,
+    ): self {
+        return new self(
+            $key, $stop ? Severity::Stop : Severity::Warn, $title, $figures, $because, array_values($fields),
+        );
     }
 
     public function from(string $source): self
     {
-        return new self($this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $source, $this->mends);
+        return new self(
+            $this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $source,
+            $this->mends,
+        );
     }
 
     /** @param  array<string, string>|null  $changes  null when this mend is not possible here */
@@ -62,7 +73,8 @@ final readonly class Finding
     /**
      * The first of several that does.
      *
-     * @param  iterable<array{string, array<string, string>|null}>  $ways  words and changes; null or none for what is not possible here
+     * @param  iterable<array{string, array<string, string>|null}>  $ways  words and changes; null or none for what is
+     *   not possible here
      */
     public function mendBy(iterable $ways): self
     {
@@ -73,12 +85,17 @@ final readonly class Finding
             }
         }
 
-        return $mends === [] ? $this : $this->withMends([...$this->mends, new Mend($mends[0]->words, $mends[0]->changes, array_slice($mends, 1))]);
+        return $mends === [] ? $this : $this->withMends(
+            [...$this->mends, new Mend($mends[0]->words, $mends[0]->changes, array_slice($mends, 1))],
+        );
     }
 
     /** @param  list<Mend>  $mends */
     public function withMends(array $mends, string $unmended = ''): self
     {
-        return new self($this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $this->source, $mends, $unmended);
+        return new self(
+            $this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $this->source,
+            $mends, $unmended,
+        );
     }
 }

@@ -30,7 +30,9 @@ final readonly class Mend
         foreach ($this->changes as $field => $value) {
             $path = explode('.', $field);
             if (count($path) === 3) {
-                $client[$path[0]] = self::inRow($client[$path[0]] ?? $house[$path[0]] ?? [], (int) $path[1], $path[2], $value);
+                $client[$path[0]] = self::inRow(
+                    $client[$path[0]] ?? $house[$path[0]] ?? [], (int) $path[1], $path[2], $value,
+                );
             } elseif ($value === '') {
                 unset($client[$field]);
             } else {

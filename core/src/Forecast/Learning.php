@@ -8,7 +8,8 @@ use Regimen\Route\Standards\ThreePoint;
 use Regimen\Units\Duration;
 
 /**
- * What the shop's own hours say about a standard (CALCULATIONS P5): log-normal in hours, the standard weighing as so many
+ * What the shop's own hours say about a standard (CALCULATIONS P5): log-normal in hours, the standard weighing as so
+ * many
  * jobs already done.
  */
 final readonly class Learning
@@ -38,7 +39,8 @@ final readonly class Learning
         $logs = array_map(static fn (int $one): float => log($one), $worked);
         $count = count($logs);
         $mean = (self::STANDARD_WEIGHS * log($standard->minutes) + array_sum($logs)) / (self::STANDARD_WEIGHS + $count);
-        $squares = array_sum(array_map(static fn (float $log): float => ($log - $mean) ** 2, $logs)) + self::STANDARD_WEIGHS * (log($standard->minutes) - $mean) ** 2;
+        $squares = array_sum(array_map(static fn (float $log): float => ($log - $mean) ** 2, $logs))
+            + self::STANDARD_WEIGHS * (log($standard->minutes) - $mean) ** 2;
         $deviation = sqrt($squares / (self::STANDARD_WEIGHS + $count - 1));
         $at = static fn (float $z): Duration => Duration::ofMinutes((int) round(exp($mean + $z * $deviation)));
 

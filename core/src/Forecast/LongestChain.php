@@ -8,7 +8,10 @@ use Regimen\Route\Air\Climate;
 use Regimen\Route\Route;
 use Regimen\Schedule\Search\CriticalPath;
 
-/** The critical chain of a route by durations alone: labour and holds one after the other, without nights and without anybody else's work. */
+/**
+ * The critical chain of a route by durations alone: labour and holds one after the other, without nights and without
+ * anybody else's work.
+ */
 final class LongestChain
 {
     public static function of(Route $route, ?Climate $air = null): CriticalPath
@@ -16,7 +19,8 @@ final class LongestChain
         $air ??= Climate::standard();
         $durations = $predecessors = [];
         foreach ($route->operations as $operation) {
-            $durations[$operation->key] = $operation->work()->minutes + $air->stretch($operation->hold, $operation->holdKind)->minutes;
+            $durations[$operation->key] = $operation->work()->minutes
+                + $air->stretch($operation->hold, $operation->holdKind)->minutes;
         }
         foreach ($route->links as $link) {
             $predecessors[$link->after][] = $link->before;

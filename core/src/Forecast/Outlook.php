@@ -20,8 +20,13 @@ final readonly class Outlook
      * @param  int  $riskDays  with so many working days of slack or fewer a promise is at risk
      * @param  bool  $whole  whether all of the work is planned; if not, only that it is late can be known
      */
-    public static function of(?string $finish, ?string $promise, WorkingHours $hours, int $riskDays, bool $whole = true): self
-    {
+    public static function of(
+        ?string $finish,
+        ?string $promise,
+        WorkingHours $hours,
+        int $riskDays,
+        bool $whole = true,
+    ): self {
         if (! $whole && ($finish === null || $promise === null || $finish <= $promise)) {
             return new self(Verdict::Incomplete, null);
         }
@@ -42,6 +47,7 @@ final readonly class Outlook
 
     public function inDanger(): bool
     {
-        return $this->verdict === Verdict::Late || $this->verdict === Verdict::Risk || $this->verdict === Verdict::Unplanned;
+        return $this->verdict === Verdict::Late || $this->verdict === Verdict::Risk
+            || $this->verdict === Verdict::Unplanned;
     }
 }

@@ -9,7 +9,10 @@ use Regimen\Units\Duration;
 /** What an operation has earned of its planned hours. */
 final class Progress
 {
-    /** Work under way never counts as more than this share of its plan: only finishing it earns the rest (common practice). */
+    /**
+     * Work under way never counts as more than this share of its plan: only finishing it earns the rest (common
+     * practice).
+     */
     public const UNDER_WAY_AT_MOST = 0.9;
 
     public static function earned(Duration $planned, Duration $worked, bool $labourDone): Duration

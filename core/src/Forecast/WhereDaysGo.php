@@ -12,7 +12,8 @@ use Regimen\Schedule\Plan\ReasonKind;
 final class WhereDaysGo
 {
     /**
-     * Clock minutes of labour (with the nights inside it), holds, parts that are waited for, and hours in which nobody works.
+     * Clock minutes of labour (with the nights inside it), holds, parts that are waited for, and hours in which nobody
+     * works.
      *
      * @return array{labour: int, holds: int, parts: int, closed: int}
      */

@@ -44,14 +44,23 @@ final class ClimateTable
     private static function reading(int $line, array $cells, \DateTimeZone $zone): array
     {
         if (count($cells) < 3) {
-            throw UnreadableFile::because("Line {$line} has ".count($cells).' of three columns: time, temperature in °C, humidity in %.');
+            throw UnreadableFile::because(
+                "Line {$line} has ".count($cells).' of three columns: time, temperature in °C, humidity in %.',
+            );
         }
-        $at = preg_match('/^\d{4}-\d{2}-\d{2}[ T]\d{2}:\d{2}(:\d{2})?(Z|[+-]\d{2}:?\d{2})?$/', trim($cells[0])) === 1 ? date_create_immutable(trim($cells[0]), $zone) : false;
+        $at = preg_match('/^\d{4}-\d{2}-\d{2}[ T]\d{2}:\d{2}(:\d{2})?(Z|[+-]\d{2}:?\d{2})?$/', trim($cells[0])) === 1
+            ? date_create_immutable(trim($cells[0]), $zone)
+            : false;
         if ($at === false) {
-            throw UnreadableFile::because("Line {$line}, column 1: “{$cells[0]}” is no time. Write for example 2026-03-18 09:12.");
+            throw UnreadableFile::because(
+                "Line {$line}, column 1: “{$cells[0]}” is no time. Write for example 2026-03-18 09:12.",
+            );
         }
 
-        return [$at, new Climate(self::number($line, 2, $cells[1], -30, 60), self::number($line, 3, $cells[2], 0, 100))];
+        return [
+            $at,
+            new Climate(self::number($line, 2, $cells[1], -30, 60), self::number($line, 3, $cells[2], 0, 100)),
+        ];
     }
 
     private static function number(int $line, int $column, string $cell, float $least, float $most): float
@@ -66,7 +75,11 @@ final class ClimateTable
         }
         $value = (float) str_replace(',', '.', $typed);
 
-        return $value < $least || $value > $most ? throw UnreadableFile::because("Line {$line}, column {$column}: {$cell} is not between {$least} and {$most}.") : $value;
+        return $value < $least || $value > $most
+            ? throw UnreadableFile::because(
+                "Line {$line}, column {$column}: {$cell} is not between {$least} and {$most}.",
+            )
+            : $value;
     }
 
     /** @param  iterable<array{\DateTimeInterface, Climate}>  $readings */
@@ -74,7 +87,10 @@ final class ClimateTable
     {
         $rows = [];
         foreach ($readings as [$at, $air]) {
-            $rows[] = [$at->format(DATE_ATOM), number_format($air->temperature, 1, '.', ''), number_format($air->humidity, 1, '.', '')];
+            $rows[] = [
+                $at->format(DATE_ATOM), number_format($air->temperature, 1, '.', ''),
+                number_format($air->humidity, 1, '.', ''),
+            ];
         }
 
         return Tables::csv([['time', 'temperature in °C', 'humidity in %'], $rows]);

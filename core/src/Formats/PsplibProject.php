@@ -55,7 +55,9 @@ final readonly class PsplibProject
             throw UnreadableFile::at(count($lines), 'every job has one line of successors and one of durations');
         }
         $capacities = array_values(array_map(array_values(...), $rows['RESOURCEAVAILABILITIES']))[0] ?? [];
-        [$durations, $demands] = self::requests($rows['REQUESTS/DURATIONS'], $successors, count($capacities), count($lines));
+        [$durations, $demands] = self::requests(
+            $rows['REQUESTS/DURATIONS'], $successors, count($capacities), count($lines),
+        );
 
         return new self($durations, $successors, $demands, $capacities);
     }
@@ -96,13 +98,19 @@ final readonly class PsplibProject
         foreach ($rows as $line => $numbers) {
             $after = array_slice($numbers, 3);
             if (count($numbers) < 3 || count($after) !== $numbers[2]) {
-                throw UnreadableFile::at($line, 'a job has its number, its modes, how many successors it has, and these');
+                throw UnreadableFile::at(
+                    $line,
+                    'a job has its number, its modes, how many successors it has, and these',
+                );
             }
             if ($numbers[1] !== 1) {
                 throw UnreadableFile::at($line, 'a job has one mode; projects of several modes are not read');
             }
             if ($numbers[0] !== count($successors) + 1) {
-                throw UnreadableFile::at($line, 'jobs are numbered from 1 without a gap; job '.(count($successors) + 1).' is expected here');
+                throw UnreadableFile::at(
+                    $line,
+                    'jobs are numbered from 1 without a gap; job '.(count($successors) + 1).' is expected here',
+                );
             }
             $successors[$numbers[0]] = $after;
         }
@@ -150,12 +158,20 @@ final readonly class PsplibProject
         return [$durations, $demands];
     }
 
-    /** @throws \Regimen\Schedule\Problem\ImpossibleProblem if links go round in a circle, or a job wants more than there is */
+    /**
+     * @throws \Regimen\Schedule\Problem\ImpossibleProblem if links go round in a circle, or a job wants more than there
+     *   is
+     */
     public function project(): Project
     {
         return Project::of(
             array_values($this->durations),
-            array_values(array_map(static fn (array $after): array => array_map(static fn (int $job): int => $job - 1, $after), $this->successors)),
+            array_values(
+                array_map(
+                    static fn (array $after): array => array_map(static fn (int $job): int => $job - 1, $after),
+                    $this->successors,
+                ),
+            ),
             array_values($this->demands),
             $this->capacities,
         );

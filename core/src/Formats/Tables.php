@@ -13,17 +13,31 @@ use Regimen\Units\Words;
 /** Tables for the bench, as rows and as CSV (RFC 4180). */
 final class Tables
 {
-    /** @return array{list<string>, list<list<string>>} heads and rows: from the nut, from the last fret, in mm, 1/64 in and 0.001 in */
+    /**
+     * @return array{list<string>, list<list<string>>} heads and rows: from the nut, from the last fret, in mm, 1/64 in
+     *   and 0.001 in
+     */
     public static function frets(Workings $w): array
     {
         $rows = [];
         $last = 0.0;
         foreach ($w->specification->frets()->positions() as $index => $position) {
-            $rows[] = [(string) ($index + 1), Words::number($position->mm, 2), $position->inFraction(), Words::number($position->inches(), 3), Words::number($position->mm - $last, 2), Words::number(($position->mm - $last) / Length::MM_PER_INCH, 3), Words::number($w->board()->widthAt($position->mm), 2)];
+            $rows[] = [
+                (string) ($index + 1), Words::number($position->mm, 2), $position->inFraction(),
+                Words::number($position->inches(), 3), Words::number($position->mm - $last, 2),
+                Words::number(($position->mm - $last) / Length::MM_PER_INCH, 3),
+                Words::number($w->board()->widthAt($position->mm), 2),
+            ];
             $last = $position->mm;
         }
 
-        return [['fret', 'from the nut, mm', 'from the nut, in to 1/64', 'from the nut, in', 'from the last fret, mm', 'from the last fret, in', 'board width, mm'], $rows];
+        return [
+            [
+                'fret', 'from the nut, mm', 'from the nut, in to 1/64', 'from the nut, in', 'from the last fret, mm',
+                'from the last fret, in', 'board width, mm',
+            ],
+            $rows,
+        ];
     }
 
     /** @return array{list<string>, list<list<string>>} */
@@ -34,19 +48,37 @@ final class Tables
         foreach ($w->pull()->each as $string => $tension) {
             $gauge = $s->stringing->gauges[$string];
             $rows[] = [
-                (string) ($string + 1), $s->stringing->tuning[$string]->name, Words::number($s->stringing->tuning[$string]->frequency(), 2), $gauge->inWords(), Words::number($gauge->diameter->mm, 3),
-                Words::number($s->stringing->unitMasses[$string] ?? StringMass::of($gauge) * 1000, 3), Words::number($tension), Words::number($tension / Pull::POUND_FORCE),
-                Words::number($w->head()->breakAngle($string)), Words::number($w->spread()->nut[$string], 2), Words::number($w->spread()->saddle[$string], 2), Words::number($w->scaleLine()->saddleAt($string)),
+                (string) ($string + 1), $s->stringing->tuning[$string]->name,
+                Words::number($s->stringing->tuning[$string]->frequency(), 2), $gauge->inWords(),
+                Words::number($gauge->diameter->mm, 3),
+                Words::number($s->stringing->unitMasses[$string] ?? StringMass::of($gauge) * 1000, 3),
+                Words::number($tension), Words::number($tension / Pull::POUND_FORCE),
+                Words::number($w->head()->breakAngle($string)), Words::number($w->spread()->nut[$string], 2),
+                Words::number($w->spread()->saddle[$string], 2), Words::number($w->scaleLine()->saddleAt($string)),
             ];
         }
 
-        return [['string', 'note', 'Hz', 'gauge, in', 'gauge, mm', 'g/m', 'pull, N', 'pull, lbf', 'break angle, °', 'off centre at the nut, mm', 'off centre at the bridge, mm', 'nut to saddle, mm'], $rows];
+        return [
+            [
+                'string', 'note', 'Hz', 'gauge, in', 'gauge, mm', 'g/m', 'pull, N', 'pull, lbf', 'break angle, °',
+                'off centre at the nut, mm', 'off centre at the bridge, mm', 'nut to saddle, mm',
+            ],
+            $rows,
+        ];
     }
 
     /** @param  array{list<string>, list<list<string>>}  $table */
     public static function csv(array $table): string
     {
-        $line = static fn (array $cells): string => implode(',', array_map(static fn (string $cell): string => preg_match('/[",\r\n]/', $cell) === 1 ? '"'.str_replace('"', '""', $cell).'"' : $cell, $cells))."\r\n";
+        $line = static fn (array $cells): string => implode(
+            ',',
+            array_map(
+                static fn (string $cell): string => preg_match('/[",\r\n]/', $cell) === 1
+                    ? '"'.str_replace('"', '""', $cell).'"'
+                    : $cell,
+                $cells,
+            ),
+        )."\r\n";
 
         return implode('', array_map($line, [$table[0], ...$table[1]]));
     }

@@ -16,8 +16,13 @@ final class Bezier
      *
      * @return list<Point>
      */
-    public static function flatten(Point $from, Point $first, Point $second, Point $to, float $tolerance = self::TOLERANCE_MM): array
-    {
+    public static function flatten(
+        Point $from,
+        Point $first,
+        Point $second,
+        Point $to,
+        float $tolerance = self::TOLERANCE_MM,
+    ): array {
         $bend = max(
             hypot($from->x - 2 * $first->x + $second->x, $from->y - 2 * $first->y + $second->y),
             hypot($first->x - 2 * $second->x + $to->x, $first->y - 2 * $second->y + $to->y),

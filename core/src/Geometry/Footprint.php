@@ -4,16 +4,33 @@ declare(strict_types=1);
 
 namespace Regimen\Geometry;
 
-/** What something takes of a body seen from above, from which face and how deep; mm from the nut and off the centre line. */
+/**
+ * What something takes of a body seen from above, from which face and how deep; mm from the nut and off the centre
+ * line.
+ */
 final readonly class Footprint
 {
-    public function __construct(public string $name, public Interval $along, public Interval $across, public float $depth, public bool $fromBack)
-    {
+    public function __construct(
+        public string $name,
+        public Interval $along,
+        public Interval $across,
+        public float $depth,
+        public bool $fromBack,
+    ) {
     }
 
-    public static function around(string $name, Point $middle, float $length, float $width, float $depth, bool $fromBack): self
-    {
-        return new self($name, new Interval($middle->x - $length / 2, $middle->x + $length / 2), new Interval($middle->y - $width / 2, $middle->y + $width / 2), $depth, $fromBack);
+    public static function around(
+        string $name,
+        Point $middle,
+        float $length,
+        float $width,
+        float $depth,
+        bool $fromBack,
+    ): self {
+        return new self(
+            $name, new Interval($middle->x - $length / 2, $middle->x + $length / 2),
+            new Interval($middle->y - $width / 2, $middle->y + $width / 2), $depth, $fromBack,
+        );
     }
 
     public function middle(): Point
@@ -23,7 +40,9 @@ final readonly class Footprint
 
     public function at(Point $middle): self
     {
-        return self::around($this->name, $middle, $this->along->length(), $this->across->length(), $this->depth, $this->fromBack);
+        return self::around(
+            $this->name, $middle, $this->along->length(), $this->across->length(), $this->depth, $this->fromBack,
+        );
     }
 
     public function shallower(float $depth): self
@@ -31,12 +50,17 @@ final readonly class Footprint
         return new self($this->name, $this->along, $this->across, $depth, $this->fromBack);
     }
 
-    /** Timber between two: beside each other where both are cut from one face or do not lie over each other, else between their floors; less than zero where they meet. */
+    /**
+     * Timber between two: beside each other where both are cut from one face or do not lie over each other, else
+     * between their floors; less than zero where they meet.
+     */
     public function timberTo(self $other, float $body): float
     {
         $beside = -min($this->along->overlap($other->along), $this->across->overlap($other->across));
 
-        return $beside >= 0.0 || $this->fromBack === $other->fromBack ? $beside : max($beside, $body - $this->depth - $other->depth);
+        return $beside >= 0.0 || $this->fromBack === $other->fromBack
+            ? $beside
+            : max($beside, $body - $this->depth - $other->depth);
     }
 
     /**

@@ -23,7 +23,9 @@ final readonly class Polygon
             array_pop($points);
         }
 
-        return count($points) >= 3 ? new self($points) : throw new \InvalidArgumentException('An outline has at least three points.');
+        return count($points) >= 3
+            ? new self($points)
+            : throw new \InvalidArgumentException('An outline has at least three points.');
     }
 
     /** Shoelace formula, mm²; never negative. */
@@ -100,7 +102,10 @@ final readonly class Polygon
         $inside = false;
         foreach ($this->points as $index => $point) {
             $next = $this->points[($index + 1) % count($this->points)];
-            if (($point->y > $at->y) !== ($next->y > $at->y) && $at->x < $point->x + ($next->x - $point->x) * ($at->y - $point->y) / ($next->y - $point->y)) {
+            if (
+                ($point->y > $at->y) !== ($next->y > $at->y)
+                && $at->x < $point->x + ($next->x - $point->x) * ($at->y - $point->y) / ($next->y - $point->y)
+            ) {
                 $inside = ! $inside;
             }
         }
@@ -115,8 +120,21 @@ final readonly class Polygon
         foreach ($this->points as $index => $point) {
             $next = $this->points[($index + 1) % count($this->points)];
             $length = $point->distanceTo($next) ** 2;
-            $share = $length < 1e-12 ? 0.0 : max(0.0, min(1.0, (($at->x - $point->x) * ($next->x - $point->x) + ($at->y - $point->y) * ($next->y - $point->y)) / $length));
-            $nearest = min($nearest, $at->distanceTo(new Point($point->x + $share * ($next->x - $point->x), $point->y + $share * ($next->y - $point->y))));
+            $share = $length < 1e-12 ? 0.0 : max(
+                0.0,
+                min(
+                    1.0,
+                    (
+                        ($at->x - $point->x) * ($next->x - $point->x) + ($at->y - $point->y) * ($next->y - $point->y)
+                    ) / $length,
+                ),
+            );
+            $nearest = min(
+                $nearest,
+                $at->distanceTo(
+                    new Point($point->x + $share * ($next->x - $point->x), $point->y + $share * ($next->y - $point->y)),
+                ),
+            );
         }
 
         return $nearest;
@@ -142,10 +160,15 @@ final readonly class Polygon
 
     public function fitted(float $scale, float $x, float $y): self
     {
-        return new self(array_map(static fn (Point $point): Point => $point->scaled($scale, $scale)->moved($x, $y), $this->points));
+        return new self(
+            array_map(static fn (Point $point): Point => $point->scaled($scale, $scale)->moved($x, $y), $this->points),
+        );
     }
 
-    /** The same with fewer points, none of those left out farther from the line than the tolerance (Douglas and Peucker). */
+    /**
+     * The same with fewer points, none of those left out farther from the line than the tolerance (Douglas and
+     * Peucker).
+     */
     public function simplified(float $tolerance): self
     {
         $open = [...$this->points, $this->points[0]];
@@ -175,6 +198,8 @@ final readonly class Polygon
     {
         $length = $from->distanceTo($to);
 
-        return $length < 1e-9 ? $at->distanceTo($from) : abs(($to->x - $from->x) * ($from->y - $at->y) - ($from->x - $at->x) * ($to->y - $from->y)) / $length;
+        return $length < 1e-9
+            ? $at->distanceTo($from)
+            : abs(($to->x - $from->x) * ($from->y - $at->y) - ($from->x - $at->x) * ($to->y - $from->y)) / $length;
     }
 }

@@ -37,14 +37,18 @@ final readonly class AsMeasured
     public static function of(array $client, array $house, array $measured): self
     {
         $drawn = SpecificationReader::read($client, $house);
-        $read = SpecificationReader::read((new Mend('', $measured))->appliedTo($client, $house), [...$house, ...self::workedOut($drawn)]);
+        $read = SpecificationReader::read(
+            (new Mend('', $measured))->appliedTo($client, $house), [...$house, ...self::workedOut($drawn)],
+        );
         if ($drawn->specification === null || $read->specification === null) {
             return new self([], [], $read->problems);
         }
         $before = self::byKey($drawn);
         $after = self::byKey($read);
 
-        return new self(array_values(array_diff_key($after, $before)), array_values(array_diff_key($before, $after)), []);
+        return new self(
+            array_values(array_diff_key($after, $before)), array_values(array_diff_key($before, $after)), [],
+        );
     }
 
     /** @return array<string, string> */
@@ -92,7 +96,9 @@ final readonly class AsMeasured
         $parts = explode('.', $path);
         $field = self::field($path);
 
-        return ($field === null ? $path : $field->label).(count($parts) === 3 ? ', '.rtrim($parts[0], 's').' '.((int) $parts[1] + 1) : '');
+        return ($field === null ? $path : $field->label).(
+            count($parts) === 3 ? ', '.rtrim($parts[0], 's').' '.((int) $parts[1] + 1) : ''
+        );
     }
 
     /** What was drawn for a field, in words. */

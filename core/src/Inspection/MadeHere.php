@@ -16,7 +16,8 @@ enum MadeHere: string
     {
         return match ($this) {
             self::Neck => [
-                'heelWidth', 'thicknessFirst', 'thicknessTwelfth', 'nutWidth', 'headThickness', 'heelThickness', 'neckMoisture',
+                'heelWidth', 'thicknessFirst', 'thicknessTwelfth', 'nutWidth', 'headThickness', 'heelThickness',
+                'neckMoisture',
             ],
             self::Body => ['pocketWidth', 'pocketDepth', 'pocketLength', 'bodyMoisture', 'controlTop'],
             self::Fretboard => ['boardThickness', 'nutWidth', 'lastWidth', 'slotDepth', 'boardMoisture'],

@@ -54,7 +54,8 @@ final readonly class Tolerances
     /** @throws \OutOfBoundsException for a tolerance that there is not */
     public function value(string $key): float
     {
-        return $this->values[$key] ?? self::USUAL[$key][1] ?? throw new \OutOfBoundsException("There is no tolerance “{$key}”.");
+        return $this->values[$key] ?? self::USUAL[$key][1]
+            ?? throw new \OutOfBoundsException("There is no tolerance “{$key}”.");
     }
 
     public function isOwn(string $key): bool
@@ -65,6 +66,10 @@ final readonly class Tolerances
     /** @return list<Tolerance> */
     public function all(): array
     {
-        return array_map(fn (string $key, array $row): Tolerance => new Tolerance($key, $row[0], $this->value($key), $row[2]), array_keys(self::USUAL), self::USUAL);
+        return array_map(
+            fn (string $key, array $row): Tolerance => new Tolerance($key, $row[0], $this->value($key), $row[2]),
+            array_keys(self::USUAL),
+            self::USUAL,
+        );
     }
 }

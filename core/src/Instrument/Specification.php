@@ -53,7 +53,11 @@ final readonly class Specification
 
     public function bodyThickness(): Length
     {
-        return array_reduce($this->bodywork->layers, static fn (Length $sum, Layer $layer): Length => $sum->plus($layer->thickness), Length::ofMillimetres(0));
+        return array_reduce(
+            $this->bodywork->layers,
+            static fn (Length $sum, Layer $layer): Length => $sum->plus($layer->thickness),
+            Length::ofMillimetres(0),
+        );
     }
 
     /**
@@ -77,7 +81,9 @@ final readonly class Specification
     /** Whether the colour goes into the bare timber: under oil always, under lacquer when it is called a stain. */
     public function isStained(): bool
     {
-        return $this->isColoured() && (! $this->finishing->finish->isLacquer() || str_contains(mb_strtolower($this->finishing->colour), 'stain'));
+        return $this->isColoured() && (
+            ! $this->finishing->finish->isLacquer() || str_contains(mb_strtolower($this->finishing->colour), 'stain')
+        );
     }
 
     public function isBurst(): bool
@@ -116,7 +122,9 @@ final readonly class Specification
         return $this->isHollow() || $this->bodywork->body === BodyConstruction::Solid && $this->bodywork->weightRelief;
     }
 
-    /** What of the work no route knows yet, in words; empty where the route is whole, so that hours, price and date are. */
+    /**
+     * What of the work no route knows yet, in words; empty where the route is whole, so that hours, price and date are.
+     */
     public function routeLacks(): string
     {
         return $this->bodywork->body === BodyConstruction::FlatTop ? 'bracing, bending and closing the body' : '';
@@ -130,8 +138,13 @@ final readonly class Specification
     /** One line for lists: `six-string, chambered, white ash and black walnut`. */
     public function inOneLine(): string
     {
-        $numbers = [4 => 'four', 5 => 'five', 6 => 'six', 7 => 'seven', 8 => 'eight', 9 => 'nine', 10 => 'ten', 11 => 'eleven', 12 => 'twelve'];
-        $timbers = array_unique(array_map(static fn (Layer $layer): string => $layer->timber->name, $this->bodywork->layers));
+        $numbers = [
+            4 => 'four', 5 => 'five', 6 => 'six', 7 => 'seven', 8 => 'eight', 9 => 'nine', 10 => 'ten', 11 => 'eleven',
+            12 => 'twelve',
+        ];
+        $timbers = array_unique(
+            array_map(static fn (Layer $layer): string => $layer->timber->name, $this->bodywork->layers),
+        );
         $kind = ($this->brief->hand === Hand::Left ? 'left-handed ' : '').$numbers[$this->brief->strings].'-string'
             .($this->brief->type === InstrumentType::Bass ? ' bass' : '');
 

@@ -28,11 +28,13 @@ final class SpecificationCheck
             ...self::lists($specification),
             ...self::stringSet($specification),
             'joinFret' => $specification->joinery->joinFret > $specification->board->frets + 2
-                ? "The body cannot begin at fret {$specification->joinery->joinFret} of a board with {$specification->board->frets}." : null,
+                ? "The body cannot begin at fret {$specification->joinery->joinFret} of a board with {$specification->board->frets}."
+                : null,
             'bridgeMost' => $specification->bridgework->bridgeMost->mm <= $specification->bridgework->bridgeLeast->mm
                 ? 'The highest position of the saddles has to be above their lowest.' : null,
             'thicknessFirst' => $specification->neck->thicknessFirst->mm <= $specification->board->boardThickness->mm
-                ? "A neck of {$specification->neck->thicknessFirst->inMillimetres()} has no timber under a board of {$specification->board->boardThickness->inMillimetres()}." : null,
+                ? "A neck of {$specification->neck->thicknessFirst->inMillimetres()} has no timber under a board of {$specification->board->boardThickness->inMillimetres()}."
+                : null,
             'lastWidth' => $specification->board->lastWidth->mm < 0.8 * $specification->board->nutWidth->mm
                 ? 'A board does not narrow towards the body like this; check the width at the last fret.' : null,
         ]);
@@ -45,7 +47,9 @@ final class SpecificationCheck
             return null;
         }
         $asInches = $s->board->scale->mm * 25.4;
-        $hint = $asInches >= $shortest && $asInches <= $longest ? ' Did you mean '.round($s->board->scale->mm, 4).' in?' : '';
+        $hint = $asInches >= $shortest && $asInches <= $longest
+            ? ' Did you mean '.round($s->board->scale->mm, 4).' in?'
+            : '';
 
         return "{$s->board->scale->inMillimetres()} is no {$s->brief->type->value} scale; it runs from {$shortest} to {$longest} mm.{$hint}";
     }
@@ -62,12 +66,16 @@ final class SpecificationCheck
     {
         $fits = $s->frets()->countWithin($s->board->boardLength);
         if ($fits >= $s->board->frets) {
-            return $s->board->boardLength->mm < $s->board->scale->mm ? null : 'A board as long as the scale would reach the bridge.';
+            return $s->board->boardLength->mm < $s->board->scale->mm
+                ? null
+                : 'A board as long as the scale would reach the bridge.';
         }
 
         return sprintf(
-            'Fret %d of a %s scale lies at %s; a board of %s ends after fret %d. Lengthen the board or take fewer frets.',
-            $s->board->frets, $s->board->scale->inMillimetres(), $s->frets()->last()->inMillimetres(), $s->board->boardLength->inMillimetres(), $fits,
+            'Fret %d of a %s scale lies at %s; a board of %s ends after fret %d. Lengthen the board or take fewer '
+                .'frets.',
+            $s->board->frets, $s->board->scale->inMillimetres(), $s->frets()->last()->inMillimetres(),
+            $s->board->boardLength->inMillimetres(), $fits,
         );
     }
 
@@ -89,7 +97,10 @@ final class SpecificationCheck
     private static function lists(Specification $s): array
     {
         $count = $s->brief->strings;
-        $lists = ['gauges' => $s->stringing->gauges, 'tuning' => $s->stringing->tuning, 'unitMasses' => $s->stringing->unitMasses, 'posts' => $s->head->posts];
+        $lists = [
+            'gauges' => $s->stringing->gauges, 'tuning' => $s->stringing->tuning,
+            'unitMasses' => $s->stringing->unitMasses, 'posts' => $s->head->posts,
+        ];
 
         return array_map(static fn (array $list): ?string => $list === [] || count($list) === $count ? null
             : "There are {$count} strings and ".count($list).' entries here; write one for each, treble first.', $lists);

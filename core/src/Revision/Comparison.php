@@ -27,7 +27,9 @@ final class Comparison
             $was = $before->printed($field);
             $is = $after->printed($field);
             if ($was !== $is) {
-                $changes[] = $field->key === 'outlineSvg' ? new Change($field->label, $was === '' ? '' : 'one path', $is === '' ? '' : 'another path') : new Change($field->label, $was, $is);
+                $changes[] = $field->key === 'outlineSvg'
+                    ? new Change($field->label, $was === '' ? '' : 'one path', $is === '' ? '' : 'another path')
+                    : new Change($field->label, $was, $is);
             }
         }
 

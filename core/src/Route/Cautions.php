@@ -12,7 +12,10 @@ use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Standard;
 use Regimen\Route\Standards\Station;
 
-/** The cautions of an operation on this instrument: its way's and its entry's, its glue's, and those that the timber brings. */
+/**
+ * The cautions of an operation on this instrument: its way's and its entry's, its glue's, and those that the timber
+ * brings.
+ */
 final class Cautions
 {
     /** @return list<Caution> */

@@ -10,9 +10,11 @@ use Regimen\Units\Duration;
 final readonly class Link
 {
     /**
-     * @param  string  $spoils  what is spoiled for good if the order is broken; empty where it only costs quality or time
+     * @param  string  $spoils  what is spoiled for good if the order is broken; empty where it only costs quality or
+     *   time
      * @param  string  $rule  the rule that asks for it
-     * @param  Duration|null  $window  the later one begins at most so long after the labour of the earlier, if there is such a limit
+     * @param  Duration|null  $window  the later one begins at most so long after the labour of the earlier, if there is
+     *   such a limit
      */
     public function __construct(
         public string $before,
@@ -24,7 +26,10 @@ final readonly class Link
     ) {
     }
 
-    /** What two rules ask of the same pair: the reason of the first, or of the first that says what is spoiled, and the shorter window. */
+    /**
+     * What two rules ask of the same pair: the reason of the first, or of the first that says what is spoiled, and the
+     * shorter window.
+     */
     public function joined(self $other): self
     {
         $words = $this->spoils === '' && $other->spoils !== '' ? $other : $this;

@@ -41,7 +41,9 @@ final class Loops
         foreach ($from[$key] ?? [] as $link) {
             $path[] = $link;
             if (($state[$link->after] ?? 0) === 1) {
-                $begin = array_search($link->after, array_map(static fn (Link $one): string => $one->before, $path), true);
+                $begin = array_search(
+                    $link->after, array_map(static fn (Link $one): string => $one->before, $path), true,
+                );
 
                 return array_slice($path, (int) $begin);
             }

@@ -34,12 +34,20 @@ final readonly class Route
     /** Set-up and labour of all operations. */
     public function work(): Duration
     {
-        return array_reduce($this->operations, static fn (Duration $sum, Operation $operation): Duration => $sum->plus($operation->work()), Duration::zero());
+        return array_reduce(
+            $this->operations,
+            static fn (Duration $sum, Operation $operation): Duration => $sum->plus($operation->work()),
+            Duration::zero(),
+        );
     }
 
     public function setUps(): Duration
     {
-        return array_reduce($this->operations, static fn (Duration $sum, Operation $operation): Duration => $sum->plus($operation->setUp), Duration::zero());
+        return array_reduce(
+            $this->operations,
+            static fn (Duration $sum, Operation $operation): Duration => $sum->plus($operation->setUp),
+            Duration::zero(),
+        );
     }
 
     /** Labour of all operations at best, as usual and at worst. */
@@ -47,7 +55,11 @@ final readonly class Route
     {
         $none = new ThreePoint(Duration::zero(), Duration::zero(), Duration::zero());
 
-        return array_reduce($this->operations, static fn (ThreePoint $sum, Operation $operation): ThreePoint => $sum->plus($operation->hours), $none);
+        return array_reduce(
+            $this->operations,
+            static fn (ThreePoint $sum, Operation $operation): ThreePoint => $sum->plus($operation->hours),
+            $none,
+        );
     }
 
     public function find(string $key): ?Operation
@@ -128,7 +140,12 @@ final readonly class Route
         while ($left !== []) {
             $ready = self::firstReady($left, $waitsFor);
             if ($ready === null) {
-                throw CyclicRoute::through(array_map(static fn (Link $link): string => $names[$link->before], Loops::first(array_keys($names), $links)));
+                throw CyclicRoute::through(
+                    array_map(
+                        static fn (Link $link): string => $names[$link->before],
+                        Loops::first(array_keys($names), $links),
+                    ),
+                );
             }
             $sorted[] = $left[$ready];
             foreach ($next[$left[$ready]->key] ?? [] as $after) {

@@ -33,8 +33,11 @@ final class RouteDraft
 
     private string $rule = '';
 
-    public function __construct(private readonly HouseStandards $standards, private readonly Specification $specification, private readonly Methods $methods)
-    {
+    public function __construct(
+        private readonly HouseStandards $standards,
+        private readonly Specification $specification,
+        private readonly Methods $methods,
+    ) {
     }
 
     /** Names the rule that is speaking from now on. */
@@ -68,7 +71,9 @@ final class RouteDraft
         string $why = '',
         float $share = 1.0,
     ): void {
-        $wanted = $standard ?? ($key instanceof TradeOperation ? $key : throw UnknownStandard::operation(StepKey::of($key)->text));
+        $wanted = $standard ?? (
+            $key instanceof TradeOperation ? $key : throw UnknownStandard::operation(StepKey::of($key)->text)
+        );
         $entry = Operations::entry($key instanceof TradeOperation ? $key : $wanted);
         $house = $this->standards->operation((string) $wanted->value, $this->methods->tool((string) $wanted->value));
         $step = StepKey::of($key)->text;
@@ -93,8 +98,14 @@ final class RouteDraft
     }
 
     /** One of several like steps that share the labour of one operation, each waiting for a part of its own. */
-    public function addShare(StepKey $key, TradeOperation $operation, PartGroup $part, int $among, string $name, string $why): void
-    {
+    public function addShare(
+        StepKey $key,
+        TradeOperation $operation,
+        PartGroup $part,
+        int $among,
+        string $name,
+        string $why,
+    ): void {
         $this->add($key, [], [$part], $operation, $name, why: $why, share: 1 / $among);
     }
 
@@ -106,7 +117,9 @@ final class RouteDraft
         }
         $setTo = Operations::entry($operation)->setTo;
         $settings = array_map(
-            static fn (float|int|string $value): string => is_float($value) ? (string) round($value, 2) : (string) $value,
+            static fn (float|int|string $value): string => is_float($value)
+                ? (string) round($value, 2)
+                : (string) $value,
             $setTo === null ? [] : $setTo($this->specification),
         );
 
@@ -130,7 +143,8 @@ final class RouteDraft
 
     /**
      * @param  RouteKey|StepKey|list<RouteKey|StepKey>  $key  what comes after
-     * @param  RouteKey|StepKey|list<RouteKey|StepKey>  $before  what must be over before; what the route lacks is passed over
+     * @param  RouteKey|StepKey|list<RouteKey|StepKey>  $before  what must be over before; what the route lacks is
+     *   passed over
      * @param  string  $spoils  what is spoiled for good otherwise; empty where it only costs quality or time
      */
     public function after(
@@ -142,7 +156,9 @@ final class RouteDraft
     ): void {
         foreach (is_array($before) ? $before : [$before] as $earlier) {
             foreach (is_array($key) ? $key : [$key] as $later) {
-                $this->links[] = new Link(StepKey::of($earlier)->text, StepKey::of($later)->text, $reason, $spoils, $this->rule, $window);
+                $this->links[] = new Link(
+                    StepKey::of($earlier)->text, StepKey::of($later)->text, $reason, $spoils, $this->rule, $window,
+                );
             }
         }
     }
@@ -156,7 +172,8 @@ final class RouteDraft
      * The route in an order that obeys its links. Where rules contradict each other the one that was chosen against the
      * trade's usual way gives way, and the clash is kept.
      *
-     * @param  array<string, bool>  $schools  names of rules that answer a question, and whether in another than the usual way
+     * @param  array<string, bool>  $schools  names of rules that answer a question, and whether in another than the
+     *   usual way
      */
     public function route(array $schools = []): Route
     {

@@ -25,8 +25,14 @@ final readonly class Gauge
      */
     public static function parse(string $typed): self
     {
-        if (preg_match('/^(\d*\.?\d+)(mm)?(w?)(?:\/(\d*\.?\d+)(mm)?)?$/i', TypedText::of($typed), $found) !== 1 || $found[3] === '' && isset($found[4])) {
-            throw InvalidQuantity::unreadable($typed, '10', '0.013', '46w', '46w/18')->explained('w for a wound string, the treble first');
+        if (
+            preg_match('/^(\d*\.?\d+)(mm)?(w?)(?:\/(\d*\.?\d+)(mm)?)?$/i', TypedText::of($typed), $found) !== 1
+            || $found[3] === ''
+            && isset($found[4])
+        ) {
+            throw InvalidQuantity::unreadable($typed, '10', '0.013', '46w', '46w/18')->explained(
+                'w for a wound string, the treble first',
+            );
         }
         $diameter = self::diameter($found[1], $found[2] !== '');
         $core = isset($found[4]) ? self::diameter($found[4], ($found[5] ?? '') !== '') : null;
@@ -65,7 +71,8 @@ final readonly class Gauge
     /** As it is typed, `46w/18`; reads back as the same gauge. */
     public function typed(): string
     {
-        return round($this->diameter->inches() * 1000, 2).($this->wound ? 'w' : '').($this->statedCore === null ? '' : '/'.round($this->statedCore->mm, 4).'mm');
+        return round($this->diameter->inches() * 1000, 2).($this->wound ? 'w' : '')
+            .($this->statedCore === null ? '' : '/'.round($this->statedCore->mm, 4).'mm');
     }
 
     public function withDiameter(float $mil): self

@@ -21,6 +21,8 @@ final class BalanceMoisture
         $k2 = 1.91 + 0.0407 * $celsius - 0.000293 * $celsius ** 2;
         $kh = $k * $h;
 
-        return 1800 / $w * ($kh / (1 - $kh) + ($k1 * $kh + 2 * $k1 * $k2 * $kh ** 2) / (1 + $k1 * $kh + $k1 * $k2 * $kh ** 2));
+        return 1800 / $w * (
+            $kh / (1 - $kh) + ($k1 * $kh + 2 * $k1 * $k2 * $kh ** 2) / (1 + $k1 * $kh + $k1 * $k2 * $kh ** 2)
+        );
     }
 }

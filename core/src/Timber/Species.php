@@ -7,14 +7,19 @@ namespace Regimen\Timber;
 /**
  * A timber, by its common name.
  *
- * Specific gravities, shrinkage and hardness are in the reference table (memory of the tables of the *Wood Handbook*, USDA Forest
- * Products Laboratory; African ebony, which that table lacks, has rough figures from memory); which pores are open, which
+ * Specific gravities, shrinkage and hardness are in the reference table (memory of the tables of the *Wood Handbook*,
+ * USDA Forest
+ * Products Laboratory; African ebony, which that table lacks, has rough figures from memory); which pores are open,
+ * which
  * timber is oily and its colour on a drawing are common practice. Protected are timbers of the appendices of CITES
  * (memory): an authority has to be asked, nothing here says what may be shipped.
  */
 final readonly class Species
 {
-    /** name => [open pores, oily or dense, colour when drawn, gravity at 12 %, basic gravity, radial and tangential shrinkage in %, protected, Janka hardness in lbf] */
+    /**
+     * name => [open pores, oily or dense, colour when drawn, gravity at 12 %, basic gravity, radial and tangential
+     * shrinkage in %, protected, Janka hardness in lbf]
+     */
     private const KNOWN = [
         'sugar maple' => [false, false, '#e8cf9c', 0.63, null, 4.8, 9.9, false, 1450],
         'red maple' => [false, false, '#e3c594', 0.54, null, 4.0, 8.2, false, 950],
@@ -63,7 +68,8 @@ final readonly class Species
     public static function named(string $name): self
     {
         $known = self::KNOWN[$name] ?? throw new \InvalidArgumentException(
-            '“'.mb_substr($name, 0, 60).'” is not in the timber table. Choose one of: '.implode(', ', self::names()).'.',
+            '“'.mb_substr($name, 0, 60).'” is not in the timber table. Choose one of: '.implode(', ', self::names())
+                .'.',
         );
 
         return new self($name, ...$known);
@@ -76,7 +82,8 @@ final readonly class Species
     }
 
     /**
-     * T3: density in kg/m³ at a moisture in %, through basic gravity: G_M = G / (1 − 0.265 a G) with a = (30 − M) / 30, nothing
+     * T3: density in kg/m³ at a moisture in %, through basic gravity: G_M = G / (1 − 0.265 a G) with a = (30 − M) / 30,
+     * nothing
      * above 30 %, then 1000 G_M (1 + M / 100). Source: Wood Handbook, FPL-GTR-282, chapter 4.
      *
      * @param  float  $moisture  % of the dry mass, zero or more
@@ -89,7 +96,9 @@ final readonly class Species
         return 1000 * $gravity / (1 - self::SHRINKS * $share * $gravity) * (1 + $moisture / 100);
     }
 
-    /** Gravity by dry mass and green volume; from one at 12 %: G = G₁₂ / (1 + 0.265 · 0.6 · G₁₂), 0.6 being a at 12 %. */
+    /**
+     * Gravity by dry mass and green volume; from one at 12 %: G = G₁₂ / (1 + 0.265 · 0.6 · G₁₂), 0.6 being a at 12 %.
+     */
     private function basicGravity(): float
     {
         return $this->basicGravity ?? $this->gravityAtTwelve / (1 + self::SHRINKS * 0.6 * $this->gravityAtTwelve);

@@ -44,7 +44,8 @@ final readonly class Duration
     }
 
     /**
-     * Reads a duration as makers type it: `1.5` and `1,5` are hours, `1:30`, `1 h 30`, `1h30m`, `90 min`, `3 d`, `1/2 h`, `1 1/2`.
+     * Reads a duration as makers type it: `1.5` and `1,5` are hours, `1:30`, `1 h 30`, `1h30m`, `90 min`, `3 d`, `1/2
+     * h`, `1 1/2`.
      * A day is 24 hours.
      *
      * @throws InvalidQuantity if it is empty, unreadable, negative or over ten years
@@ -83,7 +84,8 @@ final readonly class Duration
             return null;
         }
 
-        return self::DAY * self::decimal($sum[1] ?? '0') + 60 * self::decimal($sum[2] ?? '0') + self::decimal($sum[3] ?? '0');
+        return self::DAY * self::decimal($sum[1] ?? '0') + 60 * self::decimal($sum[2] ?? '0')
+            + self::decimal($sum[3] ?? '0');
     }
 
     private static function decimal(string $digits): float
@@ -107,7 +109,10 @@ final readonly class Duration
         return self::inWords(0, $this->minutes);
     }
 
-    /** Time by the clock, as holds and lead times are said: as labour up to two days, then `2 d`, `3 d 12 h`; a day is 24 h. Parses back. */
+    /**
+     * Time by the clock, as holds and lead times are said: as labour up to two days, then `2 d`, `3 d 12 h`; a day is
+     * 24 h. Parses back.
+     */
     public function byTheClock(): string
     {
         $days = $this->minutes >= 2 * self::DAY ? intdiv($this->minutes, self::DAY) : 0;

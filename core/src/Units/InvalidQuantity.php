@@ -8,31 +8,46 @@ namespace Regimen\Units;
 final class InvalidQuantity extends \InvalidArgumentException
 {
     /** @param  list<string>  $proposals  what would have been accepted */
-    public function __construct(string $message, public readonly array $proposals = [], public readonly Refusal $why = Refusal::Other, private readonly string $hint = '')
-    {
+    public function __construct(
+        string $message,
+        public readonly array $proposals = [],
+        public readonly Refusal $why = Refusal::Other,
+        private readonly string $hint = '',
+    ) {
         parent::__construct($message);
     }
 
     public static function empty(string ...$examples): self
     {
-        return new self('Nothing was typed. Write for example '.self::listed($examples).'.', array_values($examples), Refusal::Empty);
+        return new self(
+            'Nothing was typed. Write for example '.self::listed($examples).'.', array_values($examples),
+            Refusal::Empty,
+        );
     }
 
     public static function unreadable(string $typed, string ...$examples): self
     {
-        return new self("“{$typed}” can't be read. Write for example ".self::listed($examples).'.', array_values($examples), Refusal::Unreadable);
+        return new self(
+            "“{$typed}” can't be read. Write for example ".self::listed($examples).'.',
+            array_values($examples),
+            Refusal::Unreadable,
+        );
     }
 
     /** The same with a word on how it is written. */
     public function explained(string $hint): self
     {
-        return $hint === '' ? $this : new self(rtrim($this->getMessage(), '.').", {$hint}.", $this->proposals, $this->why, $hint);
+        return $hint === '' ? $this : new self(
+            rtrim($this->getMessage(), '.').", {$hint}.", $this->proposals, $this->why, $hint,
+        );
     }
 
     /** The same refusal with other examples, where the reader did not know the bounds of what it reads for. */
     public function proposing(string $typed, string ...$examples): self
     {
-        return ($this->why === Refusal::Empty ? self::empty(...$examples) : self::unreadable($typed, ...$examples))->explained($this->hint);
+        return (
+            $this->why === Refusal::Empty ? self::empty(...$examples) : self::unreadable($typed, ...$examples)
+        )->explained($this->hint);
     }
 
     /** @param  array<string>  $examples */
@@ -78,7 +93,10 @@ final class InvalidQuantity extends \InvalidArgumentException
     {
         $question = $meant === null ? '' : " Did you mean {$meant}?";
 
-        return new self("“{$typed}” is outside what can be built; from {$least} to {$most} is right.{$question}", $meant === null ? [$least, $most] : [$least, $most, $meant]);
+        return new self(
+            "“{$typed}” is outside what can be built; from {$least} to {$most} is right.{$question}",
+            $meant === null ? [$least, $most] : [$least, $most, $meant],
+        );
     }
 
     public static function tooFine(string $typed, int $digits): self

@@ -87,7 +87,9 @@ final readonly class Length
         $smallest = INF;
         $rest = $text;
         do {
-            if (preg_match("/^(?:{$term})\s*(?<unit>{$unit})?\.?[\s,+-]*/u", $rest, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+            if (preg_match(
+                "/^(?:{$term})\s*(?<unit>{$unit})?\.?[\s,+-]*/u", $rest, $found, PREG_UNMATCHED_AS_NULL,
+            ) !== 1) {
                 throw InvalidQuantity::unreadable($typed, ...self::EXAMPLES);
             }
             $fraction = $found['over'] !== null;

@@ -111,7 +111,10 @@ final readonly class Money
         $exact = array_map(fn (int|float $share): float => abs($this->minor) * $share / $total, $shares);
         $parts = array_map(static fn (float $part): int => (int) floor($part), $exact);
         $order = array_keys($exact);
-        usort($order, static fn (int $a, int $b): int => [$exact[$b] - $parts[$b], $a] <=> [$exact[$a] - $parts[$a], $b]);
+        usort(
+            $order,
+            static fn (int $a, int $b): int => [$exact[$b] - $parts[$b], $a] <=> [$exact[$a] - $parts[$a], $b],
+        );
         $left = abs($this->minor) - array_sum($parts);
         foreach (array_slice($order, 0, $left) as $index) {
             $parts[$index]++;
@@ -146,7 +149,10 @@ final readonly class Money
         return self::knownDigits()[$currency] ?? throw InvalidQuantity::notACurrency($currency);
     }
 
-    /** @return array<string, int> digits of the minor unit by currency code, from the ICU data of PHP's intl extension */
+    /**
+     * @return array<string, int> digits of the minor unit by currency code, from the ICU data of PHP's intl
+     *   extension
+     */
     private static function knownDigits(): array
     {
         static $digits = null;
@@ -164,6 +170,9 @@ final readonly class Money
     /** @return list<string> the currencies a shop may choose, as ISO 4217 codes */
     private static function currencyCodes(): array
     {
-        return ['EUR', 'USD', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK', 'HUF', 'JPY', 'KRW', 'BRL', 'MXN', 'ZAR', 'INR'];
+        return [
+            'EUR', 'USD', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK', 'HUF', 'JPY', 'KRW',
+            'BRL', 'MXN', 'ZAR', 'INR',
+        ];
     }
 }

@@ -14,10 +14,15 @@ final class Scalar
     public const ANGLE = ['°' => 1.0, 'deg' => 1.0, 'degrees' => 1.0];
 
     /** @var array<string, float> to kilohms */
-    public const RESISTANCE = ['k' => 1.0, 'kω' => 1.0, 'kohm' => 1.0, 'ω' => 0.001, 'ohm' => 0.001, 'r' => 0.001, 'm' => 1000.0, 'mω' => 1000.0, 'mohm' => 1000.0];
+    public const RESISTANCE = [
+        'k' => 1.0, 'kω' => 1.0, 'kohm' => 1.0, 'ω' => 0.001, 'ohm' => 0.001, 'r' => 0.001, 'm' => 1000.0,
+        'mω' => 1000.0, 'mohm' => 1000.0,
+    ];
 
     /** @var array<string, float> to nanofarads */
-    public const CAPACITANCE = ['nf' => 1.0, 'n' => 1.0, 'µf' => 1000.0, 'μf' => 1000.0, 'uf' => 1000.0, 'pf' => 0.001, 'p' => 0.001];
+    public const CAPACITANCE = [
+        'nf' => 1.0, 'n' => 1.0, 'µf' => 1000.0, 'μf' => 1000.0, 'uf' => 1000.0, 'pf' => 0.001, 'p' => 0.001,
+    ];
 
     /** @var array<string, float> to per cent */
     public const PERCENT = ['%' => 1.0];
@@ -34,13 +39,21 @@ final class Scalar
      *
      * @throws InvalidQuantity if it is empty, unreadable, absurdly large, or negative where that is not allowed
      */
-    public static function parse(string $typed, array $units, string $unit, array $examples, bool $signed = false): float
-    {
+    public static function parse(
+        string $typed,
+        array $units,
+        string $unit,
+        array $examples,
+        bool $signed = false,
+    ): float {
         $text = mb_strtolower(str_replace(',', '.', TypedText::of($typed)));
         if ($text === '') {
             throw InvalidQuantity::empty(...$examples);
         }
-        if (preg_match('/^([+-]?)(\d+(?:\.\d+)?|\.\d+)\s*(\D*)$/u', $text, $found) !== 1 || ! isset($units[$found[3] === '' ? $unit : trim($found[3])])) {
+        if (
+            preg_match('/^([+-]?)(\d+(?:\.\d+)?|\.\d+)\s*(\D*)$/u', $text, $found) !== 1
+            || ! isset($units[$found[3] === '' ? $unit : trim($found[3])])
+        ) {
             throw InvalidQuantity::unreadable(trim($typed), ...$examples);
         }
         if ($found[1] === '-' && ! $signed) {

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Regimen\Units;
 
 /**
- * What somebody typed, in the digits and marks that every reader of quantities understands: decimal digits of any script
- * (full-width, Arabic, Devanagari, …) become 0 to 9, full-width marks and the decimal marks of other scripts become ours,
+ * What somebody typed, in the digits and marks that every reader of quantities understands: decimal digits of any
+ * script
+ * (full-width, Arabic, Devanagari, …) become 0 to 9, full-width marks and the decimal marks of other scripts become
+ * ours,
  * vulgar fractions are written out. A raised, lowered or circled digit is none: `10²` is not 102, and it is refused.
  */
 final class TypedText
@@ -27,7 +29,10 @@ final class TypedText
         if (preg_match('/[^\x00-\x7f]/', $typed) !== 1) {
             return trim($typed);
         }
-        $text = (string) preg_replace_callback('/[\p{Nd}\p{No}\p{Nl}\x{FF01}-\x{FF5E}]/u', static fn (array $found): string => self::character($found[0], $typed), $typed);
+        $text = (string) preg_replace_callback(
+            '/[\p{Nd}\p{No}\p{Nl}\x{FF01}-\x{FF5E}]/u',
+            static fn (array $found): string => self::character($found[0], $typed), $typed,
+        );
 
         return trim(strtr($text, self::MARKS));
     }

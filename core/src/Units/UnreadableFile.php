@@ -20,6 +20,15 @@ final class UnreadableFile extends \InvalidArgumentException
     /** @param  array<int, string>  $refused  what is wrong, by line */
     public static function lines(array $refused): self
     {
-        return new self(implode("\n", array_map(static fn (int $line, string $what): string => "Line {$line}: {$what}.", array_keys($refused), $refused)));
+        return new self(
+            implode(
+                "\n",
+                array_map(
+                    static fn (int $line, string $what): string => "Line {$line}: {$what}.",
+                    array_keys($refused),
+                    $refused,
+                ),
+            ),
+        );
     }
 }

@@ -26,14 +26,22 @@ final class CostingTest extends TestCase
     {
         // CALCULATIONS M2, by hand: 750 at a margin of 25 % is 1000; at a mark-up of 25 % it is 937.50.
         self::assertSame(100_000, Quote::fromMargin(Money::ofMinor(75_000, 'EUR'), 0.25)->minor);
-        self::assertSame([93_750, 75_000], [Quote::fromMarkUp(Money::ofMinor(75_000, 'EUR'), 0.25)->minor, Quote::fromMarkUp(Money::ofMinor(75_000, 'EUR'), 0.0)->minor]);
+        self::assertSame(
+            [93_750, 75_000],
+            [
+                Quote::fromMarkUp(Money::ofMinor(75_000, 'EUR'), 0.25)->minor,
+                Quote::fromMarkUp(Money::ofMinor(75_000, 'EUR'), 0.0)->minor,
+            ],
+        );
         $this->expectException(\InvalidArgumentException::class);
         Quote::fromMargin(Money::ofMinor(1, 'EUR'), 1.0);
     }
 
     public function test_a_quote_adds_up(): void
     {
-        $quote = Quote::of(Duration::ofHours(10), Money::ofMinor(5_000, 'EUR'), Money::ofMinor(40_000, 'EUR'), 0.1, 0.2);
+        $quote = Quote::of(
+            Duration::ofHours(10), Money::ofMinor(5_000, 'EUR'), Money::ofMinor(40_000, 'EUR'), 0.1, 0.2,
+        );
         self::assertSame(50_000, $quote->labour->minor);
         self::assertSame(9_000, $quote->overhead->minor);
         self::assertSame(99_000, $quote->cost->minor);
@@ -43,8 +51,14 @@ final class CostingTest extends TestCase
     public function test_what_is_written_off_leaves_the_build_and_stands_in_the_loss_account(): void
     {
         $cost = JobCost::of(
-            [new WorkedTime(Duration::ofMinutes(90), Money::ofMinor(4_000, 'EUR')), new WorkedTime(Duration::ofMinutes(30), Money::ofMinor(3_000, 'EUR'))],
-            [new MaterialUse(Money::ofMinor(10_000, 'EUR'), 4, 1, 1), new MaterialUse(Money::ofMinor(5_000, 'EUR'), 1, 1, 0)],
+            [
+                new WorkedTime(Duration::ofMinutes(90), Money::ofMinor(4_000, 'EUR')),
+                new WorkedTime(Duration::ofMinutes(30), Money::ofMinor(3_000, 'EUR')),
+            ],
+            [
+                new MaterialUse(Money::ofMinor(10_000, 'EUR'), 4, 1, 1),
+                new MaterialUse(Money::ofMinor(5_000, 'EUR'), 1, 1, 0),
+            ],
             'EUR',
         );
         self::assertSame(7_500, $cost->labour->minor);
@@ -59,7 +73,10 @@ final class CostingTest extends TestCase
     public function test_every_specification_has_a_kit_with_a_price(Specification $specification): void
     {
         $kit = Kit::of($specification, StarterPrices::in('EUR'));
-        self::assertSame($kit->cost()->minor, array_sum(array_map(static fn (KitLine $line): int => $line->cost()->minor, $kit->lines)));
+        self::assertSame(
+            $kit->cost()->minor,
+            array_sum(array_map(static fn (KitLine $line): int => $line->cost()->minor, $kit->lines)),
+        );
         $names = array_map(static fn (KitLine $line): string => $line->price->key, $kit->lines);
         self::assertSame(! $specification->joinery->joint->isGlued(), in_array('neck-screws', $names, true));
         self::assertSame(6.0, (float) $kit->lines[array_search('tuner', $names, true)]->quantity);

@@ -23,7 +23,8 @@ final class KitTest extends TestCase
 {
     public function test_a_body_is_bought_rough_with_its_waste(): void
     {
-        // By hand: 45 + 6 mm planing × 350 × 510 mm are 3.858 bd ft (1 bd ft = 144 in³); with a quarter lost 5.14, bought as 5.2.
+        // By hand: 45 + 6 mm planing × 350 × 510 mm are 3.858 bd ft (1 bd ft = 144 in³); with a quarter lost 5.14,
+        // bought as 5.2.
         $exact = (51 / 25.4) * (350 / 25.4) * (510 / 25.4) / 144 / 0.75;
         self::assertEqualsWithDelta(5.14, $exact, 0.01);
         $body = self::line(Specifications::sixString(), 'red alder for the body');
@@ -34,7 +35,16 @@ final class KitTest extends TestCase
 
     public function test_each_layer_is_bought_apart(): void
     {
-        $names = self::names(Specifications::sixString(['layers' => [Specifications::layer('black walnut', 6), Specifications::layer('sugar maple', 2), Specifications::layer('white ash', 37)]]));
+        $names = self::names(
+            Specifications::sixString(
+                [
+                    'layers' => [
+                        Specifications::layer('black walnut', 6), Specifications::layer('sugar maple', 2),
+                        Specifications::layer('white ash', 37),
+                    ],
+                ],
+            ),
+        );
         foreach (['black walnut for the top', 'sugar maple for layer 2', 'white ash for layer 3'] as $layer) {
             self::assertContains($layer, $names);
         }
@@ -42,7 +52,12 @@ final class KitTest extends TestCase
 
     public function test_a_bass_takes_the_parts_of_a_bass(): void
     {
-        $bass = Specifications::sixString(['type' => InstrumentType::Bass, 'strings' => 5, 'scale' => Length::ofInches(34), 'nutWidth' => Length::ofMillimetres(45), 'pickups' => 1]);
+        $bass = Specifications::sixString(
+            [
+                'type' => InstrumentType::Bass, 'strings' => 5, 'scale' => Length::ofInches(34),
+                'nutWidth' => Length::ofMillimetres(45), 'pickups' => 1,
+            ],
+        );
         self::assertSame(5.0, (float) self::line($bass, 'bass tuner')->quantity);
         self::assertSame(1.0, (float) self::line($bass, 'bass pickup')->quantity);
         self::assertContains('set of bass strings', self::names($bass));
@@ -52,7 +67,10 @@ final class KitTest extends TestCase
     public function test_nothing_is_bought_that_is_not_needed(): void
     {
         self::assertNotContains('pickup', self::names(Specifications::sixString(['pickups' => 0])));
-        self::assertContains('lacquer, sealer, thinner, colour', self::names(Specifications::sixString(['finish' => FinishSystem::Nitrocellulose])));
+        self::assertContains(
+            'lacquer, sealer, thinner, colour',
+            self::names(Specifications::sixString(['finish' => FinishSystem::Nitrocellulose])),
+        );
         self::assertNotContains('lacquer, sealer, thinner, colour', self::names(Specifications::sixString()));
     }
 
@@ -73,7 +91,10 @@ final class KitTest extends TestCase
 
     public function test_what_is_in_the_shop(): void
     {
-        self::assertSame([false, false, true, true], array_map(static fn (KitState $state): bool => $state->isInTheShop(), KitState::cases()));
+        self::assertSame(
+            [false, false, true, true],
+            array_map(static fn (KitState $state): bool => $state->isInTheShop(), KitState::cases()),
+        );
     }
 
     public function test_a_line_is_split_to_the_minor_unit(): void
@@ -89,9 +110,17 @@ final class KitTest extends TestCase
         mt_srand(71);
         for ($round = 0; $round < 200; $round++) {
             $margin = mt_rand(0, 80) / 100;
-            $quote = Quote::of(Duration::ofMinutes(mt_rand(100, 9000)), Money::ofMinor(mt_rand(1000, 9000), 'EUR'), Money::ofMinor(mt_rand(0, 200_000), 'EUR'), mt_rand(0, 50) / 100, $margin);
-            self::assertEqualsWithDelta($margin, ($quote->price->minor - $quote->cost->minor) / $quote->price->minor, 0.001);
-            self::assertSame($quote->cost->minor, $quote->labour->minor + $quote->material->minor + $quote->overhead->minor);
+            $quote = Quote::of(
+                Duration::ofMinutes(mt_rand(100, 9000)), Money::ofMinor(mt_rand(1000, 9000), 'EUR'),
+                Money::ofMinor(mt_rand(0, 200_000), 'EUR'), mt_rand(0, 50) / 100, $margin,
+            );
+            self::assertEqualsWithDelta(
+                $margin, ($quote->price->minor - $quote->cost->minor) / $quote->price->minor, 0.001,
+            );
+            self::assertSame(
+                $quote->cost->minor,
+                $quote->labour->minor + $quote->material->minor + $quote->overhead->minor,
+            );
         }
     }
 
@@ -114,6 +143,8 @@ final class KitTest extends TestCase
     /** @return list<string> */
     private static function names(Specification $specification): array
     {
-        return array_map(static fn (KitLine $line): string => $line->name, Kit::of($specification, StarterPrices::in('EUR'))->lines);
+        return array_map(
+            static fn (KitLine $line): string => $line->name, Kit::of($specification, StarterPrices::in('EUR'))->lines,
+        );
     }
 }

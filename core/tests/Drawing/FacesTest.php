@@ -39,10 +39,22 @@ final class FacesTest extends TestCase
     /** What is deeper than the body is drawn through it, not out of it. */
     public function test_nothing_is_drawn_beyond_the_other_face(): void
     {
-        $workings = self::workings(['cavities' => [['kind' => 'control', 'depth' => '60', 'length' => '80', 'width' => '60', 'behind' => '40', 'across' => '-85']]]);
+        $workings = self::workings(
+            [
+                'cavities' => [
+                    [
+                        'kind' => 'control', 'depth' => '60', 'length' => '80', 'width' => '60', 'behind' => '40',
+                        'across' => '-85',
+                    ],
+                ],
+            ],
+        );
         $top = $workings->bridge()->boardAboveTop();
         foreach ([[SideView::of($workings), $top], [LayersView::of($workings), 0.0]] as [$view, $from]) {
-            self::assertContainsEquals([0.0, self::BODY], self::spans($view, static fn (Point $point): float => $point->y - $from));
+            self::assertContainsEquals(
+                [0.0, self::BODY],
+                self::spans($view, static fn (Point $point): float => $point->y - $from),
+            );
         }
     }
 
@@ -52,7 +64,13 @@ final class FacesTest extends TestCase
         return Workings::of(SpecificationReader::read([
             'neckAngle' => '0', 'pocketDepth' => '16', 'layers' => [['timber' => 'red alder', 'thickness' => '44.45']],
             'pickups' => [['place' => 'bridge', 'kind' => 'humbucker', 'position' => '41.5', 'depth' => '20']],
-            'cavities' => [['kind' => 'control', 'depth' => '38', 'length' => '80', 'width' => '60', 'behind' => '40', 'across' => '-85']], ...$typed,
+            'cavities' => [
+                [
+                    'kind' => 'control', 'depth' => '38', 'length' => '80', 'width' => '60', 'behind' => '40',
+                    'across' => '-85',
+                ],
+            ],
+            ...$typed,
         ]));
     }
 
@@ -62,8 +80,18 @@ final class FacesTest extends TestCase
      */
     private static function spans(View $view, callable $down): array
     {
-        $let = array_filter($view->shapes, static fn (Shape $shape): bool => $shape->style === 'hidden' && count($shape->points) === 4);
+        $let = array_filter(
+            $view->shapes,
+            static fn (Shape $shape): bool => $shape->style === 'hidden' && count($shape->points) === 4,
+        );
 
-        return array_values(array_map(static fn (Shape $shape): array => [round(min(array_map($down, $shape->points)), 6), round(max(array_map($down, $shape->points)), 6)], $let));
+        return array_values(
+            array_map(
+                static fn (Shape $shape): array => [
+                    round(min(array_map($down, $shape->points)), 6), round(max(array_map($down, $shape->points)), 6),
+                ],
+                $let,
+            ),
+        );
     }
 }

@@ -39,8 +39,20 @@ final class ElectronicsTest extends TestCase
 
     public function test_the_tap_test_says_what_must_sound_and_what_must_not(): void
     {
-        $test = TapTest::of(Specifications::sixString(['pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'], ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k']]]));
-        self::assertSame([['neck'], ['neck', 'bridge'], ['bridge']], array_map(static fn (TapPosition $one): array => $one->sounds->pickups, $test));
+        $test = TapTest::of(
+            Specifications::sixString(
+                [
+                    'pickups' => [
+                        ['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'],
+                        ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k'],
+                    ],
+                ],
+            ),
+        );
+        self::assertSame(
+            [['neck'], ['neck', 'bridge'], ['bridge']],
+            array_map(static fn (TapPosition $one): array => $one->sounds->pickups, $test),
+        );
         self::assertSame([['bridge'], [], ['neck']], array_column($test, 'silent'));
         self::assertEqualsWithDelta(7.8 * 8.4 / 16.2, $test[1]->kilohms, 1e-9);
         self::assertEqualsWithDelta(8.4 * 500 / 508.4, $test[2]->atJack, 1e-9, 'the volume pot lies in parallel');
@@ -56,12 +68,26 @@ final class ElectronicsTest extends TestCase
     #[TestWith(['neck split + bridge split', 'neck split + bridge split', 3.9 * 4.2 / 8.1])]
     #[TestWith(['bridge coils in parallel', 'bridge coils in parallel', 2.1])]
     #[TestWith(['neck split in series with bridge', 'neck split in series with bridge', 12.3])]
-    public function test_a_position_may_be_parallel_in_series_or_split(string $typed, string $words, float $kilohms): void
-    {
+    public function test_a_position_may_be_parallel_in_series_or_split(
+        string $typed,
+        string $words,
+        float $kilohms,
+    ): void {
         $position = SwitchPosition::parse($typed);
         self::assertSame($words, $position->inWords());
         self::assertSame($words, SwitchPosition::parse($words)->inWords());
-        $test = TapTest::of(Specifications::sixString(['switch' => $typed, 'pots' => '', 'pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'], ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k']]]));
+        $test = TapTest::of(
+            Specifications::sixString(
+                [
+                    'switch' => $typed,
+                    'pots' => '',
+                    'pickups' => [
+                        ['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'],
+                        ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k'],
+                    ],
+                ],
+            ),
+        );
         self::assertEqualsWithDelta($kilohms, $test[0]->kilohms, 1e-9);
         self::assertEqualsWithDelta($kilohms * 500 / ($kilohms + 500), $test[0]->atJack, 1e-9);
     }
@@ -78,7 +104,14 @@ final class ElectronicsTest extends TestCase
 
     public function test_a_pickup_that_the_instrument_has_not_makes_the_position_unknown_and_the_rest_is_tested(): void
     {
-        $test = TapTest::of(Specifications::sixString(['switch' => 'neck, neck + middle, middle', 'pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k']]]));
+        $test = TapTest::of(
+            Specifications::sixString(
+                [
+                    'switch' => 'neck, neck + middle, middle',
+                    'pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k']],
+                ],
+            ),
+        );
         self::assertEqualsWithDelta(7.8, $test[0]->kilohms, 1e-9);
         self::assertSame([null, null], [$test[1]->kilohms, $test[2]->kilohms]);
         self::assertSame([null, null], [$test[1]->atJack, $test[2]->atJack]);
@@ -87,7 +120,17 @@ final class ElectronicsTest extends TestCase
 
     public function test_a_resistance_that_is_unknown_makes_the_whole_unknown(): void
     {
-        $test = TapTest::of(Specifications::sixString(['switch' => 'neck, neck + bridge', 'pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'], ['place' => 'bridge', 'kind' => 'humbucker']]]));
+        $test = TapTest::of(
+            Specifications::sixString(
+                [
+                    'switch' => 'neck, neck + bridge',
+                    'pickups' => [
+                        ['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.8k'],
+                        ['place' => 'bridge', 'kind' => 'humbucker'],
+                    ],
+                ],
+            ),
+        );
         self::assertNull($test[1]->kilohms);
         self::assertNull($test[1]->atJack);
         self::assertEqualsWithDelta(7.8, $test[0]->kilohms, 1e-9);
@@ -103,7 +146,9 @@ final class ElectronicsTest extends TestCase
     public function test_a_resistance_is_said_in_the_unit_it_is_read_in(float $kilohms, string $words): void
     {
         self::assertSame($words, ElectricWords::resistance($kilohms));
-        self::assertEqualsWithDelta($kilohms, Scalar::parse($words, Scalar::RESISTANCE, 'k', []), 1e-9, 'and reads back');
+        self::assertEqualsWithDelta(
+            $kilohms, Scalar::parse($words, Scalar::RESISTANCE, 'k', []), 1e-9, 'and reads back',
+        );
     }
 
     #[TestWith([0.47, '470 pF'])]
@@ -112,7 +157,9 @@ final class ElectronicsTest extends TestCase
     public function test_a_capacitance_is_said_in_the_unit_it_is_read_in(float $nanofarads, string $words): void
     {
         self::assertSame($words, ElectricWords::capacitance($nanofarads));
-        self::assertEqualsWithDelta($nanofarads, Scalar::parse($words, Scalar::CAPACITANCE, 'nf', []), 1e-9, 'and reads back');
+        self::assertEqualsWithDelta(
+            $nanofarads, Scalar::parse($words, Scalar::CAPACITANCE, 'nf', []), 1e-9, 'and reads back',
+        );
     }
 
     public function test_pots_follow_the_pickups(): void

@@ -12,22 +12,38 @@ use Regimen\Tests\Specifications;
 use Regimen\Units\Words;
 
 /**
- * Every figure of one plain instrument, worked by hand from the definitions in CALCULATIONS, without the classes that compute
+ * Every figure of one plain instrument, worked by hand from the definitions in CALCULATIONS, without the classes that
+ * compute
  * it: a scale of 647.7 mm, 22 frets, a nut of 43 and 56 mm at the last fret, a radius of 12 in.
  */
 final class FigureBookTest extends TestCase
 {
     private const TYPED = [
-        'lastWidth' => '56', 'overhang' => '8', 'boardThickness' => '6', 'radius' => '12"', 'tangDepth' => '1.8', 'slotDepth' => '2.3',
+        'lastWidth' => '56', 'overhang' => '8', 'boardThickness' => '6', 'radius' => '12"', 'tangDepth' => '1.8',
+        'slotDepth' => '2.3',
         'markerOffset' => '14.3', 'markerDiameter' => '6', 'markerThickness' => '1.5', 'crownHeight' => '1.2',
-        'thicknessFirst' => '21.5', 'thicknessTwelfth' => '22.5', 'rodDepth' => '9', 'headLength' => '200', 'headAngle' => '10', 'headThickness' => '15',
-        'posts' => '40/14 70/9 100/4 100/-4 70/-9 40/-14', 'postHeight' => '8', 'nutMargin' => '3', 'bridgeSpread' => '52',
-        'heelThickness' => '24', 'pocketDepth' => '16', 'neckAngle' => '1', 'joinFret' => '16', 'bridgeLeast' => '10', 'bridgeMost' => '22', 'bridgeRecess' => '1',
-        'actionTreble' => '1.6', 'actionBass' => '2.0', 'nutAction' => '0.4', 'saddleFront' => '-2', 'saddleTravel' => '10',
-        'airTemperature' => '21.1 C', 'airHumidity' => '50', 'humidityLow' => '30', 'humidityHigh' => '70', 'bodyWidth' => '330', 'bodyCut' => 'flat-sawn',
-        'pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.6k', 'depth' => '20'], ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k', 'depth' => '21']],
-        'cavities' => [['kind' => 'control', 'depth' => '37', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-85']],
-        'pots' => '500k, 250k', 'capacitors' => '20 nF', 'bodyBinding' => '2', 'boardBinding' => '1.5', 'rodLength' => '440',
+        'thicknessFirst' => '21.5', 'thicknessTwelfth' => '22.5', 'rodDepth' => '9', 'headLength' => '200',
+        'headAngle' => '10', 'headThickness' => '15',
+        'posts' => '40/14 70/9 100/4 100/-4 70/-9 40/-14', 'postHeight' => '8', 'nutMargin' => '3',
+        'bridgeSpread' => '52',
+        'heelThickness' => '24', 'pocketDepth' => '16', 'neckAngle' => '1', 'joinFret' => '16', 'bridgeLeast' => '10',
+        'bridgeMost' => '22', 'bridgeRecess' => '1',
+        'actionTreble' => '1.6', 'actionBass' => '2.0', 'nutAction' => '0.4', 'saddleFront' => '-2',
+        'saddleTravel' => '10',
+        'airTemperature' => '21.1 C', 'airHumidity' => '50', 'humidityLow' => '30', 'humidityHigh' => '70',
+        'bodyWidth' => '330', 'bodyCut' => 'flat-sawn',
+        'pickups' => [
+            ['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.6k', 'depth' => '20'],
+            ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k', 'depth' => '21'],
+        ],
+        'cavities' => [
+            [
+                'kind' => 'control', 'depth' => '37', 'length' => '100', 'width' => '40', 'behind' => '10',
+                'across' => '-85',
+            ],
+        ],
+        'pots' => '500k, 250k', 'capacitors' => '20 nF', 'bodyBinding' => '2', 'boardBinding' => '1.5',
+        'rodLength' => '440',
     ];
 
     /** @return iterable<string, array{string, float, float}> key, value by hand, tolerance */
@@ -56,17 +72,37 @@ final class FigureBookTest extends TestCase
         yield 'what the octave markers lose' => ['markerLost', 0.491, 0.0005];
         yield 'what they keep' => ['markerLeft', 1.009, 0.0005];
         // To buy in half metres: 1.336 m of wire.
-        yield 'fret wire' => ['fretWire', 500 * ceil(1.1 * array_sum(array_map(static fn (int $n): float => 2 * 304.8 * asin($width($fret($n)) / 609.6) + 4, range(1, 22))) / 500), 1e-6];
+        yield 'fret wire' => [
+            'fretWire',
+            500 * ceil(
+                1.1 * array_sum(
+                    array_map(
+                        static fn (int $n): float => 2 * 304.8 * asin($width($fret($n)) / 609.6) + 4,
+                        range(1, 22),
+                    ),
+                ) / 500,
+            ),
+            1e-6,
+        ];
         yield 'board binding' => ['boardBindingLength', 1.1 * (2 * ($fret(22) + 8) + $width($fret(22) + 8)), 1e-6];
 
-        yield 'thickness at the body' => ['thicknessJoin', 21.5 + ($fret(16) - $fret(1)) / ($fret(12) - $fret(1)), 1e-6];
+        yield 'thickness at the body' => [
+            'thicknessJoin', 21.5 + ($fret(16) - $fret(1)) / ($fret(12) - $fret(1)), 1e-6,
+        ];
         yield 'under the rod at the first' => ['underRodFirst', 6.5, 1e-9];
         yield 'under the rod at the twelfth' => ['underRodTwelfth', 7.5, 1e-9];
         yield 'stock of the headstock' => ['stockDepth', 200 * sin(M_PI / 18) + 15 * cos(M_PI / 18), 1e-9];
-        // CALCULATIONS G12: from a crown of 1.2 and 0.4 of slot over the board, down 6 to the face, along it, and up 8 on a post that leans with it.
+        // CALCULATIONS G12: from a crown of 1.2 and 0.4 of slot over the board, down 6 to the face, along it, and up 8
+        // on a post that leans with it.
         $lost = static fn (float $along): float => 1.2 + 0.4 + 6 + $along * sin(M_PI / 18) - 8 * cos(M_PI / 18);
-        yield 'break of the first string' => ['break.0', rad2deg(atan($lost(40) / (40 * cos(M_PI / 18) + 8 * sin(M_PI / 18)))), 1e-6];
-        yield 'break of the third string' => ['break.2', rad2deg(atan($lost(100) / (100 * cos(M_PI / 18) + 8 * sin(M_PI / 18)))), 1e-6];
+        yield 'break of the first string' => [
+            'break.0', rad2deg(atan($lost(40) / (40 * cos(M_PI / 18) + 8 * sin(M_PI / 18)))), 1e-6,
+        ];
+        yield 'break of the third string' => [
+            'break.2',
+            rad2deg(atan($lost(100) / (100 * cos(M_PI / 18) + 8 * sin(M_PI / 18)))),
+            1e-6,
+        ];
 
         $gauges = [0.010, 0.013, 0.017, 0.026, 0.036, 0.046];
         $gap = (37 - array_sum($gauges) * 25.4) / 5;
@@ -75,20 +111,39 @@ final class FigureBookTest extends TestCase
         yield 'first gap at the bridge' => ['bridgeGap', $gapAtBridge + 0.0115 * 25.4, 1e-6];
         $share = $fret(22) / $scale;
         yield 'treble at the edge' => ['edgeTreble', 28 - ((18.5 - 0.127) * (1 - $share) + 26 * $share) - 0.127, 1e-6];
-        yield 'bass at the edge' => ['edgeBass', 28 - ((18.5 - 0.023 * 25.4) * (1 - $share) + 26 * $share) - 0.023 * 25.4, 1e-6];
+        yield 'bass at the edge' => [
+            'edgeBass',
+            28 - ((18.5 - 0.023 * 25.4) * (1 - $share) + 26 * $share) - 0.023 * 25.4,
+            1e-6,
+        ];
         yield 'mass of the first string' => ['mass.0', 7850 * M_PI * 0.000254 ** 2 / 4 * 1000, 1e-9];
         yield 'pull of the first string' => ['tension.0', 72.5, 0.05];
-        yield 'pull of the second string' => ['tension.1', 7850 * M_PI * 0.0003302 ** 2 / 4 * (2 * 0.6477 * 440 * 2 ** (-10 / 12)) ** 2, 1e-6];
-        yield 'pull of the third string' => ['tension.2', 7850 * M_PI * 0.0004318 ** 2 / 4 * (2 * 0.6477 * 440 * 2 ** (-14 / 12)) ** 2, 1e-6];
+        yield 'pull of the second string' => [
+            'tension.1',
+            7850 * M_PI * 0.0003302 ** 2 / 4 * (2 * 0.6477 * 440 * 2 ** (-10 / 12)) ** 2,
+            1e-6,
+        ];
+        yield 'pull of the third string' => [
+            'tension.2',
+            7850 * M_PI * 0.0004318 ** 2 / 4 * (2 * 0.6477 * 440 * 2 ** (-14 / 12)) ** 2,
+            1e-6,
+        ];
 
         yield 'half the scale' => ['halfScale', 323.85, 1e-9];
-        // A plain 0.254 mm is 0.054 into 0.2 to 0.6 (1 to 2 mm), a wound 1.1684 mm 0.6684 into 0.5 to 1.6 (2.5 to 4 mm): a house convention within the guideline.
+        // A plain 0.254 mm is 0.054 into 0.2 to 0.6 (1 to 2 mm), a wound 1.1684 mm 0.6684 into 0.5 to 1.6 (2.5 to 4
+        // mm): a house convention within the guideline.
         yield 'first saddle' => ['saddle.0', 647.7 + 1 + 0.054 / 0.4, 1e-9];
         yield 'last saddle' => ['saddle.5', 647.7 + 2.5 + 1.5 * 0.6684 / 1.1, 1e-9];
-        yield 'saddles in their travel' => ['saddleShare', 100 * (2 + (1 + 0.054 / 0.4 + 2.5 + 1.5 * 0.6684 / 1.1) / 2) / 10, 1e-9];
+        yield 'saddles in their travel' => [
+            'saddleShare', 100 * (2 + (1 + 0.054 / 0.4 + 2.5 + 1.5 * 0.6684 / 1.1) / 2) / 10, 1e-9,
+        ];
         // CALCULATIONS G15: a0 0.4, x1/L = 1 − 2^(−1/12).
-        yield 'over the first fret, treble' => ['overFirstTreble', 0.4 * (1 - 2 * (1 - 2 ** (-1 / 12))) + 2 * 1.6 * (1 - 2 ** (-1 / 12)), 1e-9];
-        yield 'over the first fret, bass' => ['overFirstBass', 0.4 * (1 - 2 * (1 - 2 ** (-1 / 12))) + 2 * 2.0 * (1 - 2 ** (-1 / 12)), 1e-9];
+        yield 'over the first fret, treble' => [
+            'overFirstTreble', 0.4 * (1 - 2 * (1 - 2 ** (-1 / 12))) + 2 * 1.6 * (1 - 2 ** (-1 / 12)), 1e-9,
+        ];
+        yield 'over the first fret, bass' => [
+            'overFirstBass', 0.4 * (1 - 2 * (1 - 2 ** (-1 / 12))) + 2 * 2.0 * (1 - 2 ** (-1 / 12)), 1e-9,
+        ];
         yield 'board above the top' => ['boardAboveTop', 8.0, 1e-9];
         yield 'string over the fret plane' => ['overFretPlane', 3.2, 1e-9];
         $over = 8 + ($scale - $fret(16)) * tan(M_PI / 180) + 1.2 + 3.2;
@@ -160,13 +215,21 @@ final class FigureBookTest extends TestCase
         self::assertSame('heel 24.0 − pocket 16.0 = 8.00 mm', $figures['boardAboveTop']->formula);
         self::assertSame('2 × 1.80 − 0.40 = 3.20 mm', $figures['overFretPlane']->formula);
         self::assertSame('37.0 / 6.0 a pass, rounded up', $figures['passes']->formula);
-        self::assertStringContainsString('± 5 %', $figures['tension.5']->formula, 'a wound string is an estimate and says so');
+        self::assertStringContainsString(
+            '± 5 %', $figures['tension.5']->formula, 'a wound string is an estimate and says so',
+        );
         self::assertStringNotContainsString('±', $figures['tension.0']->formula);
     }
 
     public function test_words_round_and_never_say_minus_nothing(): void
     {
-        self::assertSame(['12.8', '0.0', '0.0', '-0.1', '13'], [Words::number(12.75), Words::number(-0.04), Words::number(0.04), Words::number(-0.06), Words::number(12.5, 0)]);
+        self::assertSame(
+            ['12.8', '0.0', '0.0', '-0.1', '13'],
+            [
+                Words::number(12.75), Words::number(-0.04), Words::number(0.04), Words::number(-0.06),
+                Words::number(12.5, 0),
+            ],
+        );
         self::assertSame(['1 3/4"', '−1/8"', '0"'], [Words::inches(44.45), Words::inches(-3.175), Words::inches(0.0)]);
         self::assertSame(['string 1', 'strings 2, 6'], [Words::strings([0]), Words::strings([1, 5])]);
     }

@@ -13,7 +13,10 @@ use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Tests\DrawnSpecifications;
 use Regimen\Units\Money;
 
-/** Over specifications drawn at random, what is offered does what it says; written down here again, without the class that tries it. */
+/**
+ * Over specifications drawn at random, what is offered does what it says; written down here again, without the class
+ * that tries it.
+ */
 final class EveryMendTest extends TestCase
 {
     /** Of the whole; a slice of them otherwise. */
@@ -32,15 +35,24 @@ final class EveryMendTest extends TestCase
                 self::assertSame($findings[$index]->key, $finding->key);
                 foreach ($finding->mends as $mend) {
                     $after = SpecificationReader::read($mend->appliedTo($typed, $read->house), $read->house);
-                    $case = json_encode([$typed, $finding->key, $mend->changes], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+                    $case = json_encode(
+                        [$typed, $finding->key, $mend->changes], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                    );
                     self::assertSame([], $after->problems, "accepted: {$case}");
                     $left = RuleBook::findings(Workings::of($after, $parts));
-                    self::assertNotContains($finding->key, array_map(static fn (Finding $one): string => $one->key, $left), "ends its finding: {$case}");
-                    self::assertSame([], array_values(array_diff(self::stops($left), $stops)), "raises no stop: {$case}");
+                    self::assertNotContains(
+                        $finding->key, array_map(static fn (Finding $one): string => $one->key, $left),
+                        "ends its finding: {$case}",
+                    );
+                    self::assertSame(
+                        [], array_values(array_diff(self::stops($left), $stops)), "raises no stop: {$case}",
+                    );
                     $offered++;
                 }
                 // What usually has a mend and has none here says why.
-                self::assertSame($findings[$index]->mends !== [] && $finding->mends === [], $finding->unmended !== '', $finding->key);
+                self::assertSame(
+                    $findings[$index]->mends !== [] && $finding->mends === [], $finding->unmended !== '', $finding->key,
+                );
                 $silent += $finding->unmended === '' ? 0 : 1;
             }
         }
@@ -54,6 +66,11 @@ final class EveryMendTest extends TestCase
      */
     private static function stops(array $findings): array
     {
-        return array_values(array_map(static fn (Finding $finding): string => $finding->key, array_filter($findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop)));
+        return array_values(
+            array_map(
+                static fn (Finding $finding): string => $finding->key,
+                array_filter($findings, static fn (Finding $finding): bool => $finding->severity === Severity::Stop),
+            ),
+        );
     }
 }

@@ -18,7 +18,10 @@ use Regimen\Instrument\Reading\HouseDefaults;
 use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Units\Money;
 
-/** Every check is made to speak, and every mend that it proposes is tried. Limits are common practice unless a source is named beside the check. */
+/**
+ * Every check is made to speak, and every mend that it proposes is tried. Limits are common practice unless a source is
+ * named beside the check.
+ */
 final class RuleBookTest extends TestCase
 {
     /** What no figure mends: timber has to settle, a flat-top’s route is not known. */
@@ -26,7 +29,10 @@ final class RuleBookTest extends TestCase
 
     private const SINGLE = ['place' => 'bridge', 'kind' => 'single-coil'];
 
-    /** @return iterable<string, array{string, Severity, array<string, mixed>}> the finding's key, how bad, what is typed */
+    /**
+     * @return iterable<string, array{string, Severity, array<string, mixed>}> the finding's key, how bad, what is
+     *   typed
+     */
     public static function faults(): iterable
     {
         $stop = Severity::Stop;
@@ -37,7 +43,9 @@ final class RuleBookTest extends TestCase
         yield 'a rod too long' => ['rod-length', $stop, ['rodLength' => '520']];
         yield 'no rod at all' => ['no-rod', $warn, ['rodLength' => '0']];
         yield 'a wide channel' => ['rod-width', $warn, ['rodWidth' => '15', 'nutWidth' => '38']];
-        yield 'a small radius on a thin board' => ['board-edge', $stop, ['radius' => '7 1/4"', 'boardThickness' => '4.2']];
+        yield 'a small radius on a thin board' => [
+            'board-edge', $stop, ['radius' => '7 1/4"', 'boardThickness' => '4.2'],
+        ];
         yield 'shallow slots' => ['slot-shallow', $stop, ['slotDepth' => '1.5']];
         yield 'deep slots' => ['slot-deep', $stop, ['slotDepth' => '5.8']];
         yield 'thin markers' => ['marker-depth', $warn, ['markerThickness' => '1']];
@@ -54,32 +62,97 @@ final class RuleBookTest extends TestCase
         yield 'a thin headstock' => ['headstock-thin', $warn, ['headThickness' => '12.5']];
         yield 'tuners that touch' => ['tuner-spacing', $stop, ['tunerSpacing' => '15']];
         yield 'a short headstock' => ['posts-on-headstock', $stop, ['headLength' => '170']];
-        yield 'a steep headstock of one piece' => ['headstock-stock', $warn, ['headConstruction' => 'one_piece', 'headAngle' => '14']];
-        yield 'depths the wrong way round' => ['neck-taper', $warn, ['thicknessFirst' => '23', 'thicknessTwelfth' => '21']];
+        yield 'a steep headstock of one piece' => [
+            'headstock-stock', $warn, ['headConstruction' => 'one_piece', 'headAngle' => '14'],
+        ];
+        yield 'depths the wrong way round' => [
+            'neck-taper', $warn, ['thicknessFirst' => '23', 'thicknessTwelfth' => '21'],
+        ];
         yield 'a depth off the neck' => ['depth-curve', $stop, ['depthCurve' => '7/60']];
-        yield 'a soft neck on the flat' => ['neck-cut', $warn, ['neckTimber' => 'true mahogany', 'neckCut' => 'flat-sawn']];
+        yield 'a soft neck on the flat' => [
+            'neck-cut', $warn, ['neckTimber' => 'true mahogany', 'neckCut' => 'flat-sawn'],
+        ];
         yield 'a bridge beyond its travel' => ['bridge-range', $stop, ['neckAngle' => '2']];
         yield 'a bridge near its end' => ['bridge-range', $warn, ['bridgeMost' => '13']];
         yield 'a bridge too far forward' => ['saddle-travel', $stop, ['saddleFront' => '-12']];
         yield 'a bridge off the body' => ['bridge-on-body', $stop, ['joinFret' => '12', 'bodyWidth' => '200']];
-        yield 'a tailpiece off the body' => ['tail-on-body', $stop, ['stringPath' => 'at_a_tailpiece', 'tailDistance' => '250']];
-        yield 'a pickup under the board' => ['pickup-room.0', $stop, ['pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'position' => '170']]]];
-        yield 'a pickup in the bridge' => ['pickup-bridge.0', $stop, ['pickups' => [[...self::SINGLE, 'position' => '8']]]];
-        yield 'wide poles' => ['pickup-spread.0', $warn, ['pickups' => [[...self::SINGLE, 'position' => '40', 'spread' => '60']]]];
+        yield 'a tailpiece off the body' => [
+            'tail-on-body', $stop, ['stringPath' => 'at_a_tailpiece', 'tailDistance' => '250'],
+        ];
+        yield 'a pickup under the board' => [
+            'pickup-room.0',
+            $stop,
+            ['pickups' => [['place' => 'neck', 'kind' => 'humbucker', 'position' => '170']]],
+        ];
+        yield 'a pickup in the bridge' => [
+            'pickup-bridge.0', $stop, ['pickups' => [[...self::SINGLE, 'position' => '8']]],
+        ];
+        yield 'wide poles' => [
+            'pickup-spread.0',
+            $warn,
+            ['pickups' => [[...self::SINGLE, 'position' => '40', 'spread' => '60']]],
+        ];
         yield 'a long pocket' => ['pickup-pocket.0', $warn, ['pocketLength' => '84']];
         yield 'a deep pickup' => ['pickup-floor.0', $stop, ['pickups' => [[...self::SINGLE, 'depth' => '43']]]];
-        yield 'a deep cavity' => ['cavity-floor.0', $stop, ['cavities' => [['kind' => 'control', 'depth' => '43', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-85']]]];
-        yield 'a cavity outside' => ['cavity-inside.0', $stop, ['cavities' => [['kind' => 'control', 'depth' => '35', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-150']]]];
+        yield 'a deep cavity' => [
+            'cavity-floor.0',
+            $stop,
+            [
+                'cavities' => [
+                    [
+                        'kind' => 'control', 'depth' => '43', 'length' => '100', 'width' => '40', 'behind' => '10',
+                        'across' => '-85',
+                    ],
+                ],
+            ],
+        ];
+        yield 'a cavity outside' => [
+            'cavity-inside.0',
+            $stop,
+            [
+                'cavities' => [
+                    [
+                        'kind' => 'control', 'depth' => '35', 'length' => '100', 'width' => '40', 'behind' => '10',
+                        'across' => '-150',
+                    ],
+                ],
+            ],
+        ];
         yield 'a deep pocket' => ['pocket-floor', $warn, ['pocketDepth' => '35', 'heelThickness' => '43']];
         yield 'a narrow pocket' => ['pocket-fit', $stop, ['pocketWidth' => '55', 'heelWidth' => '55.6']];
         yield 'a loose pocket' => ['pocket-loose', $warn, ['pocketWidth' => '57', 'heelWidth' => '55.6']];
         yield 'a short joint' => ['joint-length', $warn, ['pocketLength' => '40']];
         yield 'long screws' => ['neck-screws', $stop, ['screwLength' => '55']];
         yield 'short screws' => ['neck-screws', $warn, ['screwLength' => '35']];
-        yield 'layers that do not add up' => ['layers', $stop, ['bodyThickness' => '45', 'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '38']]]];
-        yield 'a veneer for a layer' => ['thin-layer.0', $warn, ['layers' => [['timber' => 'black walnut', 'thickness' => '1'], ['timber' => 'white ash', 'thickness' => '44']]]];
+        yield 'layers that do not add up' => [
+            'layers',
+            $stop,
+            [
+                'bodyThickness' => '45',
+                'layers' => [
+                    ['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '38'],
+                ],
+            ],
+        ];
+        yield 'a veneer for a layer' => [
+            'thin-layer.0',
+            $warn,
+            [
+                'layers' => [
+                    ['timber' => 'black walnut', 'thickness' => '1'], ['timber' => 'white ash', 'thickness' => '44'],
+                ],
+            ],
+        ];
         yield 'deep chambers' => ['chamber-floor', $stop, self::CHAMBERED + ['chamberDepth' => '38']];
-        yield 'a thin top' => ['chamber-top', $warn, ['layers' => [['timber' => 'black walnut', 'thickness' => '2.5'], ['timber' => 'white ash', 'thickness' => '42']]] + self::CHAMBERED];
+        yield 'a thin top' => [
+            'chamber-top',
+            $warn,
+            [
+                'layers' => [
+                    ['timber' => 'black walnut', 'thickness' => '2.5'], ['timber' => 'white ash', 'thickness' => '42'],
+                ],
+            ] + self::CHAMBERED,
+        ];
         yield 'all chamber' => ['chamber-share', $warn, self::CHAMBERED + ['chamberShare' => '60']];
         yield 'a round through the binding' => ['edge-binding', $warn, ['bodyBinding' => '1.5', 'edgeRadius' => '3']];
         yield 'edges that meet' => ['edge-radius', $stop, ['edgeRadius' => '24']];
@@ -92,7 +165,9 @@ final class RuleBookTest extends TestCase
         yield 'a slack string' => ['tension.0', $warn, ['gauges' => '7 13 17 26w 36w 46w']];
         yield 'a tight string' => ['tension.5', $warn, ['gauges' => '10 13 17 26w 36w 65w']];
         yield 'an uneven set' => ['uneven-set', $warn, ['gauges' => '9 13 17 28w 38w 52w']];
-        yield 'a great pull' => ['total-pull', $warn, ['strings' => '12', 'nutWidth' => '48', 'stiffeningRods' => 'no']];
+        yield 'a great pull' => [
+            'total-pull', $warn, ['strings' => '12', 'nutWidth' => '48', 'stiffeningRods' => 'no'],
+        ];
         yield 'wound bass strings' => ['string-mass', $note, ['type' => 'bass']];
         yield 'heavier than promised' => ['target-weight', $warn, ['targetWeight' => '2.9 kg']];
         yield 'heavy' => ['weight', $note, ['layers' => [['timber' => 'purpleheart', 'thickness' => '45']]]];
@@ -102,22 +177,61 @@ final class RuleBookTest extends TestCase
         yield 'pots for other pickups' => ['pots', $warn, ['pots' => '100k 100k']];
         yield 'a position without a pickup' => ['switch-pickup', $stop, ['switch' => 'neck, middle, bridge']];
         yield 'a silent pickup' => ['switch-silent', $stop, ['switch' => 'bridge']];
-        yield 'two of one name' => ['pickup-names', $stop, ['pickups' => [[...self::SINGLE, 'position' => '40'], [...self::SINGLE, 'position' => '120']]]];
-        yield 'ohms for kilohms' => ['pickup-resistance.0', $warn, ['pickups' => [[...self::SINGLE, 'resistance' => '8.2 ohm']]]];
-        yield 'a piezo alone' => ['battery', $warn, ['pickups' => [['place' => 'bridge', 'kind' => 'piezo', 'position' => '5']]]];
+        yield 'two of one name' => [
+            'pickup-names',
+            $stop,
+            ['pickups' => [[...self::SINGLE, 'position' => '40'], [...self::SINGLE, 'position' => '120']]],
+        ];
+        yield 'ohms for kilohms' => [
+            'pickup-resistance.0', $warn, ['pickups' => [[...self::SINGLE, 'resistance' => '8.2 ohm']]],
+        ];
+        yield 'a piezo alone' => [
+            'battery',
+            $warn,
+            ['pickups' => [['place' => 'bridge', 'kind' => 'piezo', 'position' => '5']]],
+        ];
         yield 'a battery nowhere' => ['battery-room', $warn, ['battery' => 'yes']];
         yield 'controls nowhere' => ['control-cavity', $stop, ['cavities' => []]];
         yield 'hollow without access' => ['access', $warn, self::CHAMBERED + ['cavities' => []]];
         yield 'wet timber' => ['settled.neckMoisture', $warn, ['neckMoisture' => '14 %']];
-        yield 'layers that move apart' => ['season-layers', $warn, ['layers' => [['timber' => 'sugar maple', 'thickness' => '6'], ['timber' => 'true mahogany', 'thickness' => '39']]]];
-        yield 'a top that moves' => ['season-movement', $note, ['layers' => [['timber' => 'sugar maple', 'thickness' => '45']]]];
+        yield 'layers that move apart' => [
+            'season-layers',
+            $warn,
+            [
+                'layers' => [
+                    ['timber' => 'sugar maple', 'thickness' => '6'], ['timber' => 'true mahogany', 'thickness' => '39'],
+                ],
+            ],
+        ];
+        yield 'a top that moves' => [
+            'season-movement', $note, ['layers' => [['timber' => 'sugar maple', 'thickness' => '45']]],
+        ];
         yield 'protected timber' => ['protected', $note, []];
-        yield 'open pores' => ['open-pores', $warn, ['finish' => 'nitrocellulose', 'grainFill' => 'left_open', 'layers' => [['timber' => 'white ash', 'thickness' => '45']]]];
-        yield 'oil under lacquer' => ['oily-timber', $warn, ['finish' => 'nitrocellulose', 'neckTimber' => 'purpleheart']];
-        yield 'lacquer on rosewood' => ['oily-board', $warn, ['finish' => 'nitrocellulose', 'boardFinish' => 'lacquered']];
+        yield 'open pores' => [
+            'open-pores',
+            $warn,
+            [
+                'finish' => 'nitrocellulose', 'grainFill' => 'left_open',
+                'layers' => [['timber' => 'white ash', 'thickness' => '45']],
+            ],
+        ];
+        yield 'oil under lacquer' => [
+            'oily-timber', $warn, ['finish' => 'nitrocellulose', 'neckTimber' => 'purpleheart'],
+        ];
+        yield 'lacquer on rosewood' => [
+            'oily-board', $warn, ['finish' => 'nitrocellulose', 'boardFinish' => 'lacquered'],
+        ];
         yield 'lacquer without lacquer' => ['board-lacquer', $stop, ['boardFinish' => 'lacquered']];
-        yield 'two finishes at a heel' => ['neck-finish', $warn, ['finish' => 'nitrocellulose', 'joint' => 'set', 'neckFinish' => 'oil']];
-        yield 'a bound lacquered board' => ['bound-lacquer', $note, ['finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple', 'boardBinding' => '1.5']];
+        yield 'two finishes at a heel' => [
+            'neck-finish',
+            $warn,
+            ['finish' => 'nitrocellulose', 'joint' => 'set', 'neckFinish' => 'oil'],
+        ];
+        yield 'a bound lacquered board' => [
+            'bound-lacquer',
+            $note,
+            ['finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple', 'boardBinding' => '1.5'],
+        ];
         yield 'colour on nothing' => ['neck-colour', $warn, ['neckColour' => 'amber', 'neckFinish' => 'bare']];
         yield 'a burst by hand' => ['burst', $note, ['colour' => 'amber burst']];
         yield 'actions swapped' => ['action-swapped', $warn, ['actionTreble' => '2.2']];
@@ -125,7 +239,11 @@ final class RuleBookTest extends TestCase
         yield 'bends that choke' => ['choke', $warn, ['radius' => '7 1/4"', 'actionTreble' => '1.4']];
         yield 'a bow' => ['relief', $warn, ['relief' => '0.6']];
         yield 'no outline' => ['outline', $stop, ['outline' => 'imported']];
-        yield 'an outline' => ['outline', $note, ['outline' => 'imported', 'outlineSvg' => 'M0 50 C0 -20 400 -20 400 50 C400 120 0 120 0 50 Z']];
+        yield 'an outline' => [
+            'outline',
+            $note,
+            ['outline' => 'imported', 'outlineSvg' => 'M0 50 C0 -20 400 -20 400 50 C400 120 0 120 0 50 Z'],
+        ];
         yield 'a flat-top' => ['route-flat-top', $warn, ['type' => 'flat-top']];
         yield 'a soft board' => ['soft.boardTimber', $stop, ['boardTimber' => 'okoume']];
         yield 'wide slots' => ['slot-wide', $stop, ['slotWidth' => '1.2', 'crownWidth' => '1']];
@@ -138,24 +256,67 @@ final class RuleBookTest extends TestCase
         yield 'a short rod' => ['rod-short', $stop, ['rodLength' => '150']];
         yield 'a rod without a channel' => ['rod-channel', $stop, ['rodDepth' => '0']];
         yield 'a thick plain string' => ['string-kind.3', $warn, ['gauges' => '10 13 17 30 36w 46w']];
-        yield 'strings from the bass' => ['strings-reversed', $stop, ['gauges' => '46w 36w 26w 17 13 10', 'tuning' => 'E2 A2 D3 G3 B3 E4']];
+        yield 'strings from the bass' => [
+            'strings-reversed', $stop, ['gauges' => '46w 36w 26w 17 13 10', 'tuning' => 'E2 A2 D3 G3 B3 E4'],
+        ];
         yield 'one screw' => ['screws-few', $stop, ['fasteners' => '1']];
         yield 'contradictory tuners' => ['tuner-limits', $stop, ['tunerLeast' => '16', 'tunerMost' => '13']];
         yield 'screws in front' => ['screws-in-front', $stop, ['mountingOffset' => '-8']];
-        yield 'a tailpiece in front' => ['tail-in-front', $stop, ['stringPath' => 'at_a_tailpiece', 'tailDistance' => '6']];
+        yield 'a tailpiece in front' => [
+            'tail-in-front', $stop, ['stringPath' => 'at_a_tailpiece', 'tailDistance' => '6'],
+        ];
         yield 'a vibrato without springs' => ['springs-cavity', $stop, ['bridge' => 'vibrato']];
-        yield 'a thin plate' => ['flat-top-plate', $stop, ['type' => 'flat-top', 'layers' => [['timber' => 'Sitka spruce', 'thickness' => '1'], ['timber' => 'Indian rosewood', 'thickness' => '98']]]];
+        yield 'a thin plate' => [
+            'flat-top-plate',
+            $stop,
+            [
+                'type' => 'flat-top',
+                'layers' => [
+                    ['timber' => 'Sitka spruce', 'thickness' => '1'],
+                    ['timber' => 'Indian rosewood', 'thickness' => '98'],
+                ],
+            ],
+        ];
         yield 'chambers in a solid body' => ['chambers-solid', $warn, ['chamberDepth' => '20']];
-        yield 'pickups the wrong way round' => ['pickup-order', $warn, ['pickups' => [['place' => 'bridge', 'kind' => 'humbucker', 'position' => '45'], ['place' => 'neck', 'kind' => 'humbucker', 'position' => '140']]]];
-        yield 'a cavity in another' => ['cavity-collision.1', $stop, ['cavities' => [['kind' => 'control', 'depth' => '35', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-85'], ['kind' => 'battery', 'depth' => '20', 'length' => '50', 'width' => '30', 'behind' => '10', 'across' => '-80']]]];
+        yield 'pickups the wrong way round' => [
+            'pickup-order',
+            $warn,
+            [
+                'pickups' => [
+                    ['place' => 'bridge', 'kind' => 'humbucker', 'position' => '45'],
+                    ['place' => 'neck', 'kind' => 'humbucker', 'position' => '140'],
+                ],
+            ],
+        ];
+        yield 'a cavity in another' => [
+            'cavity-collision.1',
+            $stop,
+            [
+                'cavities' => [
+                    [
+                        'kind' => 'control', 'depth' => '35', 'length' => '100', 'width' => '40', 'behind' => '10',
+                        'across' => '-85',
+                    ],
+                    [
+                        'kind' => 'battery', 'depth' => '20', 'length' => '50', 'width' => '30', 'behind' => '10',
+                        'across' => '-80',
+                    ],
+                ],
+            ],
+        ];
         yield 'a pickup twice' => ['switch-twice', $stop, ['switch' => 'neck, bridge + bridge']];
-        yield 'half a single coil' => ['switch-split', $stop, ['pickups' => [self::SINGLE], 'switch' => 'bridge, bridge split']];
+        yield 'half a single coil' => [
+            'switch-split', $stop, ['pickups' => [self::SINGLE], 'switch' => 'bridge, bridge split'],
+        ];
         yield 'too dear' => ['budget', $warn, ['budget' => '100']];
         yield 'hum' => ['hum', $note, ['pickups' => [self::SINGLE]]];
         yield 'a wish that nobody heard' => ['wish', $note, ['wishes' => 'Quiet on stage.']];
     }
 
-    private const CHAMBERED = ['body' => 'chambered', 'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']]];
+    private const CHAMBERED = [
+        'body' => 'chambered',
+        'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']],
+    ];
 
     /** @param  array<string, mixed>  $typed */
     #[DataProvider('faults')]
@@ -171,9 +332,16 @@ final class RuleBookTest extends TestCase
         }
         foreach ($finding->mends as $mend) {
             $after = self::find($mend->appliedTo($typed, $house), $house, $finding->key);
-            self::assertNull($after, "“{$mend->words}” does away with {$key}; ".($after === null ? '' : $after->figures));
+            self::assertNull(
+                $after,
+                "“{$mend->words}” does away with {$key}; ".($after === null ? '' : $after->figures),
+            );
         }
-        self::assertSame($severity !== Severity::Note && ! in_array($key, self::FOR_PEOPLE, true), $finding->mends !== [] && $severity !== Severity::Note, "{$key} offers what mends it: {$finding->unmended}");
+        self::assertSame(
+            $severity !== Severity::Note && ! in_array($key, self::FOR_PEOPLE, true),
+            $finding->mends !== [] && $severity !== Severity::Note,
+            "{$key} offers what mends it: {$finding->unmended}",
+        );
     }
 
     /**
@@ -211,20 +379,40 @@ final class RuleBookTest extends TestCase
         self::assertSame([], array_keys($silent));
     }
 
-    /** Every string count that the house has a set for, flat and angled heads, any binding, up to 24 frets, both hands. */
+    /**
+     * Every string count that the house has a set for, flat and angled heads, any binding, up to 24 frets, both hands.
+     */
     public function test_what_the_trade_takes_when_nothing_is_said_has_neither_stops_nor_warnings(): void
     {
         $judged = 0;
-        foreach (['guitar' => [4, 5, 6, 7, 8, 9, 10, 12], 'bass' => [4, 5, 6, 8, 10, 12], 'flat-top' => [4, 5, 6, 7, 8, 9, 10, 12]] as $type => $counts) {
+        foreach ([
+            'guitar' => [4, 5, 6, 7, 8, 9, 10, 12], 'bass' => [4, 5, 6, 8, 10, 12],
+            'flat-top' => [4, 5, 6, 7, 8, 9, 10, 12],
+        ] as $type => $counts) {
             foreach ($counts as $strings) {
                 foreach (['angled', 'flat'] as $head) {
                     foreach ([['0', '0'], ['1', '1'], ['6', '2']] as [$body, $board]) {
                         foreach (['20', '24'] as $frets) {
-                            $typed = ['type' => $type, 'strings' => (string) $strings, 'headstock' => $head, 'bodyBinding' => $body, 'boardBinding' => $board, 'frets' => $frets, 'hand' => $judged++ % 2 === 0 ? 'right' : 'left'];
+                            $typed = [
+                                'type' => $type, 'strings' => (string) $strings, 'headstock' => $head,
+                                'bodyBinding' => $body, 'boardBinding' => $board, 'frets' => $frets,
+                                'hand' => $judged++ % 2 === 0 ? 'right' : 'left',
+                            ];
                             $read = SpecificationReader::read($typed);
                             self::assertSame([], $read->problems, json_encode($typed, JSON_THROW_ON_ERROR));
-                            $bad = array_filter(RuleBook::findings(Workings::of($read)), static fn (Finding $finding): bool => $finding->severity !== Severity::Note && $finding->key !== 'route-flat-top');
-                            self::assertSame([], array_map(static fn (Finding $finding): string => "{$finding->key}: {$finding->figures}", $bad), json_encode($typed, JSON_THROW_ON_ERROR));
+                            $bad = array_filter(
+                                RuleBook::findings(Workings::of($read)),
+                                static fn (Finding $finding): bool => $finding->severity !== Severity::Note
+                                    && $finding->key !== 'route-flat-top',
+                            );
+                            self::assertSame(
+                                [],
+                                array_map(
+                                    static fn (Finding $finding): string => "{$finding->key}: {$finding->figures}",
+                                    $bad,
+                                ),
+                                json_encode($typed, JSON_THROW_ON_ERROR),
+                            );
                         }
                     }
                 }
@@ -243,7 +431,12 @@ final class RuleBookTest extends TestCase
 
     public function test_the_worst_comes_first(): void
     {
-        $ranks = array_map(static fn (Finding $finding): int => $finding->severity->rank(), RuleBook::judge(Workings::of(SpecificationReader::read(['neckAngle' => '2', 'relief' => '0.6', 'capacitors' => '22']))));
+        $ranks = array_map(
+            static fn (Finding $finding): int => $finding->severity->rank(),
+            RuleBook::judge(
+                Workings::of(SpecificationReader::read(['neckAngle' => '2', 'relief' => '0.6', 'capacitors' => '22'])),
+            ),
+        );
         $sorted = $ranks;
         sort($sorted);
         self::assertSame($sorted, $ranks);
@@ -271,13 +464,28 @@ final class RuleBookTest extends TestCase
     public function test_what_nothing_mends_says_why(): void
     {
         // Nine posts in a row that are wider than any headstock holds: no spacing of these tuners fits.
-        $finding = self::find(['tunerWidth' => '60', 'tunerSpacing' => '', 'strings' => '9', 'headLength' => '120', 'firstPost' => '60'], HouseDefaults::ofTrade(InstrumentType::Guitar), 'tuner-spacing');
+        $finding = self::find(
+            ['tunerWidth' => '60', 'tunerSpacing' => '', 'strings' => '9', 'headLength' => '120', 'firstPost' => '60'],
+            HouseDefaults::ofTrade(InstrumentType::Guitar),
+            'tuner-spacing',
+        );
         self::assertNotNull($finding);
         foreach ($finding->mends as $mend) {
-            self::assertNull(self::find($mend->appliedTo(['tunerWidth' => '60', 'strings' => '9', 'headLength' => '120', 'firstPost' => '60'], HouseDefaults::ofTrade(InstrumentType::Guitar)), HouseDefaults::ofTrade(InstrumentType::Guitar), 'tuner-spacing'));
+            self::assertNull(
+                self::find(
+                    $mend->appliedTo(
+                        ['tunerWidth' => '60', 'strings' => '9', 'headLength' => '120', 'firstPost' => '60'],
+                        HouseDefaults::ofTrade(InstrumentType::Guitar),
+                    ),
+                    HouseDefaults::ofTrade(InstrumentType::Guitar),
+                    'tuner-spacing',
+                ),
+            );
         }
         $workings = Workings::of(SpecificationReader::read([]));
-        $never = Finding::stop('always', 'Always', 'x', 'y')->mend('a channel of 14', ['rodDepth' => '14'])->mend('a rod in fathoms', ['rodLength' => 'two fathoms']);
+        $never = Finding::stop('always', 'Always', 'x', 'y')->mend('a channel of 14', ['rodDepth' => '14'])->mend(
+            'a rod in fathoms', ['rodLength' => 'two fathoms'],
+        );
         $tried = TriedMends::of($workings, [$never])[0];
         self::assertSame([], $tried->mends);
         self::assertStringContainsString('“a channel of 14”: then “Too little timber under the rod”', $tried->unmended);
@@ -287,7 +495,12 @@ final class RuleBookTest extends TestCase
     public function test_the_next_way_is_taken_where_the_first_does_not_do(): void
     {
         $workings = Workings::of(SpecificationReader::read(['rodDepth' => '14']));
-        $finding = Finding::stop('under-rod', 'x', 'y', 'z')->mendBy([['not enough', ['rodDepth' => '13.9']], ['impossible', null], ['enough', ['rodDepth' => '12']], ['more than enough', ['rodDepth' => '9']]]);
+        $finding = Finding::stop('under-rod', 'x', 'y', 'z')->mendBy(
+            [
+                ['not enough', ['rodDepth' => '13.9']], ['impossible', null], ['enough', ['rodDepth' => '12']],
+                ['more than enough', ['rodDepth' => '9']],
+            ],
+        );
         $tried = TriedMends::of($workings, [...RuleBook::findings($workings), $finding]);
         $mends = $tried[count($tried) - 1]->mends;
         self::assertSame(['enough'], array_map(static fn (Mend $mend): string => $mend->words, $mends));
@@ -297,7 +510,13 @@ final class RuleBookTest extends TestCase
     public function test_a_mend_may_add_a_row_behind_the_last(): void
     {
         $house = ['cavities' => [['kind' => 'control', 'depth' => '38']]];
-        $mend = new Mend('a battery', ['cavities.1.kind' => 'battery', 'cavities.1.depth' => '20', 'cavities.3.depth' => '9']);
-        self::assertSame(['cavities' => [['kind' => 'control', 'depth' => '38'], ['kind' => 'battery', 'depth' => '20']]], $mend->appliedTo([], $house));
+        $mend = new Mend(
+            'a battery',
+            ['cavities.1.kind' => 'battery', 'cavities.1.depth' => '20', 'cavities.3.depth' => '9'],
+        );
+        self::assertSame(
+            ['cavities' => [['kind' => 'control', 'depth' => '38'], ['kind' => 'battery', 'depth' => '20']]],
+            $mend->appliedTo([], $house),
+        );
     }
 }

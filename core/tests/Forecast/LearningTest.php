@@ -20,7 +20,13 @@ final class LearningTest extends TestCase
     public function test_jobs_that_take_the_standard_confirm_it(): void
     {
         $learned = Learning::of(Duration::ofHours(4), [240, 240, 240, 240]);
-        self::assertSame([240, 240, 240, 4], [$learned?->hours->best->minutes, $learned?->hours->likely->minutes, $learned?->hours->worst->minutes, $learned?->jobs]);
+        self::assertSame(
+            [240, 240, 240, 4],
+            [
+                $learned?->hours->best->minutes, $learned?->hours->likely->minutes, $learned?->hours->worst->minutes,
+                $learned?->jobs,
+            ],
+        );
     }
 
     public function test_the_standard_weighs_as_three_jobs_in_the_logarithm(): void
@@ -28,10 +34,17 @@ final class LearningTest extends TestCase
         // Three at 4 h and three at 2 h: the geometric mean, 2.828 h.
         self::assertSame(170, Learning::of(Duration::ofHours(4), [120, 120, 120])?->hours->likely->minutes);
         // Many jobs outweigh it.
-        self::assertEqualsWithDelta(120, Learning::of(Duration::ofHours(4), array_fill(0, 300, 120))?->hours->likely->minutes, 2);
+        self::assertEqualsWithDelta(
+            120,
+            Learning::of(Duration::ofHours(4), array_fill(0, 300, 120))?->hours->likely->minutes,
+            2,
+        );
     }
 
-    /** Worked by hand: around 4 h once half and once double, with the standard as three more: ln 2 · √(2/5) is the deviation. */
+    /**
+     * Worked by hand: around 4 h once half and once double, with the standard as three more: ln 2 · √(2/5) is the
+     * deviation.
+     */
     public function test_the_spread_of_few_jobs_is_divided_by_one_less_than_there_are(): void
     {
         $hours = Learning::of(Duration::ofHours(4), [120, 240, 480])?->hours;
@@ -40,7 +53,8 @@ final class LearningTest extends TestCase
 
     public function test_one_in_ten_is_outside_each_end_of_a_log_normal_sample(): void
     {
-        // Quantiles of the normal distribution at 0.05, 0.15, …, 0.95 (tables of the standard normal), as hours around 4 h with a deviation of 0.3.
+        // Quantiles of the normal distribution at 0.05, 0.15, …, 0.95 (tables of the standard normal), as hours around
+        // 4 h with a deviation of 0.3.
         $z = [-1.6449, -1.0364, -0.6745, -0.3853, -0.1257, 0.1257, 0.3853, 0.6745, 1.0364, 1.6449];
         $minutes = [];
         for ($round = 0; $round < 40; $round++) {

@@ -36,8 +36,17 @@ final class OutlookTest extends TestCase
     /** Of a route that leaves parts out only lateness can be known. */
     public function test_a_finish_of_half_the_work_promises_nothing(): void
     {
-        self::assertSame([Verdict::Incomplete, null], [Outlook::of('2026-03-20', '2026-03-27', self::hours(), 2, false)->verdict, Outlook::of('2026-03-20', '2026-03-27', self::hours(), 2, false)->slackDays]);
-        self::assertSame(Verdict::Incomplete, Outlook::of('2026-03-27', '2026-03-27', self::hours(), 2, false)->verdict);
+        self::assertSame(
+            [Verdict::Incomplete, null],
+            [
+                Outlook::of('2026-03-20', '2026-03-27', self::hours(), 2, false)->verdict,
+                Outlook::of('2026-03-20', '2026-03-27', self::hours(), 2, false)->slackDays,
+            ],
+        );
+        self::assertSame(
+            Verdict::Incomplete,
+            Outlook::of('2026-03-27', '2026-03-27', self::hours(), 2, false)->verdict,
+        );
         self::assertSame(Verdict::Late, Outlook::of('2026-03-30', '2026-03-27', self::hours(), 2, false)->verdict);
         self::assertSame(Verdict::Incomplete, Outlook::of('2026-03-30', null, self::hours(), 2, false)->verdict);
         self::assertFalse(Outlook::of('2026-03-20', '2026-03-27', self::hours(), 2, false)->inDanger());

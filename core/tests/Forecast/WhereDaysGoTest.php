@@ -20,7 +20,8 @@ final class WhereDaysGoTest extends TestCase
 
     public function test_labour_hold_lead_time_and_night_sum_to_the_whole(): void
     {
-        // Wednesday 8:00: an hour of work, five days of lead time to Monday 9:00, an hour of work, a day of hold to Tuesday 10:00, two hours of work.
+        // Wednesday 8:00: an hour of work, five days of lead time to Monday 9:00, an hour of work, a day of hold to
+        // Tuesday 10:00, two hours of work.
         $problem = new Problem($this->at('2026-03-18 08:00'), [
             new Activity('order', 'b', 60, skill: 'any'),
             new Activity('glue', 'b', 60, 1_440, 'any', [new Predecessor('order', 7_200, 'the bridge: 5 days')]),

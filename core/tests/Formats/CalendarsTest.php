@@ -18,7 +18,12 @@ final class CalendarsTest extends TestCase
     {
         $now = intdiv(strtotime('2026-03-18T08:12:00Z'), 60);
         $text = PlanCalendar::of('Regimen: the shop', [
-            CalendarEntry::stretch('labour-1@regimen', 'No. 37 glue, clamp; then wait', "It comes after “rough carve”.\nSecond line, long enough to be folded because RFC 5545 wants no line beyond seventy-five octets.", $now, $now + 60, true),
+            CalendarEntry::stretch(
+                'labour-1@regimen', 'No. 37 glue, clamp; then wait',
+                "It comes after “rough carve”.\nSecond line, long enough to be folded because RFC 5545 wants no line "
+                    .'beyond seventy-five octets.',
+                $now, $now + 60, true,
+            ),
             CalendarEntry::stretch('hold-1@regimen', 'hold', '', $now + 60, $now + 1_500, false),
             CalendarEntry::day('promise-37@regimen', 'promised', '', '2026-03-31'),
         ], $now);
@@ -27,9 +32,20 @@ final class CalendarsTest extends TestCase
         }
         $unfolded = str_replace("\r\n ", '', $text);
         self::assertStringContainsString("DTSTART:20260318T081200Z\r\nDTEND:20260318T091200Z", $unfolded);
-        self::assertStringContainsString('SUMMARY:No. 37 glue\\, clamp\\; then wait', $unfolded, 'section 3.3.11: text is escaped');
-        self::assertStringContainsString("DTSTART;VALUE=DATE:20260331\r\nDTEND;VALUE=DATE:20260401", $unfolded, 'section 3.6.1: the end is the day after');
-        self::assertSame([1, 2, 3], [substr_count($text, 'TRANSP:OPAQUE'), substr_count($text, 'TRANSP:TRANSPARENT'), substr_count($text, 'BEGIN:VEVENT')]);
+        self::assertStringContainsString(
+            'SUMMARY:No. 37 glue\\, clamp\\; then wait', $unfolded, 'section 3.3.11: text is escaped',
+        );
+        self::assertStringContainsString(
+            "DTSTART;VALUE=DATE:20260331\r\nDTEND;VALUE=DATE:20260401", $unfolded,
+            'section 3.6.1: the end is the day after',
+        );
+        self::assertSame(
+            [1, 2, 3],
+            [
+                substr_count($text, 'TRANSP:OPAQUE'), substr_count($text, 'TRANSP:TRANSPARENT'),
+                substr_count($text, 'BEGIN:VEVENT'),
+            ],
+        );
     }
 
     public function test_days_in_a_row_and_days_that_come_again_are_read(): void
@@ -40,7 +56,9 @@ final class CalendarsTest extends TestCase
             "SUMMARY:Long ago\r\nDTSTART;VALUE=DATE:20190101",
         ), '2026-03-18', '2028-03-18');
         self::assertSame([
-            '2026-05-01' => 'Labour day', '2026-08-03' => 'Works holidays, summer', '2026-08-04' => 'Works holidays, summer', '2026-08-05' => 'Works holidays, summer', '2027-05-01' => 'Labour day',
+            '2026-05-01' => 'Labour day', '2026-08-03' => 'Works holidays, summer',
+            '2026-08-04' => 'Works holidays, summer', '2026-08-05' => 'Works holidays, summer',
+            '2027-05-01' => 'Labour day',
         ], $days);
     }
 
@@ -50,10 +68,18 @@ final class CalendarsTest extends TestCase
         yield 'no calendar' => ['hello', 'no calendar that can be read'];
         yield 'a card' => ["BEGIN:VCARD\r\nVERSION:4.0\r\nFN:X\r\nEND:VCARD\r\n", 'BEGIN:VCALENDAR'];
         yield 'torn' => ["BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nSUMMARY:X\r\n", 'no calendar that can be read'];
-        yield 'a time of day' => [self::calendar("SUMMARY:Concert\r\nDTSTART:20260501T190000Z"), 'Line 6 can\'t be read: “Concert” has a time of day'];
+        yield 'a time of day' => [
+            self::calendar("SUMMARY:Concert\r\nDTSTART:20260501T190000Z"),
+            'Line 6 can\'t be read: “Concert” has a time of day',
+        ];
         yield 'no day' => [self::calendar('SUMMARY:Some time'), '“Some time” has no day'];
-        yield 'nothing to come' => [self::calendar("SUMMARY:Long ago\r\nDTSTART;VALUE=DATE:20190101"), 'no whole day between'];
-        yield 'every day' => [self::calendar("SUMMARY:Always\r\nDTSTART;VALUE=DATE:20260101\r\nRRULE:FREQ=DAILY"), 'more than 400 days'];
+        yield 'nothing to come' => [
+            self::calendar("SUMMARY:Long ago\r\nDTSTART;VALUE=DATE:20190101"), 'no whole day between',
+        ];
+        yield 'every day' => [
+            self::calendar("SUMMARY:Always\r\nDTSTART;VALUE=DATE:20260101\r\nRRULE:FREQ=DAILY"),
+            'more than 400 days',
+        ];
     }
 
     #[DataProvider('unreadable')]
@@ -66,7 +92,16 @@ final class CalendarsTest extends TestCase
 
     private static function calendar(string ...$events): string
     {
-        $body = implode('', array_map(static fn (string $event, int $index): string => "BEGIN:VEVENT\r\nUID:{$index}@example.org\r\n{$event}\r\nEND:VEVENT\r\n", $events, array_keys($events)));
+        $body = implode(
+            '',
+            array_map(
+                static fn (
+                    string $event, int $index,
+                ): string => "BEGIN:VEVENT\r\nUID:{$index}@example.org\r\n{$event}\r\nEND:VEVENT\r\n",
+                $events,
+                array_keys($events),
+            ),
+        );
 
         return "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Example//EN\r\n{$body}END:VCALENDAR\r\n";
     }

@@ -14,13 +14,33 @@ final class ClimateTableTest extends TestCase
 {
     public function test_readings_are_read_in_the_shops_zone_with_commas_points_and_a_mark_of_byte_order(): void
     {
-        $readings = ClimateTable::read("\xEF\xBB\xBFtime,°C,%\r\n2026-03-29 01:30,19.5,48\r\n\"2026-03-29 03:30\",\"-2,5\",100\r\n2026-03-29T03:30:00Z,20,0\r\n\r\n", new \DateTimeZone('Europe/Berlin'));
+        $readings = ClimateTable::read(
+            "\xEF\xBB\xBFtime,°C,%\r\n2026-03-29 01:30,19.5,48\r\n\"2026-03-29 "
+                ."03:30\",\"-2,5\",100\r\n2026-03-29T03:30:00Z,20,0\r\n\r\n",
+            new \DateTimeZone('Europe/Berlin'),
+        );
         self::assertSame([2, 3, 4], array_keys($readings), 'by line');
-        self::assertSame(['00:30', '01:30', '03:30'], array_values(array_map(static fn (array $one): string => $one[0]->setTimezone(new \DateTimeZone('UTC'))->format('H:i'), $readings)), 'over the clock change');
+        self::assertSame(
+            ['00:30', '01:30', '03:30'],
+            array_values(
+                array_map(
+                    static fn (array $one): string => $one[0]->setTimezone(new \DateTimeZone('UTC'))->format('H:i'),
+                    $readings,
+                ),
+            ),
+            'over the clock change',
+        );
         self::assertEquals(new Climate(-2.5, 100), $readings[3][1]);
     }
 
-    #[TestWith(["2026-03-29 01:30,19.5,48\n2026-03-29 02:30,19.5,101\n", 'Line 2, column 3: 101 is not between 0 and 100.'])]
+    #[
+        TestWith(
+            [
+                "2026-03-29 01:30,19.5,48\n2026-03-29 02:30,19.5,101\n",
+                'Line 2, column 3: 101 is not between 0 and 100.',
+            ],
+        )
+    ]
     #[TestWith(["2026-03-29 01:30,95,48\n", 'Line 1, column 2: 95 is not between -30 and 60.'])]
     #[TestWith(["2026-03-29 01:30,nineteen,48\n", 'Line 1, column 2: “nineteen” is no number.'])]
     #[TestWith(["29.3.2026,19,48\n", 'Line 1, column 1: “29.3.2026” is no time. Write for example 2026-03-18 09:12.'])]
@@ -37,6 +57,9 @@ final class ClimateTableTest extends TestCase
     {
         $at = new \DateTimeImmutable('2026-03-18 08:12', new \DateTimeZone('UTC'));
         $csv = ClimateTable::write([[$at, new Climate(19.5, 48.2)], [$at->modify('+1 hour'), new Climate(-3.0, 70.0)]]);
-        self::assertEquals([[$at, new Climate(19.5, 48.2)], [$at->modify('+1 hour'), new Climate(-3.0, 70.0)]], array_values(ClimateTable::read($csv, new \DateTimeZone('UTC'))));
+        self::assertEquals(
+            [[$at, new Climate(19.5, 48.2)], [$at->modify('+1 hour'), new Climate(-3.0, 70.0)]],
+            array_values(ClimateTable::read($csv, new \DateTimeZone('UTC'))),
+        );
     }
 }

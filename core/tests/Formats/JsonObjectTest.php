@@ -30,8 +30,17 @@ final class JsonObjectTest extends TestCase
     public function test_what_is_there_is_given(): void
     {
         $object = self::object();
-        self::assertSame(['one', 4, true, ['x', 'y']], [$object->text('name'), $object->whole('count', 0), $object->flag('is'), $object->texts('words')]);
-        self::assertSame([null, null, false, [], [], 9], [$object->maybe('nothing'), $object->maybeObject('absent'), $object->flag('absent'), $object->texts('absent'), $object->objects('absent'), $object->whole('absent', 0, 9)]);
+        self::assertSame(
+            ['one', 4, true, ['x', 'y']],
+            [$object->text('name'), $object->whole('count', 0), $object->flag('is'), $object->texts('words')],
+        );
+        self::assertSame(
+            [null, null, false, [], [], 9],
+            [
+                $object->maybe('nothing'), $object->maybeObject('absent'), $object->flag('absent'),
+                $object->texts('absent'), $object->objects('absent'), $object->whole('absent', 0, 9),
+            ],
+        );
         self::assertSame('a', $object->object('inner')->objects('deep')[0]->text('id'));
     }
 

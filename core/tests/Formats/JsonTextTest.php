@@ -28,7 +28,9 @@ final class JsonTextTest extends TestCase
                 self::assertEquals($expected, $value, $text);
                 $read++;
             } catch (UnreadableFile $wrong) {
-                self::assertTrue(! $sound || str_contains($wrong->getMessage(), 'second time'), "{$wrong->getMessage()} {$text}");
+                self::assertTrue(
+                    ! $sound || str_contains($wrong->getMessage(), 'second time'), "{$wrong->getMessage()} {$text}",
+                );
                 self::assertMatchesRegularExpression('/^Line \d+ can\'t be read: /', $wrong->getMessage());
                 $refused++;
             }
@@ -68,7 +70,10 @@ final class JsonTextTest extends TestCase
             3 => mt_rand(-9999, 9999) / 64,
             4, 5 => ['', 'plain', "line\nbreak", 'quote " and \\', 'ümläut €', "\u{1F3B8}", '25 1/2"'][mt_rand(0, 6)],
             6 => array_map(static fn (): mixed => self::value($depth + 1), range(0, mt_rand(0, 3))),
-            default => array_combine(array_map(static fn (int $key): string => "k{$key}", range(0, $count = mt_rand(0, 3))), array_map(static fn (): mixed => self::value($depth + 1), range(0, $count))),
+            default => array_combine(
+                array_map(static fn (int $key): string => "k{$key}", range(0, $count = mt_rand(0, 3))),
+                array_map(static fn (): mixed => self::value($depth + 1), range(0, $count)),
+            ),
         };
     }
 
@@ -77,6 +82,8 @@ final class JsonTextTest extends TestCase
         $at = mt_rand(0, strlen($text));
         $mark = ['{', '}', '[', ']', ',', ':', '"', 'x', '0', '.', '-', ' ', '\\'][mt_rand(0, 12)];
 
-        return mt_rand(0, 1) === 0 ? substr($text, 0, $at).$mark.substr($text, $at) : substr($text, 0, $at).substr($text, $at + 1);
+        return mt_rand(0, 1) === 0
+            ? substr($text, 0, $at).$mark.substr($text, $at)
+            : substr($text, 0, $at).substr($text, $at + 1);
     }
 }

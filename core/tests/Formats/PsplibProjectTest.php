@@ -28,15 +28,54 @@ final class PsplibProjectTest extends TestCase
     #[TestWith(["PRECEDENCE RELATIONS:\n1 1 0\n", 'every job has one line'])]
     #[TestWith(["PRECEDENCE RELATIONS:\n1 1\n", 'Line 2'])]
     #[TestWith(["PRECEDENCE RELATIONS:\n1 1 0\nREQUESTS/DURATIONS:\n1 1\n", 'Line 4'])]
-    #[TestWith(["PRECEDENCE RELATIONS:\n1 1 1 7\nREQUESTS/DURATIONS:\n1 1 2\n", 'Line 2 can\'t be read: there is no job 7'])]
+    #[
+        TestWith(
+            [
+                "PRECEDENCE RELATIONS:\n1 1 1 7\nREQUESTS/DURATIONS:\n1 1 2\n",
+                'Line 2 can\'t be read: there is no job 7',
+            ],
+        )
+    ]
     #[TestWith(["PRECEDENCE RELATIONS:\n1 3 0\n", 'projects of several modes are not read'])]
     #[TestWith(["PRECEDENCE RELATIONS:\n2 1 0\n", 'job 1 is expected here'])]
-    #[TestWith(["PRECEDENCE RELATIONS:\n1 1 0\nREQUESTS/DURATIONS:\n1 1 -2\n", 'Line 4 can\'t be read: numbers of jobs'])]
-    #[TestWith(["PRECEDENCE RELATIONS:\n1 1 0\nREQUESTS/DURATIONS:\n1 1 2 1\nRESOURCEAVAILABILITIES:\n4 4\n", 'Line 4 can\'t be read: a job has one demand for each of the 2 resources'])]
+    #[
+        TestWith(
+            ["PRECEDENCE RELATIONS:\n1 1 0\nREQUESTS/DURATIONS:\n1 1 -2\n", 'Line 4 can\'t be read: numbers of jobs'],
+        )
+    ]
+    #[
+        TestWith(
+            [
+                "PRECEDENCE RELATIONS:\n1 1 0\nREQUESTS/DURATIONS:\n1 1 2 1\nRESOURCEAVAILABILITIES:\n4 4\n",
+                'Line 4 can\'t be read: a job has one demand for each of the 2 resources',
+            ],
+        )
+    ]
     #[TestWith(["PRECEDENCE RELATIONS:\n1 1 0\nREQUESTS/DURATIONS:\n3 1 2\n", 'job 3 has no line of successors'])]
-    #[TestWith(["PRECEDENCE RELATIONS:\n1 1 0\nREQUESTS/DURATIONS:\n1 1 9999999\n", 'Line 4 can\'t be read: a number has at most 6 digits'])]
-    #[TestWith(["PRECEDENCE RELATIONS:\n1 1 1 99999999999999999999\n", 'Line 2 can\'t be read: a number has at most 6 digits'])]
-    #[TestWith(["PRECEDENCE RELATIONS:\n1 1 1 2\n2 1 0\nREQUESTS/DURATIONS:\n1 1 999999\n2 1 999999\n", 'all durations together'])]
+    #[
+        TestWith(
+            [
+                "PRECEDENCE RELATIONS:\n1 1 0\nREQUESTS/DURATIONS:\n1 1 9999999\n",
+                'Line 4 can\'t be read: a number has at most 6 digits',
+            ],
+        )
+    ]
+    #[
+        TestWith(
+            [
+                "PRECEDENCE RELATIONS:\n1 1 1 99999999999999999999\n",
+                'Line 2 can\'t be read: a number has at most 6 digits',
+            ],
+        )
+    ]
+    #[
+        TestWith(
+            [
+                "PRECEDENCE RELATIONS:\n1 1 1 2\n2 1 0\nREQUESTS/DURATIONS:\n1 1 999999\n2 1 999999\n",
+                'all durations together',
+            ],
+        )
+    ]
     public function test_a_file_that_cannot_be_taken_is_refused_with_its_line(string $text, string $says): void
     {
         $this->expectException(UnreadableFile::class);

@@ -18,14 +18,24 @@ final class RouteFileTest extends TestCase
 {
     public function test_every_operation_and_every_link_is_told(): void
     {
-        foreach ([[], ['joint' => 'set', 'finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple'], ['joint' => 'through', 'laminations' => '5']] as $typed) {
+        foreach ([
+            [],
+            ['joint' => 'set', 'finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple'],
+            ['joint' => 'through', 'laminations' => '5'],
+        ] as $typed) {
             $workings = Specifications::workings($typed);
             $route = RoutePlanner::withAllRules()->plan($workings->specification, TradeStandards::all());
             $told = json_decode(RouteFile::of($route, $workings, Tolerances::usual()), true, 16, JSON_THROW_ON_ERROR);
             self::assertSame(count($route->operations), count($told['operations']));
             self::assertSame(count($route->links), count($told['links']));
-            self::assertSame($route->setUps()->minutes + $route->hours()->likely->minutes, $told['totals']['setUpMinutes'] + $told['totals']['labourMinutes']['likely']);
-            self::assertSame($route->work()->minutes, $told['totals']['setUpMinutes'] + $told['totals']['labourMinutes']['likely']);
+            self::assertSame(
+                $route->setUps()->minutes + $route->hours()->likely->minutes,
+                $told['totals']['setUpMinutes'] + $told['totals']['labourMinutes']['likely'],
+            );
+            self::assertSame(
+                $route->work()->minutes,
+                $told['totals']['setUpMinutes'] + $told['totals']['labourMinutes']['likely'],
+            );
             self::assertSame(LongestChain::of($route)->length, $told['totals']['longestChainMinutes']);
             $byKey = array_column($told['operations'], null, 'key');
             foreach ($told['totals']['longestChain'] as $key) {
@@ -43,7 +53,9 @@ final class RouteFileTest extends TestCase
     public function test_rules_that_clash_are_told_and_the_rest_still_has_an_order(): void
     {
         $workings = Specifications::workings(['finish' => 'nitrocellulose', 'boardTimber' => 'sugar maple']);
-        $route = RoutePlanner::withAllRules()->plan($workings->specification, TradeStandards::all(), Methods::of(['frets' => 'off']));
+        $route = RoutePlanner::withAllRules()->plan(
+            $workings->specification, TradeStandards::all(), Methods::of(['frets' => 'off']),
+        );
         $told = json_decode(RouteFile::of($route, $workings, Tolerances::usual()), true, 16, JSON_THROW_ON_ERROR);
         self::assertCount(1, $told['clashes']);
         $place = array_flip(array_column($told['operations'], 'key'));

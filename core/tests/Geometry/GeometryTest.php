@@ -30,7 +30,9 @@ final class GeometryTest extends TestCase
 {
     public function test_the_board_widens_in_a_straight_line_and_is_symmetric(): void
     {
-        $board = BoardShape::of(Specifications::sixString(['nutWidth' => '43', 'lastWidth' => '57', 'frets' => 24, 'joinFret' => '18']));
+        $board = BoardShape::of(
+            Specifications::sixString(['nutWidth' => '43', 'lastWidth' => '57', 'frets' => 24, 'joinFret' => '18']),
+        );
         self::assertEqualsWithDelta(43.0, $board->widthAt(0), 1e-9);
         self::assertEqualsWithDelta(57.0, $board->widthAt(Length::ofInches(19.125)->mm), 1e-3);
         self::assertEqualsWithDelta((43 + $board->widthAt(200)) / 2, $board->widthAt(100), 1e-9);
@@ -55,25 +57,42 @@ final class GeometryTest extends TestCase
     public function test_the_edge_left_of_a_six_millimetre_board(): void
     {
         // G5: 6 mm board, 12 in, 56 mm wide: 4.711 mm at the edge before the slots.
-        $specification = Specifications::sixString(['nutWidth' => '50', 'lastWidth' => '56', 'slotDepth' => '2.2', 'frets' => 22]);
+        $specification = Specifications::sixString(
+            ['nutWidth' => '50', 'lastWidth' => '56', 'slotDepth' => '2.2', 'frets' => 22],
+        );
         $last = Length::ofInches(18.3443)->mm;
-        self::assertEqualsWithDelta(2.511, BoardShape::of($specification, SlotsSawn::FromTheArc)->edgeLeft($last), 0.001);
+        self::assertEqualsWithDelta(
+            2.511, BoardShape::of($specification, SlotsSawn::FromTheArc)->edgeLeft($last), 0.001,
+        );
         $flat = BoardShape::of($specification);
-        self::assertEqualsWithDelta(2.2 - 1.289, $flat->slotAtEdge($last), 0.001, 'sawn from the flat it loses at the edge what the radius takes');
+        self::assertEqualsWithDelta(
+            2.2 - 1.289, $flat->slotAtEdge($last), 0.001,
+            'sawn from the flat it loses at the edge what the radius takes',
+        );
         self::assertEqualsWithDelta(4.711 - (2.2 - 1.289), $flat->edgeLeft($last), 0.001);
-        self::assertSame(0.0, BoardShape::of(Specifications::sixString(['lastWidth' => '56', 'slotDepth' => '1', 'tangDepth' => '0.9']))->slotAtEdge($last), 'a shallow slot is gone there, not less than nothing');
+        self::assertSame(
+            0.0,
+            BoardShape::of(
+                Specifications::sixString(['lastWidth' => '56', 'slotDepth' => '1', 'tangDepth' => '0.9']),
+            )->slotAtEdge($last),
+            'a shallow slot is gone there, not less than nothing',
+        );
     }
 
     public function test_markers_sit_midway_and_the_octave_pair_loses_what_it_should(): void
     {
-        $specification = Specifications::sixString(['markerOffset' => '14.3', 'markerDiameter' => '6', 'radius' => '12"']);
+        $specification = Specifications::sixString(
+            ['markerOffset' => '14.3', 'markerDiameter' => '6', 'radius' => '12"'],
+        );
         $markers = FretMarkers::of($specification);
         $places = $markers->places();
         self::assertSame([3, 5, 7, 9, 12, 12, 15, 17, 19, 21], array_column($places, 'fret'));
         $frets = $specification->frets();
         self::assertEqualsWithDelta(($frets->position(2)->mm + $frets->position(3)->mm) / 2, $places[0]['x'], 1e-9);
         self::assertEqualsWithDelta(0.491, $markers->lost($places[4]['x'], $places[4]['y']), 0.0005);
-        self::assertEqualsWithDelta(1.5 - 0.491, $markers->left($places[4]['x'], $places[4]['y']), 0.0005, 'set flush with the flat');
+        self::assertEqualsWithDelta(
+            1.5 - 0.491, $markers->left($places[4]['x'], $places[4]['y']), 0.0005, 'set flush with the flat',
+        );
     }
 
     public function test_neck_thickness_and_what_stays_under_the_rod(): void
@@ -82,17 +101,29 @@ final class GeometryTest extends TestCase
         $neck = NeckShape::of($specification);
         self::assertEqualsWithDelta(21.5, $neck->thicknessAt($specification->frets()->position(1)->mm), 1e-9);
         self::assertEqualsWithDelta(22.5, $neck->thicknessAt($specification->frets()->position(12)->mm), 1e-9);
-        self::assertEqualsWithDelta(6.5, $neck->leftUnderRod($specification->frets()->position(1)->mm), 1e-9, 'G10: 21.5 − 6 − 9');
+        self::assertEqualsWithDelta(
+            6.5, $neck->leftUnderRod($specification->frets()->position(1)->mm), 1e-9, 'G10: 21.5 − 6 − 9',
+        );
         $bent = NeckShape::of(Specifications::sixString(['depthCurve' => '5/23']));
         self::assertEqualsWithDelta(23.0, $bent->thicknessAt($specification->frets()->position(5)->mm), 1e-9);
     }
 
     public function test_a_round_back_has_the_area_of_half_an_ellipse(): void
     {
-        $specification = Specifications::sixString(['profile' => 'C', 'nutWidth' => '44', 'lastWidth' => '44', 'thicknessFirst' => '22', 'thicknessTwelfth' => '22']);
+        $specification = Specifications::sixString(
+            [
+                'profile' => 'C', 'nutWidth' => '44', 'lastWidth' => '44', 'thicknessFirst' => '22',
+                'thicknessTwelfth' => '22',
+            ],
+        );
         $area = NeckShape::of($specification)->areaAt(100.0);
         self::assertEqualsWithDelta(M_PI * 22 * 16 / 2, $area, 0.005 * $area);
-        $areas = array_map(static fn (string $profile): float => NeckShape::of(Specifications::sixString(['profile' => $profile]))->areaAt(100.0), ['V', 'C', 'D']);
+        $areas = array_map(
+            static fn (string $profile): float => NeckShape::of(
+                Specifications::sixString(['profile' => $profile]),
+            )->areaAt(100.0),
+            ['V', 'C', 'D'],
+        );
         self::assertSame([0, 1, 2], array_keys($areas));
         self::assertTrue($areas[0] < $areas[1] && $areas[1] < $areas[2], 'V is slimmer than C, C than D');
         $slim = NeckShape::of(Specifications::sixString(['asymmetry' => '1']))->backAt(100.0);
@@ -102,24 +133,76 @@ final class GeometryTest extends TestCase
     public function test_the_stock_of_an_angled_headstock(): void
     {
         // G11: 180 mm at 10° take 31.26 mm and the thickness.
-        $head = HeadstockShape::of(Specifications::sixString(['headLength' => '180', 'headAngle' => '10', 'headThickness' => '15']));
+        $head = HeadstockShape::of(
+            Specifications::sixString(['headLength' => '180', 'headAngle' => '10', 'headThickness' => '15']),
+        );
         self::assertEqualsWithDelta(31.26 + 15 * cos(deg2rad(10)), $head->stockDepth(), 0.005);
     }
 
     public function test_break_angles_follow_from_the_height_lost(): void
     {
         // CALCULATIONS G12: slot 1.5 over a 6 mm board, d 60, p 8: 9.43° at 10°; flat with a step of 14: 7.13°.
-        $like = ['crownHeight' => '1.2', 'nutAction' => '0.3', 'boardThickness' => '6', 'firstPost' => '60', 'postHeight' => '8'];
-        self::assertEqualsWithDelta(9.43, HeadstockShape::of(Specifications::sixString([...$like, 'headstock' => 'angled', 'headAngle' => '10']))->breakAngle(5), 0.005);
-        self::assertEqualsWithDelta(7.13, HeadstockShape::of(Specifications::sixString([...$like, 'headstock' => 'flat', 'headStep' => '14']))->breakAngle(5), 0.005);
-        self::assertEqualsWithDelta(rad2deg(atan((14 + 1.2 - 8) / 60)), HeadstockShape::of(Specifications::sixString([...$like, 'headstock' => 'flat', 'headStep' => '14', 'zeroFret' => 'yes']))->breakAngle(5), 1e-9, 'over a zero fret the string lies on its crown');
-        self::assertEqualsWithDelta(9.43, HeadstockShape::of(Specifications::sixString([...$like, 'headstock' => 'angled', 'headAngle' => '10', 'veneer' => '2']))->breakAngle(5), 0.005, 'a veneer is within the thickness');
-        $flat = HeadstockShape::of(Specifications::sixString(['headstock' => 'flat', 'headStep' => '12', 'postHeight' => '6', 'firstPost' => '40', 'crownHeight' => '1', 'nutAction' => '0.2']));
-        self::assertEqualsWithDelta(rad2deg(atan(7.2 / 40)), $flat->breakAngle(5), 1e-9, 'the lowest string goes to the nearest post');
+        $like = [
+            'crownHeight' => '1.2', 'nutAction' => '0.3', 'boardThickness' => '6', 'firstPost' => '60',
+            'postHeight' => '8',
+        ];
+        self::assertEqualsWithDelta(
+            9.43,
+            HeadstockShape::of(
+                Specifications::sixString([...$like, 'headstock' => 'angled', 'headAngle' => '10']),
+            )->breakAngle(5),
+            0.005,
+        );
+        self::assertEqualsWithDelta(
+            7.13,
+            HeadstockShape::of(
+                Specifications::sixString([...$like, 'headstock' => 'flat', 'headStep' => '14']),
+            )->breakAngle(5),
+            0.005,
+        );
+        self::assertEqualsWithDelta(
+            rad2deg(atan((14 + 1.2 - 8) / 60)),
+            HeadstockShape::of(
+                Specifications::sixString([...$like, 'headstock' => 'flat', 'headStep' => '14', 'zeroFret' => 'yes']),
+            )->breakAngle(5),
+            1e-9,
+            'over a zero fret the string lies on its crown',
+        );
+        self::assertEqualsWithDelta(
+            9.43,
+            HeadstockShape::of(
+                Specifications::sixString([...$like, 'headstock' => 'angled', 'headAngle' => '10', 'veneer' => '2']),
+            )->breakAngle(5),
+            0.005,
+            'a veneer is within the thickness',
+        );
+        $flat = HeadstockShape::of(
+            Specifications::sixString(
+                [
+                    'headstock' => 'flat', 'headStep' => '12', 'postHeight' => '6', 'firstPost' => '40',
+                    'crownHeight' => '1', 'nutAction' => '0.2',
+                ],
+            ),
+        );
+        self::assertEqualsWithDelta(
+            rad2deg(atan(7.2 / 40)), $flat->breakAngle(5), 1e-9, 'the lowest string goes to the nearest post',
+        );
         self::assertLessThan($flat->breakAngle(5), $flat->breakAngle(0));
-        $guided = HeadstockShape::of(Specifications::sixString(['headstock' => 'flat', 'guided' => '2', 'guideDrop' => '5', 'guideAt' => '35']));
+        $guided = HeadstockShape::of(
+            Specifications::sixString(['headstock' => 'flat', 'guided' => '2', 'guideDrop' => '5', 'guideAt' => '35']),
+        );
         self::assertEqualsWithDelta(rad2deg(atan(5 / 35)), $guided->breakAngle(1), 1e-9);
-        self::assertSame([-42.0, -60.0], [HeadstockShape::of(Specifications::sixString(['posts' => '60/-9 60/-5 60/-1 60/1 60/5 42/9']))->posts[5]->x, HeadstockShape::of(Specifications::sixString(['posts' => '60/-9 60/-5 60/-1 60/1 60/5 42/9']))->posts[0]->x]);
+        self::assertSame(
+            [-42.0, -60.0],
+            [
+                HeadstockShape::of(
+                    Specifications::sixString(['posts' => '60/-9 60/-5 60/-1 60/1 60/5 42/9']),
+                )->posts[5]->x,
+                HeadstockShape::of(
+                    Specifications::sixString(['posts' => '60/-9 60/-5 60/-1 60/1 60/5 42/9']),
+                )->posts[0]->x,
+            ],
+        );
     }
 
     public function test_equal_gaps_fill_the_nut(): void
@@ -138,7 +221,11 @@ final class GeometryTest extends TestCase
         self::assertEqualsWithDelta($even[1] - $even[0], $even[5] - $even[4], 1e-9);
         $left = StringSpread::of(Specifications::sixString(['hand' => 'left']));
         self::assertGreaterThan(0, $left->nut[0], 'the treble changes sides');
-        self::assertEqualsWithDelta(52.0, StringSpread::of(Specifications::sixString(['bridgeSpread' => '52']))->spreadAt(647.7), 1e-9);
+        self::assertEqualsWithDelta(
+            52.0,
+            StringSpread::of(Specifications::sixString(['bridgeSpread' => '52']))->spreadAt(647.7),
+            1e-9,
+        );
     }
 
     public function test_courses_come_in_pairs(): void
@@ -146,22 +233,37 @@ final class GeometryTest extends TestCase
         $twelve = StringSpread::of(Specifications::sixString(['strings' => 12, 'nutWidth' => '48']))->nut;
         self::assertEqualsWithDelta(2.0, $twelve[1] - $twelve[0], 1e-9);
         $typed = ['strings' => 12, 'nutWidth' => '48', 'nutMargin' => '3'];
-        $gauges = array_map(static fn ($gauge): float => $gauge->diameter->mm, Specifications::sixString($typed)->stringing->gauges);
-        $rooms = static fn (array $places): array => array_map(static fn (int $course): float => $places[2 * $course] - $places[2 * $course - 1] - ($gauges[2 * $course] + $gauges[2 * $course - 1]) / 2, range(1, 5));
+        $gauges = array_map(
+            static fn ($gauge): float => $gauge->diameter->mm, Specifications::sixString($typed)->stringing->gauges,
+        );
+        $rooms = static fn (array $places): array => array_map(
+            static fn (int $course): float => $places[2 * $course] - $places[2 * $course - 1]
+                - ($gauges[2 * $course] + $gauges[2 * $course - 1]) / 2,
+            range(1, 5),
+        );
         $equal = StringSpread::of(Specifications::sixString($typed))->nut;
         self::assertEqualsWithDelta(min($rooms($equal)), max($rooms($equal)), 1e-9, 'equal gaps between the courses');
         $even = StringSpread::of(Specifications::sixString([...$typed, 'spacing' => 'equal_centres']))->nut;
         self::assertEqualsWithDelta($even[2] - $even[0], $even[10] - $even[8], 1e-9);
         foreach ([$equal, $even] as $places) {
-            self::assertEqualsWithDelta([-24 + 3 + $gauges[0] / 2, 24 - 3 - $gauges[11] / 2], [$places[0], $places[11]], 1e-9, 'G13: both outer edges lie at the margin, each with its own gauge');
+            self::assertEqualsWithDelta(
+                [-24 + 3 + $gauges[0] / 2, 24 - 3 - $gauges[11] / 2], [$places[0], $places[11]], 1e-9,
+                'G13: both outer edges lie at the margin, each with its own gauge',
+            );
         }
     }
 
     public function test_the_outer_edges_lie_at_the_margin_whatever_the_gauges(): void
     {
         foreach (['equal_gaps', 'equal_centres'] as $spacing) {
-            $places = StringSpread::of(Specifications::sixString(['spacing' => $spacing, 'gauges' => '9 13 17 26w 36w 80w', 'nutMargin' => '2.5']))->nut;
-            self::assertEqualsWithDelta([2.5, 2.5], [21.5 + $places[0] - 0.009 * 12.7, 21.5 - $places[5] - 0.080 * 12.7], 1e-9, $spacing);
+            $places = StringSpread::of(
+                Specifications::sixString(
+                    ['spacing' => $spacing, 'gauges' => '9 13 17 26w 36w 80w', 'nutMargin' => '2.5'],
+                ),
+            )->nut;
+            self::assertEqualsWithDelta(
+                [2.5, 2.5], [21.5 + $places[0] - 0.009 * 12.7, 21.5 - $places[5] - 0.080 * 12.7], 1e-9, $spacing,
+            );
         }
     }
 
@@ -174,7 +276,10 @@ final class GeometryTest extends TestCase
             foreach ($s->stringing->gauges as $string => $gauge) {
                 $by = ScaleLine::of($s)->compensation($string);
                 self::assertEqualsWithDelta(647.7 + $by, ScaleLine::of($s)->saddleAt($string), 1e-9);
-                self::assertTrue($gauge->wound ? $by >= 2.5 && $by <= 4.0 : $by >= 1.0 && $by <= 2.0, "{$gauges}: {$gauge->inWords()} by {$by}; the guideline goes by the kind of the string");
+                self::assertTrue(
+                    $gauge->wound ? $by >= 2.5 && $by <= 4.0 : $by >= 1.0 && $by <= 2.0,
+                    "{$gauges}: {$gauge->inWords()} by {$by}; the guideline goes by the kind of the string",
+                );
             }
         }
         self::assertEqualsWithDelta(10.0, $line->travel()->length(), 1e-9);
@@ -184,15 +289,38 @@ final class GeometryTest extends TestCase
     {
         self::assertEqualsWithDelta(3.2, BridgeHeight::overFretPlane(1.8, 0.4), 1e-9, 'G15');
         $low = BridgeHeight::of(Specifications::sixString(['nutAction' => '0.223']));
-        self::assertEqualsWithDelta([0.400, 3.377], [$low->overFirstFret(1.8), BridgeHeight::overFretPlane(1.8, 0.223)], 0.0005, 'G15: a1 at the first fret, and the saddle');
+        self::assertEqualsWithDelta(
+            [0.400, 3.377], [$low->overFirstFret(1.8), BridgeHeight::overFretPlane(1.8, 0.223)], 0.0005,
+            'G15: a1 at the first fret, and the saddle',
+        );
         $zero = BridgeHeight::of(Specifications::sixString(['nutAction' => '0.4', 'zeroFret' => 'yes']));
-        self::assertEqualsWithDelta(3.6 * (1 - 2 ** (-1 / 12)), $zero->overFirstFret(1.8), 1e-9, 'with a zero fret a0 is 0');
-        self::assertEqualsWithDelta(0.4, $zero->overTop() - BridgeHeight::of(Specifications::sixString(['nutAction' => '0.4']))->overTop(), 1e-9);
-        $bridge = BridgeHeight::of(Specifications::sixString(['neckAngle' => '2°', 'heelThickness' => '22', 'pocketDepth' => '16', 'crownHeight' => '1.2', 'actionTreble' => '1.6', 'actionBass' => '2', 'nutAction' => '0.4', 'joinFret' => '16']));
+        self::assertEqualsWithDelta(
+            3.6 * (1 - 2 ** (-1 / 12)), $zero->overFirstFret(1.8), 1e-9, 'with a zero fret a0 is 0',
+        );
+        self::assertEqualsWithDelta(
+            0.4,
+            $zero->overTop() - BridgeHeight::of(Specifications::sixString(['nutAction' => '0.4']))->overTop(),
+            1e-9,
+        );
+        $bridge = BridgeHeight::of(
+            Specifications::sixString(
+                [
+                    'neckAngle' => '2°', 'heelThickness' => '22', 'pocketDepth' => '16', 'crownHeight' => '1.2',
+                    'actionTreble' => '1.6', 'actionBass' => '2', 'nutAction' => '0.4', 'joinFret' => '16',
+                ],
+            ),
+        );
         $from = 647.7 * 2 ** (-16 / 12);
         self::assertEqualsWithDelta($from, $bridge->fromEdge(), 1e-9);
         self::assertEqualsWithDelta(6 + $from * tan(deg2rad(2)) + 1.2 + 3.2, $bridge->overTop(), 1e-9, 'G16');
-        $mended = BridgeHeight::of(Specifications::sixString(['neckAngle' => round($bridge->angleForMiddle(), 6).'°', 'heelThickness' => '22', 'pocketDepth' => '16', 'nutAction' => '0.4']));
+        $mended = BridgeHeight::of(
+            Specifications::sixString(
+                [
+                    'neckAngle' => round($bridge->angleForMiddle(), 6).'°', 'heelThickness' => '22',
+                    'pocketDepth' => '16', 'nutAction' => '0.4',
+                ],
+            ),
+        );
         self::assertEqualsWithDelta(0.5, $mended->share(), 1e-4, 'the angle that is proposed puts it in the middle');
     }
 
@@ -212,7 +340,14 @@ final class GeometryTest extends TestCase
         self::assertTrue($square->contains(new Point(0.5, 0.5)));
         self::assertFalse($square->contains(new Point(1.5, 0.5)));
         self::assertEqualsWithDelta(0.5, $square->distanceTo(new Point(0.5, 0.5)), 1e-12);
-        $circle = Polygon::of(array_map(static fn (int $step): Point => new Point(100 * cos(2 * M_PI * $step / 720), 100 * sin(2 * M_PI * $step / 720)), range(0, 719)));
+        $circle = Polygon::of(
+            array_map(
+                static fn (int $step): Point => new Point(
+                    100 * cos(2 * M_PI * $step / 720), 100 * sin(2 * M_PI * $step / 720),
+                ),
+                range(0, 719),
+            ),
+        );
         self::assertEqualsWithDelta(M_PI * 10_000, $circle->area(), 1.0);
         self::assertEqualsWithDelta(2 * M_PI * 100, $circle->perimeter(), 0.01);
         self::assertEqualsWithDelta(0.0, $circle->asymmetry(), 0.01);
@@ -224,19 +359,33 @@ final class GeometryTest extends TestCase
     {
         // A quarter circle as the usual cubic; its middle lies at 45°, and no chord is farther off than asked for.
         $k = 4 / 3 * (sqrt(2) - 1) * 100;
-        $points = [new Point(100, 0), ...Bezier::flatten(new Point(100, 0), new Point(100, $k), new Point($k, 100), new Point(0, 100), 0.05)];
+        $points = [
+            new Point(100, 0),
+            ...Bezier::flatten(new Point(100, 0), new Point(100, $k), new Point($k, 100), new Point(0, 100), 0.05),
+        ];
         for ($index = 1; $index < count($points); $index++) {
-            $middle = new Point(($points[$index - 1]->x + $points[$index]->x) / 2, ($points[$index - 1]->y + $points[$index]->y) / 2);
-            self::assertEqualsWithDelta(100.0, hypot($middle->x, $middle->y), 0.05 + 0.03, 'the cubic itself is within 0.03 of the circle');
+            $middle = new Point(
+                ($points[$index - 1]->x + $points[$index]->x) / 2, ($points[$index - 1]->y + $points[$index]->y) / 2,
+            );
+            self::assertEqualsWithDelta(
+                100.0, hypot($middle->x, $middle->y), 0.05 + 0.03, 'the cubic itself is within 0.03 of the circle',
+            );
         }
     }
 
-    /** Wang's bound by hand: second differences of √20,000 mm, √(0.75 · 141.42 / 0.05) = 46.06, so 47 chords; a straight line needs one. */
+    /**
+     * Wang's bound by hand: second differences of √20,000 mm, √(0.75 · 141.42 / 0.05) = 46.06, so 47 chords; a straight
+     * line needs one.
+     */
     public function test_a_curve_is_flattened_into_as_many_chords_as_it_needs(): void
     {
         $count = static fn (Point ...$points): int => count(Bezier::flatten(...[...$points, 0.05]));
         self::assertSame(47, $count(new Point(0, 0), new Point(0, 100), new Point(100, 100), new Point(100, 0)));
-        self::assertSame(33, $count(new Point(0, 0), new Point(0, 0), new Point(50, 50), new Point(100, 100)), 'the greater of both: √(0.75 · 70.71 / 0.05) = 32.6');
+        self::assertSame(
+            33,
+            $count(new Point(0, 0), new Point(0, 0), new Point(50, 50), new Point(100, 100)),
+            'the greater of both: √(0.75 · 70.71 / 0.05) = 32.6',
+        );
         self::assertSame(1, $count(new Point(0, 0), new Point(10, 0), new Point(20, 0), new Point(30, 0)));
     }
 
@@ -249,18 +398,26 @@ final class GeometryTest extends TestCase
             self::assertLessThan($polygon->along()->length() * 330, $polygon->area());
         }
         self::assertLessThan(0.5, Outlines::of(BodyOutline::Leaf, 400.0)->asymmetry(), 'the leaf is symmetric');
-        self::assertEqualsWithDelta(Outlines::of(BodyOutline::River, 300)->area(), Outlines::of(BodyOutline::River, 300)->mirrored()->area(), 1e-6);
+        self::assertEqualsWithDelta(
+            Outlines::of(BodyOutline::River, 300)->area(), Outlines::of(BodyOutline::River, 300)->mirrored()->area(),
+            1e-6,
+        );
     }
 
     public function test_mass_is_volume_times_density_and_hardware(): void
     {
-        $plain = Specifications::sixString(['edges' => 'square', 'contours' => 'none', 'pickups' => 0, 'cavities' => []]);
+        $plain = Specifications::sixString(
+            ['edges' => 'square', 'contours' => 'none', 'pickups' => 0, 'cavities' => []],
+        );
         $mass = InstrumentMass::of($plain, 12.0);
         $body = $mass->parts[0];
         // Red alder weighs 0.41 · 1.12 at 12 %; square edges take nothing.
         $area = \Regimen\Instrument\Shape\BodyShape::of($plain)->outline->area();
         self::assertEqualsWithDelta($area * 45 * 1e-3 * 0.41 * 1.12, $body->grams, 0.01);
-        self::assertLessThan($mass->total(), InstrumentMass::of(Specifications::sixString(['weightRelief' => 'yes']), 12.0)->total());
+        self::assertLessThan(
+            $mass->total(),
+            InstrumentMass::of(Specifications::sixString(['weightRelief' => 'yes']), 12.0)->total(),
+        );
         $heavyHead = InstrumentMass::of(Specifications::sixString(['tunerMass' => '90 g']), 12.0);
         self::assertLessThan($mass->centre(), $heavyHead->centre(), 'heavier tuners draw the balance to the head');
     }
@@ -268,7 +425,11 @@ final class GeometryTest extends TestCase
     public function test_every_figure_is_finite_and_says_how_it_came_about(): void
     {
         foreach (['guitar', 'bass', 'flat-top'] as $type) {
-            foreach (FigureBook::of(Specifications::workings(['type' => $type, 'strings' => '', 'scale' => '', 'nutWidth' => '', 'layers' => null])) as $figure) {
+            foreach (FigureBook::of(
+                Specifications::workings(
+                    ['type' => $type, 'strings' => '', 'scale' => '', 'nutWidth' => '', 'layers' => null],
+                ),
+            ) as $figure) {
                 self::assertTrue(is_finite($figure->value), $figure->key);
                 self::assertNotSame('', $figure->formula, $figure->key);
                 self::assertMatchesRegularExpression('/^[GSTE]\d+$/', $figure->number);

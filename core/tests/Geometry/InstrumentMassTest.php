@@ -12,10 +12,16 @@ use Regimen\Instrument\Shape\MassPart;
 use Regimen\Instrument\Shape\TakenOff;
 use Regimen\Tests\Specifications;
 
-/** CALCULATIONS T6 by hand: volume × density, less what is cut away, and hardware as stated; gravities of the reference table at 12 %. */
+/**
+ * CALCULATIONS T6 by hand: volume × density, less what is cut away, and hardware as stated; gravities of the reference
+ * table at 12 %.
+ */
 final class InstrumentMassTest extends TestCase
 {
-    private const PLAIN = ['edges' => 'square', 'contours' => 'none', 'tunerMass' => '40 g', 'bridgeMass' => '250 g', 'otherMass' => '100 g', 'pickupMass' => '110 g'];
+    private const PLAIN = [
+        'edges' => 'square', 'contours' => 'none', 'tunerMass' => '40 g', 'bridgeMass' => '250 g',
+        'otherMass' => '100 g', 'pickupMass' => '110 g',
+    ];
 
     /** @param  array<string, mixed>  $typed */
     private static function mass(array $typed = []): InstrumentMass
@@ -54,7 +60,9 @@ final class InstrumentMassTest extends TestCase
         self::assertCount(6, $tuners);
         self::assertSame(240.0, array_sum(array_map(static fn (MassPart $part): float => $part->grams, $tuners)));
         self::assertLessThan(0, max(array_map(static fn (MassPart $part): float => $part->x, $tuners)));
-        $pickups = array_values(array_filter($mass->parts, static fn (MassPart $part): bool => str_ends_with($part->name, ' pickup')));
+        $pickups = array_values(
+            array_filter($mass->parts, static fn (MassPart $part): bool => str_ends_with($part->name, ' pickup')),
+        );
         self::assertSame([110.0, 110.0], array_map(static fn (MassPart $part): float => $part->grams, $pickups));
     }
 
@@ -66,27 +74,54 @@ final class InstrumentMassTest extends TestCase
         $typed = ['edges' => 'round', 'edgeRadius' => '3', 'layers' => [['timber' => $timber, 'thickness' => '40']]];
         $outline = BodyShape::of(Specifications::sixString($typed))->outline;
         $edges = 2 * $outline->perimeter() * (1 - M_PI / 4) * 3 ** 2;
-        self::assertEqualsWithDelta(($outline->area() * 40 - $edges) * $gravity * 1.12 / 1000, self::part(self::mass($typed), $timber)->grams, 0.01);
+        self::assertEqualsWithDelta(
+            ($outline->area() * 40 - $edges) * $gravity * 1.12 / 1000, self::part(self::mass($typed), $timber)->grams,
+            0.01,
+        );
     }
 
     public function test_what_is_cut_away_weighs_less_than_nothing(): void
     {
-        $mass = self::mass(['cavities' => [['kind' => 'control', 'depth' => '30', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-85']], 'pocketDepth' => '16', 'pocketLength' => '76', 'pocketWidth' => '56']);
-        self::assertEqualsWithDelta(-100 * 40 * 30 * 0.41 * 1.12 / 1000, self::part($mass, 'control cavity')->grams, 1e-6);
+        $mass = self::mass(
+            [
+                'cavities' => [
+                    [
+                        'kind' => 'control', 'depth' => '30', 'length' => '100', 'width' => '40', 'behind' => '10',
+                        'across' => '-85',
+                    ],
+                ],
+                'pocketDepth' => '16',
+                'pocketLength' => '76',
+                'pocketWidth' => '56',
+            ],
+        );
+        self::assertEqualsWithDelta(
+            -100 * 40 * 30 * 0.41 * 1.12 / 1000, self::part($mass, 'control cavity')->grams, 1e-6,
+        );
         self::assertEqualsWithDelta(657.7, self::part($mass, 'control cavity')->x, 1e-9);
         self::assertEqualsWithDelta(-76 * 56 * 16 * 0.41 * 1.12 / 1000, self::part($mass, 'neck pocket')->grams, 1e-6);
     }
 
     public function test_chambers_take_their_share_of_the_core(): void
     {
-        $layers = ['body' => 'chambered', 'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'red alder', 'thickness' => '39']]];
+        $layers = [
+            'body' => 'chambered',
+            'layers' => [
+                ['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'red alder', 'thickness' => '39'],
+            ],
+        ];
         $mass = self::mass($layers + ['chamberShare' => '25 %', 'chamberDepth' => '30']);
         $area = BodyShape::of(Specifications::sixString($layers))->outline->area();
-        self::assertEqualsWithDelta(-0.25 * $area * 30 * 0.41 * 1.12 / 1000, self::part($mass, 'chambers')->grams, 0.01);
+        self::assertEqualsWithDelta(
+            -0.25 * $area * 30 * 0.41 * 1.12 / 1000, self::part($mass, 'chambers')->grams, 0.01,
+        );
         self::assertLessThan(self::mass(['body' => 'solid'] + $layers)->total() - 300, $mass->total());
     }
 
-    /** CALCULATIONS T6: a round of radius r takes (1 − π/4) r² for each length of edge, a bevel half a square; both faces have an edge. */
+    /**
+     * CALCULATIONS T6: a round of radius r takes (1 − π/4) r² for each length of edge, a bevel half a square; both
+     * faces have an edge.
+     */
     #[TestWith(['round', '6', 1 - M_PI / 4])]
     #[TestWith(['bevel', '6', 0.5])]
     #[TestWith(['square', '6', 0.0])]
@@ -100,11 +135,25 @@ final class InstrumentMassTest extends TestCase
 
     public function test_what_an_edge_takes_belongs_to_the_layers_it_runs_through(): void
     {
-        $s = Specifications::sixString(['edges' => 'round', 'edgeRadius' => '9', 'contours' => 'none', 'layers' => [['timber' => 'black walnut', 'thickness' => '4'], ['timber' => 'red alder', 'thickness' => '41']]]);
+        $s = Specifications::sixString(
+            [
+                'edges' => 'round',
+                'edgeRadius' => '9',
+                'contours' => 'none',
+                'layers' => [
+                    ['timber' => 'black walnut', 'thickness' => '4'], ['timber' => 'red alder', 'thickness' => '41'],
+                ],
+            ],
+        );
         $outline = BodyShape::of($s)->outline;
         $taken = TakenOff::of($s, $outline);
         // The quarter circle cut into a thousand slices by hand.
-        $slices = array_sum(array_map(static fn (int $slice): float => (9 - sqrt(81 - (9 - ($slice + 0.5) * 0.004) ** 2)) * 0.004, range(0, 999)));
+        $slices = array_sum(
+            array_map(
+                static fn (int $slice): float => (9 - sqrt(81 - (9 - ($slice + 0.5) * 0.004) ** 2)) * 0.004,
+                range(0, 999),
+            ),
+        );
         self::assertEqualsWithDelta($outline->perimeter() * $slices, $taken->between(0, 4), 1.0);
         self::assertEqualsWithDelta($taken->total(), $taken->between(0, 4) + $taken->between(4, 45), 1e-6);
     }
@@ -121,22 +170,51 @@ final class InstrumentMassTest extends TestCase
         // Depth × reach / 2, two thirds of that along a share of the outline: house conventions.
         self::assertEqualsWithDelta($around * 0.14 * 2 / 3 * 12 * 55 / 2, $taken('forearm')->total(), 1e-6);
         self::assertEqualsWithDelta($around * 0.12 * 2 / 3 * 16 * 65 / 2, $taken('belly')->total(), 1e-6);
-        self::assertEqualsWithDelta($taken('forearm')->total() + $taken('belly')->total(), $taken('forearm_and_belly')->total(), 1e-6);
-        self::assertSame([0.0, $taken('forearm')->total()], [round($taken('forearm')->between(12, 45), 6), $taken('forearm')->between(0, 12)], 'the forearm lies in the top');
-        self::assertEqualsWithDelta([0.0, $taken('belly')->total()], [$taken('belly')->between(0, 29), $taken('belly')->between(29, 45)], 1e-6, 'the belly in the back');
+        self::assertEqualsWithDelta(
+            $taken('forearm')->total() + $taken('belly')->total(), $taken('forearm_and_belly')->total(), 1e-6,
+        );
+        self::assertSame(
+            [0.0, $taken('forearm')->total()],
+            [round($taken('forearm')->between(12, 45), 6), $taken('forearm')->between(0, 12)],
+            'the forearm lies in the top',
+        );
+        self::assertEqualsWithDelta(
+            [0.0, $taken('belly')->total()], [$taken('belly')->between(0, 29), $taken('belly')->between(29, 45)], 1e-6,
+            'the belly in the back',
+        );
     }
 
     public function test_a_board_of_even_width_and_great_radius_is_a_slab(): void
     {
-        $typed = ['nutWidth' => '50', 'lastWidth' => '50', 'radius' => '2000', 'boardTimber' => 'sugar maple', 'boardThickness' => '6'];
+        $typed = [
+            'nutWidth' => '50', 'lastWidth' => '50', 'radius' => '2000', 'boardTimber' => 'sugar maple',
+            'boardThickness' => '6',
+        ];
         $length = Specifications::sixString($typed)->board->boardLength->mm;
-        self::assertEqualsWithDelta($length * 50 * 5.95 * 0.63 * 1.12 / 1000, self::part(self::mass($typed), 'fretboard')->grams, 0.02 * $length * 50 * 6 * 0.7 / 1000);
+        self::assertEqualsWithDelta(
+            $length * 50 * 5.95 * 0.63 * 1.12 / 1000, self::part(self::mass($typed), 'fretboard')->grams,
+            0.02 * $length * 50 * 6 * 0.7 / 1000,
+        );
         self::assertEqualsWithDelta($length / 2, self::part(self::mass($typed), 'fretboard')->x, 1e-9);
     }
 
     public function test_a_flat_top_is_a_box_and_not_a_block(): void
     {
-        $mass = InstrumentMass::of(Specifications::sixString(['type' => 'flat-top', 'body' => 'flat-top', 'pickups' => [], 'cavities' => [], 'layers' => [['timber' => 'Sitka spruce', 'thickness' => '2.8'], ['timber' => 'Indian rosewood', 'thickness' => '98']]]), 9.0);
+        $mass = InstrumentMass::of(
+            Specifications::sixString(
+                [
+                    'type' => 'flat-top',
+                    'body' => 'flat-top',
+                    'pickups' => [],
+                    'cavities' => [],
+                    'layers' => [
+                        ['timber' => 'Sitka spruce', 'thickness' => '2.8'],
+                        ['timber' => 'Indian rosewood', 'thickness' => '98'],
+                    ],
+                ],
+            ),
+            9.0,
+        );
         self::assertGreaterThan(1300, $mass->total());
         self::assertLessThan(2600, $mass->total(), 'flat-tops weigh about two kilograms');
         self::assertGreaterThan(self::part($mass, 'top')->grams, self::part($mass, 'back and sides')->grams);

@@ -18,8 +18,13 @@ final class AsMeasuredTest extends TestCase
     public function test_a_neck_wider_than_its_pocket_is_found_with_both_ways_out(): void
     {
         $drawn = Specifications::sixString()->joinery->pocketWidth->mm;
-        $judged = AsMeasured::of([], HouseDefaults::ofTrade(InstrumentType::Guitar), ['heelWidth' => sprintf('%.2f', $drawn + 0.6)]);
-        self::assertSame(['pocket-fit'], array_map(static fn (Finding $finding): string => $finding->key, $judged->new));
+        $judged = AsMeasured::of(
+            [], HouseDefaults::ofTrade(InstrumentType::Guitar), ['heelWidth' => sprintf('%.2f', $drawn + 0.6)],
+        );
+        self::assertSame(
+            ['pocket-fit'],
+            array_map(static fn (Finding $finding): string => $finding->key, $judged->new),
+        );
         self::assertStringContainsString('Pocket 0.6 mm too narrow for this neck', $judged->new[0]->title);
         self::assertStringContainsString('widen, or plane', $judged->new[0]->because);
         self::assertSame([], $judged->gone);
@@ -29,7 +34,13 @@ final class AsMeasuredTest extends TestCase
     {
         $house = HouseDefaults::ofTrade(InstrumentType::Guitar);
         $judged = AsMeasured::of(['bridgeMost' => '13', 'wishes' => 'Quiet.'], $house, ['bridgeMost' => '16.2']);
-        self::assertSame([[], ['bridge-range']], [array_map(static fn (Finding $one): string => $one->key, $judged->new), array_map(static fn (Finding $one): string => $one->key, $judged->gone)]);
+        self::assertSame(
+            [[], ['bridge-range']],
+            [
+                array_map(static fn (Finding $one): string => $one->key, $judged->new),
+                array_map(static fn (Finding $one): string => $one->key, $judged->gone),
+            ],
+        );
         self::assertSame([], AsMeasured::of([], $house, ['boardThickness' => '6.0'])->new, 'as drawn');
         self::assertArrayHasKey('boardThickness', AsMeasured::of([], $house, ['boardThickness' => '60'])->problems);
     }

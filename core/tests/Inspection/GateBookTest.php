@@ -51,8 +51,12 @@ final class GateBookTest extends TestCase
     // 647.7 and the compensation of a plain 10 (1.135) and a wound 46 (3.411).
     #[TestWith([JointOperation::Bridge->value, 'nut to saddle line, treble', 648.335, 649.335])]
     #[TestWith([JointOperation::Bridge->value, 'nut to saddle line, bass', 650.611, 651.611])]
-    public function test_targets_come_from_the_specification_and_the_trade(string $operation, string $what, ?float $low, ?float $high): void
-    {
+    public function test_targets_come_from_the_specification_and_the_trade(
+        string $operation,
+        string $what,
+        ?float $low,
+        ?float $high,
+    ): void {
         $target = self::target($operation, $what);
         self::assertSame([$low === null, $high === null], [$target->low === null, $target->high === null]);
         self::assertEqualsWithDelta([$low ?? 0.0, $high ?? 0.0], [$target->low ?? 0.0, $target->high ?? 0.0], 0.01);
@@ -61,12 +65,31 @@ final class GateBookTest extends TestCase
 
     public function test_what_the_client_asked_for_moves_the_target(): void
     {
-        self::assertEqualsWithDelta(1.2, self::target(AssemblyOperation::StringUp->value, 'action at the twelfth, treble', ['actionTreble' => '1.4'])->low, 0.001);
-        self::assertSame(3605.0, self::target(AssemblyOperation::Inspect->value, 'weight', ['targetWeight' => '3.5 kg'])->high);
-        self::assertSame('8.1 kΩ ± 10 %', self::target(ElectronicsOperation::Install->value, 'resistance, bridge', ['pickups' => [['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.1k']]])->words);
+        self::assertEqualsWithDelta(
+            1.2,
+            self::target(
+                AssemblyOperation::StringUp->value, 'action at the twelfth, treble', ['actionTreble' => '1.4'],
+            )->low,
+            0.001,
+        );
+        self::assertSame(
+            3605.0,
+            self::target(AssemblyOperation::Inspect->value, 'weight', ['targetWeight' => '3.5 kg'])->high,
+        );
+        self::assertSame(
+            '8.1 kΩ ± 10 %',
+            self::target(
+                ElectronicsOperation::Install->value,
+                'resistance, bridge',
+                ['pickups' => [['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.1k']]],
+            )->words,
+        );
     }
 
-    /** @return iterable<string, array{string, string, string}> operation, what is measured, and the figure or field that is its target */
+    /**
+     * @return iterable<string, array{string, string, string}> operation, what is measured, and the figure or field that
+     *   is its target
+     */
     public static function targets(): iterable
     {
         yield [PreparationOperation::SelectTimber->value, 'moisture', 'balanceMoisture'];
@@ -93,12 +116,20 @@ final class GateBookTest extends TestCase
     #[DataProvider('targets')]
     public function test_a_gate_aims_at_the_figure_of_the_same_name(string $operation, string $what, string $aim): void
     {
-        foreach ([['strings' => '6'], ['strings' => '4'], ['strings' => '7', 'hand' => 'left'], ['strings' => '12', 'tunerLayout' => 'both_sides'], ['type' => 'bass', 'strings' => '5']] as $typed) {
+        foreach ([
+            ['strings' => '6'], ['strings' => '4'], ['strings' => '7', 'hand' => 'left'],
+            ['strings' => '12', 'tunerLayout' => 'both_sides'], ['type' => 'bass', 'strings' => '5'],
+        ] as $typed) {
             $read = SpecificationReader::read([...$typed, 'actionTreble' => '1.7', 'actionBass' => '2.2', 'pickups' => [
-                ['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.6k', 'depth' => '19'], ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k', 'depth' => '21'],
+                ['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.6k', 'depth' => '19'],
+                ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k', 'depth' => '21'],
             ]]);
             $workings = Workings::of($read);
-            $wanted = self::aim($read, $workings, str_replace('last', (string) ($workings->specification->brief->strings - 1), $aim));
+            $wanted = self::aim(
+                $read,
+                $workings,
+                str_replace('last', (string) ($workings->specification->brief->strings - 1), $aim),
+            );
             foreach (Inspector::of($workings, Tolerances::usual())->after($operation) as $target) {
                 if ($target->what === $what) {
                     self::assertEqualsWithDelta($wanted, ($target->low + $target->high) / 2, 0.051, $what);
@@ -127,23 +158,39 @@ final class GateBookTest extends TestCase
     {
         $thin = self::target(HeadstockOperation::Thickness->value, 'headstock thickness', ['headThickness' => '12.5']);
         self::assertTrue($thin->low <= 12.5 && $thin->high >= 12.5);
-        $odd = self::target(HeadstockOperation::Thickness->value, 'headstock thickness', ['tunerLeast' => '18', 'tunerMost' => '13']);
-        self::assertLessThanOrEqual($odd->high, $odd->low, 'limits stand the right way round even where the tuners’ do not');
+        $odd = self::target(
+            HeadstockOperation::Thickness->value, 'headstock thickness', ['tunerLeast' => '18', 'tunerMost' => '13'],
+        );
+        self::assertLessThanOrEqual(
+            $odd->high, $odd->low, 'limits stand the right way round even where the tuners’ do not',
+        );
         $bowed = self::target(AssemblyOperation::StringUp->value, 'relief', ['relief' => '0.35']);
         self::assertSame([0.1, 0.35], [$bowed->low, $bowed->high]);
-        $tiny = self::target(ElectronicsOperation::Install->value, 'resistance, bridge', ['pickups' => [['place' => 'bridge', 'kind' => 'piezo', 'resistance' => '0.3k']]]);
+        $tiny = self::target(
+            ElectronicsOperation::Install->value,
+            'resistance, bridge',
+            ['pickups' => [['place' => 'bridge', 'kind' => 'piezo', 'resistance' => '0.3k']]],
+        );
         self::assertSame('300 Ω ± 10 %', $tiny->words);
     }
 
     public function test_a_zero_fret_asks_for_no_height_at_the_nut(): void
     {
-        self::assertSame([], Inspector::of(Specifications::workings(['zeroFret' => 'yes']), Tolerances::usual())->after(AssemblyOperation::Nut->value));
+        self::assertSame(
+            [],
+            Inspector::of(
+                Specifications::workings(['zeroFret' => 'yes']), Tolerances::usual(),
+            )->after(AssemblyOperation::Nut->value),
+        );
     }
 
     public function test_the_house_can_be_stricter(): void
     {
         $strict = Tolerances::of(['half-scale' => 0.1, 'lamp' => 3.0]);
-        self::assertSame('323.85 ± 0.1 mm', self::target(FretboardOperation::Slots->value, 'nut to twelfth fret', [], $strict)->words);
+        self::assertSame(
+            '323.85 ± 0.1 mm',
+            self::target(FretboardOperation::Slots->value, 'nut to twelfth fret', [], $strict)->words,
+        );
         self::assertSame([true, false], [$strict->isOwn('half-scale'), $strict->isOwn('lamp')]);
         self::assertCount(count(Tolerances::usual()->all()), $strict->all());
         $this->expectException(\OutOfBoundsException::class);
@@ -156,16 +203,27 @@ final class GateBookTest extends TestCase
         $book = Inspector::of($workings, Tolerances::usual());
         $bolted = Inspector::of(Specifications::workings(), Tolerances::usual());
         foreach ([[$workings, $book], [Specifications::workings(), $bolted]] as [$one, $gates]) {
-            foreach (RoutePlanner::withAllRules()->plan($one->specification, TradeStandards::all())->operations as $operation) {
-                self::assertSame(Operations::gateAfter($operation->key)?->words !== null, $gates->after($operation->key) !== [], $operation->key);
+            foreach (RoutePlanner::withAllRules()->plan(
+                $one->specification, TradeStandards::all(),
+            )->operations as $operation) {
+                self::assertSame(
+                    Operations::gateAfter($operation->key)?->words !== null, $gates->after($operation->key) !== [],
+                    $operation->key,
+                );
             }
         }
     }
 
     /** @param  array<string, mixed>  $typed */
-    private static function target(string $operation, string $what, array $typed = [], ?Tolerances $tolerances = null): Target
-    {
-        foreach (Inspector::of(Specifications::workings($typed), $tolerances ?? Tolerances::usual())->after($operation) as $target) {
+    private static function target(
+        string $operation,
+        string $what,
+        array $typed = [],
+        ?Tolerances $tolerances = null,
+    ): Target {
+        foreach (Inspector::of(
+            Specifications::workings($typed), $tolerances ?? Tolerances::usual(),
+        )->after($operation) as $target) {
             if ($target->what === $what) {
                 return $target;
             }

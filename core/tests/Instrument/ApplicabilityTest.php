@@ -14,7 +14,10 @@ use Regimen\Tests\DrawnSpecifications;
 /** A field that means nothing for an instrument is neither asked for nor printed; common practice. */
 final class ApplicabilityTest extends TestCase
 {
-    /** @return iterable<string, array{string, array<string, mixed>, array<string, mixed>}> field, typed so that it applies, typed so that it does not */
+    /**
+     * @return iterable<string, array{string, array<string, mixed>, array<string, mixed>}> field, typed so that it
+     *   applies, typed so that it does not
+     */
     public static function fields(): iterable
     {
         yield 'screws' => ['screwLength', [], ['joint' => 'set']];
@@ -22,7 +25,14 @@ final class ApplicabilityTest extends TestCase
         yield 'a plate' => ['plateThickness', [], ['fastener' => 'inserts']];
         yield 'a pocket' => ['pocketDepth', ['joint' => 'set'], ['joint' => 'through']];
         yield 'chambers' => ['chamberShare', ['weightRelief' => 'yes'], []];
-        yield 'relief' => ['weightRelief', [], ['body' => 'chambered', 'layers' => [['timber' => 'limba', 'thickness' => '6'], ['timber' => 'limba', 'thickness' => '38']]]];
+        yield 'relief' => [
+            'weightRelief',
+            [],
+            [
+                'body' => 'chambered',
+                'layers' => [['timber' => 'limba', 'thickness' => '6'], ['timber' => 'limba', 'thickness' => '38']],
+            ],
+        ];
         yield 'edges' => ['edgeRadius', [], ['edges' => 'square']];
         yield 'edges of a box' => ['contours', [], ['type' => 'flat-top']];
         yield 'binding' => ['bodyBindingHeight', ['bodyBinding' => '2'], []];
@@ -66,7 +76,10 @@ final class ApplicabilityTest extends TestCase
 
     public function test_a_difference_in_what_does_not_apply_is_none(): void
     {
-        $changes = Comparison::values(SpecificationReader::read(['joint' => 'set', 'screwLength' => '40']), SpecificationReader::read(['joint' => 'set', 'screwLength' => '45']));
+        $changes = Comparison::values(
+            SpecificationReader::read(['joint' => 'set', 'screwLength' => '40']),
+            SpecificationReader::read(['joint' => 'set', 'screwLength' => '45']),
+        );
         self::assertSame([], $changes);
     }
 

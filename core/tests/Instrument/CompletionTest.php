@@ -45,10 +45,21 @@ final class CompletionTest extends TestCase
 
     public function test_the_board_widens_so_that_the_outer_strings_keep_their_margin(): void
     {
-        foreach ([['strings' => '6'], ['strings' => '7'], ['strings' => '8'], ['type' => 'bass'], ['type' => 'bass', 'strings' => '6'], ['type' => 'flat-top'], ['frets' => '24', 'joinFret' => '18']] as $typed) {
+        foreach ([
+            ['strings' => '6'], ['strings' => '7'], ['strings' => '8'], ['type' => 'bass'],
+            ['type' => 'bass', 'strings' => '6'], ['type' => 'flat-top'], ['frets' => '24', 'joinFret' => '18'],
+        ] as $typed) {
             $w = Workings::of(SpecificationReader::read($typed));
-            $edges = array_map(static fn (int $string): float => StringFigures::edgeDistance($w, $string, $w->lastFret()), [0, $w->specification->brief->strings - 1]);
-            self::assertEqualsWithDelta(3.6, min($edges), 0.051, json_encode($typed, JSON_THROW_ON_ERROR).': the nearer of the two outer edges');
+            $edges = array_map(
+                static fn (int $string): float => StringFigures::edgeDistance($w, $string, $w->lastFret()),
+                [0, $w->specification->brief->strings - 1],
+            );
+            self::assertEqualsWithDelta(
+                3.6,
+                min($edges),
+                0.051,
+                json_encode($typed, JSON_THROW_ON_ERROR).': the nearer of the two outer edges',
+            );
             self::assertGreaterThan($w->specification->board->nutWidth->mm, $w->specification->board->lastWidth->mm);
         }
     }
@@ -60,16 +71,27 @@ final class CompletionTest extends TestCase
         self::assertEqualsWithDelta(700 * (1 - 2 ** (-22 / 12)) + 12, $long->board->boardLength->mm, 1e-9);
         // Half a millimetre under the tang at the edge, where a 12 in radius takes 1.29 from 56 mm.
         self::assertEqualsWithDelta(1.8 + 0.5 + 1.289, self::of(['lastWidth' => '56'])->board->slotDepth->mm, 0.006);
-        self::assertEqualsWithDelta(1.6 + 0.5 + 1.289, self::of(['tangDepth' => '1.6', 'lastWidth' => '56'])->board->slotDepth->mm, 0.006);
+        self::assertEqualsWithDelta(
+            1.6 + 0.5 + 1.289,
+            self::of(['tangDepth' => '1.6', 'lastWidth' => '56'])->board->slotDepth->mm,
+            0.006,
+        );
         self::assertSame(2.0, self::of(['markerThickness' => '2'])->board->markerDepth->mm);
         self::assertSame(self::of(['radius' => '300'])->board->radiusEnd->mm, 300.0);
         self::assertSame(61.5, self::of(['heelWidth' => '61.5'])->joinery->pocketWidth->mm);
-        self::assertSame(60.0, self::of(['heelWidth' => '61.5', 'pocketWidth' => '60'])->joinery->pocketWidth->mm, 'what is said stays as it is said');
+        self::assertSame(
+            60.0,
+            self::of(['heelWidth' => '61.5', 'pocketWidth' => '60'])->joinery->pocketWidth->mm,
+            'what is said stays as it is said',
+        );
     }
 
     public function test_the_pocket_ends_before_the_board(): void
     {
-        foreach ([[], ['frets' => '24', 'joinFret' => '18'], ['type' => 'bass'], ['type' => 'bass', 'scale' => '30"', 'frets' => '20'], ['scale' => '24 3/4"', 'frets' => '21']] as $typed) {
+        foreach ([
+            [], ['frets' => '24', 'joinFret' => '18'], ['type' => 'bass'],
+            ['type' => 'bass', 'scale' => '30"', 'frets' => '20'], ['scale' => '24 3/4"', 'frets' => '21'],
+        ] as $typed) {
             $s = self::of($typed);
             $begins = $s->frets()->position($s->joinery->joinFret)->mm;
             self::assertLessThan($s->board->boardLength->mm, $begins + $s->joinery->pocketLength->mm);
@@ -83,7 +105,12 @@ final class CompletionTest extends TestCase
     #[TestWith(['in_line', 8, 7])]
     public function test_a_headstock_is_as_long_as_its_row_of_tuners(string $layout, int $strings, int $steps): void
     {
-        $s = self::of(['tunerLayout' => $layout, 'strings' => (string) $strings, 'firstPost' => '40', 'tunerSpacing' => '26', 'tunerHole' => '10']);
+        $s = self::of(
+            [
+                'tunerLayout' => $layout, 'strings' => (string) $strings, 'firstPost' => '40', 'tunerSpacing' => '26',
+                'tunerHole' => '10',
+            ],
+        );
         self::assertEqualsWithDelta(40 + $steps * 26 + 38, $s->head->headLength->mm, 1e-9);
     }
 
@@ -94,7 +121,10 @@ final class CompletionTest extends TestCase
         yield 'none' => [[], []];
         yield 'one' => [[$pickup('bridge')], ['bridge']];
         yield 'two' => [[$pickup('neck'), $pickup('bridge')], ['neck', 'neck + bridge', 'bridge']];
-        yield 'three' => [[$pickup('neck'), $pickup('middle'), $pickup('bridge')], ['neck', 'neck + middle', 'middle', 'middle + bridge', 'bridge']];
+        yield 'three' => [
+            [$pickup('neck'), $pickup('middle'), $pickup('bridge')],
+            ['neck', 'neck + middle', 'middle', 'middle + bridge', 'bridge'],
+        ];
     }
 
     /**
@@ -104,7 +134,13 @@ final class CompletionTest extends TestCase
     #[DataProvider('switches')]
     public function test_a_switch_goes_through_the_pickups(array $pickups, array $positions): void
     {
-        self::assertSame($positions, array_map(static fn (SwitchPosition $position): string => $position->inWords(), self::of(['pickups' => $pickups])->electrics->switch));
+        self::assertSame(
+            $positions,
+            array_map(
+                static fn (SwitchPosition $position): string => $position->inWords(),
+                self::of(['pickups' => $pickups])->electrics->switch,
+            ),
+        );
     }
 
     #[TestWith(['single-coil', [250.0, 250.0]])]
@@ -113,12 +149,24 @@ final class CompletionTest extends TestCase
     #[TestWith(['piezo', []])]
     public function test_pots_suit_what_they_load(string $kind, array $pots): void
     {
-        self::assertSame($pots, self::of(['pickups' => [['place' => 'bridge', 'kind' => $kind]], 'battery' => 'yes'])->electrics->pots);
+        self::assertSame(
+            $pots,
+            self::of(['pickups' => [['place' => 'bridge', 'kind' => $kind]], 'battery' => 'yes'])->electrics->pots,
+        );
     }
 
     public function test_a_mixed_set_takes_the_higher_pots(): void
     {
-        self::assertSame([500.0, 500.0], self::of(['pickups' => [['place' => 'neck', 'kind' => 'single-coil'], ['place' => 'bridge', 'kind' => 'humbucker']]])->electrics->pots);
+        self::assertSame(
+            [500.0, 500.0],
+            self::of(
+                [
+                    'pickups' => [
+                        ['place' => 'neck', 'kind' => 'single-coil'], ['place' => 'bridge', 'kind' => 'humbucker'],
+                    ],
+                ],
+            )->electrics->pots,
+        );
     }
 
     public function test_pickups_stand_clear_of_board_bridge_and_each_other_whatever_the_scale(): void
@@ -126,8 +174,21 @@ final class CompletionTest extends TestCase
         foreach (['22 1/2"', '25 1/2"', '28"'] as $scale) {
             foreach ([1, 2, 3] as $count) {
                 $names = array_slice(['bridge', 'neck', 'middle'], 0, $count);
-                $w = Workings::of(SpecificationReader::read(['scale' => $scale, 'pickups' => array_map(static fn (string $name): array => ['place' => $name, 'kind' => 'single-coil'], $names)]));
-                $middles = array_map(static fn ($pickup): float => $w->specification->board->scale->mm - $pickup->positionMm(), $w->specification->electrics->pickups);
+                $w = Workings::of(
+                    SpecificationReader::read(
+                        [
+                            'scale' => $scale,
+                            'pickups' => array_map(
+                                static fn (string $name): array => ['place' => $name, 'kind' => 'single-coil'],
+                                $names,
+                            ),
+                        ],
+                    ),
+                );
+                $middles = array_map(
+                    static fn ($pickup): float => $w->specification->board->scale->mm - $pickup->positionMm(),
+                    $w->specification->electrics->pickups,
+                );
                 self::assertGreaterThanOrEqual($count === 1 ? 0 : $w->board()->length + 12, min($middles));
                 self::assertLessThan($w->specification->board->scale->mm - 20, max($middles));
                 sort($middles);
@@ -140,16 +201,48 @@ final class CompletionTest extends TestCase
 
     public function test_questions_that_the_route_asks(): void
     {
-        $chambered = ['layers' => [['timber' => 'limba', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']]];
+        $chambered = [
+            'layers' => [['timber' => 'limba', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']],
+        ];
         self::assertSame([false, false], [self::of([])->isHollow(), self::of([])->isRelieved()]);
-        self::assertSame([true, true], [self::of(['body' => 'semi-hollow'] + $chambered)->isHollow(), self::of(['body' => 'chambered'] + $chambered)->isRelieved()]);
-        self::assertSame([false, true], [self::of(['weightRelief' => 'yes'])->isHollow(), self::of(['weightRelief' => 'yes'])->isRelieved()]);
+        self::assertSame(
+            [true, true],
+            [
+                self::of(['body' => 'semi-hollow'] + $chambered)->isHollow(),
+                self::of(['body' => 'chambered'] + $chambered)->isRelieved(),
+            ],
+        );
+        self::assertSame(
+            [false, true],
+            [self::of(['weightRelief' => 'yes'])->isHollow(), self::of(['weightRelief' => 'yes'])->isRelieved()],
+        );
         self::assertTrue(self::of(['strings' => '12'])->isDoubled());
         self::assertFalse(self::of(['strings' => '8'])->isDoubled());
         self::assertTrue(self::of(['finish' => 'shellac', 'boardTimber' => 'sugar maple'])->boardIsLacquered());
-        self::assertFalse(self::of(['finish' => 'shellac', 'boardTimber' => 'sugar maple', 'boardFinish' => 'oiled'])->boardIsLacquered());
-        self::assertFalse(self::of(['finish' => 'hard-wax-oil', 'boardTimber' => 'sugar maple', 'boardFinish' => 'by_timber'])->boardIsLacquered());
-        self::assertTrue(self::of(['grainFill' => 'filled', 'layers' => [['timber' => 'white ash', 'thickness' => '45']]])->needsGrainFill(), 'asked for under oil as well');
-        self::assertSame(['set', 'through'], array_values(array_filter(['bolt-on', 'set', 'through', 'bolted_mortise'], static fn (string $joint): bool => self::of(['joint' => $joint])->joinery->joint->isGlued())));
+        self::assertFalse(
+            self::of(
+                ['finish' => 'shellac', 'boardTimber' => 'sugar maple', 'boardFinish' => 'oiled'],
+            )->boardIsLacquered(),
+        );
+        self::assertFalse(
+            self::of(
+                ['finish' => 'hard-wax-oil', 'boardTimber' => 'sugar maple', 'boardFinish' => 'by_timber'],
+            )->boardIsLacquered(),
+        );
+        self::assertTrue(
+            self::of(
+                ['grainFill' => 'filled', 'layers' => [['timber' => 'white ash', 'thickness' => '45']]],
+            )->needsGrainFill(),
+            'asked for under oil as well',
+        );
+        self::assertSame(
+            ['set', 'through'],
+            array_values(
+                array_filter(
+                    ['bolt-on', 'set', 'through', 'bolted_mortise'],
+                    static fn (string $joint): bool => self::of(['joint' => $joint])->joinery->joint->isGlued(),
+                ),
+            ),
+        );
     }
 }

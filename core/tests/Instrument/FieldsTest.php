@@ -89,7 +89,9 @@ final class FieldsTest extends TestCase
         yield 'a weight in stone' => ['targetWeight', '1 st', 'can\'t be read'];
         yield 'more than all the water' => ['airHumidity', '140 %', 'from 5 % to 95 %'];
         yield 'a furnace' => ['airTemperature', '900 C', 'from -5 °C to 45 °C'];
-        yield 'a choice that there is not' => ['joint', 'glued', 'Choose one of: bolt-on, set, through, bolted_mortise'];
+        yield 'a choice that there is not' => [
+            'joint', 'glued', 'Choose one of: bolt-on, set, through, bolted_mortise',
+        ];
         yield 'neither yes nor no' => ['zeroFret', 'perhaps', 'Choose one of: yes, no'];
         yield 'a timber that is not in the table' => ['boardTimber', 'plastic', 'not in the timber table'];
         yield 'a gauge in words' => ['gauges', '10 thirteen', 'treble first'];
@@ -138,7 +140,9 @@ final class FieldsTest extends TestCase
     {
         foreach (['guitar', 'bass', 'flat-top'] as $type) {
             foreach (SpecificationFields::tradeDefaults($type) as $key => $typed) {
-                self::assertNotNull(FieldReader::read(SpecificationFields::all()[$key], $typed), "{$key} for a {$type}");
+                self::assertNotNull(
+                    FieldReader::read(SpecificationFields::all()[$key], $typed), "{$key} for a {$type}",
+                );
             }
         }
     }

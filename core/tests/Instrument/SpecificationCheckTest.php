@@ -27,18 +27,28 @@ final class SpecificationCheckTest extends TestCase
     public static function wrong(): iterable
     {
         yield 'more strings than there are' => [['strings' => 13], 'strings', 'from 4 to 12'];
-        yield 'a set that nobody knows' => [['strings' => 11, 'nutWidth' => ''], 'tuning', 'No usual set for 11 strings'];
+        yield 'a set that nobody knows' => [
+            ['strings' => 11, 'nutWidth' => ''], 'tuning', 'No usual set for 11 strings',
+        ];
         yield 'five gauges for six strings' => [['gauges' => '10 13 17 26w 36w'], 'gauges', '5 entries'];
         yield 'a bass of guitar length' => [['type' => InstrumentType::Bass, 'strings' => 4], 'scale', 'no bass scale'];
         yield 'an inch scale typed as millimetres' => [['scale' => '25.5'], 'scale', 'Did you mean 25.5 in'];
         yield 'no scale' => [['scale' => Length::ofMillimetres(0)], 'scale', 'from 400 mm'];
-        yield 'frets beyond the board' => [['frets' => 24, 'boardLength' => Length::ofMillimetres(470)], 'boardLength', 'ends after fret 22'];
-        yield 'a board over the bridge' => [['boardLength' => Length::ofMillimetres(700)], 'boardLength', 'reach the bridge'];
+        yield 'frets beyond the board' => [
+            ['frets' => 24, 'boardLength' => Length::ofMillimetres(470)], 'boardLength', 'ends after fret 22',
+        ];
+        yield 'a board over the bridge' => [
+            ['boardLength' => Length::ofMillimetres(700)], 'boardLength', 'reach the bridge',
+        ];
         yield 'no frets' => [['frets' => 0], 'frets', 'from 12 to 36'];
         yield 'a nut too wide' => [['nutWidth' => Length::ofMillimetres(99)], 'nutWidth', 'between'];
         yield 'a thin body' => [['layers' => [Specifications::layer('red alder', 10)]], 'layers', 'add up to 10.0 mm'];
         yield 'no layer at all' => [['layers' => []], 'layers', 'one to six layers'];
-        yield 'a layer of nothing' => [['layers' => [Specifications::layer('red alder', 45), Specifications::layer('red alder', 0)]], 'layers.1.thickness', 'from 0.5 mm'];
+        yield 'a layer of nothing' => [
+            ['layers' => [Specifications::layer('red alder', 45), Specifications::layer('red alder', 0)]],
+            'layers.1.thickness',
+            'from 0.5 mm',
+        ];
         yield 'open chambers' => [['body' => BodyConstruction::Chambered], 'body', 'closed'];
         yield 'nine pickups' => [['pickups' => 9], 'pickups', '0 to 5'];
     }
@@ -54,6 +64,8 @@ final class SpecificationCheckTest extends TestCase
 
     public function test_it_is_told_in_one_line(): void
     {
-        self::assertSame('left-handed six-string, solid, red alder', Specifications::sixString(['hand' => Hand::Left])->inOneLine());
+        self::assertSame(
+            'left-handed six-string, solid, red alder', Specifications::sixString(['hand' => Hand::Left])->inOneLine(),
+        );
     }
 }

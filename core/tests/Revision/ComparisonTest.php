@@ -18,8 +18,17 @@ final class ComparisonTest extends TestCase
 {
     public function test_values_that_differ_are_told_in_words_and_nothing_else(): void
     {
-        self::assertSame([], Comparison::values(Specifications::read(), Specifications::read(['scale' => '647.7 mm'])), 'the same length in other words');
-        $changes = self::byName(Comparison::values(Specifications::read(), Specifications::read(['scale' => '25"', 'joint' => 'set', 'wishes' => 'Warm.'])));
+        self::assertSame(
+            [],
+            Comparison::values(Specifications::read(), Specifications::read(['scale' => '647.7 mm'])),
+            'the same length in other words',
+        );
+        $changes = self::byName(
+            Comparison::values(
+                Specifications::read(),
+                Specifications::read(['scale' => '25"', 'joint' => 'set', 'wishes' => 'Warm.']),
+            ),
+        );
         self::assertSame(['647.7 mm', '635 mm'], $changes['Scale']);
         self::assertSame(['bolt-on', 'set'], $changes['Neck joint']);
         self::assertSame(['', 'Warm.'], $changes['Wishes, in the client’s words']);
@@ -29,13 +38,28 @@ final class ComparisonTest extends TestCase
     public function test_figures_findings_parts_and_operations_follow(): void
     {
         $before = Specifications::read();
-        $after = Specifications::read(['neckAngle' => '2', 'joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'black']);
+        $after = Specifications::read(
+            ['neckAngle' => '2', 'joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'black'],
+        );
         $one = Specifications::workings();
-        $other = Specifications::workings(['neckAngle' => '2', 'joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'black']);
-        self::assertSame(['12.6 mm', '21.6 mm'], self::byName(Comparison::figures($one, $other))['Saddle above the top']);
+        $other = Specifications::workings(
+            ['neckAngle' => '2', 'joint' => 'set', 'finish' => 'nitrocellulose', 'colour' => 'black'],
+        );
+        self::assertSame(
+            ['12.6 mm', '21.6 mm'],
+            self::byName(Comparison::figures($one, $other))['Saddle above the top'],
+        );
         $findings = Comparison::findings($one, $other);
-        self::assertContains('bridge-range', array_map(static fn (Finding $finding): string => $finding->key, $findings['new']));
-        $kit = self::byName(Comparison::kit(Kit::of($before->orFail(), StarterPrices::in('EUR')), Kit::of($after->orFail(), StarterPrices::in('EUR'))));
+        self::assertContains(
+            'bridge-range',
+            array_map(static fn (Finding $finding): string => $finding->key, $findings['new']),
+        );
+        $kit = self::byName(
+            Comparison::kit(
+                Kit::of($before->orFail(), StarterPrices::in('EUR')),
+                Kit::of($after->orFail(), StarterPrices::in('EUR')),
+            ),
+        );
         self::assertSame(['1 set', ''], $kit['neck screws and plate']);
         self::assertSame(['', '1 share'], $kit['lacquer, sealer, thinner, colour']);
         $plan = static fn ($read) => RoutePlanner::withAllRules()->plan($read->orFail(), TradeStandards::all());

@@ -24,7 +24,12 @@ final class HouseStandardsTest extends TestCase
 {
     public function test_the_usual_way_is_the_first_in_whatever_order_they_come(): void
     {
-        $ways = array_values(array_filter(TradeStandards::all()->operations(), static fn (Standard $standard): bool => $standard->key === FretboardOperation::Radius->value));
+        $ways = array_values(
+            array_filter(
+                TradeStandards::all()->operations(),
+                static fn (Standard $standard): bool => $standard->key === FretboardOperation::Radius->value,
+            ),
+        );
         self::assertCount(3, $ways);
         foreach ([$ways, array_reverse($ways)] as $order) {
             $house = HouseStandards::of($order, []);
@@ -40,7 +45,10 @@ final class HouseStandardsTest extends TestCase
         $house = TradeStandards::all();
         foreach ($house->operations() as $standard) {
             $usual = $house->operation($standard->key);
-            self::assertSame([$usual->stage, $usual->skill, $usual->hold->minutes, $usual->fixture], [$standard->stage, $standard->skill, $standard->hold->minutes, $standard->fixture]);
+            self::assertSame(
+                [$usual->stage, $usual->skill, $usual->hold->minutes, $usual->fixture],
+                [$standard->stage, $standard->skill, $standard->hold->minutes, $standard->fixture],
+            );
             self::assertSame($standard->usual, $standard->risk === '', $standard->key);
             self::assertSame($standard->hold->minutes > 0, $standard->holdKind !== null, $standard->key);
         }
@@ -49,15 +57,26 @@ final class HouseStandardsTest extends TestCase
     public function test_the_houses_own_glue_takes_the_place_of_the_trades(): void
     {
         $rules = new HouseRules(new SprayLimits, Tolerances::usual(), ['hide-glue' => 2.0]);
-        self::assertSame([2.0, 1.0, 1.5], [$rules->glueShare(Adhesive::HideGlue), $rules->glueShare(Adhesive::Epoxy), HouseRules::usual()->glueShare(Adhesive::HideGlue)]);
+        self::assertSame(
+            [2.0, 1.0, 1.5],
+            [
+                $rules->glueShare(Adhesive::HideGlue), $rules->glueShare(Adhesive::Epoxy),
+                HouseRules::usual()->glueShare(Adhesive::HideGlue),
+            ],
+        );
         $house = HouseStandards::of(TradeStandards::all()->operations(), TradeStandards::all()->finishes(), $rules);
-        $route = RoutePlanner::withAllRules()->plan(Specifications::sixString(), $house, Methods::of(['joint-glue' => 'hide-glue']));
+        $route = RoutePlanner::withAllRules()->plan(
+            Specifications::sixString(), $house, Methods::of(['joint-glue' => 'hide-glue']),
+        );
         self::assertSame(2 * 1440, $route->find(FretboardOperation::Glue->value)?->hold->minutes);
     }
 
     public function test_only_chemistry_is_slowed_by_the_cold(): void
     {
-        self::assertSame([true, true, false, false], array_map(static fn (HoldKind $kind): bool => $kind->isSlowedByCold(), HoldKind::cases()));
+        self::assertSame(
+            [true, true, false, false],
+            array_map(static fn (HoldKind $kind): bool => $kind->isSlowedByCold(), HoldKind::cases()),
+        );
         foreach (HoldKind::cases() as $kind) {
             self::assertNotSame('', $kind->words());
         }

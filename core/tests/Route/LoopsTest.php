@@ -13,15 +13,31 @@ final class LoopsTest extends TestCase
 {
     public function test_no_circle_is_found_where_there_is_none(): void
     {
-        self::assertSame([], Loops::first(['a', 'b', 'c'], [new Link('a', 'b', ''), new Link('b', 'c', ''), new Link('a', 'c', '')]));
+        self::assertSame(
+            [],
+            Loops::first(['a', 'b', 'c'], [new Link('a', 'b', ''), new Link('b', 'c', ''), new Link('a', 'c', '')]),
+        );
         self::assertSame([], Loops::first([], []));
     }
 
     public function test_a_circle_is_told_link_by_link(): void
     {
-        $loop = Loops::first(['x', 'a', 'b', 'c'], [new Link('x', 'a', ''), new Link('a', 'b', ''), new Link('b', 'c', ''), new Link('c', 'a', ''), new Link('b', 'x', '')]);
+        $loop = Loops::first(
+            ['x', 'a', 'b', 'c'],
+            [
+                new Link('x', 'a', ''), new Link('a', 'b', ''), new Link('b', 'c', ''), new Link('c', 'a', ''),
+                new Link('b', 'x', ''),
+            ],
+        );
         self::assertClosed($loop);
-        self::assertSame([['a', 'a']], array_map(static fn (Link $link): array => [$link->before, $link->after], Loops::first(['a'], [new Link('a', 'a', '')])), 'after itself');
+        self::assertSame(
+            [['a', 'a']],
+            array_map(
+                static fn (Link $link): array => [$link->before, $link->after],
+                Loops::first(['a'], [new Link('a', 'a', '')]),
+            ),
+            'after itself',
+        );
     }
 
     public function test_random_links_have_a_circle_exactly_if_something_reaches_itself(): void

@@ -19,17 +19,39 @@ use Regimen\Route\Route;
 use Regimen\Route\Rules\RoutePlanner;
 use Regimen\Tests\Specifications;
 
-/** What only some instruments need (TRADE section 2): hours, holds and order come in with it, and the reason stands beside it. */
+/**
+ * What only some instruments need (TRADE section 2): hours, holds and order come in with it, and the reason stands
+ * beside it.
+ */
 final class OptionalOperationsTest extends TestCase
 {
-    /** @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> typed, operation, what comes before it, what after */
+    /**
+     * @return iterable<string, array{array<string, mixed>, string, list<string>, list<string>}> typed, operation, what
+     *   comes before it, what after
+     */
     public static function options(): iterable
     {
-        yield 'stiffening rods' => [['stiffeningRods' => 'yes'], NeckOperation::Rods->value, [NeckOperation::Channel->value], [FretboardOperation::Glue->value, NeckOperation::Carve->value]];
-        yield 'laminations' => [['laminations' => '5'], NeckOperation::Laminate->value, [PreparationOperation::SelectTimber->value], [NeckOperation::Square->value, NeckOperation::Channel->value]];
-        yield 'the rest of a laminated shaft' => [['laminations' => '3'], NeckOperation::Recheck->value, [NeckOperation::Rough->value], [NeckOperation::Outline->value, FretboardOperation::Glue->value]];
-        yield 'a bound board' => [['boardBinding' => '1.5'], FretboardOperation::Binding->value, [FretboardOperation::Slots->value, FretboardOperation::Taper->value], [FretboardOperation::Glue->value, FretboardOperation::Radius->value]];
-        yield 'a bound body' => [['bodyBinding' => '2', 'edgeRadius' => '1'], BodyOperation::Binding->value, [BodyOperation::Outline->value], [BodyOperation::Edges->value, BodyOperation::Sand->value]];
+        yield 'stiffening rods' => [
+            ['stiffeningRods' => 'yes'], NeckOperation::Rods->value, [NeckOperation::Channel->value],
+            [FretboardOperation::Glue->value, NeckOperation::Carve->value],
+        ];
+        yield 'laminations' => [
+            ['laminations' => '5'], NeckOperation::Laminate->value, [PreparationOperation::SelectTimber->value],
+            [NeckOperation::Square->value, NeckOperation::Channel->value],
+        ];
+        yield 'the rest of a laminated shaft' => [
+            ['laminations' => '3'], NeckOperation::Recheck->value, [NeckOperation::Rough->value],
+            [NeckOperation::Outline->value, FretboardOperation::Glue->value],
+        ];
+        yield 'a bound board' => [
+            ['boardBinding' => '1.5'], FretboardOperation::Binding->value,
+            [FretboardOperation::Slots->value, FretboardOperation::Taper->value],
+            [FretboardOperation::Glue->value, FretboardOperation::Radius->value],
+        ];
+        yield 'a bound body' => [
+            ['bodyBinding' => '2', 'edgeRadius' => '1'], BodyOperation::Binding->value, [BodyOperation::Outline->value],
+            [BodyOperation::Edges->value, BodyOperation::Sand->value],
+        ];
     }
 
     /**
@@ -38,8 +60,12 @@ final class OptionalOperationsTest extends TestCase
      * @param  list<string>  $after
      */
     #[DataProvider('options')]
-    public function test_it_is_on_the_route_in_its_place_and_only_when_it_is_asked_for(array $typed, string $key, array $before, array $after): void
-    {
+    public function test_it_is_on_the_route_in_its_place_and_only_when_it_is_asked_for(
+        array $typed,
+        string $key,
+        array $before,
+        array $after,
+    ): void {
         $plain = self::position(self::route([]));
         self::assertArrayNotHasKey($key, $plain);
         $route = self::route($typed);
@@ -65,12 +91,24 @@ final class OptionalOperationsTest extends TestCase
         $position = self::position(self::route(['markers' => 'none', 'sideMarkers' => '0']));
         self::assertArrayNotHasKey(FretboardOperation::Markers->value, $position);
         self::assertArrayNotHasKey(FretboardOperation::SideMarkers->value, $position);
-        self::assertTrue(self::follows(self::route(['markers' => 'none', 'sideMarkers' => '0']), FretboardOperation::Taper->value, FretboardOperation::Radius->value));
+        self::assertTrue(
+            self::follows(
+                self::route(['markers' => 'none', 'sideMarkers' => '0']), FretboardOperation::Taper->value,
+                FretboardOperation::Radius->value,
+            ),
+        );
     }
 
     public function test_what_it_takes_is_in_the_kit(): void
     {
-        $names = static fn (array $typed): array => array_column(array_map(static fn ($line): array => [$line->name, $line->quantity], Kit::of(Specifications::sixString($typed), StarterPrices::in('EUR'))->lines), 1, 0);
+        $names = static fn (array $typed): array => array_column(
+            array_map(
+                static fn ($line): array => [$line->name, $line->quantity],
+                Kit::of(Specifications::sixString($typed), StarterPrices::in('EUR'))->lines,
+            ),
+            1,
+            0,
+        );
         self::assertArrayNotHasKey('binding', $names([]));
         self::assertSame(1.0, (float) $names(['stiffeningRods' => 'yes'])['stiffening rods, pair']);
         // Two sides and the end of a board of 474 by 55 mm, and a tenth: 1.104 m.
@@ -104,6 +142,7 @@ final class OptionalOperationsTest extends TestCase
             }
         } while (count($reached) > $before);
 
-        return isset($reached[$to]) && array_filter($route->links, static fn (Link $link): bool => $link->reason === '') === [];
+        return isset($reached[$to])
+            && array_filter($route->links, static fn (Link $link): bool => $link->reason === '') === [];
     }
 }

@@ -34,13 +34,19 @@ final class RoutePlannerTest extends TestCase
     public function test_every_route_is_in_order_and_every_link_has_its_reason(Specification $specification): void
     {
         $route = self::route($specification);
-        $position = array_flip(array_map(static fn (Operation $operation): string => $operation->key, $route->operations));
+        $position = array_flip(
+            array_map(static fn (Operation $operation): string => $operation->key, $route->operations),
+        );
         self::assertCount(count($route->operations), $position, 'no operation stands twice');
         foreach ($route->links as $link) {
-            self::assertLessThan($position[$link->after], $position[$link->before], "{$link->before} before {$link->after}");
+            self::assertLessThan(
+                $position[$link->after], $position[$link->before], "{$link->before} before {$link->after}",
+            );
             self::assertGreaterThan(20, strlen($link->reason));
         }
-        $linked = array_merge(...array_map(static fn (Link $link): array => [$link->before, $link->after], $route->links));
+        $linked = array_merge(
+            ...array_map(static fn (Link $link): array => [$link->before, $link->after], $route->links),
+        );
         self::assertSame([], array_diff(array_keys($position), $linked), 'no operation hangs loose');
     }
 
@@ -50,12 +56,20 @@ final class RoutePlannerTest extends TestCase
         $lacquered = $specification->finishing->finish->isLacquer() && ! $specification->board->boardTimber->oily;
         $route = self::route($specification);
         if ($lacquered) {
-            self::assertContains(FretboardOperation::Fret->value, self::behind($route, self::lastOfNeckFinish($specification)), 'cleared before the frets go in');
+            self::assertContains(
+                FretboardOperation::Fret->value, self::behind($route, self::lastOfNeckFinish($specification)),
+                'cleared before the frets go in',
+            );
             self::assertNotContains(FinishOperation::Mask->value, self::keys($route));
         } else {
-            self::assertContains(self::lastOfNeckFinish($specification), self::behind($route, FretboardOperation::Fret->value), 'fretted before the finish');
+            self::assertContains(
+                self::lastOfNeckFinish($specification), self::behind($route, FretboardOperation::Fret->value),
+                'fretted before the finish',
+            );
             self::assertContains(FinishOperation::Mask->value, self::behind($route, FretboardOperation::Fret->value));
-            self::assertContains(self::lastOfNeckFinish($specification), self::behind($route, FinishOperation::Mask->value));
+            self::assertContains(
+                self::lastOfNeckFinish($specification), self::behind($route, FinishOperation::Mask->value),
+            );
         }
     }
 
@@ -65,25 +79,40 @@ final class RoutePlannerTest extends TestCase
         $route = self::route($specification);
         $keys = self::keys($route);
         if ($specification->joinery->joint === NeckJoint::Set) {
-            foreach (array_intersect([FinishOperation::Colour->value, FinishOperation::Fill->value], $keys) as $before) {
+            foreach (array_intersect(
+                [FinishOperation::Colour->value, FinishOperation::Fill->value], $keys,
+            ) as $before) {
                 self::assertContains(JointOperation::GlueNeck->value, self::behind($route, $before));
             }
             self::assertContains('finish.coat-1', self::behind($route, JointOperation::GlueNeck->value));
-            self::assertSame([], array_filter($keys, static fn (string $key): bool => str_starts_with($key, 'finish.neck.')), 'cleared together');
+            self::assertSame(
+                [],
+                array_filter($keys, static fn (string $key): bool => str_starts_with($key, 'finish.neck.')),
+                'cleared together',
+            );
         } elseif ($specification->joinery->joint->isGlued()) {
-            self::assertContains('finish.coat-1', self::behind($route, JointOperation::Wings->value), 'a through neck is in from the start');
+            self::assertContains(
+                'finish.coat-1', self::behind($route, JointOperation::Wings->value),
+                'a through neck is in from the start',
+            );
         } else {
             self::assertNotContains(JointOperation::GlueNeck->value, $keys);
             self::assertContains(JointOperation::Screws->value, self::behind($route, NeckOperation::Sand->value));
-            self::assertNotContains(CoatStep::NeckCure->value, self::behind($route, CoatStep::BodyCure->value), 'finished apart');
+            self::assertNotContains(
+                CoatStep::NeckCure->value, self::behind($route, CoatStep::BodyCure->value), 'finished apart',
+            );
         }
     }
 
     #[DataProviderExternal(Specifications::class, 'all')]
-    public function test_nothing_is_cut_before_the_parts_are_measured_and_nothing_finished_before_the_dry_fit(Specification $specification): void
-    {
+    public function test_nothing_is_cut_before_the_parts_are_measured_and_nothing_finished_before_the_dry_fit(
+        Specification $specification,
+    ): void {
         $route = self::route($specification);
-        foreach ([NeckOperation::Square->value, FretboardOperation::Slots->value, BodyOperation::Outline->value, JointOperation::Bridge->value, BodyOperation::Cavities->value] as $cut) {
+        foreach ([
+            NeckOperation::Square->value, FretboardOperation::Slots->value, BodyOperation::Outline->value,
+            JointOperation::Bridge->value, BodyOperation::Cavities->value,
+        ] as $cut) {
             self::assertContains($cut, self::behind($route, PreparationOperation::MeasureParts->value));
             self::assertContains($cut, self::behind($route, PreparationOperation::SelectTimber->value));
         }
@@ -111,19 +140,26 @@ final class RoutePlannerTest extends TestCase
                 $holds[] = $operation->hold->minutes / 60;
             }
         }
-        self::assertSame([2, 2, 14, 2, 2, 14, 2, 2, 14, 576], $holds, 'three coats a day, two hours apart, then 24 days of cure');
+        self::assertSame(
+            [2, 2, 14, 2, 2, 14, 2, 2, 14, 576], $holds, 'three coats a day, two hours apart, then 24 days of cure',
+        );
     }
 
     public function test_totals_are_those_of_the_trade(): void
     {
-        // Common practice: a plain build comes to about 60–75 labour hours, a fancy one to 90–120; set-ups add about a tenth.
+        // Common practice: a plain build comes to about 60–75 labour hours, a fancy one to 90–120; set-ups add about a
+        // tenth.
         $plain = self::route(Specifications::sixString());
         self::assertGreaterThan(60, $plain->hours()->likely->hours());
         self::assertLessThan(75, $plain->hours()->likely->hours());
         self::assertEqualsWithDelta(0.1, $plain->setUps()->hours() / $plain->hours()->likely->hours(), 0.03);
         $fancy = self::route(Specifications::sixString([
-            'strings' => '7', 'nutWidth' => '48', 'frets' => '24', 'joint' => NeckJoint::Set, 'body' => BodyConstruction::Chambered, 'layers' => self::chambered()->bodywork->layers, 'finish' => FinishSystem::Nitrocellulose,
-            'colour' => 'amber burst', 'markers' => 'block', 'boardBinding' => '1.5', 'bodyBinding' => '2', 'laminations' => '5', 'stiffeningRods' => 'yes', 'veneer' => '2', 'volute' => 'yes', 'pickups' => 3, 'shielding' => 'foil',
+            'strings' => '7', 'nutWidth' => '48', 'frets' => '24', 'joint' => NeckJoint::Set,
+            'body' => BodyConstruction::Chambered, 'layers' => self::chambered()->bodywork->layers,
+            'finish' => FinishSystem::Nitrocellulose,
+            'colour' => 'amber burst', 'markers' => 'block', 'boardBinding' => '1.5', 'bodyBinding' => '2',
+            'laminations' => '5', 'stiffeningRods' => 'yes', 'veneer' => '2', 'volute' => 'yes', 'pickups' => 3,
+            'shielding' => 'foil',
         ]));
         self::assertGreaterThan(90, $fancy->hours()->likely->hours());
         self::assertLessThan(120, $fancy->hours()->likely->hours());
@@ -150,7 +186,13 @@ final class RoutePlannerTest extends TestCase
 
     private static function chambered(): Specification
     {
-        return Specifications::sixString(['body' => BodyConstruction::Chambered, 'layers' => [Specifications::layer('black walnut', 6), Specifications::layer('white ash', 39)], 'boardTimber' => Species::named('sugar maple')]);
+        return Specifications::sixString(
+            [
+                'body' => BodyConstruction::Chambered,
+                'layers' => [Specifications::layer('black walnut', 6), Specifications::layer('white ash', 39)],
+                'boardTimber' => Species::named('sugar maple'),
+            ],
+        );
     }
 
     private static function route(Specification $specification): Route

@@ -34,23 +34,38 @@ final class RouteRulesTest extends TestCase
     public function test_open_pores_are_filled_under_lacquer_and_left_under_oil(): void
     {
         self::assertContains(FinishOperation::Fill->value, self::keysOf(self::lacqueredAsh()));
-        self::assertNotContains(FinishOperation::Fill->value, self::keysOf(Specifications::sixString(['layers' => [Specifications::layer('white ash', 45)]])));
-        self::assertNotContains(FinishOperation::Fill->value, self::keysOf(Specifications::sixString(['finish' => FinishSystem::Nitrocellulose])));
+        self::assertNotContains(
+            FinishOperation::Fill->value,
+            self::keysOf(Specifications::sixString(['layers' => [Specifications::layer('white ash', 45)]])),
+        );
+        self::assertNotContains(
+            FinishOperation::Fill->value,
+            self::keysOf(Specifications::sixString(['finish' => FinishSystem::Nitrocellulose])),
+        );
     }
 
     public function test_stain_under_oil_and_sprayed_colour_under_lacquer(): void
     {
         $of = static fn (FinishSystem $finish): string => array_values(array_filter(
-            RoutePlanner::withAllRules()->plan(Specifications::sixString(['finish' => $finish, 'colour' => 'red']), TradeStandards::all())->operations,
-            static fn (Operation $operation): bool => in_array($operation->key, [FinishOperation::Colour->value, FinishOperation::Stain->value], true),
+            RoutePlanner::withAllRules()->plan(
+                Specifications::sixString(['finish' => $finish, 'colour' => 'red']), TradeStandards::all(),
+            )->operations,
+            static fn (Operation $operation): bool => in_array(
+                $operation->key, [FinishOperation::Colour->value, FinishOperation::Stain->value], true,
+            ),
         ))[0]->standard->key;
-        self::assertSame([FinishOperation::Stain->value, FinishOperation::Colour->value], [$of(FinishSystem::WipingOil), $of(FinishSystem::Nitrocellulose)]);
+        self::assertSame(
+            [FinishOperation::Stain->value, FinishOperation::Colour->value],
+            [$of(FinishSystem::WipingOil), $of(FinishSystem::Nitrocellulose)],
+        );
     }
 
     public function test_pieces_are_apart_until_they_meet(): void
     {
         $pieces = [];
-        foreach (RoutePlanner::withAllRules()->plan(Specifications::sixString(), TradeStandards::all())->operations as $operation) {
+        foreach (RoutePlanner::withAllRules()->plan(
+            Specifications::sixString(), TradeStandards::all(),
+        )->operations as $operation) {
             $pieces[$operation->key] = $operation->pieces;
         }
         self::assertSame([Piece::Neck], $pieces[NeckOperation::Channel->value]);
@@ -67,10 +82,21 @@ final class RouteRulesTest extends TestCase
         $draft->by(new BriefAndDesign);
         $draft->add(PreparationOperation::Agree, []);
         $draft->add(PreparationOperation::Draw, []);
-        $draft->after(PreparationOperation::Draw, [PreparationOperation::Agree, PreparationOperation::SelectTimber], 'first reason');
+        $draft->after(
+            PreparationOperation::Draw, [PreparationOperation::Agree, PreparationOperation::SelectTimber],
+            'first reason',
+        );
         $draft->after(PreparationOperation::Draw, PreparationOperation::Agree, 'second reason');
         $route = $draft->route();
-        self::assertEquals([new Link(PreparationOperation::Agree->value, PreparationOperation::Draw->value, 'first reason', rule: 'Agree and draw before cutting')], $route->links);
+        self::assertEquals(
+            [
+                new Link(
+                    PreparationOperation::Agree->value, PreparationOperation::Draw->value, 'first reason',
+                    rule: 'Agree and draw before cutting',
+                ),
+            ],
+            $route->links,
+        );
         self::assertSame(420, $route->work()->minutes);
     }
 
@@ -83,24 +109,44 @@ final class RouteRulesTest extends TestCase
             $draft->add(PreparationOperation::Draw, []);
             $window = Duration::ofHours(5);
             $ask = [
-                static fn () => $draft->after(PreparationOperation::Draw, PreparationOperation::Agree, 'only tidy', '', $window),
-                static fn () => $draft->after(PreparationOperation::Draw, PreparationOperation::Agree, 'it is lost', 'The drawing is thrown away.'),
+                static fn () => $draft->after(
+                    PreparationOperation::Draw, PreparationOperation::Agree, 'only tidy', '', $window,
+                ),
+                static fn () => $draft->after(
+                    PreparationOperation::Draw, PreparationOperation::Agree, 'it is lost',
+                    'The drawing is thrown away.',
+                ),
             ];
             foreach ($spoilsFirst ? array_reverse($ask) : $ask as $rule) {
                 $rule();
             }
-            self::assertEquals([new Link(PreparationOperation::Agree->value, PreparationOperation::Draw->value, 'it is lost', 'The drawing is thrown away.', 'Agree and draw before cutting', $window)], $draft->route()->links);
+            self::assertEquals(
+                [
+                    new Link(
+                        PreparationOperation::Agree->value, PreparationOperation::Draw->value, 'it is lost',
+                        'The drawing is thrown away.', 'Agree and draw before cutting', $window,
+                    ),
+                ],
+                $draft->route()->links,
+            );
         }
     }
 
     public function test_operations_need_the_parts_they_use(): void
     {
         $needs = [];
-        foreach (RoutePlanner::withAllRules()->plan(self::lacqueredAsh(), TradeStandards::all())->operations as $operation) {
+        foreach (RoutePlanner::withAllRules()->plan(
+            self::lacqueredAsh(), TradeStandards::all(),
+        )->operations as $operation) {
             $needs[$operation->key] = array_map(static fn (PartGroup $part): string => $part->value, $operation->needs);
         }
-        self::assertSame(['truss-rod', 'tuners', 'bridge', 'pickups', 'electronics'], $needs[PreparationOperation::MeasureParts->value]);
-        self::assertSame(['neck-timber', 'fretboard-timber', 'body-timber'], $needs[PreparationOperation::SelectTimber->value]);
+        self::assertSame(
+            ['truss-rod', 'tuners', 'bridge', 'pickups', 'electronics'],
+            $needs[PreparationOperation::MeasureParts->value],
+        );
+        self::assertSame(
+            ['neck-timber', 'fretboard-timber', 'body-timber'], $needs[PreparationOperation::SelectTimber->value],
+        );
         self::assertSame(['fret-wire'], $needs[FretboardOperation::Fret->value]);
         self::assertSame(['finish'], $needs[CoatStep::BodySeal->value]);
         self::assertSame(['strings'], $needs[AssemblyOperation::StringUp->value]);
@@ -108,7 +154,12 @@ final class RouteRulesTest extends TestCase
 
     private static function lacqueredAsh(): Specification
     {
-        return Specifications::sixString(['finish' => FinishSystem::Nitrocellulose, 'layers' => [Specifications::layer('white ash', 45)], 'boardTimber' => Species::named('African ebony')]);
+        return Specifications::sixString(
+            [
+                'finish' => FinishSystem::Nitrocellulose, 'layers' => [Specifications::layer('white ash', 45)],
+                'boardTimber' => Species::named('African ebony'),
+            ],
+        );
     }
 
     /** @return list<string> */

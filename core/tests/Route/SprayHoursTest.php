@@ -18,7 +18,8 @@ final class SprayHoursTest extends TestCase
         $fine = new Climate(20.0, 50.0);
         $cold = new Climate(9.0, 50.0);
         $closed = SprayHours::closed([
-            ['2026-03-16', 7, $damp], ['2026-03-17', 7, $damp], ['2026-03-16', 8, $damp], ['2026-03-17', 8, $fine], ['2026-03-17', 9, $damp], ['2026-03-17', 9, $cold],
+            ['2026-03-16', 7, $damp], ['2026-03-17', 7, $damp], ['2026-03-16', 8, $damp], ['2026-03-17', 8, $fine],
+            ['2026-03-17', 9, $damp], ['2026-03-17', 9, $cold],
             ['2026-03-16', 6, $cold], ['2026-03-17', 6, $damp],
         ], new SprayLimits(15.0, 70.0));
         self::assertSame([6, 7], array_keys($closed));

@@ -15,7 +15,10 @@ use Regimen\Route\RouteRule;
 use Regimen\Route\Rules\RoutePlanner;
 use Regimen\Tests\Specifications;
 
-/** The ten rules of order on instruments and methods drawn at random; without any one rule class they are broken somewhere. */
+/**
+ * The ten rules of order on instruments and methods drawn at random; without any one rule class they are broken
+ * somewhere.
+ */
 final class TenRulesTest extends TestCase
 {
     private const DRAWN = 2500;
@@ -36,9 +39,16 @@ final class TenRulesTest extends TestCase
                 self::assertNotSame('', $link->rule);
                 self::assertGreaterThan(18, strlen($link->reason));
             }
-            self::assertSame(OrderOfWork::headstock($specification), $route->find(HeadstockOperation::Construct->value)?->standard->key);
+            self::assertSame(
+                OrderOfWork::headstock($specification),
+                $route->find(HeadstockOperation::Construct->value)?->standard->key,
+            );
             if ($route->clashes === []) {
-                self::assertSame([], OrderOfWork::wrongs($route, $specification, $methods), "number {$number}: {$specification->inOneLine()}, ".json_encode($methods->answers));
+                self::assertSame(
+                    [],
+                    OrderOfWork::wrongs($route, $specification, $methods),
+                    "number {$number}: {$specification->inOneLine()}, ".json_encode($methods->answers),
+                );
             } else {
                 $clashes++;
             }
@@ -60,9 +70,13 @@ final class TenRulesTest extends TestCase
         foreach (Specifications::drawn(60, 77) as [$specification]) {
             foreach (Question::cases() as $question) {
                 foreach ($question->choices() as $choice) {
-                    $clashes = RoutePlanner::withAllRules()->plan($specification, TradeStandards::all(), Methods::of([$question->value => $choice->key]))->clashes;
-                    // Only this one is impossible: what is lacquered on the neck cannot be fretted before it is on the neck.
-                    $impossible = $question === Question::Frets && $choice->key === 'off' && $specification->boardIsLacquered();
+                    $clashes = RoutePlanner::withAllRules()->plan(
+                        $specification, TradeStandards::all(), Methods::of([$question->value => $choice->key]),
+                    )->clashes;
+                    // Only this one is impossible: what is lacquered on the neck cannot be fretted before it is on the
+                    // neck.
+                    $impossible = $question === Question::Frets && $choice->key === 'off'
+                        && $specification->boardIsLacquered();
                     self::assertSame($impossible, $clashes !== [], "{$question->value} {$choice->key}");
                 }
             }
@@ -82,7 +96,11 @@ final class TenRulesTest extends TestCase
     public function test_without_it_a_rule_of_order_is_broken(string $without): void
     {
         $rule = new $without;
-        $rest = new RoutePlanner(array_values(array_filter(RoutePlanner::rules(), static fn (RouteRule $one): bool => $one::class !== $without)));
+        $rest = new RoutePlanner(
+            array_values(
+                array_filter(RoutePlanner::rules(), static fn (RouteRule $one): bool => $one::class !== $without),
+            ),
+        );
         $standards = TradeStandards::all();
         $tried = 0;
         foreach (self::some() as [$specification, $methods]) {
@@ -90,7 +108,9 @@ final class TenRulesTest extends TestCase
                 continue;
             }
             $tried++;
-            if (OrderOfWork::wrongs($rest->plan($specification, $standards, $methods), $specification, $methods) !== []) {
+            if (OrderOfWork::wrongs(
+                $rest->plan($specification, $standards, $methods), $specification, $methods,
+            ) !== []) {
                 self::assertNotSame('', $rule->name());
 
                 return;
@@ -116,7 +136,16 @@ final class TenRulesTest extends TestCase
                 }
             }
             // Wings are for wide headstocks only: a bass with its tuners on both sides.
-            self::$some[] = [Specifications::sixString(['type' => 'bass', 'scale' => '34"', 'strings' => '6', 'nutWidth' => '54', 'headstock' => 'angled', 'tunerLayout' => 'both_sides', 'tunerWidth' => '34', 'tunerHole' => '17.5', 'posts' => '55/-45, 95/-48, 135/-50, 55/45, 95/48, 135/50']), Methods::usual()];
+            self::$some[] = [
+                Specifications::sixString(
+                    [
+                        'type' => 'bass', 'scale' => '34"', 'strings' => '6', 'nutWidth' => '54',
+                        'headstock' => 'angled', 'tunerLayout' => 'both_sides', 'tunerWidth' => '34',
+                        'tunerHole' => '17.5', 'posts' => '55/-45, 95/-48, 135/-50, 55/45, 95/48, 135/50',
+                    ],
+                ),
+                Methods::usual(),
+            ];
         }
 
         return self::$some;

@@ -33,7 +33,10 @@ use Regimen\Units\Duration;
 /** What a new shop starts from, against the trade's table of operations (common practice, no single source). */
 final class TradeStandardsTest extends TestCase
 {
-    /** @return iterable<string, array{string, float, float, float, string|null}> operation, set-up, labour, hold in hours, fixture */
+    /**
+     * @return iterable<string, array{string, float, float, float, string|null}> operation, set-up, labour, hold in
+     *   hours, fixture
+     */
     public static function table(): iterable
     {
         yield 'agree the specification' => [PreparationOperation::Agree->value, 0, 3, 0, null];
@@ -87,10 +90,19 @@ final class TradeStandardsTest extends TestCase
     }
 
     #[DataProvider('table')]
-    public function test_the_figures_are_those_of_the_trade(string $key, float $setUp, float $labour, float $hold, ?string $fixture): void
-    {
+    public function test_the_figures_are_those_of_the_trade(
+        string $key,
+        float $setUp,
+        float $labour,
+        float $hold,
+        ?string $fixture,
+    ): void {
         $standard = TradeStandards::all()->operation($key);
-        self::assertEqualsWithDelta([$setUp, $labour, $hold], [$standard->setUp->hours(), $standard->hours->likely->hours(), $standard->hold->hours()], 0.01);
+        self::assertEqualsWithDelta(
+            [$setUp, $labour, $hold],
+            [$standard->setUp->hours(), $standard->hours->likely->hours(), $standard->hold->hours()],
+            0.01,
+        );
         self::assertSame($fixture, $standard->fixture);
     }
 
@@ -114,7 +126,10 @@ final class TradeStandardsTest extends TestCase
     {
         $h = Duration::ofHours(...);
         $house = new FinishStandard(FinishSystem::WipingOil, 4, 3, 2, $h(12), $h(5), $h(16), $h(120));
-        self::assertSame([12.0, 16.0, 5.0, 120.0], array_map(static fn (int $coat): float => $house->holdAfter($coat, 4)->hours(), [1, 2, 3, 4]));
+        self::assertSame(
+            [12.0, 16.0, 5.0, 120.0],
+            array_map(static fn (int $coat): float => $house->holdAfter($coat, 4)->hours(), [1, 2, 3, 4]),
+        );
         self::assertSame(120.0, $house->holdAfter(1, 1)->hours(), 'a single coat cures at once');
     }
 
@@ -138,18 +153,27 @@ final class TradeStandardsTest extends TestCase
             array_map(static fn (Standard $standard): string => $standard->skill->value, $standards),
         )), 'every skill is asked for somewhere');
         self::assertCount(12, Stage::cases());
-        self::assertSame([0, 1, 2], array_map(static fn (Piece $piece): ?int => Stage::from($piece->value)->ply(), Piece::cases()));
+        self::assertSame(
+            [0, 1, 2],
+            array_map(static fn (Piece $piece): ?int => Stage::from($piece->value)->ply(), Piece::cases()),
+        );
     }
 
     public function test_what_can_hurt_carries_its_caution_and_none_promises_safety(): void
     {
         foreach (TradeStandards::all()->operations() as $standard) {
-            if (in_array($standard->station, ['saw-and-planer', 'router-table', 'drill-press', 'spray-booth', 'electronics-bench'], true)) {
+            if (in_array(
+                $standard->station,
+                ['saw-and-planer', 'router-table', 'drill-press', 'spray-booth', 'electronics-bench'],
+                true,
+            )) {
                 self::assertNotNull($standard->caution, $standard->name);
             }
         }
         foreach (Caution::cases() as $caution) {
-            self::assertStringEndsWith('Follow the maker’s data sheet, local codes and licensed practice.', $caution->words());
+            self::assertStringEndsWith(
+                'Follow the maker’s data sheet, local codes and licensed practice.', $caution->words(),
+            );
             self::assertDoesNotMatchRegularExpression('/\b(is|are) (safe|legal)\b/', $caution->words());
         }
         self::assertSame(Caution::OilyRags, TradeStandards::all()->operation(CoatOperation::WipingOil->value)->caution);
@@ -157,7 +181,9 @@ final class TradeStandardsTest extends TestCase
 
     public function test_gates_belong_to_operations_that_exist(): void
     {
-        $keys = array_map(static fn (Standard $standard): string => $standard->key, TradeStandards::all()->operations());
+        $keys = array_map(
+            static fn (Standard $standard): string => $standard->key, TradeStandards::all()->operations(),
+        );
         $gates = array_filter($keys, static fn (string $key): bool => Operations::gateAfter($key)?->words !== null);
         self::assertGreaterThanOrEqual(15, count($gates));
         self::assertNull(Operations::gateAfter(PreparationOperation::Draw->value)?->words);
@@ -172,6 +198,9 @@ final class TradeStandardsTest extends TestCase
 
     public function test_labour_is_done_while_it_holds_and_after(): void
     {
-        self::assertSame([false, false, true, true], array_map(static fn (OperationState $state): bool => $state->labourIsDone(), OperationState::cases()));
+        self::assertSame(
+            [false, false, true, true],
+            array_map(static fn (OperationState $state): bool => $state->labourIsDone(), OperationState::cases()),
+        );
     }
 }

@@ -24,7 +24,8 @@ final class BuilderTest extends TestCase
 
     public function test_a_hold_runs_over_the_weekend_and_work_goes_on_on_monday(): void
     {
-        // Friday 6 March, ready at 15:00: 1 h of glueing till 16:00, 24 h of hold till Saturday 16:00, so 1 h on Monday from 8:00.
+        // Friday 6 March, ready at 15:00: 1 h of glueing till 16:00, 24 h of hold till Saturday 16:00, so 1 h on Monday
+        // from 8:00.
         $plan = $this->plan([
             $this->activity('glue', 60, hold: 1440),
             $this->activity('carve', 60, after: ['glue']),
@@ -37,7 +38,8 @@ final class BuilderTest extends TestCase
 
     public function test_a_hold_across_the_clock_change_lasts_real_hours(): void
     {
-        // Saturday night to Sunday 29 March has 23 h: glued till Friday 17:00, 48 h later it is Sunday 18:00 by the wall clock.
+        // Saturday night to Sunday 29 March has 23 h: glued till Friday 17:00, 48 h later it is Sunday 18:00 by the
+        // wall clock.
         $plan = $this->plan([$this->activity('glue', 60, hold: 2880)], now: '2026-03-27 16:00');
         $this->assertTimes($plan, 'glue', '2026-03-27 16:00', '2026-03-27 17:00', '2026-03-29 18:00');
     }
@@ -59,31 +61,66 @@ final class BuilderTest extends TestCase
     {
         // One set of clamps: glued 8–9, held 12 h till 21:00, so the next glue-up is on Tuesday at 8:00.
         $clamps = [new Demand('clamps', 1, throughHold: true)];
-        $plan = $this->plan([$this->activity('one', 60, hold: 720, demands: $clamps, build: 'x'), $this->activity('two', 60, hold: 720, demands: $clamps, build: 'y')], workers: 2, capacities: ['clamps' => 1]);
+        $plan = $this->plan(
+            [
+                $this->activity('one', 60, hold: 720, demands: $clamps, build: 'x'),
+                $this->activity('two', 60, hold: 720, demands: $clamps, build: 'y'),
+            ],
+            workers: 2,
+            capacities: ['clamps' => 1],
+        );
         $this->assertTimes($plan, 'one', '2026-03-02 08:00', '2026-03-02 09:00', '2026-03-02 21:00');
         $this->assertTimes($plan, 'two', '2026-03-03 08:00', '2026-03-03 09:00', '2026-03-03 21:00');
-        self::assertSame(['clamps', 'one'], [$plan->assignments['two']->reason->resource, $plan->assignments['two']->reason->activity]);
+        self::assertSame(
+            ['clamps', 'one'],
+            [$plan->assignments['two']->reason->resource, $plan->assignments['two']->reason->activity],
+        );
 
         // The same with a station: free at 9:00. And with two sets of clamps: at once.
         $station = [new Demand('router', 1)];
-        $plan = $this->plan([$this->activity('one', 60, hold: 720, demands: $station, build: 'x'), $this->activity('two', 60, hold: 720, demands: $station, build: 'y')], workers: 2, capacities: ['router' => 1]);
+        $plan = $this->plan(
+            [
+                $this->activity('one', 60, hold: 720, demands: $station, build: 'x'),
+                $this->activity('two', 60, hold: 720, demands: $station, build: 'y'),
+            ],
+            workers: 2,
+            capacities: ['router' => 1],
+        );
         $this->assertTimes($plan, 'two', '2026-03-02 09:00', '2026-03-02 10:00');
-        $plan = $this->plan([$this->activity('one', 60, hold: 720, demands: $clamps, build: 'x'), $this->activity('two', 60, hold: 720, demands: $clamps, build: 'y')], workers: 2, capacities: ['clamps' => 2]);
+        $plan = $this->plan(
+            [
+                $this->activity('one', 60, hold: 720, demands: $clamps, build: 'x'),
+                $this->activity('two', 60, hold: 720, demands: $clamps, build: 'y'),
+            ],
+            workers: 2,
+            capacities: ['clamps' => 2],
+        );
         $this->assertTimes($plan, 'two', '2026-03-02 08:00', '2026-03-02 09:00');
     }
 
     public function test_a_part_is_an_earliest_start_and_a_lead_time_runs_from_the_order(): void
     {
         $plan = $this->plan([
-            new Activity('wait', 'b', 60, skill: 'any', release: new Release($this->at('2026-03-05 08:00'), 'bridge, expected 5 March')),
+            new Activity(
+                'wait',
+                'b',
+                60,
+                skill: 'any',
+                release: new Release($this->at('2026-03-05 08:00'), 'bridge, expected 5 March'),
+            ),
             new Activity('order', 'b', 60, skill: 'any'),
-            new Activity('measure', 'b', 60, skill: 'any', predecessors: [new Predecessor('order', 2 * 1440, 'pickups')]),
+            new Activity(
+                'measure', 'b', 60, skill: 'any', predecessors: [new Predecessor('order', 2 * 1440, 'pickups')],
+            ),
         ]);
         $this->assertTimes($plan, 'wait', '2026-03-05 08:00', '2026-03-05 09:00');
         self::assertSame('bridge, expected 5 March', $plan->assignments['wait']->reason->cause);
         // Ordered by 9:00 on Monday, there two days later at 9:00.
         $this->assertTimes($plan, 'measure', '2026-03-04 09:00', '2026-03-04 10:00');
-        self::assertSame([ReasonKind::Lag, 'pickups'], [$plan->assignments['measure']->reason->kind, $plan->assignments['measure']->reason->cause]);
+        self::assertSame(
+            [ReasonKind::Lag, 'pickups'],
+            [$plan->assignments['measure']->reason->kind, $plan->assignments['measure']->reason->cause],
+        );
     }
 
     public function test_work_in_one_sitting_does_not_run_over_a_break(): void
@@ -114,7 +151,10 @@ final class BuilderTest extends TestCase
     public function test_a_later_round_takes_only_what_the_earlier_ones_leave(): void
     {
         $urgent = new Due($this->at('2026-03-02 10:00'), round: 1);
-        $plan = $this->plan([$this->activity('new', 60, build: 'new'), $this->activity('old', 60, build: 'old')], dues: ['new' => $urgent, 'old' => new Due(null)]);
+        $plan = $this->plan(
+            [$this->activity('new', 60, build: 'new'), $this->activity('old', 60, build: 'old')],
+            dues: ['new' => $urgent, 'old' => new Due(null)],
+        );
         $this->assertTimes($plan, 'old', '2026-03-02 08:00', '2026-03-02 09:00');
         $this->assertTimes($plan, 'new', '2026-03-02 09:00', '2026-03-02 10:00');
     }
@@ -128,7 +168,9 @@ final class BuilderTest extends TestCase
             new Activity('fine', 'd', 60, skill: 'any'),
         ], capacities: ['clamps' => 2]);
         self::assertEqualsCanonicalizing(['lost', 'behind', 'large'], array_keys($plan->unplanned));
-        self::assertStringContainsString('Nobody who works in the shop has the skill “engraving”', $plan->unplanned['lost']->why);
+        self::assertStringContainsString(
+            'Nobody who works in the shop has the skill “engraving”', $plan->unplanned['lost']->why,
+        );
         self::assertStringContainsString('the shop has 2', $plan->unplanned['large']->why);
         $this->assertTimes($plan, 'fine', '2026-03-02 08:00', '2026-03-02 09:00');
     }
@@ -137,7 +179,13 @@ final class BuilderTest extends TestCase
     {
         $plan = $this->plan([
             $this->activity('fine', 60),
-            new Activity('far', 'c', 60, skill: 'any', release: new Release($this->at('2080-01-01 08:00'), 'a part, expected 2080')),
+            new Activity(
+                'far',
+                'c',
+                60,
+                skill: 'any',
+                release: new Release($this->at('2080-01-01 08:00'), 'a part, expected 2080'),
+            ),
             new Activity('after', 'c', 60, skill: 'any', predecessors: [new Predecessor('far')]),
         ]);
         $this->assertTimes($plan, 'fine', '2026-03-02 08:00', '2026-03-02 09:00');
@@ -156,22 +204,47 @@ final class BuilderTest extends TestCase
      * @param  array<string, int>  $capacities
      * @param  array<string, Due>  $dues
      */
-    private function plan(array $activities, int $workers = 1, array $capacities = [], array $dues = [], string $now = '2026-03-02 08:00'): Plan
-    {
-        return Builder::plan(new Problem($this->at($now), $activities, array_map(fn (int $id) => $this->worker($id), range(1, $workers)), $capacities, $dues));
+    private function plan(
+        array $activities,
+        int $workers = 1,
+        array $capacities = [],
+        array $dues = [],
+        string $now = '2026-03-02 08:00',
+    ): Plan {
+        return Builder::plan(
+            new Problem(
+                $this->at($now), $activities, array_map(fn (int $id) => $this->worker($id), range(1, $workers)),
+                $capacities, $dues,
+            ),
+        );
     }
 
     /**
      * @param  list<string>  $after
      * @param  list<Demand>  $demands
      */
-    private function activity(string $id, int $work, int $hold = 0, array $after = [], array $demands = [], string $build = 'b', bool $oneSitting = false): Activity
-    {
-        return new Activity($id, $build, $work, $hold, 'any', array_map(static fn (string $before) => new Predecessor($before), $after), $demands, oneSitting: $oneSitting);
+    private function activity(
+        string $id,
+        int $work,
+        int $hold = 0,
+        array $after = [],
+        array $demands = [],
+        string $build = 'b',
+        bool $oneSitting = false,
+    ): Activity {
+        return new Activity(
+            $id, $build, $work, $hold, 'any', array_map(static fn (string $before) => new Predecessor($before), $after),
+            $demands, oneSitting: $oneSitting,
+        );
     }
 
-    private function assertTimes(Plan $plan, string $activity, string $start, string $workEnd, ?string $finish = null): void
-    {
+    private function assertTimes(
+        Plan $plan,
+        string $activity,
+        string $start,
+        string $workEnd,
+        ?string $finish = null,
+    ): void {
         self::assertArrayHasKey($activity, $plan->assignments);
         $found = $plan->assignments[$activity];
         self::assertInstanceOf(Assignment::class, $found);

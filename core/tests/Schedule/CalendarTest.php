@@ -10,7 +10,9 @@ use Regimen\Schedule\Time\Calendar;
 use Regimen\Schedule\Time\NoWorkingTime;
 use Regimen\Schedule\Time\WorkingHours;
 
-/** Hand-made cases, laid out in the comments, in a zone whose clocks change on the last Sundays of March and October. */
+/**
+ * Hand-made cases, laid out in the comments, in a zone whose clocks change on the last Sundays of March and October.
+ */
 final class CalendarTest extends TestCase
 {
     use Shops;
@@ -26,7 +28,10 @@ final class CalendarTest extends TestCase
         // Begun at 8:00 with 4 h: done at noon, not at 12:30.
         self::assertSame('2026-03-02 12:00', $this->local($calendar->finish($this->at('2026-03-02 08:00'), 240)));
         // Work that is ready at noon begins at 12:30.
-        self::assertSame('2026-03-02 12:30', $this->local($calendar->startOf($calendar->worked($this->at('2026-03-02 12:00')))));
+        self::assertSame(
+            '2026-03-02 12:30',
+            $this->local($calendar->startOf($calendar->worked($this->at('2026-03-02 12:00')))),
+        );
     }
 
     public function test_the_weekend_and_closed_days_give_no_hours(): void
@@ -50,8 +55,11 @@ final class CalendarTest extends TestCase
 
     public function test_a_night_shift_has_the_minutes_that_really_pass_on_the_night_of_a_clock_change(): void
     {
-        // Sunday 1:00–5:00: 3 h when the clock goes forward at 2:00 (29 Mar 2026), 5 h when it goes back at 3:00 (25 Oct 2026).
-        $nights = Calendar::from(WorkingHours::of([7 => [[60, 300]]], [], $this->zone()), $this->at('2026-03-22 00:00'));
+        // Sunday 1:00–5:00: 3 h when the clock goes forward at 2:00 (29 Mar 2026), 5 h when it goes back at 3:00 (25
+        // Oct 2026).
+        $nights = Calendar::from(
+            WorkingHours::of([7 => [[60, 300]]], [], $this->zone()), $this->at('2026-03-22 00:00'),
+        );
         self::assertSame(240, $nights->between($this->at('2026-03-22 00:00'), $this->at('2026-03-22 12:00')));
         self::assertSame(180, $nights->between($this->at('2026-03-29 00:00'), $this->at('2026-03-29 12:00')));
         self::assertSame(300, $nights->between($this->at('2026-10-25 00:00'), $this->at('2026-10-25 12:00')));
@@ -76,7 +84,9 @@ final class CalendarTest extends TestCase
 
     public function test_hours_that_overlap_or_leave_the_day_are_refused(): void
     {
-        foreach ([[1 => [[480, 400]]], [1 => [[480, 720], [700, 800]]], [1 => [[480, 1500]]], [8 => [[480, 720]]]] as $week) {
+        foreach ([
+            [1 => [[480, 400]]], [1 => [[480, 720], [700, 800]]], [1 => [[480, 1500]]], [8 => [[480, 720]]],
+        ] as $week) {
             try {
                 WorkingHours::of($week, [], $this->zone());
                 self::fail('accepted '.json_encode($week));
@@ -88,11 +98,14 @@ final class CalendarTest extends TestCase
 
     public function test_slack_counts_working_days(): void
     {
-        // Finish Thu 19 Mar, promise Tue 24 Mar: Fri, Mon, Tue. With Monday closed: two. The other way round: late by three.
+        // Finish Thu 19 Mar, promise Tue 24 Mar: Fri, Mon, Tue. With Monday closed: two. The other way round: late by
+        // three.
         self::assertSame(3, Slack::inDays('2026-03-19', '2026-03-24', $this->hours()));
         self::assertSame(2, Slack::inDays('2026-03-19', '2026-03-24', $this->hours()->without(['2026-03-23'])));
         self::assertSame(-3, Slack::inDays('2026-03-24', '2026-03-19', $this->hours()));
         self::assertSame(0, Slack::inDays('2026-03-19', '2026-03-19', $this->hours()));
-        self::assertSame(0, Slack::inDays('2026-03-20', '2026-03-22', $this->hours()), 'a Sunday promise after a Friday finish');
+        self::assertSame(
+            0, Slack::inDays('2026-03-20', '2026-03-22', $this->hours()), 'a Sunday promise after a Friday finish',
+        );
     }
 }

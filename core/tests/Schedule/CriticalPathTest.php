@@ -30,7 +30,9 @@ final class CriticalPathTest extends TestCase
         $path = CriticalPath::of($project->durations, $project->predecessors());
         self::assertSame(38, $path->length);
         self::assertSame(0, $path->totalSlack('1'));
-        $along = array_sum(array_map(static fn (string $job): int => $project->durations[(int) $job], $path->critical()));
+        $along = array_sum(
+            array_map(static fn (string $job): int => $project->durations[(int) $job], $path->critical()),
+        );
         self::assertGreaterThanOrEqual(38, $along);
     }
 
@@ -40,13 +42,30 @@ final class CriticalPathTest extends TestCase
      */
     public function test_the_usual_example_of_the_three_point_method(): void
     {
-        $points = ['A' => [2, 4, 6], 'B' => [3, 5, 9], 'C' => [4, 5, 7], 'D' => [4, 6, 10], 'E' => [4, 5, 7], 'F' => [3, 4, 8], 'G' => [3, 5, 8]];
-        $durations = array_map(static fn (array $hours): int => (int) round(100 * (new ThreePoint(...array_map(static fn (int $one): Duration => Duration::ofHours($one), $hours)))->mean()), $points);
+        $points = [
+            'A' => [2, 4, 6], 'B' => [3, 5, 9], 'C' => [4, 5, 7], 'D' => [4, 6, 10], 'E' => [4, 5, 7], 'F' => [3, 4, 8],
+            'G' => [3, 5, 8],
+        ];
+        $durations = array_map(
+            static fn (array $hours): int => (int) round(
+                100 * (
+                    new ThreePoint(...array_map(static fn (int $one): Duration => Duration::ofHours($one), $hours))
+                )->mean(),
+            ),
+            $points,
+        );
         self::assertSame([400, 533, 517, 633, 517, 450, 517], array_values($durations));
-        $path = CriticalPath::of($durations, ['C' => ['A'], 'D' => ['A'], 'E' => ['B', 'C'], 'F' => ['D'], 'G' => ['E']]);
+        $path = CriticalPath::of(
+            $durations,
+            ['C' => ['A'], 'D' => ['A'], 'E' => ['B', 'C'], 'F' => ['D'], 'G' => ['E']],
+        );
         self::assertSame(['A', 'C', 'E', 'G'], $path->critical());
         self::assertSame(1951, $path->length);
-        self::assertEqualsWithDelta([384, 468, 468], [$path->totalSlack('B'), $path->totalSlack('D'), $path->totalSlack('F')], 1);
+        self::assertEqualsWithDelta(
+            [384, 468, 468],
+            [$path->totalSlack('B'), $path->totalSlack('D'), $path->totalSlack('F')],
+            1,
+        );
     }
 
     /**
@@ -55,22 +74,40 @@ final class CriticalPathTest extends TestCase
      */
     public function test_the_construction_project_of_a_textbook(): void
     {
-        $durations = ['A' => 2, 'B' => 4, 'C' => 10, 'D' => 6, 'E' => 4, 'F' => 5, 'I' => 7, 'G' => 7, 'H' => 9, 'J' => 8, 'K' => 4, 'L' => 5, 'M' => 2, 'N' => 6];
-        $before = ['B' => ['A'], 'C' => ['B'], 'D' => ['C'], 'E' => ['C'], 'F' => ['E'], 'G' => ['D'], 'H' => ['E', 'G'], 'I' => ['C'], 'J' => ['F', 'I'], 'K' => ['J'], 'L' => ['J'], 'M' => ['H'], 'N' => ['K', 'L']];
+        $durations = [
+            'A' => 2, 'B' => 4, 'C' => 10, 'D' => 6, 'E' => 4, 'F' => 5, 'I' => 7, 'G' => 7, 'H' => 9, 'J' => 8,
+            'K' => 4, 'L' => 5, 'M' => 2, 'N' => 6,
+        ];
+        $before = [
+            'B' => ['A'], 'C' => ['B'], 'D' => ['C'], 'E' => ['C'], 'F' => ['E'], 'G' => ['D'], 'H' => ['E', 'G'],
+            'I' => ['C'], 'J' => ['F', 'I'], 'K' => ['J'], 'L' => ['J'], 'M' => ['H'], 'N' => ['K', 'L'],
+        ];
         $path = CriticalPath::of($durations, $before);
         self::assertSame(44, $path->length);
         self::assertSame(['A', 'B', 'C', 'E', 'F', 'J', 'L', 'N'], $path->critical());
-        self::assertSame(['D' => 4, 'G' => 4, 'H' => 4, 'I' => 2, 'K' => 1, 'M' => 4], array_map($path->totalSlack(...), ['D' => 'D', 'G' => 'G', 'H' => 'H', 'I' => 'I', 'K' => 'K', 'M' => 'M']));
+        self::assertSame(
+            ['D' => 4, 'G' => 4, 'H' => 4, 'I' => 2, 'K' => 1, 'M' => 4],
+            array_map($path->totalSlack(...), ['D' => 'D', 'G' => 'G', 'H' => 'H', 'I' => 'I', 'K' => 'K', 'M' => 'M']),
+        );
     }
 
     public function test_the_builder_reaches_it_when_there_are_as_many_people_as_jobs(): void
     {
         $project = $this->instance();
         $always = WorkingHours::of(array_fill(1, 7, [[0, 1440]]), [], new \DateTimeZone('UTC'));
-        $workers = array_map(static fn (int $id) => new Worker($id, "W{$id}", ['any'], Calendar::from($always, 0)), range(1, 30));
+        $workers = array_map(
+            static fn (int $id) => new Worker($id, "W{$id}", ['any'], Calendar::from($always, 0)),
+            range(1, 30),
+        );
         $activities = [];
         foreach ($project->predecessors() as $job => $before) {
-            $activities[] = new Activity("j{$job}", 'project', 5 * $project->durations[$job], skill: 'any', predecessors: array_map(static fn (int $earlier) => new Predecessor("j{$earlier}"), $before));
+            $activities[] = new Activity(
+                "j{$job}",
+                'project',
+                5 * $project->durations[$job],
+                skill: 'any',
+                predecessors: array_map(static fn (int $earlier) => new Predecessor("j{$earlier}"), $before),
+            );
         }
         $problem = new Problem(10_000, $activities, $workers, []);
         self::assertSame(10_000 + 5 * 38, Builder::plan($problem)->finishOf('project', $problem));

@@ -13,8 +13,12 @@ final readonly class DrawnPerson
      * @param  array{}|array{string, int, int}  $away  a part of a day
      * @param  array<string, int>  $speeds
      */
-    public function __construct(public array $week, public array $off, public array $away = [], public array $speeds = [])
-    {
+    public function __construct(
+        public array $week,
+        public array $off,
+        public array $away = [],
+        public array $speeds = [],
+    ) {
     }
 
     /** @return iterable<array{int, int}> the stretches of working time around [from, to), as instants */
@@ -24,10 +28,15 @@ final readonly class DrawnPerson
         for (; intdiv($day->getTimestamp(), 60) < $to; $day = $day->modify('+1 day')->setTime(0, 0)) {
             $date = $day->format('Y-m-d');
             foreach (in_array($date, $this->off, true) ? [] : $this->week[(int) $day->format('N')] as [$begin, $end]) {
-                $parts = $this->away !== [] && $this->away[0] === $date ? [[$begin, min($end, $this->away[1])], [max($begin, $this->away[2]), $end]] : [[$begin, $end]];
+                $parts = $this->away !== [] && $this->away[0] === $date
+                    ? [[$begin, min($end, $this->away[1])], [max($begin, $this->away[2]), $end]]
+                    : [[$begin, $end]];
                 foreach ($parts as [$left, $right]) {
                     if ($right > $left) {
-                        yield [intdiv($day->setTime(intdiv($left, 60), $left % 60)->getTimestamp(), 60), intdiv($day->setTime(intdiv($right, 60), $right % 60)->getTimestamp(), 60)];
+                        yield [
+                            intdiv($day->setTime(intdiv($left, 60), $left % 60)->getTimestamp(), 60),
+                            intdiv($day->setTime(intdiv($right, 60), $right % 60)->getTimestamp(), 60),
+                        ];
                     }
                 }
             }
@@ -37,7 +46,11 @@ final readonly class DrawnPerson
     /** Their longest stretch of a usual week, in minutes. */
     public function longest(): int
     {
-        return max(array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], array_merge(...array_values($this->week))));
+        return max(
+            array_map(
+                static fn (array $stretch): int => $stretch[1] - $stretch[0], array_merge(...array_values($this->week)),
+            ),
+        );
     }
 
     /** The next five-minute mark at or after what it takes at the person's speed. */

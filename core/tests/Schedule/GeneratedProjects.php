@@ -17,7 +17,8 @@ use Regimen\Schedule\Solver\Project;
 final class GeneratedProjects
 {
     /**
-     * @return array{list<int>, list<list<int>>, list<list<int>>, list<int>} durations, successors, demands, capacities; with a source and a sink
+     * @return array{list<int>, list<list<int>>, list<list<int>>, list<int>} durations, successors, demands, capacities;
+     *   with a source and a sink
      */
     public static function drawn(int $jobs, float $complexity, float $factor, float $strength, int $seed): array
     {
@@ -50,7 +51,13 @@ final class GeneratedProjects
         for ($tries = 0; array_sum(array_map(count(...), $successors)) < $wanted && $tries < 4000; $tries++) {
             $a = $random->getInt(1, $jobs - 3);
             $b = $random->getInt(max(4, $a + 1), $jobs);
-            if (! $direct($a, $b) && count($successors[$a]) < 3 && $into[$b] < 3 && ! self::reaches($successors, $a, $b) && ! self::redundant($successors, $a, $b)) {
+            if (
+                ! $direct($a, $b)
+                && count($successors[$a]) < 3
+                && $into[$b] < 3
+                && ! self::reaches($successors, $a, $b)
+                && ! self::redundant($successors, $a, $b)
+            ) {
                 $arc($a, $b);
             }
         }
@@ -64,7 +71,10 @@ final class GeneratedProjects
             }
         }
 
-        return [$durations, array_values($successors), array_values($demands), self::capacities($durations, $successors, $demands, $strength)];
+        return [
+            $durations, array_values($successors), array_values($demands),
+            self::capacities($durations, $successors, $demands, $strength),
+        ];
     }
 
     /** @return array{list<int>, list<list<int>>, list<list<int>>, list<int>} */
@@ -127,7 +137,10 @@ final class GeneratedProjects
     {
         foreach ($successors as $from => $after) {
             foreach ($after as $to) {
-                if (($from === $a || self::reaches($successors, $from, $a)) && ($to === $b || self::reaches($successors, $b, $to))) {
+                if (
+                    ($from === $a || self::reaches($successors, $from, $a))
+                    && ($to === $b || self::reaches($successors, $b, $to))
+                ) {
                     return true;
                 }
             }

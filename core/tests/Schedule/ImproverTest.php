@@ -24,7 +24,10 @@ use Regimen\Schedule\Solver\Budget;
 use Regimen\Schedule\Time\Calendar;
 use Regimen\Schedule\Time\WorkingHours;
 
-/** Planning longer: never worse, the same for the same seed, every rule of the shop kept, and promises weighed as they were given. */
+/**
+ * Planning longer: never worse, the same for the same seed, every rule of the shop kept, and promises weighed as they
+ * were given.
+ */
 final class ImproverTest extends TestCase
 {
     use Shops;
@@ -44,24 +47,54 @@ final class ImproverTest extends TestCase
         $improved = Improver::improve($problem, new Budget(40), $seed);
         self::assertLessThanOrEqual($improved->firstCost, $improved->bestCost);
         self::assertSame((new Objective)->cost($problem, $improved->best), $improved->bestCost);
-        self::assertEquals($improved, Improver::improve($this->shop($seed), new Budget(40), $seed), 'the same shop, the same plan');
+        self::assertEquals(
+            $improved, Improver::improve($this->shop($seed), new Budget(40), $seed), 'the same shop, the same plan',
+        );
         self::assertSame(40, $improved->schedules);
         self::assertCount(count($problem->activities), $improved->best->assignments);
         $this->verify($problem, $improved->best);
     }
 
-    /** One day is left before the shop closes for good: with the long job first, which is late most, two others find no time at all. */
+    /**
+     * One day is left before the shop closes for good: with the long job first, which is late most, two others find no
+     * time at all.
+     */
     public function test_a_plan_that_leaves_more_out_is_no_better_however_little_it_costs(): void
     {
-        $closed = array_map(static fn (int $day): string => (new \DateTimeImmutable('2026-03-19'))->modify("+{$day} days")->format('Y-m-d'), range(0, 6_200));
-        $worker = new Worker(1, 'W1', ['any'], Calendar::from(WorkingHours::of(array_fill(1, 5, [[480, 720], [750, 1020]]), $closed, $this->zone()), $this->at('2026-03-18 00:00')));
-        $activities = [new Activity('long', 'long', 480, skill: 'any'), new Activity('one', 'one', 240, skill: 'any'), new Activity('two', 'two', 240, skill: 'any')];
+        $closed = array_map(
+            static fn (int $day): string => (
+                new \DateTimeImmutable('2026-03-19')
+            )->modify("+{$day} days")->format('Y-m-d'),
+            range(0, 6_200),
+        );
+        $worker = new Worker(
+            1,
+            'W1',
+            ['any'],
+            Calendar::from(
+                WorkingHours::of(array_fill(1, 5, [[480, 720], [750, 1020]]), $closed, $this->zone()),
+                $this->at('2026-03-18 00:00'),
+            ),
+        );
+        $activities = [
+            new Activity('long', 'long', 480, skill: 'any'), new Activity('one', 'one', 240, skill: 'any'),
+            new Activity('two', 'two', 240, skill: 'any'),
+        ];
         $due = new Due($this->at('2026-03-10 08:00'));
-        $problem = new Problem($this->at('2026-03-18 08:00'), $activities, [$worker], [], ['long' => new Due(null), 'one' => $due, 'two' => $due]);
+        $problem = new Problem(
+            $this->at('2026-03-18 08:00'), $activities, [$worker], [],
+            ['long' => new Due(null), 'one' => $due, 'two' => $due],
+        );
         $longFirst = Builder::byKeys($problem, ['long' => 0, 'one' => 1, 'two' => 2]);
         $longLast = ['long' => 2, 'one' => 0, 'two' => 1];
-        self::assertSame([2, 1], [count($longFirst->unplanned), count(Builder::byKeys($problem, $longLast)->unplanned)]);
-        self::assertLessThan((new Objective)->cost($problem, Builder::byKeys($problem, $longLast)), (new Objective)->cost($problem, $longFirst), 'what is not planned is not late');
+        self::assertSame(
+            [2, 1],
+            [count($longFirst->unplanned), count(Builder::byKeys($problem, $longLast)->unplanned)],
+        );
+        self::assertLessThan(
+            (new Objective)->cost($problem, Builder::byKeys($problem, $longLast)),
+            (new Objective)->cost($problem, $longFirst), 'what is not planned is not late',
+        );
         for ($seed = 1; $seed <= 8; $seed++) {
             self::assertCount(1, Improver::improve($problem, new Budget(60), $seed, keys: $longLast)->best->unplanned);
         }
@@ -70,8 +103,16 @@ final class ImproverTest extends TestCase
     public function test_nothing_to_do_and_nothing_to_change_come_to_an_end(): void
     {
         $empty = new Problem($this->at('2026-03-18 08:00'), [], [$this->worker(1)], []);
-        self::assertSame([[], 1], [Improver::improve($empty, new Budget(50))->best->assignments, Improver::improve($empty, new Budget(50))->schedules]);
-        $one = new Problem($this->at('2026-03-18 08:00'), [new Activity('a', 'one', 60, skill: 'any')], [$this->worker(1)], []);
+        self::assertSame(
+            [[], 1],
+            [
+                Improver::improve($empty, new Budget(50))->best->assignments,
+                Improver::improve($empty, new Budget(50))->schedules,
+            ],
+        );
+        $one = new Problem(
+            $this->at('2026-03-18 08:00'), [new Activity('a', 'one', 60, skill: 'any')], [$this->worker(1)], [],
+        );
         $improved = Improver::improve($one, new Budget(40));
         self::assertSame([40, $improved->firstCost], [$improved->schedules, $improved->bestCost]);
     }
@@ -80,7 +121,10 @@ final class ImproverTest extends TestCase
     {
         $better = 0;
         for ($seed = 1; $seed <= 10; $seed++) {
-            $costs = array_map(fn (int $schedules): int => Improver::improve($this->shop($seed), new Budget($schedules), 7)->bestCost, [1, 15, 60]);
+            $costs = array_map(
+                fn (int $schedules): int => Improver::improve($this->shop($seed), new Budget($schedules), 7)->bestCost,
+                [1, 15, 60],
+            );
             self::assertSame($costs, array_reverse(self::ascending($costs)));
             $better += $costs[2] < $costs[0] ? 1 : 0;
         }
@@ -89,11 +133,22 @@ final class ImproverTest extends TestCase
 
     public function test_an_immovable_date_goes_before_a_promise_and_a_promise_before_a_wish(): void
     {
-        foreach ([[Promise::Immovable, Promise::Promised], [Promise::Promised, Promise::Wished], [Promise::Immovable, Promise::Wished]] as [$firm, $soft]) {
+        foreach ([
+            [Promise::Immovable, Promise::Promised], [Promise::Promised, Promise::Wished],
+            [Promise::Immovable, Promise::Wished],
+        ] as [$firm, $soft]) {
             $now = $this->at('2026-03-18 08:00');
             $due = $this->at('2026-03-18 12:00');
-            $activities = [new Activity('soft', 'soft', 240, skill: 'any'), new Activity('firm', 'firm', 240, skill: 'any')];
-            $problem = new Problem($now, $activities, [$this->worker(1)], [], ['soft' => new Due($due, promise: $soft), 'firm' => new Due($due, promise: $firm)]);
+            $activities = [
+                new Activity('soft', 'soft', 240, skill: 'any'), new Activity('firm', 'firm', 240, skill: 'any'),
+            ];
+            $problem = new Problem(
+                $now,
+                $activities,
+                [$this->worker(1)],
+                [],
+                ['soft' => new Due($due, promise: $soft), 'firm' => new Due($due, promise: $firm)],
+            );
             $best = Improver::improve($problem, new Budget(60))->best;
             self::assertLessThan($best->assignments['soft']->start, $best->assignments['firm']->start);
             self::assertSame(['soft'], array_keys((new Objective)->lateness($problem, $best)));
@@ -104,12 +159,16 @@ final class ImproverTest extends TestCase
     public function test_the_objective_adds_lateness_time_in_the_shop_and_what_moves_near_today(): void
     {
         $now = $this->at('2026-03-18 08:00');
-        $problem = new Problem($now, [new Activity('a', 'one', 60, skill: 'any')], [$this->worker(1)], [], ['one' => new Due($now + 30)]);
+        $problem = new Problem(
+            $now, [new Activity('a', 'one', 60, skill: 'any')], [$this->worker(1)], [], ['one' => new Due($now + 30)],
+        );
         $patient = $problem->with(['weights' => new Weights(late: 0)]);
         $plan = Builder::plan($problem);
         self::assertSame(10_000 * 3 * 30 + 10 * 60, (new Objective)->cost($problem, $plan));
         self::assertSame(10 * 60 + 3 * 15, (new Objective(['a' => $now + 15]))->cost($patient, $plan));
-        self::assertSame(600, (new Objective(['a' => $now + 100_000]))->cost($patient, $plan), 'what was planned far off may move');
+        self::assertSame(
+            600, (new Objective(['a' => $now + 100_000]))->cost($patient, $plan), 'what was planned far off may move',
+        );
         self::assertSame(['one' => 30], (new Objective)->lateness($problem, $plan));
     }
 
@@ -118,7 +177,9 @@ final class ImproverTest extends TestCase
         $problem = $this->shop(3);
         mt_srand(5);
         $keys = array_map(static fn (): int => mt_rand(0, 1000), $problem->activities);
-        $place = array_flip(array_map(static fn (Activity $activity): string => $activity->id, Priority::sorted($problem, $keys)));
+        $place = array_flip(
+            array_map(static fn (Activity $activity): string => $activity->id, Priority::sorted($problem, $keys)),
+        );
         self::assertCount(count($problem->activities), $place);
         foreach ($problem->activities as $id => $activity) {
             foreach ($activity->predecessors as $before) {
@@ -130,9 +191,17 @@ final class ImproverTest extends TestCase
     public function test_what_nobody_can_do_stays_unplanned_and_the_rest_is_improved(): void
     {
         $now = $this->at('2026-03-18 08:00');
-        $problem = new Problem($now, [new Activity('a', 'one', 60, skill: 'magic'), new Activity('b', 'two', 60, skill: 'any')], [$this->worker(1)], []);
+        $problem = new Problem(
+            $now,
+            [new Activity('a', 'one', 60, skill: 'magic'), new Activity('b', 'two', 60, skill: 'any')],
+            [$this->worker(1)],
+            [],
+        );
         $improved = Improver::improve($problem, new Budget(10));
-        self::assertSame([['a'], ['b']], [array_keys($improved->best->unplanned), array_keys($improved->best->assignments)]);
+        self::assertSame(
+            [['a'], ['b']],
+            [array_keys($improved->best->unplanned), array_keys($improved->best->assignments)],
+        );
     }
 
     /** Small shops, one person: the order of their builds is all there is, so that every order can be tried. */
@@ -145,13 +214,24 @@ final class ImproverTest extends TestCase
             $activities = $dues = [];
             foreach ($builds as $build) {
                 $activities[] = new Activity("b{$build}", "b{$build}", 60 * mt_rand(1, 7), skill: 'any');
-                $dues["b{$build}"] = new Due($now + mt_rand(0, 4) * 1_440 + 500, promise: Promise::cases()[mt_rand(0, 2)]);
+                $dues["b{$build}"] = new Due(
+                    $now + mt_rand(0, 4) * 1_440 + 500, promise: Promise::cases()[mt_rand(0, 2)],
+                );
             }
             $problem = new Problem($now, $activities, [$this->worker(1)], [], $dues);
             $objective = new Objective;
             $best = PHP_INT_MAX;
             foreach (self::orders($builds) as $order) {
-                $best = min($best, $objective->cost($problem, Builder::plan($problem, array_map(static fn (int $build): Activity => $problem->activities["b{$build}"], $order))));
+                $best = min(
+                    $best,
+                    $objective->cost(
+                        $problem,
+                        Builder::plan(
+                            $problem,
+                            array_map(static fn (int $build): Activity => $problem->activities["b{$build}"], $order),
+                        ),
+                    ),
+                );
             }
             self::assertSame($best, Improver::improve($problem, new Budget(400), 1)->bestCost, "shop {$seed}");
         }
@@ -187,13 +267,25 @@ final class ImproverTest extends TestCase
             $dues["b{$build}"] = new Due($now + mt_rand(2, 14) * 1_440, promise: Promise::cases()[mt_rand(0, 2)]);
             $capacities["piece{$build}"] = 1;
             foreach (range(1, 9) as $step) {
-                $before = $step > 1 ? [new Predecessor("b{$build}s".mt_rand(max(1, $step - 3), $step - 1), mt_rand(0, 5) === 0 ? mt_rand(60, 2000) : 0)] : [];
-                $demands = [new Demand("piece{$build}", 1, true), mt_rand(0, 1) === 1 ? new Demand('clamps', mt_rand(1, 2), true) : new Demand('bench')];
-                $activities[] = new Activity("b{$build}s{$step}", "b{$build}", mt_rand(10, 300), mt_rand(0, 3) === 0 ? mt_rand(60, 1500) : 0, mt_rand(0, 1) === 1 ? 'wood' : 'any', $before, $demands, oneSitting: mt_rand(0, 4) === 0);
+                $before = $step > 1 ? [
+                    new Predecessor(
+                        "b{$build}s".mt_rand(max(1, $step - 3), $step - 1), mt_rand(0, 5) === 0 ? mt_rand(60, 2000) : 0,
+                    ),
+                ] : [];
+                $demands = [
+                    new Demand("piece{$build}", 1, true),
+                    mt_rand(0, 1) === 1 ? new Demand('clamps', mt_rand(1, 2), true) : new Demand('bench'),
+                ];
+                $activities[] = new Activity(
+                    "b{$build}s{$step}", "b{$build}", mt_rand(10, 300), mt_rand(0, 3) === 0 ? mt_rand(60, 1500) : 0,
+                    mt_rand(0, 1) === 1 ? 'wood' : 'any', $before, $demands, oneSitting: mt_rand(0, 4) === 0,
+                );
             }
         }
 
-        return new Problem($now, $activities, [$this->worker(1, ['any', 'wood']), $this->worker(2, ['any'])], $capacities, $dues);
+        return new Problem(
+            $now, $activities, [$this->worker(1, ['any', 'wood']), $this->worker(2, ['any'])], $capacities, $dues,
+        );
     }
 
     /** Minute by minute, without anything that planned it. */
@@ -205,7 +297,9 @@ final class ImproverTest extends TestCase
             self::assertGreaterThanOrEqual($problem->now, $one->start, 'nothing is planned before now');
             self::assertSame($activity->hold, $one->finish - $one->workEnd);
             foreach ($activity->predecessors as $before) {
-                self::assertGreaterThanOrEqual($plan->assignments[$before->activity]->finish + $before->lag, $one->start);
+                self::assertGreaterThanOrEqual(
+                    $plan->assignments[$before->activity]->finish + $before->lag, $one->start,
+                );
             }
             self::assertSame($activity->work, $this->workedBetween($one, $busy));
             foreach ($activity->demands as $demand) {

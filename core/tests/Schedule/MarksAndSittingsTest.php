@@ -22,7 +22,9 @@ use Regimen\Schedule\Time\Calendar;
 use Regimen\Schedule\Time\Grid;
 use Regimen\Schedule\Time\WorkingHours;
 
-/** Plans speak in five-minute marks; what has to be done in one sitting is; a station stands only as it was itself set. */
+/**
+ * Plans speak in five-minute marks; what has to be done in one sitting is; a station stands only as it was itself set.
+ */
 final class MarksAndSittingsTest extends TestCase
 {
     use Shops;
@@ -35,19 +37,32 @@ final class MarksAndSittingsTest extends TestCase
 
     public function test_hours_off_the_marks_are_used_as_far_as_whole_marks_lie_in_them(): void
     {
-        $odd = Calendar::from(WorkingHours::of(array_fill(1, 5, [[483, 722]]), [], $this->zone()), $this->at('2026-03-16'));
-        $plan = $this->plan([new Activity('a', 'one', 33, 61, 'any')], [new Worker(1, 'odd', ['any'], $odd)], '2026-03-18 07:58');
+        $odd = Calendar::from(
+            WorkingHours::of(array_fill(1, 5, [[483, 722]]), [], $this->zone()), $this->at('2026-03-16'),
+        );
+        $plan = $this->plan(
+            [new Activity('a', 'one', 33, 61, 'any')], [new Worker(1, 'odd', ['any'], $odd)], '2026-03-18 07:58',
+        );
         self::assertSame(['2026-03-18 08:05', '2026-03-18 08:40', '2026-03-18 09:45'], $this->times($plan, 'a'));
         self::assertSame(235, $odd->longestSitting($this->at('2026-03-16')));
     }
 
-    /** @return iterable<string, array{array<int, int>, int, list<string>, int}> speeds by person, minutes of work, when it is planned, by whom */
+    /**
+     * @return iterable<string, array{array<int, int>, int, list<string>, int}> speeds by person, minutes of work, when
+     *   it is planned, by whom
+     */
     public static function sittings(): iterable
     {
-        yield 'it would go over the break, so it is begun after it' => [[1 => 100], 60, ['2026-03-18 12:30', '2026-03-18 13:30'], 1];
+        yield 'it would go over the break, so it is begun after it' => [
+            [1 => 100], 60, ['2026-03-18 12:30', '2026-03-18 13:30'], 1,
+        ];
         yield 'just until the break' => [[1 => 100], 30, ['2026-03-18 11:30', '2026-03-18 12:00'], 1];
-        yield 'who is fast enough is done before the break' => [[1 => 100, 2 => 200], 60, ['2026-03-18 11:30', '2026-03-18 12:00'], 2];
-        yield 'too long for the slow one’s longest stretch, not for the quick one’s' => [[1 => 50, 2 => 100], 200, ['2026-03-18 12:30', '2026-03-18 15:50'], 2];
+        yield 'who is fast enough is done before the break' => [
+            [1 => 100, 2 => 200], 60, ['2026-03-18 11:30', '2026-03-18 12:00'], 2,
+        ];
+        yield 'too long for the slow one’s longest stretch, not for the quick one’s' => [
+            [1 => 50, 2 => 100], 200, ['2026-03-18 12:30', '2026-03-18 15:50'], 2,
+        ];
     }
 
     /**
@@ -57,10 +72,19 @@ final class MarksAndSittingsTest extends TestCase
     #[DataProvider('sittings')]
     public function test_one_sitting_is_kept_at_whatever_speed(array $speeds, int $work, array $times, int $who): void
     {
-        $people = array_map(fn (int $id, int $speed): Worker => new Worker($id, "W{$id}", ['any'], $this->calendar(), ['any' => $speed]), array_keys($speeds), $speeds);
+        $people = array_map(
+            fn (int $id, int $speed): Worker => new Worker(
+                $id, "W{$id}", ['any'], $this->calendar(), ['any' => $speed],
+            ),
+            array_keys($speeds),
+            $speeds,
+        );
         $activities = [new Activity('glue', 'one', $work, skill: 'any', oneSitting: true)];
         $plan = $this->plan($activities, $people, '2026-03-18 11:30');
-        self::assertSame([...$times, $who], [...array_slice($this->times($plan, 'glue'), 0, 2), $plan->assignments['glue']->worker]);
+        self::assertSame(
+            [...$times, $who],
+            [...array_slice($this->times($plan, 'glue'), 0, 2), $plan->assignments['glue']->worker],
+        );
         self::assertSame([], Troubles::of($this->problem($activities, $people, '2026-03-18 11:30'), $plan));
     }
 
@@ -75,14 +99,21 @@ final class MarksAndSittingsTest extends TestCase
         // Once that day is over nobody works as long any more: over a break then, and told.
         $late = $this->plan($activities, $people, '2026-03-23 08:00');
         self::assertSame(['2026-03-23 08:00', '2026-03-23 13:30'], array_slice($this->times($late, 'glue'), 0, 2));
-        self::assertSame('It takes 5 h in one sitting, and nobody who can do it works longer than 4 h 30 min without a break. It is planned over a break: split it, or lengthen somebody’s stretch.', $this->told($activities, $people, $late, '2026-03-23 08:00'));
+        self::assertSame(
+            'It takes 5 h in one sitting, and nobody who can do it works longer than 4 h 30 min without a break. It is '
+                .'planned over a break: split it, or lengthen somebody’s stretch.',
+            $this->told($activities, $people, $late, '2026-03-23 08:00'),
+        );
     }
 
     public function test_sanding_that_makes_it_too_long_for_the_rest_of_the_morning_moves_it_whole(): void
     {
         $activities = [
             new Activity('first', 'one', 30, 1_380, 'any'),
-            new Activity('second', 'one', 180, skill: 'any', predecessors: [new Predecessor('first')], oneSitting: true, windows: [new Window('first', 600, 90)]),
+            new Activity(
+                'second', 'one', 180, skill: 'any', predecessors: [new Predecessor('first')], oneSitting: true,
+                windows: [new Window('first', 600, 90)],
+            ),
         ];
         $plan = $this->plan($activities, [$this->worker(1)]);
         self::assertSame(270, $plan->assignments['second']->work);
@@ -91,10 +122,25 @@ final class MarksAndSittingsTest extends TestCase
 
     public function test_who_it_is_given_to_is_named_when_their_stretch_is_too_short(): void
     {
-        $short = new Worker(2, 'short', ['any'], Calendar::from(WorkingHours::of(array_fill(1, 5, [[480, 600]]), [], $this->zone()), $this->at('2026-03-16')));
-        $activities = [new Activity('glue', 'one', 200, skill: 'any', oneSitting: true, frozen: new Frozen(2, $this->at('2026-03-18 08:00'), false))];
+        $short = new Worker(
+            2,
+            'short',
+            ['any'],
+            Calendar::from(
+                WorkingHours::of(array_fill(1, 5, [[480, 600]]), [], $this->zone()), $this->at('2026-03-16'),
+            ),
+        );
+        $activities = [
+            new Activity(
+                'glue', 'one', 200, skill: 'any', oneSitting: true,
+                frozen: new Frozen(2, $this->at('2026-03-18 08:00'), false),
+            ),
+        ];
         $people = [$this->worker(1), $short];
-        self::assertStringContainsString('the person it is given to does not work as long without a break', $this->told($activities, $people, $this->plan($activities, $people)));
+        self::assertStringContainsString(
+            'the person it is given to does not work as long without a break',
+            $this->told($activities, $people, $this->plan($activities, $people)),
+        );
     }
 
     /** With the sanding for the first window it is begun later, and the second has closed as well. */
@@ -102,25 +148,50 @@ final class MarksAndSittingsTest extends TestCase
     {
         $activities = [
             new Activity('far', 'one', 30, skill: 'any'),
-            new Activity('coat', 'one', 30, 600, 'any', [new Predecessor('far')], frozen: new Frozen(1, $this->at('2026-03-18 08:30'))),
+            new Activity(
+                'coat', 'one', 30, 600, 'any', [new Predecessor('far')],
+                frozen: new Frozen(1, $this->at('2026-03-18 08:30')),
+            ),
             new Activity('next', 'one', 205, skill: 'any', predecessors: [new Predecessor('coat')], oneSitting: true, windows: [
-                new Window(null, $this->at('2026-03-18 20:00'), 40), new Window(null, $this->at('2026-03-19 09:00'), 20),
+                new Window(null, $this->at('2026-03-18 20:00'), 40),
+                new Window(null, $this->at('2026-03-19 09:00'), 20),
             ]),
         ];
         $plan = $this->plan($activities, [$this->worker(1)]);
-        // 205 minutes would fit before noon; with 40 of sanding they fit only after it, and then the second window is past.
+        // 205 minutes would fit before noon; with 40 of sanding they fit only after it, and then the second window is
+        // past.
         self::assertSame(['2026-03-19 12:30', 265], [$this->times($plan, 'next')[0], $plan->assignments['next']->work]);
         self::assertCount(2, $plan->assignments['next']->missed);
     }
 
     public function test_only_a_station_that_was_itself_set_stands_and_what_is_under_way_on_it_counts(): void
     {
-        $of = static fn (string $id, string $build, ?string $station, ?int $startedAt = null): Activity => new Activity($id, $build, 60, skill: 'any', demands: [new Demand('bench'), new Demand('router')], worker: $startedAt === null ? null : 1, startedAt: $startedAt, setUp: new SetUp('template', 20, $station));
-        $shares = fn (Activity ...$activities): array => array_map(static fn ($one): ?string => $one->sharesSetUpOf, Builder::plan(new Problem($this->at('2026-03-18 08:00'), $activities, [$this->worker(1)], ['bench' => 1, 'router' => 1]))->assignments);
+        $of = static fn (string $id, string $build, ?string $station, ?int $startedAt = null): Activity => new Activity(
+            $id, $build, 60, skill: 'any', demands: [new Demand('bench'), new Demand('router')],
+            worker: $startedAt === null ? null : 1, startedAt: $startedAt, setUp: new SetUp('template', 20, $station),
+        );
+        $shares = fn (Activity ...$activities): array => array_map(
+            static fn ($one): ?string => $one->sharesSetUpOf,
+            Builder::plan(
+                new Problem(
+                    $this->at('2026-03-18 08:00'), $activities, [$this->worker(1)], ['bench' => 1, 'router' => 1],
+                ),
+            )->assignments,
+        );
         self::assertSame(['a' => null, 'b' => 'a'], $shares($of('a', 'one', 'router'), $of('b', 'two', 'router')));
-        self::assertSame(['a' => null, 'b' => null], $shares($of('a', 'one', 'bench'), $of('b', 'two', 'router')), 'both use both, but not the same one was set');
-        self::assertSame(['a' => null, 'b' => null], $shares($of('a', 'one', null), $of('b', 'two', null)), 'what is set nowhere does not stand');
-        self::assertSame(['a' => null, 'b' => 'a'], $shares($of('a', 'one', 'router', $this->at('2026-03-18 07:30')), $of('b', 'two', 'router')), 'what has begun has set it');
+        self::assertSame(
+            ['a' => null, 'b' => null], $shares($of('a', 'one', 'bench'), $of('b', 'two', 'router')),
+            'both use both, but not the same one was set',
+        );
+        self::assertSame(
+            ['a' => null, 'b' => null], $shares($of('a', 'one', null), $of('b', 'two', null)),
+            'what is set nowhere does not stand',
+        );
+        self::assertSame(
+            ['a' => null, 'b' => 'a'],
+            $shares($of('a', 'one', 'router', $this->at('2026-03-18 07:30')), $of('b', 'two', 'router')),
+            'what has begun has set it',
+        );
     }
 
     /**
@@ -147,7 +218,13 @@ final class MarksAndSittingsTest extends TestCase
      */
     private function told(array $activities, array $workers, Plan $plan, string $now = '2026-03-18 08:00'): string
     {
-        return implode(' ', array_map(static fn (Trouble $one): string => $one->words, Troubles::of($this->problem($activities, $workers, $now), $plan)));
+        return implode(
+            ' ',
+            array_map(
+                static fn (Trouble $one): string => $one->words,
+                Troubles::of($this->problem($activities, $workers, $now), $plan),
+            ),
+        );
     }
 
     /** @return list<string> start, end of the work, end of the hold */

@@ -78,7 +78,10 @@ final class OccupancyTest extends TestCase
         self::assertSame([$first, null], $agenda->gap($monday, 60, false), 'an hour fits before');
         self::assertSame([$first + 120, 'nine to ten'], $agenda->gap($monday, 61, false), 'more does not');
         $agenda->book($first + 120, 100, 'ten to twenty to twelve');
-        self::assertSame([$first + 240, 'ten to twenty to twelve'], $agenda->gap($monday, 61, true), 'in one sitting only after lunch');
+        self::assertSame(
+            [$first + 240, 'ten to twenty to twelve'], $agenda->gap($monday, 61, true),
+            'in one sitting only after lunch',
+        );
         self::assertSame([$first + 220, 'ten to twenty to twelve'], $agenda->gap($monday, 61, false));
     }
 }

@@ -38,7 +38,10 @@ final class PriorityTest extends TestCase
         $now = $this->at('2026-03-02 08:00');
         $problem = new Problem($now, [
             new Activity('urgent', 'near', 60, skill: 'any'),
-            new Activity('second', 'far', 60, skill: 'any', predecessors: [new Predecessor('first')], windows: [new Window('first', 600)]),
+            new Activity(
+                'second', 'far', 60, skill: 'any', predecessors: [new Predecessor('first')],
+                windows: [new Window('first', 600)],
+            ),
             new Activity('first', 'far', 60, skill: 'any'),
             new Activity('needed', 'someday', 60, skill: 'any'),
             new Activity('pinned', 'someday', 60, skill: 'any', predecessors: [new Predecessor('needed')]),
@@ -47,12 +50,18 @@ final class PriorityTest extends TestCase
             new Activity('between', 'far', 60, skill: 'any'),
         ], [$this->worker(1)], [], ['near' => new Due($now + 2_000), 'far' => new Due($now + 90_000), 'someday' => new Due(null, round: 1)]);
         $keys = ['between' => 5, 'first' => 4, 'second' => 900, 'urgent' => 1] + Priority::keys($problem);
-        $order = array_map(static fn (Activity $activity): string => $activity->id, Priority::sorted($problem, $keys, Priority::withAllBefore($problem, ['pinned'])));
+        $order = array_map(
+            static fn (Activity $activity): string => $activity->id,
+            Priority::sorted($problem, $keys, Priority::withAllBefore($problem, ['pinned'])),
+        );
         self::assertSame(['told', 'told later', 'needed', 'pinned', 'urgent', 'first', 'second', 'between'], $order);
         self::assertSame(['pinned' => true, 'needed' => true], Priority::withAllBefore($problem, ['pinned']));
     }
 
-    /** The backward pass by hand: eight and a half hours a day are 42.5 h of a week's 168, so that an hour of work takes 3.953 by the clock. */
+    /**
+     * The backward pass by hand: eight and a half hours a day are 42.5 h of a week's 168, so that an hour of work takes
+     * 3.953 by the clock.
+     */
     public function test_the_latest_start_leaves_room_for_work_hold_and_wait(): void
     {
         $due = $this->at('2026-03-30 08:00');
@@ -61,7 +70,10 @@ final class PriorityTest extends TestCase
             new Activity('plane', 'one', 120, skill: 'any', predecessors: [new Predecessor('glue', 700)]),
         ], [$this->worker(1)], [], ['one' => new Due($due)]);
         $clock = static fn (int $minutes): int => (int) ceil($minutes * 10_080 / 2_550);
-        self::assertSame(['glue' => $due - $clock(120) - 700 - 2_880 - $clock(60), 'plane' => $due - $clock(120)], self::sortedByKey(Priority::keys($problem)));
+        self::assertSame(
+            ['glue' => $due - $clock(120) - 700 - 2_880 - $clock(60), 'plane' => $due - $clock(120)],
+            self::sortedByKey(Priority::keys($problem)),
+        );
     }
 
     public function test_a_predecessor_always_stands_before_its_successor(): void
@@ -70,11 +82,19 @@ final class PriorityTest extends TestCase
         for ($round = 0; $round < 30; $round++) {
             $activities = [];
             foreach (range(0, 25) as $step) {
-                $before = $step === 0 ? [] : array_map(static fn (int $earlier): Predecessor => new Predecessor("a{$earlier}", mt_rand(0, 2) * 500), array_unique([mt_rand(0, $step - 1), mt_rand(0, $step - 1)]));
-                $activities[] = new Activity("a{$step}", 'b', mt_rand(0, 3) === 0 ? 0 : mt_rand(1, 300), mt_rand(0, 1) * 700, 'any', $before);
+                $before = $step === 0 ? [] : array_map(
+                    static fn (int $earlier): Predecessor => new Predecessor("a{$earlier}", mt_rand(0, 2) * 500),
+                    array_unique([mt_rand(0, $step - 1), mt_rand(0, $step - 1)]),
+                );
+                $activities[] = new Activity(
+                    "a{$step}", 'b', mt_rand(0, 3) === 0 ? 0 : mt_rand(1, 300), mt_rand(0, 1) * 700, 'any', $before,
+                );
             }
             shuffle($activities);
-            $problem = new Problem($this->at('2026-03-02 08:00'), $activities, [$this->worker(1)], [], ['b' => new Due($this->at('2026-06-01 17:00'))]);
+            $problem = new Problem(
+                $this->at('2026-03-02 08:00'), $activities, [$this->worker(1)], [],
+                ['b' => new Due($this->at('2026-06-01 17:00'))],
+            );
             $position = array_flip(self::ids($problem));
             foreach ($problem->activities as $id => $activity) {
                 foreach ($activity->predecessors as $before) {
@@ -84,7 +104,10 @@ final class PriorityTest extends TestCase
         }
     }
 
-    /** Bounds from outside: no plan is shorter than its critical path, and with one person none is shorter than all the work. */
+    /**
+     * Bounds from outside: no plan is shorter than its critical path, and with one person none is shorter than all the
+     * work.
+     */
     public function test_plans_lie_between_their_bounds(): void
     {
         mt_srand(67);
@@ -95,7 +118,11 @@ final class PriorityTest extends TestCase
                 $earlier = $step === 0 ? [] : ['a'.mt_rand(0, $step - 1)];
                 $work = mt_rand(10, 200);
                 $hold = mt_rand(0, 1) * mt_rand(0, 600);
-                $activities[] = new Activity("a{$step}", 'b', $work, $hold, 'any', array_map(static fn (string $id): Predecessor => new Predecessor($id), $earlier), [new Demand('clamp', 1, mt_rand(0, 1) === 1)]);
+                $activities[] = new Activity(
+                    "a{$step}", 'b', $work, $hold, 'any',
+                    array_map(static fn (string $id): Predecessor => new Predecessor($id), $earlier),
+                    [new Demand('clamp', 1, mt_rand(0, 1) === 1)],
+                );
                 $durations["a{$step}"] = $work + $hold;
                 $before["a{$step}"] = $earlier;
             }
@@ -105,15 +132,23 @@ final class PriorityTest extends TestCase
             $alone = Builder::plan($one);
             $finish = (int) $alone->finishOf('b', $one);
             self::assertGreaterThanOrEqual($now + $shortest, $finish);
-            self::assertGreaterThanOrEqual((int) Builder::plan($many)->finishOf('b', $many), $finish, 'more people are never slower here, where nothing else binds');
+            self::assertGreaterThanOrEqual(
+                (int) Builder::plan($many)->finishOf('b', $many), $finish,
+                'more people are never slower here, where nothing else binds',
+            );
             $lastWork = max(array_map(static fn ($assignment): int => $assignment->workEnd, $alone->assignments));
-            self::assertGreaterThanOrEqual(array_sum(array_map(static fn (Activity $activity): int => $activity->work, $activities)), $this->calendar()->between($now, $lastWork));
+            self::assertGreaterThanOrEqual(
+                array_sum(array_map(static fn (Activity $activity): int => $activity->work, $activities)),
+                $this->calendar()->between($now, $lastWork),
+            );
         }
     }
 
     public function test_a_build_with_something_unplanned_has_no_finish(): void
     {
-        $problem = new Problem(0 + $this->at('2026-03-02 08:00'), [new Activity('a', 'b', 60, skill: 'magic')], [$this->worker(1)], []);
+        $problem = new Problem(
+            0 + $this->at('2026-03-02 08:00'), [new Activity('a', 'b', 60, skill: 'magic')], [$this->worker(1)], [],
+        );
         self::assertNull(Builder::plan($problem)->finishOf('b', $problem));
         self::assertNull(Builder::plan($problem)->finishOf('nothing', $problem));
     }

@@ -43,12 +43,20 @@ final class RandomShopsTest extends TestCase
         foreach (range(1, 4) as $build) {
             foreach (range(1, 12) as $step) {
                 $before = $step > 1 ? [new Predecessor("b{$build}s".mt_rand(max(1, $step - 3), $step - 1))] : [];
-                $demands = mt_rand(0, 1) === 1 ? [new Demand('fixture', mt_rand(1, 2), throughHold: true)] : [new Demand('station')];
-                $activities[] = new Activity("b{$build}s{$step}", "b{$build}", mt_rand(10, 400), mt_rand(0, 3) === 0 ? mt_rand(60, 3000) : 0, mt_rand(0, 1) === 1 ? 'wood' : 'any', $before, $demands);
+                $demands = mt_rand(0, 1) === 1
+                    ? [new Demand('fixture', mt_rand(1, 2), throughHold: true)]
+                    : [new Demand('station')];
+                $activities[] = new Activity(
+                    "b{$build}s{$step}", "b{$build}", mt_rand(10, 400), mt_rand(0, 3) === 0 ? mt_rand(60, 3000) : 0,
+                    mt_rand(0, 1) === 1 ? 'wood' : 'any', $before, $demands,
+                );
             }
         }
 
-        return new Problem($this->at('2026-03-20 11:17'), $activities, [$this->worker(1, ['any', 'wood']), $this->worker(2, ['any'])], ['fixture' => 2, 'station' => 1]);
+        return new Problem(
+            $this->at('2026-03-20 11:17'), $activities, [$this->worker(1, ['any', 'wood']), $this->worker(2, ['any'])],
+            ['fixture' => 2, 'station' => 1],
+        );
     }
 
     private function verify(Problem $problem, Plan $plan): void
@@ -85,7 +93,10 @@ final class RandomShopsTest extends TestCase
 
     private function isWorkingMinute(int $instant): bool
     {
-        [$weekday, $hour, $minute] = array_map(intval(...), explode(' ', (new \DateTimeImmutable('@'.$instant * 60))->setTimezone($this->zone())->format('N G i')));
+        [$weekday, $hour, $minute] = array_map(
+            intval(...),
+            explode(' ', (new \DateTimeImmutable('@'.$instant * 60))->setTimezone($this->zone())->format('N G i')),
+        );
         $ofDay = 60 * $hour + $minute;
 
         return $weekday <= 5 && (($ofDay >= 480 && $ofDay < 720) || ($ofDay >= 750 && $ofDay < 1020));

@@ -11,7 +11,8 @@ use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Problem;
 
 /**
- * Judges a plan from the definition of the shop alone, by the instants at which anything changes; it shares nothing with
+ * Judges a plan from the definition of the shop alone, by the instants at which anything changes; it shares nothing
+ * with
  * what made the plan. What is under way is excused from links and outages.
  */
 final class ShopJudge
@@ -36,7 +37,10 @@ final class ShopJudge
             $this->which = "{$which}, {$id}";
             $activity = $problem->activities[$id];
             Assert::assertGreaterThanOrEqual($problem->now, $one->start, $this->which);
-            Assert::assertSame([0, 0, 0], [$one->start % 5, $one->workEnd % 5, $one->finish % 5], "{$this->which}: on five-minute marks");
+            Assert::assertSame(
+                [0, 0, 0], [$one->start % 5, $one->workEnd % 5, $one->finish % 5],
+                "{$this->which}: on five-minute marks",
+            );
             Assert::assertSame($activity->hold, $one->finish - $one->workEnd, $this->which);
             $this->judgeLabour($problem, $activity, $one);
             if (! $activity->isUnderWay()) {
@@ -46,15 +50,24 @@ final class ShopJudge
             $this->judgeSetUp($problem, $plan, $activity, $one);
             $busy[$one->worker][] = [$one->start, $one->workEnd, 1];
             foreach ($activity->demands as $demand) {
-                $uses[$demand->resource][] = [$one->start, $demand->throughHold ? $one->finish : $one->workEnd, $demand->quantity];
+                $uses[$demand->resource][] = [
+                    $one->start, $demand->throughHold ? $one->finish : $one->workEnd, $demand->quantity,
+                ];
             }
         }
         foreach ($uses as $resource => $stretches) {
-            Assert::assertLessThanOrEqual($problem->capacities[$resource], self::most($stretches), "{$which}: {$resource}");
+            Assert::assertLessThanOrEqual(
+                $problem->capacities[$resource], self::most($stretches), "{$which}: {$resource}",
+            );
         }
-        foreach (array_filter($busy, static fn (int|string $person): bool => $person !== '', ARRAY_FILTER_USE_KEY) as $person => $stretches) {
-            // Over a night a person may do something short that lies inside a longer one's break: minutes are counted, not stretches.
-            $work = array_sum(array_map(fn (array $one): int => $this->worked((int) $person, $one[0], $one[1]), $stretches));
+        foreach (array_filter(
+            $busy, static fn (int|string $person): bool => $person !== '', ARRAY_FILTER_USE_KEY,
+        ) as $person => $stretches) {
+            // Over a night a person may do something short that lies inside a longer one's break: minutes are counted,
+            // not stretches.
+            $work = array_sum(
+                array_map(fn (array $one): int => $this->worked((int) $person, $one[0], $one[1]), $stretches),
+            );
             Assert::assertSame($work, $this->workedInAny((int) $person, $stretches), "{$which}: one thing at a time");
         }
     }
@@ -72,19 +85,32 @@ final class ShopJudge
             return;
         }
         $person = $this->people[(int) $one->worker];
-        Assert::assertSame($person->minutes($activity->skill, $estimated), $one->work, "{$this->which}: at the person’s speed");
-        Assert::assertSame($one->work, $this->worked((int) $one->worker, $one->start, $one->workEnd), "{$this->which}: labour in working minutes");
+        Assert::assertSame(
+            $person->minutes($activity->skill, $estimated), $one->work, "{$this->which}: at the person’s speed",
+        );
+        Assert::assertSame(
+            $one->work, $this->worked((int) $one->worker, $one->start, $one->workEnd),
+            "{$this->which}: labour in working minutes",
+        );
         Assert::assertTrue($activity->worker === null || $activity->worker === $one->worker, "{$this->which}: kept");
         // In the shops drawn at random the first can do everything, the others the one skill.
-        $able = $this->skilled[(string) $activity->skill] ?? array_filter(array_keys($this->people), static fn (int $id): bool => $id === 1 || $activity->skill === 'a');
+        $able = $this->skilled[(string) $activity->skill]
+            ?? array_filter(
+                array_keys($this->people), static fn (int $id): bool => $id === 1 || $activity->skill === 'a',
+            );
         Assert::assertContains($one->worker, $activity->isUnderWay() ? [1] : $able, "{$this->which}: skilled");
         $this->judgeSitting($activity, $one, $able, $estimated);
         $pinned = $activity->pin?->worker;
-        Assert::assertTrue($pinned === null || $activity->worker !== null || ! in_array($pinned, $able, true) || $one->worker === $pinned, "{$this->which}: pinned to a person");
+        Assert::assertTrue(
+            $pinned === null || $activity->worker !== null || ! in_array($pinned, $able, true)
+                || $one->worker === $pinned,
+            "{$this->which}: pinned to a person",
+        );
     }
 
     /**
-     * What has to be done in one sitting lies in one stretch wherever anybody who may do it has one that is long enough.
+     * What has to be done in one sitting lies in one stretch wherever anybody who may do it has one that is long
+     * enough.
      *
      * @param  array<int, int>  $able
      */
@@ -93,8 +119,17 @@ final class ShopJudge
         if (! $activity->oneSitting || $activity->isUnderWay()) {
             return;
         }
-        $settled = $activity->worker ?? (in_array($activity->pin?->worker, $able, true) ? $activity->pin?->worker : (in_array($activity->frozen?->worker, $able, true) ? $activity->frozen?->worker : null));
-        $longEnough = array_filter($settled === null ? $able : [$settled], fn (int $id): bool => $this->people[$id]->longest() >= $this->people[$id]->minutes($activity->skill, $estimated));
+        $settled = $activity->worker ?? (
+            in_array($activity->pin?->worker, $able, true)
+                ? $activity->pin?->worker
+                : (in_array($activity->frozen?->worker, $able, true) ? $activity->frozen?->worker : null)
+        );
+        $longEnough = array_filter(
+            $settled === null ? $able : [$settled],
+            fn (int $id): bool => $this->people[$id]->longest() >= $this->people[$id]->minutes(
+                $activity->skill, $estimated,
+            ),
+        );
         if ($longEnough !== []) {
             Assert::assertSame($one->work, $one->workEnd - $one->start, "{$this->which}: in one sitting");
         }
@@ -102,15 +137,24 @@ final class ShopJudge
 
     private function judgeStart(Plan $plan, Activity $activity, Assignment $one): void
     {
-        Assert::assertGreaterThanOrEqual(max($activity->release->instant ?? 0, $activity->pin->from ?? 0, $activity->frozen->start ?? 0), $one->start, "{$this->which}: released, pinned to a day, told");
+        Assert::assertGreaterThanOrEqual(
+            max($activity->release->instant ?? 0, $activity->pin->from ?? 0, $activity->frozen->start ?? 0),
+            $one->start,
+            "{$this->which}: released, pinned to a day, told",
+        );
         foreach ($activity->predecessors as $before) {
-            Assert::assertGreaterThanOrEqual($plan->assignments[$before->activity]->finish + $before->lag, $one->start, "{$this->which}: linked");
+            Assert::assertGreaterThanOrEqual(
+                $plan->assignments[$before->activity]->finish + $before->lag, $one->start, "{$this->which}: linked",
+            );
         }
         $after = $activity->pin?->after === null ? null : ($plan->assignments[$activity->pin->after] ?? null);
         Assert::assertGreaterThanOrEqual($after->workEnd ?? 0, $one->start, "{$this->which}: pinned behind another");
         foreach ($activity->windows as $window) {
             $closes = $plan->assignments[(string) $window->after]->workEnd + $window->minutes;
-            Assert::assertSame($one->start > $closes, in_array($window, $one->missed, true), "{$this->which}: the window is kept or told as missed");
+            Assert::assertSame(
+                $one->start > $closes, in_array($window, $one->missed, true),
+                "{$this->which}: the window is kept or told as missed",
+            );
         }
     }
 
@@ -119,7 +163,8 @@ final class ShopJudge
         foreach ($activity->demands as $demand) {
             $until = $demand->throughHold ? $one->finish : $one->workEnd;
             foreach ($problem->outages as $outage) {
-                $apart = $outage->resource !== $demand->resource || $until <= $one->start || $until <= $outage->from || $one->start >= $outage->to;
+                $apart = $outage->resource !== $demand->resource || $until <= $one->start || $until <= $outage->from
+                    || $one->start >= $outage->to;
                 Assert::assertTrue($apart, "{$this->which}: used while it is down");
             }
         }
@@ -134,10 +179,14 @@ final class ShopJudge
         $station = self::station($activity);
         $before = $problem->activities[$one->sharesSetUpOf];
         $since = $plan->assignments[$one->sharesSetUpOf]->workEnd;
-        Assert::assertSame([$activity->setUp?->key, $station], [$before->setUp?->key, self::station($before)], "{$this->which}: the same set-up");
+        Assert::assertSame(
+            [$activity->setUp?->key, $station], [$before->setUp?->key, self::station($before)],
+            "{$this->which}: the same set-up",
+        );
         Assert::assertGreaterThanOrEqual($since, $one->start, "{$this->which}: after it");
         foreach ($plan->assignments as $id => $other) {
-            $between = self::station($problem->activities[$id]) === $station && $other->start < $one->start && $other->workEnd > $since && $other->workEnd > $other->start;
+            $between = self::station($problem->activities[$id]) === $station && $other->start < $one->start
+                && $other->workEnd > $since && $other->workEnd > $other->start;
             Assert::assertFalse($between, "{$this->which}: nothing else on the station in between");
         }
     }

@@ -25,11 +25,16 @@ final class SolverTest extends TestCase
 {
     /** Fisher and Thompson's 10 × 10: machine and duration in turn, job by job (memory). */
     private const FT10 = [
-        [0, 29, 1, 78, 2, 9, 3, 36, 4, 49, 5, 11, 6, 62, 7, 56, 8, 44, 9, 21], [0, 43, 2, 90, 4, 75, 9, 11, 3, 69, 1, 28, 6, 46, 5, 46, 7, 72, 8, 30],
-        [1, 91, 0, 85, 3, 39, 2, 74, 8, 90, 5, 10, 7, 12, 6, 89, 9, 45, 4, 33], [1, 81, 2, 95, 0, 71, 4, 99, 6, 9, 8, 52, 7, 85, 3, 98, 9, 22, 5, 43],
-        [2, 14, 0, 6, 1, 22, 5, 61, 3, 26, 4, 69, 8, 21, 7, 49, 9, 72, 6, 53], [2, 84, 1, 2, 5, 52, 3, 95, 8, 48, 9, 72, 0, 47, 6, 65, 4, 6, 7, 25],
-        [1, 46, 0, 37, 3, 61, 2, 13, 6, 32, 5, 21, 9, 32, 8, 89, 7, 30, 4, 55], [2, 31, 0, 86, 1, 46, 5, 74, 4, 32, 6, 88, 8, 19, 9, 48, 7, 36, 3, 79],
-        [0, 76, 1, 69, 3, 76, 5, 51, 2, 85, 9, 11, 6, 40, 7, 89, 4, 26, 8, 74], [1, 85, 0, 13, 2, 61, 6, 7, 8, 64, 9, 76, 5, 47, 3, 52, 4, 90, 7, 45],
+        [0, 29, 1, 78, 2, 9, 3, 36, 4, 49, 5, 11, 6, 62, 7, 56, 8, 44, 9, 21],
+        [0, 43, 2, 90, 4, 75, 9, 11, 3, 69, 1, 28, 6, 46, 5, 46, 7, 72, 8, 30],
+        [1, 91, 0, 85, 3, 39, 2, 74, 8, 90, 5, 10, 7, 12, 6, 89, 9, 45, 4, 33],
+        [1, 81, 2, 95, 0, 71, 4, 99, 6, 9, 8, 52, 7, 85, 3, 98, 9, 22, 5, 43],
+        [2, 14, 0, 6, 1, 22, 5, 61, 3, 26, 4, 69, 8, 21, 7, 49, 9, 72, 6, 53],
+        [2, 84, 1, 2, 5, 52, 3, 95, 8, 48, 9, 72, 0, 47, 6, 65, 4, 6, 7, 25],
+        [1, 46, 0, 37, 3, 61, 2, 13, 6, 32, 5, 21, 9, 32, 8, 89, 7, 30, 4, 55],
+        [2, 31, 0, 86, 1, 46, 5, 74, 4, 32, 6, 88, 8, 19, 9, 48, 7, 36, 3, 79],
+        [0, 76, 1, 69, 3, 76, 5, 51, 2, 85, 9, 11, 6, 40, 7, 89, 4, 26, 8, 74],
+        [1, 85, 0, 13, 2, 61, 6, 7, 8, 64, 9, 76, 5, 47, 3, 52, 4, 90, 7, 45],
     ];
 
     /** @return iterable<string, array{string, int}> */
@@ -40,8 +45,10 @@ final class SolverTest extends TestCase
     }
 
     #[DataProvider('published')]
-    public function test_published_optima_are_reached_within_five_thousand_schedules_from_every_seed(string $name, int $optimum): void
-    {
+    public function test_published_optima_are_reached_within_five_thousand_schedules_from_every_seed(
+        string $name,
+        int $optimum,
+    ): void {
         $file = self::file($name);
         $project = $file->project();
         for ($seed = 1; $seed <= 20; $seed++) {
@@ -49,7 +56,13 @@ final class SolverTest extends TestCase
             $solution = Solver::solve($project, $budget, $seed);
             self::assertSame($optimum, $solution->makespan, "seed {$seed}");
             self::assertLessThanOrEqual(5000, $budget->spent);
-            self::assertSame([], self::wrongs(array_values($file->durations), self::fromZero($file), array_values($file->demands), $file->capacities, $solution));
+            self::assertSame(
+                [],
+                self::wrongs(
+                    array_values($file->durations), self::fromZero($file), array_values($file->demands),
+                    $file->capacities, $solution,
+                ),
+            );
         }
     }
 
@@ -72,13 +85,24 @@ final class SolverTest extends TestCase
         for ($seed = 1; $seed <= 60; $seed++) {
             [$durations, $successors, $demands, $capacities] = $seed % 5 === 0
                 ? GeneratedProjects::jobShop(4 + $seed % 4, 4, $seed)
-                : GeneratedProjects::drawn(12 + $seed % 30, [1.5, 1.8, 2.1][$seed % 3], [0.25, 0.5, 0.75, 1.0][$seed % 4], [0.1, 0.2, 0.5, 1.0][intdiv($seed, 4) % 4], $seed);
+                : GeneratedProjects::drawn(
+                    12 + $seed % 30, [1.5, 1.8, 2.1][$seed % 3], [0.25, 0.5, 0.75, 1.0][$seed % 4],
+                    [0.1, 0.2, 0.5, 1.0][intdiv($seed, 4) % 4], $seed,
+                );
             $project = Project::of($durations, $successors, $demands, $capacities);
             $solution = Solver::solve($project, new Budget(300), $seed);
-            self::assertSame([], self::wrongs($durations, $successors, $demands, $capacities, $solution), "seed {$seed}");
+            self::assertSame(
+                [],
+                self::wrongs($durations, $successors, $demands, $capacities, $solution),
+                "seed {$seed}",
+            );
             self::assertGreaterThanOrEqual($project->lowerBound(), $solution->makespan);
-            self::assertEquals($solution, Solver::solve($project, new Budget(300), $seed), 'the same seed, the same schedule');
-            self::assertLessThanOrEqual(Solver::solve($project, new Budget(30), $seed)->makespan, $solution->makespan, 'more is never worse');
+            self::assertEquals(
+                $solution, Solver::solve($project, new Budget(300), $seed), 'the same seed, the same schedule',
+            );
+            self::assertLessThanOrEqual(
+                Solver::solve($project, new Budget(30), $seed)->makespan, $solution->makespan, 'more is never worse',
+            );
         }
     }
 
@@ -103,9 +127,14 @@ final class SolverTest extends TestCase
             [$durations, $successors, $demands, $capacities] = GeneratedProjects::drawn(20, 1.5, 1.0, 0.2, $seed);
             $wide = array_map(static fn (array $one): array => [...$one, ...array_fill(0, 30, 0), ...$one], $demands);
             $few = Project::of($durations, $successors, $demands, $capacities);
-            $many = Project::of($durations, $successors, $wide, [...$capacities, ...array_fill(0, 30, 3), ...$capacities]);
+            $many = Project::of(
+                $durations, $successors, $wide, [...$capacities, ...array_fill(0, 30, 3), ...$capacities],
+            );
             self::assertGreaterThan(1, count($many->room));
-            self::assertSame((new SerialGeneration($few))->schedule($few->order), (new SerialGeneration($many))->schedule($few->order));
+            self::assertSame(
+                (new SerialGeneration($few))->schedule($few->order),
+                (new SerialGeneration($many))->schedule($few->order),
+            );
         }
     }
 
@@ -114,8 +143,14 @@ final class SolverTest extends TestCase
         for ($seed = 1; $seed <= 15; $seed++) {
             $project = Project::of(...GeneratedProjects::jobShop(6, 5, $seed));
             $start = Evolution::solve($project, new Budget(3), $seed);
-            self::assertLessThanOrEqual($start->makespan, (new MachineSwaps($project, $seed))->improve($start, new Budget(200))->makespan);
-            self::assertSame($start, (new MachineSwaps($project, $seed))->improve($start, new Budget(0)), 'nothing to spend, nothing changed');
+            self::assertLessThanOrEqual(
+                $start->makespan,
+                (new MachineSwaps($project, $seed))->improve($start, new Budget(200))->makespan,
+            );
+            self::assertSame(
+                $start, (new MachineSwaps($project, $seed))->improve($start, new Budget(0)),
+                'nothing to spend, nothing changed',
+            );
         }
     }
 
@@ -139,7 +174,10 @@ final class SolverTest extends TestCase
 
     public function test_what_cannot_be_scheduled_is_named(): void
     {
-        foreach ([[[[1], [0]], [[1], [1]], 'These wait for each other: job 1, job 2.'], [[[1], []], [[5], [1]], 'Job 1 wants 5 of resource 1; there are 3.']] as [$successors, $demands, $sentence]) {
+        foreach ([
+            [[[1], [0]], [[1], [1]], 'These wait for each other: job 1, job 2.'],
+            [[[1], []], [[5], [1]], 'Job 1 wants 5 of resource 1; there are 3.'],
+        ] as [$successors, $demands, $sentence]) {
             try {
                 Project::of([2, 2], $successors, $demands, [3]);
                 self::fail($sentence);
@@ -164,8 +202,13 @@ final class SolverTest extends TestCase
      * @param  list<int>  $capacities
      * @return list<string>
      */
-    public static function wrongs(array $durations, array $successors, array $demands, array $capacities, Solution $solution): array
-    {
+    public static function wrongs(
+        array $durations,
+        array $successors,
+        array $demands,
+        array $capacities,
+        Solution $solution,
+    ): array {
         $wrongs = [];
         $length = 0;
         foreach ($solution->starts as $job => $start) {
@@ -188,7 +231,13 @@ final class SolverTest extends TestCase
             }
         }
 
-        return [...$wrongs, ...$length === $solution->makespan && count($solution->starts) === count($durations) && min($solution->starts) >= 0 ? [] : ['the length is wrong']];
+        return [
+            ...$wrongs,
+            ...$length === $solution->makespan && count($solution->starts) === count($durations)
+            && min($solution->starts) >= 0
+            ? []
+            : ['the length is wrong'],
+        ];
     }
 
     /** @return array{list<int>, list<list<int>>, list<list<int>>, list<int>} */
@@ -216,6 +265,11 @@ final class SolverTest extends TestCase
     /** @return list<list<int>> */
     private static function fromZero(PsplibProject $file): array
     {
-        return array_values(array_map(static fn (array $after): array => array_map(static fn (int $job): int => $job - 1, $after), $file->successors));
+        return array_values(
+            array_map(
+                static fn (array $after): array => array_map(static fn (int $job): int => $job - 1, $after),
+                $file->successors,
+            ),
+        );
     }
 }

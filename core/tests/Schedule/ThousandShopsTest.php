@@ -27,7 +27,8 @@ use Regimen\Schedule\Time\WorkingHours;
 
 /**
  * Two thousand small shops drawn at random, in zones with and without clock changes, with part days, days off, outages,
- * speeds, lead times, pins to people, days and orders, what was told, set-ups, recoat windows, holds and work under way.
+ * speeds, lead times, pins to people, days and orders, what was told, set-ups, recoat windows, holds and work under
+ * way.
  */
 final class ThousandShopsTest extends TestCase
 {
@@ -53,13 +54,31 @@ final class ThousandShopsTest extends TestCase
             $judge->judge($problem, $plan, "shop {$seed}");
             if ($seed % 40 === 0) {
                 self::assertEquals($plan, Builder::plan($this->shop($seed)), 'the same shop, the same plan');
-                $judge->judge($problem, Improver::improve($problem, new Budget(12), $seed)->best, "shop {$seed}, improved");
+                $judge->judge(
+                    $problem, Improver::improve($problem, new Budget(12), $seed)->best, "shop {$seed}, improved",
+                );
             }
-            $under += count(array_filter($problem->activities, static fn (Activity $activity): bool => $activity->isUnderWay()));
-            $late += count(array_filter($plan->assignments, static fn (Assignment $one): bool => $one->finish > $problem->now + 20_000));
-            $shared += count(array_filter($plan->assignments, static fn (Assignment $one): bool => $one->sharesSetUpOf !== null));
-            $missed += count(array_filter($plan->assignments, static fn (Assignment $one): bool => $one->missed !== []));
-            $held += count(array_filter($plan->assignments, static fn (Assignment $one): bool => $one->reason->kind === ReasonKind::Window));
+            $under += count(
+                array_filter($problem->activities, static fn (Activity $activity): bool => $activity->isUnderWay()),
+            );
+            $late += count(
+                array_filter(
+                    $plan->assignments,
+                    static fn (Assignment $one): bool => $one->finish > $problem->now + 20_000,
+                ),
+            );
+            $shared += count(
+                array_filter($plan->assignments, static fn (Assignment $one): bool => $one->sharesSetUpOf !== null),
+            );
+            $missed += count(
+                array_filter($plan->assignments, static fn (Assignment $one): bool => $one->missed !== []),
+            );
+            $held += count(
+                array_filter(
+                    $plan->assignments,
+                    static fn (Assignment $one): bool => $one->reason->kind === ReasonKind::Window,
+                ),
+            );
         }
         self::assertGreaterThan(100, $under, 'work under way is among them');
         self::assertGreaterThan(100, $late, 'and long waits');
@@ -72,34 +91,62 @@ final class ThousandShopsTest extends TestCase
     {
         mt_srand($seed);
         $this->zone = new \DateTimeZone(self::ZONES[$seed % 5]);
-        $now = intdiv((new \DateTimeImmutable(self::DAYS[$seed % 6].sprintf(' %02d:%02d', mt_rand(0, 23), mt_rand(0, 59)), $this->zone))->getTimestamp(), 60);
+        $now = intdiv(
+            (
+                new \DateTimeImmutable(
+                    self::DAYS[$seed % 6].sprintf(' %02d:%02d', mt_rand(0, 23), mt_rand(0, 59)),
+                    $this->zone,
+                )
+            )->getTimestamp(),
+            60,
+        );
         $workers = [];
         $this->people = [];
         for ($id = 1; $id <= mt_rand(1, 3); $id++) {
             $week = [];
             for ($day = 1; $day <= 7; $day++) {
                 $from = 60 * mt_rand(6, 10);
-                $week[$day] = $day > 5 || mt_rand(0, 5) === 0 ? [] : [[$from, $from + 60 * mt_rand(2, 4)], [13 * 60 + 30 * mt_rand(2, 4), 60 * mt_rand(16, 19)]];
+                $week[$day] = $day > 5 || mt_rand(0, 5) === 0 ? [] : [
+                    [$from, $from + 60 * mt_rand(2, 4)], [13 * 60 + 30 * mt_rand(2, 4), 60 * mt_rand(16, 19)],
+                ];
             }
             $week[1] = [[480, 720]];
-            $off = mt_rand(0, 2) === 0 ? [(new \DateTimeImmutable('@'.($now + 1_440 * mt_rand(0, 4)) * 60))->setTimezone($this->zone)->format('Y-m-d')] : [];
+            $off = mt_rand(0, 2) === 0 ? [
+                (
+                    new \DateTimeImmutable('@'.($now + 1_440 * mt_rand(0, 4)) * 60)
+                )->setTimezone($this->zone)->format('Y-m-d'),
+            ] : [];
             $hours = WorkingHours::of($week, $off, $this->zone);
             $away = [];
             if (mt_rand(0, 2) === 0) {
-                $away = [(new \DateTimeImmutable('@'.($now + 1_440 * mt_rand(0, 4)) * 60))->setTimezone($this->zone)->format('Y-m-d'), 60 * mt_rand(7, 12), 60 * mt_rand(13, 20)];
+                $away = [
+                    (
+                        new \DateTimeImmutable('@'.($now + 1_440 * mt_rand(0, 4)) * 60)
+                    )->setTimezone($this->zone)->format('Y-m-d'),
+                    60 * mt_rand(7, 12),
+                    60 * mt_rand(13, 20),
+                ];
                 $hours = $hours->away(...$away);
             }
             $speeds = mt_rand(0, 2) === 0 ? ['a' => mt_rand(25, 400)] : [];
             $this->people[$id] = new DrawnPerson($week, $off, $away, $speeds);
-            $workers[] = new Worker($id, "W{$id}", $id === 1 ? ['a', 'b'] : ['a'], Calendar::from($hours, $now), $speeds);
+            $workers[] = new Worker(
+                $id, "W{$id}", $id === 1 ? ['a', 'b'] : ['a'], Calendar::from($hours, $now), $speeds,
+            );
         }
         $outages = [];
         for ($outage = mt_rand(0, 2); $outage > 0; $outage--) {
             $from = $now + mt_rand(-600, 6_000);
-            $outages[] = new Outage(['bench', 'clamps'][mt_rand(0, 1)], $from, $from + mt_rand(60, 3_000), 'it is down', mt_rand(0, 1) === 0);
+            $outages[] = new Outage(
+                ['bench', 'clamps'][mt_rand(0, 1)], $from, $from + mt_rand(60, 3_000), 'it is down',
+                mt_rand(0, 1) === 0,
+            );
         }
 
-        return new Problem($now, $this->activities($now), $workers, ['clamps' => 2, 'bench' => 1, 'piece1' => 1, 'piece2' => 1], ['b1' => new Due($now + 5_000), 'b2' => new Due(null, 1)], $outages);
+        return new Problem(
+            $now, $this->activities($now), $workers, ['clamps' => 2, 'bench' => 1, 'piece1' => 1, 'piece2' => 1],
+            ['b1' => new Due($now + 5_000), 'b2' => new Due(null, 1)], $outages,
+        );
     }
 
     /** @return list<Activity> */
@@ -108,19 +155,31 @@ final class ThousandShopsTest extends TestCase
         $activities = [];
         foreach ([1, 2] as $build) {
             for ($step = 1; $step <= mt_rand(2, 6); $step++) {
-                $before = $step > 1 ? [new Predecessor("b{$build}s".mt_rand(1, $step - 1), mt_rand(0, 4) === 0 ? mt_rand(1, 4_000) : 0)] : [];
-                $demands = [new Demand("piece{$build}", 1, true), mt_rand(0, 1) === 0 ? new Demand('bench') : new Demand('clamps', mt_rand(1, 2), true)];
+                $before = $step > 1 ? [
+                    new Predecessor("b{$build}s".mt_rand(1, $step - 1), mt_rand(0, 4) === 0 ? mt_rand(1, 4_000) : 0),
+                ] : [];
+                $demands = [
+                    new Demand("piece{$build}", 1, true),
+                    mt_rand(0, 1) === 0 ? new Demand('bench') : new Demand('clamps', mt_rand(1, 2), true),
+                ];
                 $onBench = end($demands)->resource === 'bench';
                 $work = mt_rand(5, 400);
                 $isUnderWay = $build === 1 && $step === 1 && mt_rand(0, 3) === 0;
                 $activities[] = new Activity(
-                    "b{$build}s{$step}", "b{$build}", $work, mt_rand(0, 2) === 0 ? mt_rand(30, 3_000) : 0, ['a', 'b'][mt_rand(0, 1)], $before, $demands,
+                    "b{$build}s{$step}", "b{$build}", $work, mt_rand(0, 2) === 0 ? mt_rand(30, 3_000) : 0,
+                    ['a', 'b'][mt_rand(0, 1)], $before, $demands,
                     mt_rand(0, 5) === 0 ? new Release($now + mt_rand(0, 8_000), 'a part') : null, mt_rand(0, 3) === 0,
                     $isUnderWay || mt_rand(0, 6) === 0 ? 1 : null, $isUnderWay ? $now - 30 : null,
-                    setUp: $onBench && mt_rand(0, 1) === 0 ? new SetUp(['fence', 'template'][mt_rand(0, 1)], mt_rand(1, $work), 'bench') : null,
-                    windows: $before !== [] && mt_rand(0, 3) === 0 ? [new Window($before[0]->activity, mt_rand(60, 4_000), mt_rand(0, 60))] : [],
+                    setUp: $onBench && mt_rand(0, 1) === 0
+                        ? new SetUp(['fence', 'template'][mt_rand(0, 1)], mt_rand(1, $work), 'bench')
+                        : null,
+                    windows: $before !== [] && mt_rand(0, 3) === 0
+                        ? [new Window($before[0]->activity, mt_rand(60, 4_000), mt_rand(0, 60))]
+                        : [],
                     pin: $this->pin($now, $build, $step),
-                    frozen: $build === 1 && $step === 1 && ! $isUnderWay && mt_rand(0, 3) === 0 ? new Frozen(1, $now + mt_rand(0, 300)) : null,
+                    frozen: $build === 1 && $step === 1 && ! $isUnderWay && mt_rand(0, 3) === 0
+                        ? new Frozen(1, $now + mt_rand(0, 300))
+                        : null,
                 );
             }
         }

@@ -42,11 +42,16 @@ final class StringsTest extends TestCase
 
     public function test_a_wound_string_is_near_what_makers_publish_and_a_stated_mass_is_taken_instead(): void
     {
-        // A nickel-wound 0.046 in weighs about 7.4 g/m (memory of makers' tables); the estimate is good to some per cent.
+        // A nickel-wound 0.046 in weighs about 7.4 g/m (memory of makers' tables); the estimate is good to some per
+        // cent.
         self::assertEqualsWithDelta(7.4, StringMass::of(Gauge::parse('46w')) * 1000, 0.06 * 7.4);
-        self::assertGreaterThan(StringMass::of(Gauge::parse('46w')), StringMass::of(Gauge::parse('46')), 'solid is heavier than wound');
+        self::assertGreaterThan(
+            StringMass::of(Gauge::parse('46w')), StringMass::of(Gauge::parse('46')), 'solid is heavier than wound',
+        );
         $stated = Pull::of(Specifications::sixString(['unitMasses' => '- - - - - 7.5']));
-        self::assertEqualsWithDelta(0.0075 * (2 * 0.6477 * Note::parse('E2')->frequency()) ** 2, $stated->each[5], 1e-9);
+        self::assertEqualsWithDelta(
+            0.0075 * (2 * 0.6477 * Note::parse('E2')->frequency()) ** 2, $stated->each[5], 1e-9,
+        );
         self::assertTrue($stated->estimated, 'the other wound ones still are');
     }
 
@@ -75,21 +80,47 @@ final class StringsTest extends TestCase
 
     public function test_a_pull_is_an_estimate_only_where_a_wound_string_has_no_stated_mass(): void
     {
-        $estimated = static fn (string $masses): bool => Pull::of(Specifications::sixString(['nutWidth' => '36', 'tuning' => 'E4 B3 G3 D3', 'strings' => '4', 'gauges' => '.010 .013 .017 .026w', 'unitMasses' => $masses]))->estimated;
+        $estimated = static fn (string $masses): bool => Pull::of(
+            Specifications::sixString(
+                [
+                    'nutWidth' => '36', 'tuning' => 'E4 B3 G3 D3', 'strings' => '4', 'gauges' => '.010 .013 .017 .026w',
+                    'unitMasses' => $masses,
+                ],
+            ),
+        )->estimated;
         self::assertSame([true, true, false], [$estimated(''), $estimated('0.4 0.67 - -'), $estimated('- - - 2.6')]);
-        self::assertFalse(Pull::of(Specifications::sixString(['nutWidth' => '36', 'tuning' => 'E4 B3 G3 D3', 'strings' => '4', 'gauges' => '.010 .013 .017 .024', 'unitMasses' => '']))->estimated, 'of plain steel all is known');
+        self::assertFalse(
+            Pull::of(
+                Specifications::sixString(
+                    [
+                        'nutWidth' => '36', 'tuning' => 'E4 B3 G3 D3', 'strings' => '4',
+                        'gauges' => '.010 .013 .017 .024', 'unitMasses' => '',
+                    ],
+                ),
+            )->estimated,
+            'of plain steel all is known',
+        );
     }
 
     public function test_usual_sets_have_a_note_and_a_gauge_for_each_string(): void
     {
-        foreach ([[InstrumentType::Guitar, [4, 5, 6, 7, 8, 9, 10, 12]], [InstrumentType::FlatTop, [6, 12]], [InstrumentType::Bass, [4, 5, 6, 8, 10, 12]]] as [$type, $counts]) {
+        foreach ([
+            [InstrumentType::Guitar, [4, 5, 6, 7, 8, 9, 10, 12]], [InstrumentType::FlatTop, [6, 12]],
+            [InstrumentType::Bass, [4, 5, 6, 8, 10, 12]],
+        ] as [$type, $counts]) {
             foreach ($counts as $count) {
                 self::assertCount($count, StringSets::tuning($type, $count), "{$type->value} {$count}");
                 self::assertCount($count, StringSets::gauges($type, $count), "{$type->value} {$count}");
             }
         }
-        self::assertSame(['E4', 'B3', 'G3', 'D3', 'A2', 'E2'], array_map(static fn (Note $note): string => $note->name, StringSets::tuning(InstrumentType::Guitar, 6)));
-        self::assertSame(['G2', 'D2', 'A1', 'E1', 'B0'], array_map(static fn (Note $note): string => $note->name, StringSets::tuning(InstrumentType::Bass, 5)));
+        self::assertSame(
+            ['E4', 'B3', 'G3', 'D3', 'A2', 'E2'],
+            array_map(static fn (Note $note): string => $note->name, StringSets::tuning(InstrumentType::Guitar, 6)),
+        );
+        self::assertSame(
+            ['G2', 'D2', 'A1', 'E1', 'B0'],
+            array_map(static fn (Note $note): string => $note->name, StringSets::tuning(InstrumentType::Bass, 5)),
+        );
         self::assertSame([], StringSets::tuning(InstrumentType::Guitar, 11));
     }
 }

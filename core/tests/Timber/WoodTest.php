@@ -10,7 +10,10 @@ use Regimen\Timber\BalanceMoisture;
 use Regimen\Timber\Movement;
 use Regimen\Timber\Species;
 
-/** Source: Wood Handbook, USDA Forest Products Laboratory, FPL-GTR-282 (2021) and 190 (2010); values marked in CALCULATIONS as from memory. */
+/**
+ * Source: Wood Handbook, USDA Forest Products Laboratory, FPL-GTR-282 (2021) and 190 (2010); values marked in
+ * CALCULATIONS as from memory.
+ */
 final class WoodTest extends TestCase
 {
     #[TestWith([30.0, 6.2])]
@@ -31,8 +34,12 @@ final class WoodTest extends TestCase
     {
         $timber = Species::named($name);
         // The coefficient is what a millimetre moves for one per cent of moisture, at 10 %.
-        self::assertEqualsWithDelta($radial, Movement::of(1.0, 10.0, 11.0, $timber->radialShrinkage), 0.00002, '(memory)');
-        self::assertEqualsWithDelta($tangential, Movement::of(1.0, 10.0, 11.0, $timber->tangentialShrinkage), 0.00002, '(memory)');
+        self::assertEqualsWithDelta(
+            $radial, Movement::of(1.0, 10.0, 11.0, $timber->radialShrinkage), 0.00002, '(memory)',
+        );
+        self::assertEqualsWithDelta(
+            $tangential, Movement::of(1.0, 10.0, 11.0, $timber->tangentialShrinkage), 0.00002, '(memory)',
+        );
         self::assertLessThan(0, Movement::of(300.0, 10.0, 6.0, $timber->radialShrinkage), 'it shrinks when it dries');
     }
 
@@ -47,19 +54,29 @@ final class WoodTest extends TestCase
     public function test_above_fibre_saturation_timber_swells_no_more(): void
     {
         // Only the water's mass is added: 1000 G (1 + M / 100), G of true mahogany 0.45.
-        self::assertEqualsWithDelta([450 * 1.30, 450 * 1.45], [Species::named('true mahogany')->density(30.0), Species::named('true mahogany')->density(45.0)], 1e-9);
+        self::assertEqualsWithDelta(
+            [450 * 1.30, 450 * 1.45],
+            [Species::named('true mahogany')->density(30.0), Species::named('true mahogany')->density(45.0)],
+            1e-9,
+        );
     }
 
     public function test_the_table_is_the_reference_table(): void
     {
-        $lines = array_map(static fn (string $line): array => str_getcsv($line, ',', '"', ''), file(__DIR__.'/../reference/species.csv', FILE_IGNORE_NEW_LINES) ?: []);
+        $lines = array_map(
+            static fn (string $line): array => str_getcsv($line, ',', '"', ''),
+            file(__DIR__.'/../reference/species.csv', FILE_IGNORE_NEW_LINES) ?: [],
+        );
         $compared = 0;
         foreach (array_slice($lines, 1) as [$name, , $atTwelve, $basic, $radial, $tangential, $janka]) {
             if (! in_array($name, Species::names(), true)) {
                 continue;
             }
             $timber = Species::named((string) $name);
-            self::assertSame([(float) $radial, (float) $tangential], [$timber->radialShrinkage, $timber->tangentialShrinkage], (string) $name);
+            self::assertSame(
+                [(float) $radial, (float) $tangential], [$timber->radialShrinkage, $timber->tangentialShrinkage],
+                (string) $name,
+            );
             $gravity = $atTwelve !== '' ? (float) $atTwelve : (float) $basic / (1 - 0.265 * 0.6 * (float) $basic);
             self::assertEqualsWithDelta(1120 * $gravity, $timber->density(12.0), 1e-6, (string) $name);
             self::assertSame((int) $janka, $timber->hardness, (string) $name);

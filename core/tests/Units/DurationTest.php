@@ -51,8 +51,20 @@ final class DurationTest extends TestCase
 
     public function test_hours_and_minutes_are_printed_each_where_there_are_any_and_days_only_by_the_clock(): void
     {
-        self::assertSame(['0 min', '59 min', '1 h', '1 h 1 min', '24 h', '75 h'], array_map(static fn (int $minutes): string => (string) Duration::ofMinutes($minutes), [0, 59, 60, 61, 1_440, 4_500]));
-        self::assertSame(['47 h 59 min', '2 d', '2 d 1 h', '3 d 12 h 30 min'], array_map(static fn (int $minutes): string => Duration::ofMinutes($minutes)->byTheClock(), [2_879, 2_880, 2_940, 5_070]));
+        self::assertSame(
+            ['0 min', '59 min', '1 h', '1 h 1 min', '24 h', '75 h'],
+            array_map(
+                static fn (int $minutes): string => (string) Duration::ofMinutes($minutes),
+                [0, 59, 60, 61, 1_440, 4_500],
+            ),
+        );
+        self::assertSame(
+            ['47 h 59 min', '2 d', '2 d 1 h', '3 d 12 h 30 min'],
+            array_map(
+                static fn (int $minutes): string => Duration::ofMinutes($minutes)->byTheClock(),
+                [2_879, 2_880, 2_940, 5_070],
+            ),
+        );
     }
 
     public function test_less_than_nothing_is_said_to_be_that(): void

@@ -64,7 +64,10 @@ final class MoneyTest extends TestCase
         for ($i = 0; $i < 300; $i++) {
             $amount = Money::ofMinor(mt_rand(-100_000, 100_000), 'EUR');
             $split = $amount->split([mt_rand(0, 9), mt_rand(1, 9), mt_rand(0, 9) / 7]);
-            self::assertSame($amount->minor, array_sum(array_map(static fn (Money $part): int => $part->minor, $split)));
+            self::assertSame(
+                $amount->minor,
+                array_sum(array_map(static fn (Money $part): int => $part->minor, $split)),
+            );
         }
     }
 

@@ -30,7 +30,10 @@ final class TypedTextTest extends TestCase
         $read = 0;
         for ($code = 0x80; $code <= 0x1FBFF; $code++) {
             if (preg_match('/^\p{Nd}$/u', (string) \IntlChar::chr($code)) === 1) {
-                self::assertSame((string) \IntlChar::getNumericValue($code), TypedText::of((string) \IntlChar::chr($code)), dechex($code));
+                self::assertSame(
+                    (string) \IntlChar::getNumericValue($code), TypedText::of((string) \IntlChar::chr($code)),
+                    dechex($code),
+                );
                 $read++;
             }
         }
@@ -46,7 +49,9 @@ final class TypedTextTest extends TestCase
     #[TestWith(["43\u{00A0}mm", '43 mm'])]
     public function test_marks_are_read_as_ours(string $typed, string $read, ?string $differs = null): void
     {
-        $differs === null ? self::assertSame($read, TypedText::of($typed)) : self::assertNotSame($read, TypedText::of($typed));
+        $differs === null
+            ? self::assertSame($read, TypedText::of($typed))
+            : self::assertNotSame($read, TypedText::of($typed));
     }
 
     /** @return iterable<string, array{callable(string): mixed}> */
@@ -89,7 +94,14 @@ final class TypedTextTest extends TestCase
     {
         foreach (SpecificationFields::all() as $field) {
             foreach ($field->kind === FieldKind::Rows ? $field->columns : [$field] as $one) {
-                if (! in_array($one->kind, [FieldKind::Text, FieldKind::Prose, FieldKind::Name, FieldKind::Choice, FieldKind::Timber, FieldKind::Positions, FieldKind::Amount], true)) {
+                if (! in_array(
+                    $one->kind,
+                    [
+                        FieldKind::Text, FieldKind::Prose, FieldKind::Name, FieldKind::Choice, FieldKind::Timber,
+                        FieldKind::Positions, FieldKind::Amount,
+                    ],
+                    true,
+                )) {
                     yield "{$field->key}.{$one->key}" => [$one];
                 }
             }
@@ -110,7 +122,9 @@ final class TypedTextTest extends TestCase
         if (($field->bounds[1] ?? 5) < 5) {
             $typed = (string) ceil($field->bounds[0] ?? 1);
         }
-        $wide = (string) preg_replace_callback('/\d/', static fn (array $digit): string => mb_chr(0xFF10 + (int) $digit[0]), $typed);
+        $wide = (string) preg_replace_callback(
+            '/\d/', static fn (array $digit): string => mb_chr(0xFF10 + (int) $digit[0]), $typed,
+        );
         self::assertEquals(FieldReader::read($field, $typed), FieldReader::read($field, $wide));
         $this->expectException(InvalidQuantity::class);
         FieldReader::read($field, (string) preg_replace('/\d/', '²', $typed));
@@ -121,7 +135,14 @@ final class TypedTextTest extends TestCase
     {
         foreach (self::fields() as $name => [$field]) {
             yield "{$name}, unreadable" => [$field, 'about so'];
-            if (! in_array($field->kind, [FieldKind::Tuning, FieldKind::Amount, FieldKind::Masses, FieldKind::Resistances, FieldKind::Capacitances, FieldKind::Numbers], true)) {
+            if (! in_array(
+                $field->kind,
+                [
+                    FieldKind::Tuning, FieldKind::Amount, FieldKind::Masses, FieldKind::Resistances,
+                    FieldKind::Capacitances, FieldKind::Numbers,
+                ],
+                true,
+            )) {
                 yield "{$name}, far too much" => [$field, $field->kind === FieldKind::Points ? '1200/900' : '90000'];
             }
             if (($field->bounds[0] ?? 0) > 0) {

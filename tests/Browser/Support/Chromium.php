@@ -13,24 +13,35 @@ use Symfony\Component\Process\Process;
 /** A headless Chromium of its own, with its driver. */
 final class Chromium
 {
-    private function __construct(public readonly RemoteWebDriver $driver, private readonly Process $process, private readonly string $profile)
-    {
+    private function __construct(
+        public readonly RemoteWebDriver $driver,
+        private readonly Process $process,
+        private readonly string $profile,
+    ) {
     }
 
     public static function start(int $width = 1280, int $height = 800): self
     {
         $port = FreePort::find();
-        $process = new Process(['chromedriver', "--port={$port}"], null, ['LANGUAGE' => 'en_US', 'LANG' => 'en_US.UTF-8']);
+        $process = new Process(
+            ['chromedriver', "--port={$port}"], null, ['LANGUAGE' => 'en_US', 'LANG' => 'en_US.UTF-8'],
+        );
         $process->setTimeout(null)->start();
         FreePort::waitFor($port);
         $profile = sys_get_temp_dir().'/regimen-chromium-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments([
-            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-color-profile=srgb', '--lang=en-US',
+            '--headless', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--hide-scrollbars', '--force-color-profile=srgb',
+            '--lang=en-US',
             "--user-data-dir={$profile}", "--window-size={$width},{$height}",
         ]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
-        $browser = new self(RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 60_000, 60_000), $process, $profile);
+        $browser = new self(
+            RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 60_000, 60_000),
+            $process,
+            $profile,
+        );
         $browser->resize($width, $height);
 
         return $browser;

@@ -13,8 +13,11 @@ final class ShopServer
     /** A Wednesday morning in the shop's zone. */
     public const NOW = '2026-03-18T09:12:00+01:00';
 
-    private function __construct(public readonly string $address, private readonly Process $process, private readonly string $folder)
-    {
+    private function __construct(
+        public readonly string $address,
+        private readonly Process $process,
+        private readonly string $folder,
+    ) {
     }
 
     /** The demo shop as it stands at NOW; filled once for each run and copied. */
@@ -66,7 +69,11 @@ final class ShopServer
         $port = FreePort::find();
         $env = [...self::environment("{$folder}/shop.sqlite"), 'REGIMEN_NOW' => "@{$folder}/now"];
         $router = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
-        $process = new Process([PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', self::root().'/public', $router], self::root().'/public', $env);
+        $process = new Process(
+            [PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', self::root().'/public', $router],
+            self::root().'/public',
+            $env,
+        );
         $process->setTimeout(null)->disableOutput()->start();
         FreePort::waitFor($port);
 
@@ -77,8 +84,10 @@ final class ShopServer
     private static function environment(string $database): array
     {
         return [
-            'APP_ENV' => 'production', 'APP_DEBUG' => 'false', 'APP_KEY' => 'base64:'.base64_encode(str_repeat('r', 32)),
-            'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'sync', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
+            'APP_ENV' => 'production', 'APP_DEBUG' => 'false',
+            'APP_KEY' => 'base64:'.base64_encode(str_repeat('r', 32)),
+            'DB_DATABASE' => $database, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file',
+            'QUEUE_CONNECTION' => 'sync', 'LOG_CHANNEL' => 'single', 'BCRYPT_ROUNDS' => '4',
             'REGIMEN_DEMO' => 'true',
         ];
     }

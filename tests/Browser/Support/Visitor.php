@@ -57,7 +57,10 @@ final readonly class Visitor
 
     public function text(string $selector = 'body'): string
     {
-        return implode("\n", array_map(static fn (RemoteWebElement $element): string => $element->getText(), $this->all($selector)));
+        return implode(
+            "\n",
+            array_map(static fn (RemoteWebElement $element): string => $element->getText(), $this->all($selector)),
+        );
     }
 
     /** Presses the button or link with these words, within a part of the page. */
@@ -82,7 +85,10 @@ final readonly class Visitor
     {
         $field = $this->field($label, $within);
         $this->bringIntoView($field);
-        $this->driver->executeScript('arguments[0].value = ""; arguments[0].dispatchEvent(new Event("input", { bubbles: true }));', [$field]);
+        $this->driver->executeScript(
+            'arguments[0].value = ""; arguments[0].dispatchEvent(new Event("input", { bubbles: true }));',
+            [$field],
+        );
         $field->sendKeys($text);
     }
 
@@ -118,7 +124,10 @@ final readonly class Visitor
     /** A date field takes its value whatever order the browser's language shows. */
     public function setDate(string $label, string $date, string $within = 'body'): void
     {
-        $this->driver->executeScript('arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event("input", { bubbles: true }));', [$this->field($label, $within), $date]);
+        $this->driver->executeScript(
+            'arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event("input", { bubbles: true }));',
+            [$this->field($label, $within), $date],
+        );
     }
 
     public function field(string $label, string $within = 'body'): RemoteWebElement
@@ -157,7 +166,11 @@ final readonly class Visitor
     {
         for ($step = 0; $step < $most; $step++) {
             $this->keys(WebDriverKeys::TAB);
-            $there = (string) $this->driver->executeScript('const e = document.activeElement; if (e === document.body) { return ""; } return (e.labels?.[0]?.textContent ?? "") + " " + (e.getAttribute("aria-label") ?? "") + " " + (e.matches("select") ? "" : e.textContent);');
+            $there = (string) $this->driver->executeScript(
+                'const e = document.activeElement; if (e === document.body) { return ""; } return '
+                    .'(e.labels?.[0]?.textContent ?? "") + " " + (e.getAttribute("aria-label") ?? "") + " " + '
+                        .'(e.matches("select") ? "" : e.textContent);',
+            );
             if (str_contains(preg_replace('/\s+/', ' ', $there) ?? '', $words)) {
                 return;
             }
@@ -179,18 +192,24 @@ final readonly class Visitor
             }
             usleep(60_000);
         }
-        throw new \RuntimeException("Waited in vain for {$what} at {$this->path()}:\n".mb_substr($this->text(), 0, 1500));
+        throw new \RuntimeException(
+            "Waited in vain for {$what} at {$this->path()}:\n".mb_substr($this->text(), 0, 1500),
+        );
     }
 
     public function isWiderThanTheScreen(): bool
     {
-        return (bool) $this->driver->executeScript('return document.documentElement.scrollWidth > document.documentElement.clientWidth;');
+        return (bool) $this->driver->executeScript(
+            'return document.documentElement.scrollWidth > document.documentElement.clientWidth;',
+        );
     }
 
     /** @return list<string> serious and critical violations that axe-core finds */
     public function accessibilityViolations(): array
     {
-        $this->driver->executeScript((string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'));
+        $this->driver->executeScript(
+            (string) file_get_contents(dirname(__DIR__, 3).'/node_modules/axe-core/axe.min.js'),
+        );
         $found = $this->driver->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] })

@@ -11,7 +11,8 @@ use Regimen\Findings\Severity;
 use Regimen\Instrument\Reading\SpecificationReader;
 
 /**
- * Tries what would mend a finding before it is offered: applied, it is accepted, ends its finding and raises no stop that was
+ * Tries what would mend a finding before it is offered: applied, it is accepted, ends its finding and raises no stop
+ * that was
  * not there. Where nothing of what was tried does, the finding says why.
  */
 final class TriedMends
@@ -19,7 +20,10 @@ final class TriedMends
     /** @var array<string, true> */
     private readonly array $stops;
 
-    /** @var array<string, array{list<string>, array<string, string>, string}> by what is changed: keys of all findings, titles of the stops by key, the first problem */
+    /**
+     * @var array<string, array{list<string>, array<string, string>, string}> by what is changed: keys of all findings,
+     *   titles of the stops by key, the first problem
+     */
     private array $tried = [];
 
     /** @param  list<Finding>  $findings  of the specification as it is */

@@ -19,8 +19,14 @@ final readonly class CalendarEntry
     }
 
     /** @param  bool  $busy  whether it takes somebody's time; a hold only shows */
-    public static function stretch(string $id, string $summary, string $description, int $from, int $to, bool $busy): self
-    {
+    public static function stretch(
+        string $id,
+        string $summary,
+        string $description,
+        int $from,
+        int $to,
+        bool $busy,
+    ): self {
         return new self($id, $summary, $description, $from, $to, null, $busy);
     }
 

@@ -32,7 +32,9 @@ final class HolidayCalendar
     public static function read(string $text, string $from, string $to): array
     {
         if (strlen($text) > self::LARGEST_BYTES) {
-            throw UnreadableFile::because('The file is larger than '.(self::LARGEST_BYTES / 1_000_000).' MB; a holiday calendar is not.');
+            throw UnreadableFile::because(
+                'The file is larger than '.(self::LARGEST_BYTES / 1_000_000).' MB; a holiday calendar is not.',
+            );
         }
         $calendar = self::parsed($text);
         $days = [];
@@ -49,7 +51,11 @@ final class HolidayCalendar
             }
             $first = self::moment($event, 'DTSTART');
             $after = self::moment($event, 'DTEND') ?? $first?->modify('+1 day');
-            for ($day = $first; $day !== null && $day < $after && count($days) <= self::MOST_DAYS; $day = $day->modify('+1 day')) {
+            for (
+                $day = $first; $day !== null
+                && $day < $after
+                && count($days) <= self::MOST_DAYS; $day = $day->modify('+1 day')
+            ) {
                 $date = $day->format('Y-m-d');
                 if ($date >= $from && $date <= $to) {
                     $days[$date] ??= mb_substr(self::summary($event), 0, 80);
@@ -57,7 +63,11 @@ final class HolidayCalendar
             }
         }
         if ($days === [] || count($days) > self::MOST_DAYS) {
-            throw UnreadableFile::because($days === [] ? "The file has no whole day between {$from} and {$to}." : 'The file has more than '.self::MOST_DAYS.' days; that is no holiday calendar.');
+            throw UnreadableFile::because(
+                $days === []
+                    ? "The file has no whole day between {$from} and {$to}."
+                    : 'The file has more than '.self::MOST_DAYS.' days; that is no holiday calendar.',
+            );
         }
         ksort($days);
 
@@ -69,10 +79,14 @@ final class HolidayCalendar
         try {
             $calendar = Reader::read($text);
         } catch (ParseException $wrong) {
-            throw UnreadableFile::because('The file is no calendar that can be read: '.rtrim($wrong->getMessage(), '.').'.');
+            throw UnreadableFile::because(
+                'The file is no calendar that can be read: '.rtrim($wrong->getMessage(), '.').'.',
+            );
         }
 
-        return $calendar instanceof VCalendar ? $calendar : throw UnreadableFile::because('Line 1: a calendar begins with BEGIN:VCALENDAR.');
+        return $calendar instanceof VCalendar
+            ? $calendar
+            : throw UnreadableFile::because('Line 1: a calendar begins with BEGIN:VCALENDAR.');
     }
 
     private static function refuseTimes(VEvent $event, string $text): void
@@ -81,7 +95,11 @@ final class HolidayCalendar
         $lines = preg_split('/\r?\n/', $text) ?: [];
         $line = 1;
         foreach ($lines as $index => $content) {
-            if ($summary !== '' && str_starts_with($content, 'SUMMARY') && str_contains($content, mb_substr($summary, 0, 20))) {
+            if (
+                $summary !== ''
+                && str_starts_with($content, 'SUMMARY')
+                && str_contains($content, mb_substr($summary, 0, 20))
+            ) {
                 $line = $index + 1;
             }
         }
@@ -105,6 +123,8 @@ final class HolidayCalendar
     {
         $moment = $event->select($property)[0] ?? null;
 
-        return $moment instanceof DateTime ? \DateTimeImmutable::createFromInterface($moment->getDateTime(new \DateTimeZone('UTC'))) : null;
+        return $moment instanceof DateTime
+            ? \DateTimeImmutable::createFromInterface($moment->getDateTime(new \DateTimeZone('UTC')))
+            : null;
     }
 }

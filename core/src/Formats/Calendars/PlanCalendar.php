@@ -12,7 +12,12 @@ final class PlanCalendar
     /** @param  iterable<CalendarEntry>  $entries */
     public static function of(string $name, iterable $entries, int $now): string
     {
-        $calendar = new VCalendar(['PRODID' => '-//Regimen//Workshop plan//EN', 'METHOD' => 'PUBLISH', 'NAME' => $name, 'X-WR-CALNAME' => $name]);
+        $calendar = new VCalendar(
+            [
+                'PRODID' => '-//Regimen//Workshop plan//EN', 'METHOD' => 'PUBLISH', 'NAME' => $name,
+                'X-WR-CALNAME' => $name,
+            ],
+        );
         $calendar->add('REFRESH-INTERVAL', 'PT1H', ['VALUE' => 'DURATION']);
         foreach ($entries as $entry) {
             $event = $calendar->createComponent('VEVENT', array_filter([
@@ -22,9 +27,15 @@ final class PlanCalendar
                 'DESCRIPTION' => $entry->description,
                 'TRANSP' => $entry->busy ? 'OPAQUE' : 'TRANSPARENT',
             ]));
-            foreach (['DTSTART' => [$entry->from, '+0 days'], 'DTEND' => [$entry->to, '+1 day']] as $property => [$instant, $after]) {
+            foreach ([
+                'DTSTART' => [$entry->from, '+0 days'], 'DTEND' => [$entry->to, '+1 day'],
+            ] as $property => [$instant, $after]) {
                 $instant === null
-                    ? $event->add($property, (new \DateTimeImmutable((string) $entry->day))->modify($after)->format('Ymd'), ['VALUE' => 'DATE'])
+                    ? $event->add(
+                        $property,
+                        (new \DateTimeImmutable((string) $entry->day))->modify($after)->format('Ymd'),
+                        ['VALUE' => 'DATE'],
+                    )
                     : $event->add($property, self::at($instant));
             }
             $calendar->add($event);

@@ -13,7 +13,10 @@ final class SvgFile
 {
     private const MARGIN_MM = 10.0;
 
-    private const STROKES = ['hidden' => ['0.15', '#6b6455', '2 1.5'], 'thin' => ['0.15', '#22201b', ''], 'string' => ['0.15', '#22201b', ''], 'fret' => ['0.15', '#22201b', '']];
+    private const STROKES = [
+        'hidden' => ['0.15', '#6b6455', '2 1.5'], 'thin' => ['0.15', '#22201b', ''],
+        'string' => ['0.15', '#22201b', ''], 'fret' => ['0.15', '#22201b', ''],
+    ];
 
     public static function of(View $view): string
     {
@@ -32,19 +35,23 @@ final class SvgFile
 
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
             ."<svg xmlns=\"http://www.w3.org/2000/svg\" version=\"1.1\" width=\"{$width}mm\" height=\"{$height}mm\" "
-            .'viewBox="'.round($along->from - self::MARGIN_MM, 3).' '.round($across->from - self::MARGIN_MM, 3)." {$width} {$height}\">\n"
+            .'viewBox="'.round($along->from - self::MARGIN_MM, 3).' '.round($across->from - self::MARGIN_MM, 3)
+            ." {$width} {$height}\">\n"
             .'  <title>'.self::escaped($view->title)."</title>\n{$groups}</svg>\n";
     }
 
     private static function element(Shape $shape): string
     {
         [$width, $stroke, $dashes] = self::STROKES[$shape->style] ?? ['0.25', '#22201b', ''];
-        $look = "fill=\"none\" stroke=\"{$stroke}\" stroke-width=\"{$width}\"".($dashes === '' ? '' : " stroke-dasharray=\"{$dashes}\"");
+        $look = "fill=\"none\" stroke=\"{$stroke}\" stroke-width=\"{$width}\""
+            .($dashes === '' ? '' : " stroke-dasharray=\"{$dashes}\"");
         $first = $shape->points[0];
 
         return match ($shape->kind) {
-            Shape::CIRCLE => '<circle cx="'.self::mm($first->x).'" cy="'.self::mm($first->y).'" r="'.self::mm($shape->radius)."\" {$look}/>",
-            Shape::WORDS => '<text x="'.self::mm($first->x).'" y="'.self::mm($first->y).'" font-size="'.self::mm($shape->size)."\" text-anchor=\"{$shape->anchor}\">".self::escaped($shape->words).'</text>',
+            Shape::CIRCLE => '<circle cx="'.self::mm($first->x).'" cy="'.self::mm($first->y).'" r="'
+                .self::mm($shape->radius)."\" {$look}/>",
+            Shape::WORDS => '<text x="'.self::mm($first->x).'" y="'.self::mm($first->y).'" font-size="'
+                .self::mm($shape->size)."\" text-anchor=\"{$shape->anchor}\">".self::escaped($shape->words).'</text>',
             default => '<path d="'.self::path($shape)."\" {$look}/>",
         };
     }
@@ -52,7 +59,10 @@ final class SvgFile
     /** `M0 0 L10 0 Z`, to a thousandth of a millimetre. */
     public static function path(Shape $shape, int $decimals = 3): string
     {
-        $points = array_map(static fn (Point $point): string => self::mm($point->x, $decimals).' '.self::mm($point->y, $decimals), $shape->points);
+        $points = array_map(
+            static fn (Point $point): string => self::mm($point->x, $decimals).' '.self::mm($point->y, $decimals),
+            $shape->points,
+        );
 
         return 'M'.implode(' L', $points).($shape->closed ? ' Z' : '');
     }

@@ -20,13 +20,18 @@ final class ComputedFile
             'instrument' => $workings->specification->inOneLine(),
             'leftAside' => (object) $workings->read->leftAside(),
             'figures' => array_map(static fn (Figure $figure): array => [
-                'key' => $figure->key, 'name' => $figure->name, 'value' => round($figure->value, 6), 'unit' => $figure->unit,
+                'key' => $figure->key, 'name' => $figure->name, 'value' => round($figure->value, 6),
+                'unit' => $figure->unit,
                 'number' => $figure->number, 'formula' => $figure->formula, 'source' => $figure->source(),
             ], FigureBook::of($workings)),
             'findings' => array_map(static fn (Finding $finding): array => [
-                'key' => $finding->key, 'severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures,
+                'key' => $finding->key, 'severity' => $finding->severity->value, 'title' => $finding->title,
+                'figures' => $finding->figures,
                 'because' => $finding->because, 'source' => $finding->source, 'fields' => $finding->fields,
-                'mends' => array_map(static fn (Mend $mend): array => ['words' => $mend->words, 'changes' => $mend->changes], $finding->mends),
+                'mends' => array_map(
+                    static fn (Mend $mend): array => ['words' => $mend->words, 'changes' => $mend->changes],
+                    $finding->mends,
+                ),
                 'unmended' => $finding->unmended,
             ], RuleBook::judge($workings)),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";

@@ -6,7 +6,9 @@ namespace Regimen\Formats\Json;
 
 use Regimen\Units\UnreadableFile;
 
-/** An object of a JSON text that is asked for its parts; what is wrong is said with its line and its place in the file. */
+/**
+ * An object of a JSON text that is asked for its parts; what is wrong is said with its line and its place in the file.
+ */
 final readonly class JsonObject
 {
     private const LARGEST = 10_000_000;
@@ -23,7 +25,12 @@ final readonly class JsonObject
     public function __construct(mixed $value, private string $path, private array $lines, private array $lists = [])
     {
         $at = rtrim($path, '.');
-        $this->value = is_array($value) && ! isset($lists[$at]) ? $value : throw UnreadableFile::at($lines[$at] ?? 1, ($at === '' ? '' : "{$at}: ").'an object with names and values stands here');
+        $this->value = is_array($value) && ! isset($lists[$at])
+            ? $value
+            : throw UnreadableFile::at(
+                $lines[$at] ?? 1,
+                ($at === '' ? '' : "{$at}: ").'an object with names and values stands here',
+            );
     }
 
     /**
@@ -47,7 +54,10 @@ final readonly class JsonObject
 
     public function wrong(string $key, string $right): UnreadableFile
     {
-        return UnreadableFile::at($this->lines[$this->path.$key] ?? $this->lines[rtrim($this->path, '.')] ?? 1, "{$this->path}{$key}: {$right}");
+        return UnreadableFile::at(
+            $this->lines[$this->path.$key] ?? $this->lines[rtrim($this->path, '.')] ?? 1,
+            "{$this->path}{$key}: {$right}",
+        );
     }
 
     public function has(string $key): bool
@@ -95,7 +105,9 @@ final readonly class JsonObject
         // 5.0 is a whole number too.
         $value = is_float($value) && floor($value) === $value && abs($value) <= self::LARGEST ? (int) $value : $value;
 
-        return is_int($value) && $value >= $least && $value <= $most ? $value : throw $this->wrong($key, "“{$key}” is a whole number from {$least} to {$most}");
+        return is_int($value) && $value >= $least && $value <= $most
+            ? $value
+            : throw $this->wrong($key, "“{$key}” is a whole number from {$least} to {$most}");
     }
 
     public function object(string $key): self
@@ -105,7 +117,9 @@ final readonly class JsonObject
 
     public function maybeObject(string $key): ?self
     {
-        return isset($this->value[$key]) ? new self($this->value[$key], "{$this->path}{$key}.", $this->lines, $this->lists) : null;
+        return isset($this->value[$key])
+            ? new self($this->value[$key], "{$this->path}{$key}.", $this->lines, $this->lists)
+            : null;
     }
 
     /** @return list<self> */
@@ -113,7 +127,13 @@ final readonly class JsonObject
     {
         $value = $this->items($key, 'a list');
 
-        return array_map(fn (mixed $one, int $index): self => new self($one, "{$this->path}{$key}.{$index}.", $this->lines, $this->lists), $value, array_keys($value));
+        return array_map(
+            fn (mixed $one, int $index): self => new self(
+                $one, "{$this->path}{$key}.{$index}.", $this->lines, $this->lists,
+            ),
+            $value,
+            array_keys($value),
+        );
     }
 
     /** @return list<string> */
@@ -131,7 +151,9 @@ final readonly class JsonObject
     private function items(string $key, string $what): array
     {
         $value = $this->value[$key] ?? [];
-        $isList = is_array($value) && array_is_list($value) && ($value !== [] || ! isset($this->value[$key]) || isset($this->lists[$this->path.$key]));
+        $isList = is_array($value) && array_is_list($value) && (
+            $value !== [] || ! isset($this->value[$key]) || isset($this->lists[$this->path.$key])
+        );
 
         return $isList ? $value : throw $this->wrong($key, "“{$key}” is {$what}");
     }

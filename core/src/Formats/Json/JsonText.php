@@ -29,7 +29,8 @@ final class JsonText
     }
 
     /**
-     * @return array{mixed, array<string, int>, array<string, true>} the value, the line of each path, and at which paths a list stands
+     * @return array{mixed, array<string, int>, array<string, true>} the value, the line of each path, and at which
+     *   paths a list stands
      *
      * @throws UnreadableFile naming line and column of what is no JSON
      */
@@ -110,7 +111,9 @@ final class JsonText
 
     private function string(): string
     {
-        if (preg_match('/\G"(?:[^"\\\\\x00-\x1f]|\\\\["\\\\\/bfnrt]|\\\\u[0-9a-fA-F]{4})*+"/', $this->text, $found, 0, $this->at) !== 1) {
+        if (preg_match(
+            '/\G"(?:[^"\\\\\x00-\x1f]|\\\\["\\\\\/bfnrt]|\\\\u[0-9a-fA-F]{4})*+"/', $this->text, $found, 0, $this->at,
+        ) !== 1) {
             throw $this->wrong('a text in quotation marks is expected');
         }
         $decoded = json_decode($found[0]);
@@ -124,7 +127,13 @@ final class JsonText
 
     private function literal(): mixed
     {
-        if (preg_match('/\G(?:true|false|null|-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?)(?![\w.+-])/', $this->text, $found, 0, $this->at) !== 1) {
+        if (preg_match(
+            '/\G(?:true|false|null|-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?)(?![\w.+-])/',
+            $this->text,
+            $found,
+            0,
+            $this->at,
+        ) !== 1) {
             throw $this->wrong('a value is expected');
         }
         $this->at += strlen($found[0]);

@@ -37,7 +37,10 @@ final class RouteFile
                 'longestChainMinutes' => $critical->length,
                 'longestChain' => $critical->critical(),
             ],
-            'operations' => array_map(static fn (Operation $operation): array => self::operation($operation, $gates, $critical), $route->operations),
+            'operations' => array_map(
+                static fn (Operation $operation): array => self::operation($operation, $gates, $critical),
+                $route->operations,
+            ),
             'links' => array_map(self::link(...), $route->links),
             'clashes' => array_map(static fn (Clash $clash): string => $clash->words(), $route->clashes),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
@@ -60,14 +63,17 @@ final class RouteFile
             'holdKind' => $operation->holdKind?->value,
             'skill' => $operation->standard->skill->value,
             'station' => $operation->standard->station,
-            'fixture' => $operation->standard->fixture === null ? null : ['key' => $operation->standard->fixture, 'count' => $operation->standard->fixtures],
+            'fixture' => $operation->standard->fixture === null
+                ? null
+                : ['key' => $operation->standard->fixture, 'count' => $operation->standard->fixtures],
             'pieces' => array_map(static fn (Piece $piece): string => $piece->value, $operation->pieces),
             'parts' => $operation->needs,
             'sharesSetUpBy' => $operation->setUpKey === '' ? null : $operation->setUpKey,
             'oneSitting' => $operation->standard->oneSitting,
             'slackMinutes' => $critical->totalSlack($operation->key),
             'gate' => array_map(static fn (Target $target): array => [
-                'what' => $target->what, 'with' => $target->how, 'target' => $target->words, 'low' => $target->low, 'high' => $target->high, 'unit' => $target->unit,
+                'what' => $target->what, 'with' => $target->how, 'target' => $target->words, 'low' => $target->low,
+                'high' => $target->high, 'unit' => $target->unit,
             ], $gates->after($operation->key)),
             'cautions' => array_map(static fn (Caution $caution): string => $caution->words(), $operation->cautions),
         ];
@@ -85,6 +91,8 @@ final class RouteFile
     /** @return array{best: int, likely: int, worst: int} */
     private static function threePoint(ThreePoint $hours): array
     {
-        return ['best' => $hours->best->minutes, 'likely' => $hours->likely->minutes, 'worst' => $hours->worst->minutes];
+        return [
+            'best' => $hours->best->minutes, 'likely' => $hours->likely->minutes, 'worst' => $hours->worst->minutes,
+        ];
     }
 }

@@ -36,9 +36,14 @@ final readonly class SpecificationFile
      */
     public static function write(array $client, array $house): string
     {
-        $said = static fn (array $typed): object => (object) array_filter($typed, static fn (mixed $value): bool => $value !== null && $value !== '');
+        $said = static fn (array $typed): object => (object) array_filter(
+            $typed, static fn (mixed $value): bool => $value !== null && $value !== '',
+        );
 
-        return json_encode(['format' => self::FORMAT, 'client' => $said($client), 'house' => $said($house)], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            ['format' => self::FORMAT, 'client' => $said($client), 'house' => $said($house)],
+            JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /**
@@ -127,11 +132,16 @@ final readonly class SpecificationFile
         return [
             '$schema' => self::SCHEMA,
             'title' => 'A specification of an instrument',
-            'description' => 'Values are written as a maker types them: lengths as 43, 43 mm, 1 3/4" or 0.9 in; a number without a unit is in the unit of its field. What the client leaves out is the house’s; what the house leaves out is computed.',
+            'description' => 'Values are written as a maker types them: lengths as 43, 43 mm, 1 3/4" or 0.9 in; a '
+                .'number without a unit is in the unit of its field. What the client leaves out is the house’s; what '
+                    .'the house leaves out is computed.',
             'type' => 'object',
             'required' => ['format'],
             'additionalProperties' => false,
-            'properties' => ['format' => ['const' => self::FORMAT], 'client' => ['$ref' => '#/$defs/values'], 'house' => ['$ref' => '#/$defs/values']],
+            'properties' => [
+                'format' => ['const' => self::FORMAT], 'client' => ['$ref' => '#/$defs/values'],
+                'house' => ['$ref' => '#/$defs/values'],
+            ],
             '$defs' => ['values' => ['type' => 'object', 'additionalProperties' => false, 'properties' => $fields]],
         ];
     }
@@ -146,10 +156,19 @@ final readonly class SpecificationFile
             FieldKind::Timber => ['enum' => [...Species::names(), '']],
             FieldKind::Rows => ['type' => 'array', 'minItems' => (int) ($field->bounds[0] ?? 0), 'maxItems' => (int) ($field->bounds[1] ?? 99), 'items' => [
                 'type' => 'object', 'additionalProperties' => false,
-                'properties' => array_combine(array_map(static fn (Field $column): string => $column->key, $field->columns), array_map(self::property(...), $field->columns)),
+                'properties' => array_combine(
+                    array_map(static fn (Field $column): string => $column->key, $field->columns),
+                    array_map(self::property(...), $field->columns),
+                ),
             ]],
-            FieldKind::Name, FieldKind::Text, FieldKind::Prose, FieldKind::Tuning, FieldKind::Gauges, FieldKind::Points, FieldKind::Positions => ['type' => 'string'],
-            default => ['type' => ['string', 'number'], '$comment' => $field->kind->value.($field->bounds === null ? '' : ", {$field->bounds[0]} to {$field->bounds[1]}")],
+            FieldKind::Name, FieldKind::Text, FieldKind::Prose, FieldKind::Tuning, FieldKind::Gauges, FieldKind::Points,
+            FieldKind::Positions => ['type' => 'string'],
+            default => [
+                'type' => ['string', 'number'],
+                '$comment' => $field->kind->value.(
+                    $field->bounds === null ? '' : ", {$field->bounds[0]} to {$field->bounds[1]}"
+                ),
+            ],
         };
     }
 }

@@ -12,13 +12,18 @@ use Regimen\Schedule\Plan\Troubles;
 use Regimen\Schedule\Plan\Unplanned;
 use Regimen\Schedule\Search\Improved;
 
-/** A plan as JSON: the objective, lateness by build, and for every operation who, from when to when, and why not earlier. */
+/**
+ * A plan as JSON: the objective, lateness by build, and for every operation who, from when to when, and why not
+ * earlier.
+ */
 final class PlannedFile
 {
     public static function of(Improved $improved, WorkshopFile $workshop, Objective $objective, int $seed): string
     {
         $problem = $workshop->problem;
-        $local = static fn (int $instant): string => (new \DateTimeImmutable('@'.$instant * 60))->setTimezone($workshop->zone)->format('Y-m-d\TH:iP');
+        $local = static fn (int $instant): string => (
+            new \DateTimeImmutable('@'.$instant * 60)
+        )->setTimezone($workshop->zone)->format('Y-m-d\TH:iP');
         $finishes = $objective->finishes($problem, $improved->best);
         $late = $objective->lateness($problem, $improved->best);
 
@@ -29,14 +34,35 @@ final class PlannedFile
             'firstObjective' => $improved->firstCost,
             'objective' => $improved->bestCost,
             'builds' => array_map(static fn (string $build, int $finish): array => [
-                'id' => WorkshopIds::told($build), 'finish' => $local($finish), 'promise' => ($problem->dues[$build]->instant ?? null) === null ? null : $local((int) $problem->dues[$build]->instant), 'lateMinutes' => $late[$build] ?? 0,
+                'id' => WorkshopIds::told($build), 'finish' => $local($finish),
+                'promise' => ($problem->dues[$build]->instant ?? null) === null
+                    ? null
+                    : $local((int) $problem->dues[$build]->instant),
+                'lateMinutes' => $late[$build] ?? 0,
             ], array_keys($finishes), $finishes),
             'operations' => array_values(array_map(static fn (Assignment $one): array => [
-                'id' => WorkshopIds::told($one->activity), 'build' => WorkshopIds::told($problem->activities[$one->activity]->build), 'person' => $one->worker === null ? null : $workshop->people[$one->worker - 1][0],
-                'sharesSetUpOf' => self::told($one->sharesSetUpOf), 'start' => $local($one->start), 'workEnd' => $local($one->workEnd), 'finish' => $local($one->finish), 'because' => self::because($one, $workshop),
+                'id' => WorkshopIds::told($one->activity),
+                'build' => WorkshopIds::told($problem->activities[$one->activity]->build),
+                'person' => $one->worker === null ? null : $workshop->people[$one->worker - 1][0],
+                'sharesSetUpOf' => self::told($one->sharesSetUpOf), 'start' => $local($one->start),
+                'workEnd' => $local($one->workEnd), 'finish' => $local($one->finish),
+                'because' => self::because($one, $workshop),
             ], $improved->best->assignments)),
-            'troubles' => array_map(static fn (Trouble $one): array => ['kind' => $one->kind, 'build' => self::told($one->build), 'operation' => self::told($one->activity), 'words' => $one->words], Troubles::of($problem, $improved->best)),
-            'unplanned' => array_values(array_map(static fn (Unplanned $one): array => ['id' => WorkshopIds::told($one->activity), 'because' => $one->why], $improved->best->unplanned)),
+            'troubles' => array_map(
+                static fn (Trouble $one): array => [
+                    'kind' => $one->kind, 'build' => self::told($one->build), 'operation' => self::told($one->activity),
+                    'words' => $one->words,
+                ],
+                Troubles::of($problem, $improved->best),
+            ),
+            'unplanned' => array_values(
+                array_map(
+                    static fn (Unplanned $one): array => [
+                        'id' => WorkshopIds::told($one->activity), 'because' => $one->why,
+                    ],
+                    $improved->best->unplanned,
+                ),
+            ),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }
 
@@ -44,8 +70,13 @@ final class PlannedFile
     private static function because(Assignment $one, WorkshopFile $workshop): array
     {
         $reason = $one->reason;
-        $before = $reason->activity === null ? '' : '“'.($workshop->names[$reason->activity] ?? $reason->activity).'” of '.WorkshopIds::told($workshop->problem->activities[$reason->activity]->build);
-        $resource = $reason->resource === null || str_starts_with($reason->resource, 'piece:') ? $reason->resource : WorkshopIds::told($reason->resource);
+        $before = $reason->activity === null
+            ? ''
+            : '“'.($workshop->names[$reason->activity] ?? $reason->activity).'” of '
+            .WorkshopIds::told($workshop->problem->activities[$reason->activity]->build);
+        $resource = $reason->resource === null || str_starts_with($reason->resource, 'piece:')
+            ? $reason->resource
+            : WorkshopIds::told($reason->resource);
         $who = $one->worker === null ? 'Nobody' : $workshop->people[$one->worker - 1][1];
 
         return ['kind' => $reason->kind->value, 'operation' => self::told($reason->activity), 'resource' => $resource, 'words' => match ($reason->kind) {
@@ -56,7 +87,9 @@ final class PlannedFile
             ReasonKind::Release => "It waits for {$reason->cause}.",
             ReasonKind::Person => "{$who} is busy with {$before} until then.",
             ReasonKind::Resource => "{$resource} is taken by {$before} until then.",
-            ReasonKind::Calendar => $before === '' ? "{$who} does not work before then." : "{$before} is over sooner, but {$who} does not work before then.",
+            ReasonKind::Calendar => $before === ''
+                ? "{$who} does not work before then."
+                : "{$before} is over sooner, but {$who} does not work before then.",
             ReasonKind::Outage, ReasonKind::Climate => "{$resource} is not to be had until then: {$reason->cause}.",
             ReasonKind::Pin => $before === '' ? 'It is pinned to this day.' : "It is pinned behind {$before}.",
             ReasonKind::Frozen => 'It was told so and stays.',

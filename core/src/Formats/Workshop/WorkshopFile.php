@@ -26,8 +26,13 @@ final class WorkshopFile
      * @param  list<array{string, string}>  $people  ids and names, in the order of their numbers from 1
      * @param  array<string, int>  $keys  in which order to plan, by activity
      */
-    private function __construct(public readonly Problem $problem, public readonly \DateTimeZone $zone, public readonly array $names, public readonly array $people, public readonly array $keys)
-    {
+    private function __construct(
+        public readonly Problem $problem,
+        public readonly \DateTimeZone $zone,
+        public readonly array $names,
+        public readonly array $people,
+        public readonly array $keys,
+    ) {
     }
 
     /** @throws UnreadableFile naming line and place of what is wrong, and what would be right */
@@ -62,9 +67,15 @@ final class WorkshopFile
         }
         $operations->checkReferences();
         try {
-            $problem = new Problem($now, $operations->activities, $people->workers, $resources->capacities + $operations->pieces, $dues, $resources->outages, self::weights($file));
+            $problem = new Problem(
+                $now, $operations->activities, $people->workers, $resources->capacities + $operations->pieces, $dues,
+                $resources->outages, self::weights($file),
+            );
 
-            return new self($problem, $times->zone, $operations->names, $people->people, [...Priority::keys($problem), ...$operations->keys]);
+            return new self(
+                $problem, $times->zone, $operations->names, $people->people,
+                [...Priority::keys($problem), ...$operations->keys],
+            );
         } catch (ImpossibleProblem $impossible) {
             throw $operations->circle($impossible);
         }
@@ -75,7 +86,13 @@ final class WorkshopFile
         $usual = get_object_vars(new Weights);
         $given = $file->maybeObject('weights')?->only(...array_keys($usual));
 
-        return $given === null ? new Weights : new Weights(...array_map(static fn (string $name, int $value): int => $given->whole($name, 0, $value), array_keys($usual), $usual));
+        return $given === null ? new Weights : new Weights(
+            ...array_map(
+                static fn (string $name, int $value): int => $given->whole($name, 0, $value),
+                array_keys($usual),
+                $usual,
+            ),
+        );
     }
 
     private static function due(JsonObject $build, WorkshopTimes $times): Due
@@ -89,7 +106,8 @@ final class WorkshopFile
         return new Due(
             intdiv($end->getTimestamp(), 60) - 1,
             0,
-            Promise::tryFrom($promise->maybe('kind') ?? 'promised') ?? throw $promise->wrong('kind', 'a promise is immovable, promised or wished'),
+            Promise::tryFrom($promise->maybe('kind') ?? 'promised')
+                ?? throw $promise->wrong('kind', 'a promise is immovable, promised or wished'),
         );
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Formats\Workshop;
 
-/** Ids of a workshop file inside the planner: with their kind before them, so that an id of digits only stays a text. */
+/**
+ * Ids of a workshop file inside the planner: with their kind before them, so that an id of digits only stays a text.
+ */
 final class WorkshopIds
 {
     public static function operation(string $id): string

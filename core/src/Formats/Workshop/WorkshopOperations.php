@@ -22,7 +22,8 @@ final class WorkshopOperations
     private const DAY = 1_440;
 
     private const KEYS = [
-        'id', 'name', 'setUp', 'labour', 'hold', 'skill', 'station', 'fixture', 'pieces', 'after', 'earliest', 'because', 'oneSitting', 'setUpKey', 'needs',
+        'id', 'name', 'setUp', 'labour', 'hold', 'skill', 'station', 'fixture', 'pieces', 'after', 'earliest',
+        'because', 'oneSitting', 'setUpKey', 'needs',
         'closes', 'sanding', 'order', 'pin', 'told', 'person', 'startedAt', 'holdUntil', 'done',
     ];
 
@@ -44,8 +45,11 @@ final class WorkshopOperations
     /** @var list<array{JsonObject, string, string}> what names another operation: where, under which name, and which */
     private array $references = [];
 
-    public function __construct(private readonly WorkshopTimes $times, private readonly WorkshopPeople $people, private readonly WorkshopResources $resources)
-    {
+    public function __construct(
+        private readonly WorkshopTimes $times,
+        private readonly WorkshopPeople $people,
+        private readonly WorkshopResources $resources,
+    ) {
     }
 
     public function read(JsonObject $build, string $id): void
@@ -83,12 +87,17 @@ final class WorkshopOperations
         $first = $impossible->activities[0] ?? '';
         $ids = implode(', ', array_map(WorkshopIds::told(...), $impossible->activities));
 
-        return isset($this->known[$first]) ? $this->known[$first]->wrong('after', "these wait for each other: {$ids}") : UnreadableFile::because($impossible->getMessage());
+        return isset($this->known[$first])
+            ? $this->known[$first]->wrong('after', "these wait for each other: {$ids}")
+            : UnreadableFile::because($impossible->getMessage());
     }
 
     private function activity(JsonObject $operation, string $build): Activity
     {
-        $links = array_map(static fn (JsonObject $link): JsonObject => $link->only('id', 'least', 'because', 'most', 'sanding'), $operation->objects('after'));
+        $links = array_map(
+            static fn (JsonObject $link): JsonObject => $link->only('id', 'least', 'because', 'most', 'sanding'),
+            $operation->objects('after'),
+        );
         $setUp = $operation->whole('setUp', 0, 0);
         $earliest = $this->times->maybe($operation, 'earliest');
 
@@ -98,9 +107,16 @@ final class WorkshopOperations
             $setUp + $operation->whole('labour', 0),
             $operation->whole('hold', 0, 0),
             $operation->maybe('skill'),
-            array_map(fn (JsonObject $link): Predecessor => new Predecessor($this->operation($link, 'id'), $link->whole('least', 0, 0), ($link->words('because') ?? '') ?: null), $links),
+            array_map(
+                fn (JsonObject $link): Predecessor => new Predecessor(
+                    $this->operation($link, 'id'), $link->whole('least', 0, 0), ($link->words('because') ?? '') ?: null,
+                ),
+                $links,
+            ),
             $this->demands($operation, $build),
-            $earliest === null ? null : new Release($earliest, ($operation->words('because') ?? '') ?: 'its earliest date'),
+            $earliest === null ? null : new Release(
+                $earliest, ($operation->words('because') ?? '') ?: 'its earliest date',
+            ),
             $operation->flag('oneSitting'),
             $this->people->number($operation),
             $this->times->maybe($operation, 'startedAt'),
@@ -118,7 +134,9 @@ final class WorkshopOperations
         $key = $operation->maybe('setUpKey');
         $station = $operation->maybe('station');
 
-        return $key === null ? null : new SetUp($key, $minutes, $station === null ? null : WorkshopIds::resource($station));
+        return $key === null ? null : new SetUp(
+            $key, $minutes, $station === null ? null : WorkshopIds::resource($station),
+        );
     }
 
     /** The id of an operation that is named; whether it exists is known once all are read. */
@@ -135,7 +153,9 @@ final class WorkshopOperations
     {
         $demands = [];
         foreach ($operation->texts('pieces') as $index => $piece) {
-            $resource = 'piece:'.WorkshopIds::told($build).':'.($piece === '' ? throw $operation->wrong("pieces.{$index}", 'a piece has a name') : $piece);
+            $resource = 'piece:'.WorkshopIds::told($build).':'.(
+                $piece === '' ? throw $operation->wrong("pieces.{$index}", 'a piece has a name') : $piece
+            );
             $this->pieces[$resource] = 1;
             $demands[$resource] = new Demand($resource, 1, true);
         }
@@ -148,7 +168,12 @@ final class WorkshopOperations
         return [
             ...array_values($demands),
             ...$station === null ? [] : [new Demand($this->resources->station($operation, 'station', $station))],
-            ...$fixture === null ? [] : [new Demand($this->resources->fixture($fixture, 'id', $fixture->text('id')), $fixture->whole('count', 1, 1), true)],
+            ...$fixture === null ? [] : [
+                new Demand(
+                    $this->resources->fixture($fixture, 'id', $fixture->text('id')), $fixture->whole('count', 1, 1),
+                    true,
+                ),
+            ],
         ];
     }
 
@@ -178,15 +203,23 @@ final class WorkshopOperations
         if ($pin === null) {
             return null;
         }
-        $day = $pin->has('day') ? intdiv((new \DateTimeImmutable($this->times->day($pin, 'day'), $this->times->zone))->getTimestamp(), 60) : null;
+        $day = $pin->has('day') ? intdiv(
+            (new \DateTimeImmutable($this->times->day($pin, 'day'), $this->times->zone))->getTimestamp(),
+            60,
+        ) : null;
 
-        return new Pin($this->people->number($pin), $day, $day === null ? null : $day + self::DAY, $pin->has('after') ? $this->operation($pin, 'after') : null);
+        return new Pin(
+            $this->people->number($pin), $day, $day === null ? null : $day + self::DAY,
+            $pin->has('after') ? $this->operation($pin, 'after') : null,
+        );
     }
 
     private function told(JsonObject $operation): ?Frozen
     {
         $told = $operation->maybeObject('told')?->only('person', 'start', 'inOrder');
 
-        return $told === null ? null : new Frozen($this->people->number($told), $this->times->instant($told, 'start'), ! $told->flag('inOrder'));
+        return $told === null ? null : new Frozen(
+            $this->people->number($told), $this->times->instant($told, 'start'), ! $told->flag('inOrder'),
+        );
     }
 }

@@ -36,9 +36,18 @@ final readonly class WorkshopPeople
             }
             $person->has('skills') ?: throw $person->wrong('skills', '“skills” is missing; it is a list of texts');
             $people[] = [$id, $person->maybe('name') ?? $id];
-            $hours = self::away($person, WorkingHours::of(self::week($person->object('hours')), [...$closed, ...$times->days($person, 'off')], $times->zone), $times);
+            $hours = self::away(
+                $person,
+                WorkingHours::of(
+                    self::week($person->object('hours')), [...$closed, ...$times->days($person, 'off')], $times->zone,
+                ),
+                $times,
+            );
             try {
-                $workers[] = new Worker(count($people), $people[count($people) - 1][1], $person->texts('skills'), Calendar::from($hours, $now, $people[count($people) - 1][1]), self::speeds($person));
+                $workers[] = new Worker(
+                    count($people), $people[count($people) - 1][1], $person->texts('skills'),
+                    Calendar::from($hours, $now, $people[count($people) - 1][1]), self::speeds($person),
+                );
             } catch (NoWorkingTime) {
                 // Nobody's hours are planned with; what only they can do is told as unplanned.
             }

@@ -33,7 +33,9 @@ final readonly class WorkshopResources
                 $known[$kind][$id] = true;
                 foreach ($resource->objects('down') as $down) {
                     [$from, $to] = $times->stretch($down->only('from', 'to', 'because', 'climate'));
-                    $outages[] = new Outage($id, $from, $to, ($down->words('because') ?? '') ?: 'it is down', $down->flag('climate'));
+                    $outages[] = new Outage(
+                        $id, $from, $to, ($down->words('because') ?? '') ?: 'it is down', $down->flag('climate'),
+                    );
                 }
             }
         }
@@ -55,6 +57,8 @@ final readonly class WorkshopResources
     {
         $resource = WorkshopIds::resource($id);
 
-        return isset($this->known[$kind][$resource]) ? $resource : throw $object->wrong($key, "there is no “{$id}” among the {$kind}");
+        return isset($this->known[$kind][$resource])
+            ? $resource
+            : throw $object->wrong($key, "there is no “{$id}” among the {$kind}");
     }
 }

@@ -22,19 +22,29 @@ final readonly class WorkshopTimes
     {
         $name = $file->text('timezone');
 
-        return in_array($name, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true) ? new self(new \DateTimeZone($name)) : throw $file->wrong('timezone', "“{$name}” is no time zone such as Europe/Berlin");
+        return in_array($name, \DateTimeZone::listIdentifiers(\DateTimeZone::ALL_WITH_BC), true)
+            ? new self(new \DateTimeZone($name))
+            : throw $file->wrong('timezone', "“{$name}” is no time zone such as Europe/Berlin");
     }
 
     /** Minutes since 1970. */
     public function instant(JsonObject $object, string $key): int
     {
         $text = $object->text($key);
-        $isTime = preg_match('/^(\d{4})-(\d{2})-(\d{2})(?:[ T](\d{2}):(\d{2})(?::(\d{2}))?(?:Z|[+-](\d{2}):(\d{2}))?)?\z/', $text, $found, PREG_UNMATCHED_AS_NULL) === 1
+        $isTime = preg_match(
+            '/^(\d{4})-(\d{2})-(\d{2})(?:[ T](\d{2}):(\d{2})(?::(\d{2}))?(?:Z|[+-](\d{2}):(\d{2}))?)?\z/',
+            $text,
+            $found,
+            PREG_UNMATCHED_AS_NULL,
+        ) === 1
             && self::isDay((int) $found[1], (int) $found[2], (int) $found[3])
-            && (int) $found[4] < 24 && (int) $found[5] < 60 && (int) $found[6] < 60 && (int) $found[7] < 15 && (int) $found[8] < 60;
+            && (int) $found[4] < 24 && (int) $found[5] < 60 && (int) $found[6] < 60 && (int) $found[7] < 15
+            && (int) $found[8] < 60;
         $at = $isTime ? date_create_immutable($text, $this->zone) : false;
 
-        return $at === false ? throw $object->wrong($key, "“{$text}” is no time such as 2026-03-18T09:12") : intdiv($at->getTimestamp(), 60);
+        return $at === false
+            ? throw $object->wrong($key, "“{$text}” is no time such as 2026-03-18T09:12")
+            : intdiv($at->getTimestamp(), 60);
     }
 
     public function maybe(JsonObject $object, string $key): ?int
@@ -50,7 +60,11 @@ final readonly class WorkshopTimes
     /** @return list<string> */
     public function days(JsonObject $object, string $key): array
     {
-        return array_map(fn (string $day, int $index): string => $this->checked($object, "{$key}.{$index}", $day), $object->texts($key), array_keys($object->texts($key)));
+        return array_map(
+            fn (string $day, int $index): string => $this->checked($object, "{$key}.{$index}", $day),
+            $object->texts($key),
+            array_keys($object->texts($key)),
+        );
     }
 
     /** @return iterable<string> every day of a range */
@@ -80,7 +94,8 @@ final readonly class WorkshopTimes
 
     private function checked(JsonObject $object, string $key, string $day): string
     {
-        $isDay = preg_match('/^(\d{4})-(\d{2})-(\d{2})\z/', $day, $found) === 1 && self::isDay((int) $found[1], (int) $found[2], (int) $found[3]);
+        $isDay = preg_match('/^(\d{4})-(\d{2})-(\d{2})\z/', $day, $found) === 1
+            && self::isDay((int) $found[1], (int) $found[2], (int) $found[3]);
 
         return $isDay ? $day : throw $object->wrong($key, "“{$day}” is no day such as 2026-05-01");
     }

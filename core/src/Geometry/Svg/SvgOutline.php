@@ -7,7 +7,10 @@ namespace Regimen\Geometry\Svg;
 use Regimen\Geometry\Polygon;
 use Regimen\Units\UnreadableFile;
 
-/** A body's outline from the one closed path of an SVG 1.1 document, or from bare path data; the neck end lies to the left. */
+/**
+ * A body's outline from the one closed path of an SVG 1.1 document, or from bare path data; the neck end lies to the
+ * left.
+ */
 final readonly class SvgOutline
 {
     public const LARGEST_BYTES = 200_000;
@@ -24,7 +27,9 @@ final readonly class SvgOutline
     public static function read(string $svg, float $width): self
     {
         if (strlen($svg) > self::LARGEST_BYTES) {
-            throw UnreadableFile::because('The outline is larger than '.(self::LARGEST_BYTES / 1000).' kB; simplify the path.');
+            throw UnreadableFile::because(
+                'The outline is larger than '.(self::LARGEST_BYTES / 1000).' kB; simplify the path.',
+            );
         }
         $text = trim($svg);
         $path = str_starts_with($text, '<') ? self::pathOf($text) : $text;
@@ -40,13 +45,17 @@ final readonly class SvgOutline
         $scale = $width / $across;
         $outline = Polygon::of($curves->flattened($scale));
 
-        return new self($outline->fitted(1.0, -$outline->along()->from, -($outline->across()->from + $outline->across()->to) / 2));
+        return new self(
+            $outline->fitted(1.0, -$outline->along()->from, -($outline->across()->from + $outline->across()->to) / 2),
+        );
     }
 
     private static function pathOf(string $xml): string
     {
         if (preg_match('/<!DOCTYPE|<!ENTITY|<\?xml-stylesheet/i', $xml) === 1) {
-            throw UnreadableFile::because('The file declares entities, a document type or a style sheet; save it as plain SVG.');
+            throw UnreadableFile::because(
+                'The file declares entities, a document type or a style sheet; save it as plain SVG.',
+            );
         }
         $document = new \DOMDocument;
         $before = libxml_use_internal_errors(true);
@@ -67,14 +76,23 @@ final readonly class SvgOutline
         foreach ($document->getElementsByTagName('*') as $element) {
             $name = strtolower($element->localName ?? '');
             if (! in_array($name, ['svg', 'g', 'path', 'title', 'desc', 'metadata', 'defs', 'namedview'], true)) {
-                throw UnreadableFile::at($element->getLineNo(), "a “{$name}” has no place in an outline; leave one path alone");
+                throw UnreadableFile::at(
+                    $element->getLineNo(), "a “{$name}” has no place in an outline; leave one path alone",
+                );
             }
             foreach ($element->attributes ?? [] as $attribute) {
-                if (preg_match('/^on|href$/i', $attribute->nodeName) === 1 || str_contains($attribute->nodeValue ?? '', 'url(')) {
-                    throw UnreadableFile::at($element->getLineNo(), 'scripts and references to other files are not taken');
+                if (
+                    preg_match('/^on|href$/i', $attribute->nodeName) === 1
+                    || str_contains($attribute->nodeValue ?? '', 'url(')
+                ) {
+                    throw UnreadableFile::at(
+                        $element->getLineNo(), 'scripts and references to other files are not taken',
+                    );
                 }
                 if (strtolower($attribute->nodeName) === 'transform') {
-                    throw UnreadableFile::at($element->getLineNo(), 'the path is transformed; apply the transformation before saving');
+                    throw UnreadableFile::at(
+                        $element->getLineNo(), 'the path is transformed; apply the transformation before saving',
+                    );
                 }
             }
             if ($name === 'path') {

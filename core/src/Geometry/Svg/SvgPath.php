@@ -14,7 +14,9 @@ final class SvgPath
     private const MOST_SEGMENTS = 4000;
 
     /** How many numbers each command takes. */
-    private const ARGUMENTS = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
+    private const ARGUMENTS = [
+        'M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0,
+    ];
 
     /** @var list<array{Point, Point, Point, Point}> from, controls, to */
     private array $curves = [];
@@ -23,7 +25,10 @@ final class SvgPath
 
     private Point $start;
 
-    /** The control point that a smooth command reflects: a cubic one that of a cubic, a quadratic one that of a quadratic. */
+    /**
+     * The control point that a smooth command reflects: a cubic one that of a cubic, a quadratic one that of a
+     * quadratic.
+     */
     private ?Point $control = null;
 
     private string $before = '';
@@ -38,15 +43,24 @@ final class SvgPath
     /** @throws UnreadableFile */
     public static function read(string $data): self
     {
-        if (preg_match('/^[\s,]*[Mm]/', $data) !== 1 || preg_match('/[^MmLlHhVvCcSsQqTtAaZz\d\s.,eE+-]/', $data, $strange) === 1) {
-            throw UnreadableFile::because('“'.mb_substr($strange[0] ?? $data, 0, 20).'” is no path data; it begins with M and has commands and numbers.');
+        if (
+            preg_match('/^[\s,]*[Mm]/', $data) !== 1
+            || preg_match('/[^MmLlHhVvCcSsQqTtAaZz\d\s.,eE+-]/', $data, $strange) === 1
+        ) {
+            throw UnreadableFile::because(
+                '“'.mb_substr($strange[0] ?? $data, 0, 20)
+                    .'” is no path data; it begins with M and has commands and numbers.',
+            );
         }
         $path = new self;
         preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])([^MmLlHhVvCcSsQqTtAaZz]*)/', $data, $commands, PREG_SET_ORDER);
         foreach ($commands as $index => [, $command, $numbers]) {
             $path->command($command, $index, $numbers);
         }
-        if (! $path->closed && ($path->curves === [] || $path->at->distanceTo($path->start) > 1e-6 * max(1.0, $path->extent()))) {
+        if (
+            ! $path->closed
+            && ($path->curves === [] || $path->at->distanceTo($path->start) > 1e-6 * max(1.0, $path->extent()))
+        ) {
             throw UnreadableFile::because('The path is open; close it with Z or end it where it began.');
         }
 
@@ -83,14 +97,21 @@ final class SvgPath
     {
         $number = '[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?';
         if ($name === 'A') {
-            $text = (string) preg_replace("/({$number}[\s,]+{$number}[\s,]+{$number}[\s,]+)([01])[\s,]*([01])/", '$1$2 $3 ', $text);
+            $text = (string) preg_replace(
+                "/({$number}[\s,]+{$number}[\s,]+{$number}[\s,]+)([01])[\s,]*([01])/", '$1$2 $3 ', $text,
+            );
         }
         preg_match_all("/{$number}/", $text, $found);
         if (trim((string) preg_replace("/{$number}|[\s,]/", '', $text)) !== '') {
             throw UnreadableFile::because('“'.mb_substr(trim($text), 0, 20).'” is no list of numbers.');
         }
 
-        return array_map(static fn (string $digits): float => abs((float) $digits) <= 1e6 ? (float) $digits : throw UnreadableFile::because("“{$digits}” is too large for an outline."), $found[0]);
+        return array_map(
+            static fn (string $digits): float => abs((float) $digits) <= 1e6
+                ? (float) $digits
+                : throw UnreadableFile::because("“{$digits}” is too large for an outline."),
+            $found[0],
+        );
     }
 
     /** @param  list<float>  $n */
@@ -100,7 +121,9 @@ final class SvgPath
         $y = $relative ? $this->at->y : 0.0;
         $point = static fn (int $index): Point => new Point($n[$index] + $x, $n[$index + 1] + $y);
         $alike = in_array($name, ['C', 'S'], true) ? ['C', 'S'] : ['Q', 'T'];
-        $reflected = $this->control === null || ! in_array($this->before, $alike, true) ? $this->at : new Point(2 * $this->at->x - $this->control->x, 2 * $this->at->y - $this->control->y);
+        $reflected = $this->control === null || ! in_array($this->before, $alike, true)
+            ? $this->at
+            : new Point(2 * $this->at->x - $this->control->x, 2 * $this->at->y - $this->control->y);
         match ($name) {
             'M' => $this->at = $this->start = $point(0),
             'L' => $this->line($point(0)),
@@ -132,7 +155,9 @@ final class SvgPath
 
     private function quadratic(Point $control, Point $to): void
     {
-        $third = static fn (Point $end): Point => new Point($end->x + 2 / 3 * ($control->x - $end->x), $end->y + 2 / 3 * ($control->y - $end->y));
+        $third = static fn (Point $end): Point => new Point(
+            $end->x + 2 / 3 * ($control->x - $end->x), $end->y + 2 / 3 * ($control->y - $end->y),
+        );
         $this->curves[] = [$this->at, $third($this->at), $third($to), $to];
         $this->control = $control;
         $this->at = $to;
@@ -156,18 +181,26 @@ final class SvgPath
         $under = ($rx * $u->y) ** 2 + ($ry * $u->x) ** 2;
         $factor = sqrt(max(0.0, (($rx * $ry) ** 2 - $under) / $under)) * ($large === $sweep ? -1 : 1);
         $c = new Point($factor * $rx * $u->y / $ry, -$factor * $ry * $u->x / $rx);
-        $centre = new Point($cos * $c->x - $sin * $c->y + ($this->at->x + $to->x) / 2, $sin * $c->x + $cos * $c->y + ($this->at->y + $to->y) / 2);
+        $centre = new Point(
+            $cos * $c->x - $sin * $c->y + ($this->at->x + $to->x) / 2,
+            $sin * $c->x + $cos * $c->y + ($this->at->y + $to->y) / 2,
+        );
         $from = atan2(($u->y - $c->y) / $ry, ($u->x - $c->x) / $rx);
         $sweepBy = atan2((-$u->y - $c->y) / $ry, (-$u->x - $c->x) / $rx) - $from;
         $sweepBy += $sweep && $sweepBy < 0 ? 2 * M_PI : (! $sweep && $sweepBy > 0 ? -2 * M_PI : 0);
-        $place = static fn (float $a, float $b): Point => new Point($centre->x + $cos * $rx * $a - $sin * $ry * $b, $centre->y + $sin * $rx * $a + $cos * $ry * $b);
+        $place = static fn (float $a, float $b): Point => new Point(
+            $centre->x + $cos * $rx * $a - $sin * $ry * $b, $centre->y + $sin * $rx * $a + $cos * $ry * $b,
+        );
         $pieces = (int) max(1, ceil(abs($sweepBy) / (M_PI / 2) - 1e-9));
         for ($piece = 0; $piece < $pieces; $piece++) {
             $a = $from + $sweepBy * $piece / $pieces;
             $b = $from + $sweepBy * ($piece + 1) / $pieces;
             $k = 4 / 3 * tan(($b - $a) / 4);
             $end = $piece === $pieces - 1 ? $to : $place(cos($b), sin($b));
-            $this->cubic($place(cos($a) - $k * sin($a), sin($a) + $k * cos($a)), $place(cos($b) + $k * sin($b), sin($b) - $k * cos($b)), $end);
+            $this->cubic(
+                $place(cos($a) - $k * sin($a), sin($a) + $k * cos($a)),
+                $place(cos($b) + $k * sin($b), sin($b) - $k * cos($b)), $end,
+            );
         }
     }
 

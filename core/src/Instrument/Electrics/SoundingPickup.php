@@ -27,7 +27,10 @@ final readonly class SoundingPickup
                 [$text, $coils] = [substr($text, 0, -strlen($use->value) - 1), $use];
             }
         }
-        if (preg_match('/^[\p{L}\d -]{1,24}$/u', $text) !== 1 || preg_match('/\b(?:series|in parallel|with)\b/', $text) === 1) {
+        if (
+            preg_match('/^[\p{L}\d -]{1,24}$/u', $text) !== 1
+            || preg_match('/\b(?:series|in parallel|with)\b/', $text) === 1
+        ) {
             throw InvalidQuantity::unreadable(trim($typed), ...SwitchPosition::EXAMPLES);
         }
 

@@ -7,7 +7,10 @@ namespace Regimen\Instrument\Electrics;
 use Regimen\Electronics\Loading;
 use Regimen\Units\InvalidQuantity;
 
-/** One position of the pickup switch: the pickups that must sound there, in parallel, in series or split (CALCULATIONS E2, E4). */
+/**
+ * One position of the pickup switch: the pickups that must sound there, in parallel, in series or split (CALCULATIONS
+ * E2, E4).
+ */
 final readonly class SwitchPosition
 {
     public const EXAMPLES = ['neck', 'neck + bridge', 'neck in series with bridge', 'bridge split'];
@@ -15,10 +18,15 @@ final readonly class SwitchPosition
     /** @var list<string> names of the pickups that sound, each once */
     public array $pickups;
 
-    /** @param  non-empty-list<non-empty-list<SoundingPickup>>  $branches  in parallel with each other; pickups within one are in series */
+    /**
+     * @param  non-empty-list<non-empty-list<SoundingPickup>>  $branches  in parallel with each other; pickups within
+     *   one are in series
+     */
     private function __construct(public array $branches)
     {
-        $this->pickups = array_values(array_unique(array_map(static fn (SoundingPickup $one): string => $one->name, array_merge(...$branches))));
+        $this->pickups = array_values(
+            array_unique(array_map(static fn (SoundingPickup $one): string => $one->name, array_merge(...$branches))),
+        );
     }
 
     /**
@@ -30,7 +38,10 @@ final readonly class SwitchPosition
     {
         $branches = [];
         foreach (preg_split('/\s*(?:[+&]|\bin parallel with\b)\s*/u', mb_strtolower($typed)) ?: [$typed] as $branch) {
-            $branches[] = array_map(SoundingPickup::parse(...), preg_split('/\s+(?:in )?series(?: with)?\s+/u', trim($branch)) ?: [$branch]);
+            $branches[] = array_map(
+                SoundingPickup::parse(...),
+                preg_split('/\s+(?:in )?series(?: with)?\s+/u', trim($branch)) ?: [$branch],
+            );
         }
 
         return new self($branches);
@@ -38,7 +49,10 @@ final readonly class SwitchPosition
 
     public function inWords(): string
     {
-        $branch = static fn (array $pickups): string => implode(' in series with ', array_map(static fn (SoundingPickup $one): string => $one->inWords(), $pickups));
+        $branch = static fn (array $pickups): string => implode(
+            ' in series with ',
+            array_map(static fn (SoundingPickup $one): string => $one->inWords(), $pickups),
+        );
 
         return implode(' + ', array_map($branch, $this->branches));
     }
@@ -54,7 +68,10 @@ final readonly class SwitchPosition
     {
         return array_values(array_unique(array_map(
             static fn (SoundingPickup $one): string => $one->name,
-            array_filter(array_merge(...$this->branches), static fn (SoundingPickup $one): bool => $one->coils !== CoilUse::Whole),
+            array_filter(
+                array_merge(...$this->branches),
+                static fn (SoundingPickup $one): bool => $one->coils !== CoilUse::Whole,
+            ),
         )));
     }
 

@@ -30,14 +30,27 @@ final readonly class Field
     }
 
     /** @param  string|array<string, string>  $default */
-    public static function length(string $key, string $label, float $least, float $most, string|array $default = '', string $hint = ''): self
-    {
+    public static function length(
+        string $key,
+        string $label,
+        float $least,
+        float $most,
+        string|array $default = '',
+        string $hint = '',
+    ): self {
         return new self($key, $label, FieldKind::Length, [$least, $most], $default, $hint);
     }
 
     /** @param  string|array<string, string>  $default */
-    public static function number(FieldKind $kind, string $key, string $label, float $least, float $most, string|array $default = '', string $hint = ''): self
-    {
+    public static function number(
+        FieldKind $kind,
+        string $key,
+        string $label,
+        float $least,
+        float $most,
+        string|array $default = '',
+        string $hint = '',
+    ): self {
         return new self($key, $label, $kind, [$least, $most], $default, $hint);
     }
 
@@ -45,8 +58,13 @@ final readonly class Field
      * @param  class-string<\BackedEnum&Option>  $enum
      * @param  string|array<string, string>  $default  empty when it is worked out
      */
-    public static function choice(string $key, string $label, string $enum, string|array $default, string $hint = ''): self
-    {
+    public static function choice(
+        string $key,
+        string $label,
+        string $enum,
+        string|array $default,
+        string $hint = '',
+    ): self {
         $options = [];
         foreach ($enum::cases() as $case) {
             $options[(string) $case->value] = $case->words();
@@ -61,8 +79,13 @@ final readonly class Field
         return new self($key, $label, FieldKind::Timber, null, $default);
     }
 
-    public static function text(FieldKind $kind, string $key, string $label, string $default = '', string $hint = ''): self
-    {
+    public static function text(
+        FieldKind $kind,
+        string $key,
+        string $label,
+        string $default = '',
+        string $hint = '',
+    ): self {
         return new self($key, $label, $kind, null, $default, $hint);
     }
 
@@ -70,14 +93,25 @@ final readonly class Field
      * @param  class-string  $row  what a row becomes, from its columns by name
      * @param  list<self>  $columns
      */
-    public static function rows(string $key, string $label, string $row, array $columns, int $least, int $most, string $hint = ''): self
-    {
-        return new self($key, $label, FieldKind::Rows, [(float) $least, (float) $most], '', $hint, [], $columns, null, $row);
+    public static function rows(
+        string $key,
+        string $label,
+        string $row,
+        array $columns,
+        int $least,
+        int $most,
+        string $hint = '',
+    ): self {
+        return new self(
+            $key, $label, FieldKind::Rows, [(float) $least, (float) $most], '', $hint, [], $columns, null, $row,
+        );
     }
 
     /** What the trade takes for an instrument of this type; empty when it is computed or there is nothing to take. */
     public function defaultFor(string $type): string
     {
-        return is_array($this->default) ? ($this->default[$type] ?? array_values($this->default)[0] ?? '') : $this->default;
+        return is_array($this->default)
+            ? ($this->default[$type] ?? array_values($this->default)[0] ?? '')
+            : $this->default;
     }
 }

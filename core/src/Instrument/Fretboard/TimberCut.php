@@ -16,7 +16,10 @@ enum TimberCut: string implements Option
     case Rift = 'rift-sawn';
     case Flat = 'flat-sawn';
 
-    /** Share of the movement across the blank's face that is tangential; the rest is radial (common practice: rift half and half). */
+    /**
+     * Share of the movement across the blank's face that is tangential; the rest is radial (common practice: rift half
+     * and half).
+     */
     public function tangentialShare(): float
     {
         return match ($this) {

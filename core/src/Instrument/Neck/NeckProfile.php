@@ -16,7 +16,10 @@ enum NeckProfile: string implements Option
     case D = 'D';
     case V = 'V';
 
-    /** Exponent of the superellipse that the section follows: 2 is an ellipse, more is fuller, less is pointed (house convention). */
+    /**
+     * Exponent of the superellipse that the section follows: 2 is an ellipse, more is fuller, less is pointed (house
+     * convention).
+     */
     public function exponent(): float
     {
         return match ($this) {

@@ -39,16 +39,30 @@ final class Applicability
 
         return [
             [$s->neck->rodLength->mm > 0, 'the neck has no truss rod', ['rodDepth', 'rodWidth', 'rodAccess']],
-            [$s->board->markers !== MarkerShape::None, 'the board has no face markers', ['markerFrets', 'markerDiameter', 'markerThickness', 'markerDepth', 'markerOffset']],
+            [
+                $s->board->markers !== MarkerShape::None,
+                'the board has no face markers',
+                ['markerFrets', 'markerDiameter', 'markerThickness', 'markerDepth', 'markerOffset'],
+            ],
             [$s->board->markers === MarkerShape::Dot, 'only dots come in pairs', ['markerOffset']],
             [! $s->board->zeroFret, 'a zero fret takes the place of the nut’s slots', ['nutAction']],
             [$s->head->headstock === HeadstockKind::Angled, 'the headstock is flat', ['headAngle', 'headConstruction']],
             [$s->head->headstock === HeadstockKind::Flat, 'the headstock is angled', ['headStep']],
             [$s->head->guided > 0, 'no string runs under a guide', ['guideAt', 'guideDrop']],
             [$s->head->posts === [], 'the posts are drawn one by one', ['tunerLayout', 'firstPost', 'tunerSpacing']],
-            [$bolted, 'only a bolted neck has screws or bolts', ['fastener', 'fasteners', 'screwLength', 'plateThickness']],
-            [$s->joinery->joint === NeckJoint::BoltOn && $s->joinery->fastener === Fastener::Screws, 'only screws go through a plate', ['plateThickness']],
-            [$s->joinery->joint !== NeckJoint::Through, 'a through neck has no pocket', ['pocketDepth', 'pocketLength', 'pocketWidth']],
+            [
+                $bolted, 'only a bolted neck has screws or bolts',
+                ['fastener', 'fasteners', 'screwLength', 'plateThickness'],
+            ],
+            [
+                $s->joinery->joint === NeckJoint::BoltOn && $s->joinery->fastener === Fastener::Screws,
+                'only screws go through a plate',
+                ['plateThickness'],
+            ],
+            [
+                $s->joinery->joint !== NeckJoint::Through, 'a through neck has no pocket',
+                ['pocketDepth', 'pocketLength', 'pocketWidth'],
+            ],
         ];
     }
 
@@ -60,13 +74,23 @@ final class Applicability
 
         return [
             [$body->outline === BodyOutline::Imported, 'the outline is one of the house’s', ['outlineSvg']],
-            [! $isBox, 'a flat-top is a box', ['bodyPieces', 'edges', 'edgeRadius', 'contours', 'chamberShare', 'chamberDepth', 'weightRelief', 'cavities']],
+            [
+                ! $isBox,
+                'a flat-top is a box',
+                [
+                    'bodyPieces', 'edges', 'edgeRadius', 'contours', 'chamberShare', 'chamberDepth', 'weightRelief',
+                    'cavities',
+                ],
+            ],
             [$body->body === BodyConstruction::Solid, 'only a solid body is relieved', ['weightRelief']],
             [$s->isRelieved(), 'a solid body has no chambers unless it is relieved', ['chamberShare', 'chamberDepth']],
             [$body->edges !== EdgeShape::Square, 'square edges have no radius', ['edgeRadius']],
             [$body->bodyBinding->mm > 0, 'the body is not bound', ['bodyBindingHeight']],
             [$s->bridgework->stringPath === StringPath::Tailpiece, 'there is no tailpiece', ['tailDistance']],
-            [$s->bridgework->bridge !== BridgeKind::Pinned, 'a pinned bridge is glued on', ['mountingSpan', 'mountingOffset']],
+            [
+                $s->bridgework->bridge !== BridgeKind::Pinned, 'a pinned bridge is glued on',
+                ['mountingSpan', 'mountingOffset'],
+            ],
             [$s->topTimberIsOpen(), 'the top’s timber has no open pores', ['grainFill']],
             [$s->finishing->neckFinish !== NeckFinish::AsBody, 'the neck is finished as the body', ['neckColour']],
         ];
@@ -78,7 +102,14 @@ final class Applicability
         $e = $s->electrics;
 
         return [
-            [$e->pickups !== [], 'there are no pickups', ['pots', 'capacitors', 'switch', 'battery', 'jack', 'jackThread', 'jackWall', 'potThread', 'potNut', 'controlTop', 'shielding', 'pickupMass']],
+            [
+                $e->pickups !== [],
+                'there are no pickups',
+                [
+                    'pots', 'capacitors', 'switch', 'battery', 'jack', 'jackThread', 'jackWall', 'potThread', 'potNut',
+                    'controlTop', 'shielding', 'pickupMass',
+                ],
+            ],
             [$e->pots !== [], 'there are no pots', ['capacitors', 'potThread', 'potNut', 'controlTop']],
         ];
     }

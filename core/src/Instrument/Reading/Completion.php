@@ -47,7 +47,9 @@ final class Completion
             }
         }
 
-        $worked['pickups'] = UsualElectrics::placed($completion->values['pickups'], $completion->values['scale']->mm, $completion->values['boardLength']->mm);
+        $worked['pickups'] = UsualElectrics::placed(
+            $completion->values['pickups'], $completion->values['scale']->mm, $completion->values['boardLength']->mm,
+        );
 
         return array_filter($worked, static fn (mixed $value): bool => $value !== null && $value !== []);
     }
@@ -57,7 +59,9 @@ final class Completion
     {
         return [
             'nutWidth' => fn (): Length => $this->nutWidth(),
-            'boardLength' => fn (): Length => FretTable::of($this->values['scale'], $this->values['frets'])->last()->plus($this->values['overhang']),
+            'boardLength' => fn (): Length => FretTable::of(
+                $this->values['scale'], $this->values['frets'],
+            )->last()->plus($this->values['overhang']),
             'radius' => fn (): Length => $this->radius(),
             'radiusEnd' => fn (): Length => $this->values['radius'],
             'markerDepth' => fn (): Length => $this->values['markerThickness'],
@@ -75,7 +79,9 @@ final class Completion
             'rodLength' => fn (): Length => $this->rodLength(),
             'edgeRadius' => fn (): Length => $this->edgeRadius(),
             'stiffeningRods' => fn (): bool => $this->stiffeningRods(),
-            'guideAt' => fn (): Length => Length::ofMillimetres(max(8.0, min(35.0, $this->values['firstPost']->mm - 10.0))),
+            'guideAt' => fn (): Length => Length::ofMillimetres(
+                max(8.0, min(35.0, $this->values['firstPost']->mm - 10.0)),
+            ),
             'guided' => fn (): int => $this->guided(),
             'pots' => fn (): array => UsualElectrics::pots($this->values['pickups']),
             'switch' => fn (): array => UsualElectrics::positions($this->values['pickups']),
@@ -84,7 +90,9 @@ final class Completion
 
     private function courses(): int
     {
-        return $this->values['type']->isDoubled($this->values['strings']) ? intdiv($this->values['strings'], 2) : $this->values['strings'];
+        return $this->values['type']->isDoubled($this->values['strings'])
+            ? intdiv($this->values['strings'], 2)
+            : $this->values['strings'];
     }
 
     private function isBass(): bool
@@ -97,7 +105,8 @@ final class Completion
         $doubled = $this->courses() !== $this->values['strings'];
         $mm = $this->isBass()
             ? 38.0 + 7.5 * ($this->courses() - 4)
-            : ($this->values['type'] === InstrumentType::FlatTop ? 44.0 : 43.0) + ($this->courses() < 6 ? 5.5 : 6.25) * ($this->courses() - 6);
+            : ($this->values['type'] === InstrumentType::FlatTop ? 44.0 : 43.0) + ($this->courses() < 6 ? 5.5 : 6.25)
+            * ($this->courses() - 6);
 
         return Length::ofMillimetres($mm + ($doubled ? 4.0 : 0.0));
     }
@@ -118,9 +127,14 @@ final class Completion
     {
         $share = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm / $this->values['scale']->mm;
         $half = 0.0;
-        foreach ($this->values['gauges'] === [] ? [] : [$this->values['gauges'][0], $this->values['gauges'][count($this->values['gauges']) - 1]] as $outer) {
+        foreach ($this->values['gauges'] === [] ? [] : [
+            $this->values['gauges'][0], $this->values['gauges'][count($this->values['gauges']) - 1],
+        ] as $outer) {
             $atNut = $this->values['nutWidth']->mm / 2 - $this->values['nutMargin']->mm - $outer->diameter->mm / 2;
-            $half = max($half, $atNut + ($this->values['bridgeSpread']->mm / 2 - $atNut) * $share + $outer->diameter->mm / 2);
+            $half = max(
+                $half,
+                $atNut + ($this->values['bridgeSpread']->mm / 2 - $atNut) * $share + $outer->diameter->mm / 2,
+            );
         }
 
         return Length::ofMillimetres(ceil(20 * ($half + self::MARGIN_MM)) / 10);
@@ -132,7 +146,11 @@ final class Completion
         $last = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm;
         $lost = max(
             BoardShape::drop($this->values['radius']->mm, $this->values['nutWidth']->mm / 2),
-            BoardShape::drop($this->values['radius']->mm + ($this->values['radiusEnd']->mm - $this->values['radius']->mm) * $last / $this->values['boardLength']->mm, $this->values['lastWidth']->mm / 2),
+            BoardShape::drop(
+                $this->values['radius']->mm + ($this->values['radiusEnd']->mm - $this->values['radius']->mm) * $last
+                    / $this->values['boardLength']->mm,
+                $this->values['lastWidth']->mm / 2,
+            ),
         );
 
         return Length::ofMillimetres(round($this->values['tangDepth']->mm + self::SLOT_BELOW_TANG + $lost, 2));
@@ -142,15 +160,20 @@ final class Completion
     {
         $last = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm;
 
-        return $this->values['nutWidth']->mm + ($this->values['lastWidth']->mm - $this->values['nutWidth']->mm) * $x / $last;
+        return $this->values['nutWidth']->mm + ($this->values['lastWidth']->mm - $this->values['nutWidth']->mm) * $x
+            / $last;
     }
 
     /** To just before the board's end, so that nothing shows beyond it. */
     private function pocketLength(): Length
     {
-        $begins = FretTable::of($this->values['scale'], $this->values['frets'])->position($this->values['joinFret'])->mm;
+        $begins = FretTable::of(
+            $this->values['scale'], $this->values['frets'],
+        )->position($this->values['joinFret'])->mm;
 
-        return Length::ofMillimetres(max(45.0, min(120.0, floor($this->values['boardLength']->mm - $begins - self::POCKET_SHORT_MM))));
+        return Length::ofMillimetres(
+            max(45.0, min(120.0, floor($this->values['boardLength']->mm - $begins - self::POCKET_SHORT_MM))),
+        );
     }
 
     private function markerOffset(): Length
@@ -174,7 +197,9 @@ final class Completion
     {
         $most = $this->isBass() ? 6 : 9;
 
-        return $this->values['type'] === InstrumentType::FlatTop || $this->values['strings'] > $most ? TunerLayout::BothSides : TunerLayout::InLine;
+        return $this->values['type'] === InstrumentType::FlatTop || $this->values['strings'] > $most
+            ? TunerLayout::BothSides
+            : TunerLayout::InLine;
     }
 
     /** The usual one, or the longest that the board covers. */
@@ -186,7 +211,9 @@ final class Completion
             default => 440.0,
         };
 
-        return Length::ofMillimetres(min($usual, 10 * floor(($this->values['boardLength']->mm - self::ROD_BEFORE_END_MM) / 10)));
+        return Length::ofMillimetres(
+            min($usual, 10 * floor(($this->values['boardLength']->mm - self::ROD_BEFORE_END_MM) / 10)),
+        );
     }
 
     /** Within a binding the edge is only eased. */
@@ -215,10 +242,13 @@ final class Completion
         if ($this->values['headstock'] !== HeadstockKind::Flat || $this->values['posts'] !== []) {
             return 0;
         }
-        $lost = $this->values['headStep']->mm + $this->values['crownHeight']->mm + ($this->values['zeroFret'] ? 0.0 : $this->values['nutAction']->mm) - $this->values['postHeight']->mm;
+        $lost = $this->values['headStep']->mm + $this->values['crownHeight']->mm
+            + ($this->values['zeroFret'] ? 0.0 : $this->values['nutAction']->mm) - $this->values['postHeight']->mm;
         $guided = 0;
         for ($string = 0; $string < $this->values['strings']; $string++) {
-            $along = $this->values['firstPost']->mm + $this->values['tunerLayout']->place($string, $this->values['strings']) * $this->values['tunerSpacing']->mm;
+            $along = $this->values['firstPost']->mm
+                + $this->values['tunerLayout']->place($string, $this->values['strings'])
+                * $this->values['tunerSpacing']->mm;
             $guided = rad2deg(atan($lost / $along)) < self::BREAK_LEAST ? $string + 1 : $guided;
         }
 
@@ -227,8 +257,13 @@ final class Completion
 
     private function headLength(): Length
     {
-        $row = $this->values['tunerLayout'] === TunerLayout::BothSides ? (int) ceil($this->values['strings'] / 2) : $this->values['strings'];
+        $row = $this->values['tunerLayout'] === TunerLayout::BothSides
+            ? (int) ceil($this->values['strings'] / 2)
+            : $this->values['strings'];
 
-        return Length::ofMillimetres($this->values['firstPost']->mm + ($row - 1) * $this->values['tunerSpacing']->mm + 28.0 + $this->values['tunerHole']->mm);
+        return Length::ofMillimetres(
+            $this->values['firstPost']->mm + ($row - 1) * $this->values['tunerSpacing']->mm + 28.0
+                + $this->values['tunerHole']->mm,
+        );
     }
 }

@@ -22,8 +22,14 @@ final class FieldExamples
         $value = self::usual($field);
 
         return match ($wrong->why) {
-            Refusal::Empty, Refusal::Unreadable => $wrong->proposing(mb_substr($typed, 0, 40), self::printed($field, $value), ...self::inches($field, $value)),
-            Refusal::Negative => InvalidQuantity::below(mb_substr($typed, 0, 40), self::printed($field, $field->bounds[0]), self::printed($field, $field->bounds[1])),
+            Refusal::Empty,
+            Refusal::Unreadable => $wrong->proposing(
+                mb_substr($typed, 0, 40), self::printed($field, $value), ...self::inches($field, $value),
+            ),
+            Refusal::Negative => InvalidQuantity::below(
+                mb_substr($typed, 0, 40), self::printed($field, $field->bounds[0]),
+                self::printed($field, $field->bounds[1]),
+            ),
             Refusal::TooLarge => self::outside($field, $typed),
             Refusal::Other => $wrong,
         };
@@ -51,7 +57,9 @@ final class FieldExamples
         $inches = $mm === null || str_contains($typed, 'mm') ? null : $mm * Length::MM_PER_INCH;
         $meant = $inches !== null && $inches >= $least && $inches <= $most ? self::number((float) $mm, 4).' in' : null;
 
-        return InvalidQuantity::outside(mb_substr($typed, 0, 40), self::printed($field, $least), self::printed($field, $most), $meant);
+        return InvalidQuantity::outside(
+            mb_substr($typed, 0, 40), self::printed($field, $least), self::printed($field, $most), $meant,
+        );
     }
 
     /** The default where there is one, else the middle of the bounds, in the unit in which they are kept. */
@@ -77,7 +85,9 @@ final class FieldExamples
         $inches = round($mm / Length::MM_PER_INCH, 3);
         [$least, $most] = $field->bounds ?? [0.0, 0.0];
 
-        return $inches * Length::MM_PER_INCH >= $least && $inches * Length::MM_PER_INCH <= $most ? [self::number($inches, 3).' in'] : [];
+        return $inches * Length::MM_PER_INCH >= $least && $inches * Length::MM_PER_INCH <= $most
+            ? [self::number($inches, 3).' in']
+            : [];
     }
 
     private static function printed(Field $field, float $value): string

@@ -42,15 +42,25 @@ final class FieldReader
             FieldKind::Length => self::length($field, Length::parse($typed), $typed),
             FieldKind::Signed => self::length($field, Length::parseSigned($typed), $typed),
             FieldKind::Angle => self::within($field, Scalar::parse($typed, Scalar::ANGLE, '°', ['10°'], true), $typed),
-            FieldKind::Mass => self::within($field, Scalar::parse($typed, Scalar::MASS, $field->bounds !== null && $field->bounds[1] > 3000 ? 'kg' : 'g', ['3.6 kg']), $typed),
+            FieldKind::Mass => self::within(
+                $field,
+                Scalar::parse(
+                    $typed, Scalar::MASS, $field->bounds !== null && $field->bounds[1] > 3000 ? 'kg' : 'g', ['3.6 kg'],
+                ),
+                $typed,
+            ),
             FieldKind::Percent => self::within($field, Scalar::parse($typed, Scalar::PERCENT, '%', ['8.5 %']), $typed),
             FieldKind::Temperature => self::within($field, Scalar::temperature($typed), $typed),
             FieldKind::Amount => self::amount($typed),
             FieldKind::Whole => self::whole($field, $typed),
             FieldKind::Choice => self::choice($field, $typed),
             FieldKind::Timber => self::timber($typed),
-            FieldKind::Resistance => self::within($field, Scalar::parse($typed, Scalar::RESISTANCE, 'k', ['8.2k']), $typed),
-            FieldKind::Name => preg_match('/^[\p{L}\d -]{1,24}$/u', $typed) === 1 ? $typed : throw InvalidQuantity::unreadable($typed, 'neck', 'middle', 'bridge'),
+            FieldKind::Resistance => self::within(
+                $field, Scalar::parse($typed, Scalar::RESISTANCE, 'k', ['8.2k']), $typed,
+            ),
+            FieldKind::Name => preg_match('/^[\p{L}\d -]{1,24}$/u', $typed) === 1
+                ? $typed
+                : throw InvalidQuantity::unreadable($typed, 'neck', 'middle', 'bridge'),
             FieldKind::Text, FieldKind::Prose => self::text($field, $typed),
             default => self::list($field, $typed),
         };
@@ -68,9 +78,22 @@ final class FieldReader
         return match ($field->kind) {
             FieldKind::Gauges => array_map(Gauge::parse(...), $words),
             FieldKind::Tuning => array_map(Note::parse(...), $words),
-            FieldKind::Masses => array_map(static fn (string $word): ?float => $word === '-' ? null : Scalar::parse($word, ['g/m' => 1.0], 'g/m', ['5.2', '-']), $words),
-            FieldKind::Resistances => array_map(static fn (string $word): float => Scalar::parse($word, Scalar::RESISTANCE, 'k', ['500k']), self::quantities($typed)),
-            FieldKind::Capacitances => array_map(static fn (string $word): float => Scalar::parse($word, Scalar::CAPACITANCE, 'µf', ['22 nF', '0.022 µF']), self::quantities($typed)),
+            FieldKind::Masses => array_map(
+                static fn (string $word): ?float => $word === '-'
+                    ? null
+                    : Scalar::parse($word, ['g/m' => 1.0], 'g/m', ['5.2', '-']),
+                $words,
+            ),
+            FieldKind::Resistances => array_map(
+                static fn (string $word): float => Scalar::parse($word, Scalar::RESISTANCE, 'k', ['500k']),
+                self::quantities($typed),
+            ),
+            FieldKind::Capacitances => array_map(
+                static fn (string $word): float => Scalar::parse(
+                    $word, Scalar::CAPACITANCE, 'µf', ['22 nF', '0.022 µF'],
+                ),
+                self::quantities($typed),
+            ),
             FieldKind::Positions => array_map(SwitchPosition::parse(...), $words),
             FieldKind::Points => array_map(self::point(...), $words),
             FieldKind::Numbers => array_map(static fn (string $word): int => self::whole($field, $word), $words),
@@ -92,7 +115,9 @@ final class FieldReader
 
     private static function length(Field $field, Length $length, string $typed): Length
     {
-        return self::isWithin($field, $length->mm) ? $length : throw FieldExamples::outside($field, $typed, $length->mm);
+        return self::isWithin($field, $length->mm)
+            ? $length
+            : throw FieldExamples::outside($field, $typed, $length->mm);
     }
 
     private static function within(Field $field, float $value, string $typed): float
@@ -119,7 +144,11 @@ final class FieldReader
     {
         $chosen = $field->enum === null ? null : $field->enum::tryFrom($typed);
         if ($chosen === null) {
-            throw new InvalidQuantity('“'.mb_substr($typed, 0, 40).'” is no choice here. Choose one of: '.implode(', ', array_keys($field->options)).'.', array_map(strval(...), array_keys($field->options)));
+            throw new InvalidQuantity(
+                '“'.mb_substr($typed, 0, 40).'” is no choice here. Choose one of: '
+                    .implode(', ', array_keys($field->options)).'.',
+                array_map(strval(...), array_keys($field->options)),
+            );
         }
 
         return $chosen instanceof YesNo ? $chosen === YesNo::Yes : $chosen;
@@ -146,7 +175,9 @@ final class FieldReader
     {
         $longest = $field->key === 'outlineSvg' ? self::LONGEST_OUTLINE : self::LONGEST_TEXT;
 
-        return strlen($typed) <= $longest ? $typed : throw new InvalidQuantity(strlen($typed)." characters are too many; {$longest} are the most.");
+        return strlen($typed) <= $longest
+            ? $typed
+            : throw new InvalidQuantity(strlen($typed)." characters are too many; {$longest} are the most.");
     }
 
     /**
@@ -158,10 +189,14 @@ final class FieldReader
     {
         $parts = explode('/', $typed);
         if (count($parts) !== 2) {
-            throw InvalidQuantity::unreadable($typed, '40/12', '65/-9')->explained('distance from the nut and from the centre line in mm');
+            throw InvalidQuantity::unreadable($typed, '40/12', '65/-9')->explained(
+                'distance from the nut and from the centre line in mm',
+            );
         }
         $point = [Length::parseSigned($parts[0])->mm, Length::parseSigned($parts[1])->mm];
 
-        return abs($point[0]) <= 1000 && abs($point[1]) <= 500 ? $point : throw InvalidQuantity::outside($typed, '0/0', '1000/500');
+        return abs($point[0]) <= 1000 && abs($point[1]) <= 500
+            ? $point
+            : throw InvalidQuantity::outside($typed, '0/0', '1000/500');
     }
 }

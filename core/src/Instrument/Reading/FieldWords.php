@@ -23,9 +23,17 @@ final class FieldWords
         return match (true) {
             $value === null || $value === '' || $value === [] => '',
             $field->kind === FieldKind::Rows => self::rows($field, $value),
-            $field->kind === FieldKind::Points => implode(' ', array_map(static fn (array $point): string => self::trimmed($point[0]).'/'.self::trimmed($point[1]), $value)),
+            $field->kind === FieldKind::Points => implode(
+                ' ',
+                array_map(
+                    static fn (array $point): string => self::trimmed($point[0]).'/'.self::trimmed($point[1]),
+                    $value,
+                ),
+            ),
             $field->kind === FieldKind::Resistances => implode(', ', array_map(ElectricWords::resistance(...), $value)),
-            $field->kind === FieldKind::Capacitances => implode(', ', array_map(ElectricWords::capacitance(...), $value)),
+            $field->kind === FieldKind::Capacitances => implode(
+                ', ', array_map(ElectricWords::capacitance(...), $value),
+            ),
             is_array($value) => implode(', ', array_map(self::scalar(...), $value)),
             is_float($value) => self::measure($field, $value),
             default => self::scalar($value),
@@ -72,7 +80,12 @@ final class FieldWords
     private static function rows(Field $field, array $rows): string
     {
         return implode('; ', array_map(static function (object $row) use ($field): string {
-            $cells = array_filter(array_map(static fn (Field $column): string => self::of($column, $row->{$column->key}), $field->columns));
+            $cells = array_filter(
+                array_map(
+                    static fn (Field $column): string => self::of($column, $row->{$column->key}),
+                    $field->columns,
+                ),
+            );
 
             return implode(' ', $cells);
         }, $rows));

@@ -6,13 +6,17 @@ namespace Regimen\Instrument\Reading;
 
 use Regimen\Instrument\Brief\InstrumentType;
 
-/** What a house takes when a specification says nothing. All of it is common practice and can be changed by the house. */
+/**
+ * What a house takes when a specification says nothing. All of it is common practice and can be changed by the house.
+ */
 final class HouseDefaults
 {
     private const LAYERS = [
         'guitar' => [['timber' => 'red alder', 'thickness' => '45']],
         'bass' => [['timber' => 'red alder', 'thickness' => '43']],
-        'flat-top' => [['timber' => 'Sitka spruce', 'thickness' => '2.8'], ['timber' => 'Indian rosewood', 'thickness' => '98']],
+        'flat-top' => [
+            ['timber' => 'Sitka spruce', 'thickness' => '2.8'], ['timber' => 'Indian rosewood', 'thickness' => '98'],
+        ],
     ];
 
     private const PICKUPS = [
@@ -28,8 +32,18 @@ final class HouseDefaults
     ];
 
     private const CAVITIES = [
-        'guitar' => [['kind' => 'control', 'depth' => '38', 'length' => '110', 'width' => '42', 'behind' => '10', 'across' => '-92']],
-        'bass' => [['kind' => 'control', 'depth' => '36', 'length' => '110', 'width' => '42', 'behind' => '-15', 'across' => '-86']],
+        'guitar' => [
+            [
+                'kind' => 'control', 'depth' => '38', 'length' => '110', 'width' => '42', 'behind' => '10',
+                'across' => '-92',
+            ],
+        ],
+        'bass' => [
+            [
+                'kind' => 'control', 'depth' => '36', 'length' => '110', 'width' => '42', 'behind' => '-15',
+                'across' => '-86',
+            ],
+        ],
         'flat-top' => [],
     ];
 
@@ -53,7 +67,10 @@ final class HouseDefaults
      */
     public static function under(array $house): array
     {
-        $said = array_filter($house, static fn (mixed $typed): bool => is_array($typed) || is_scalar($typed) && trim((string) $typed) !== '');
+        $said = array_filter(
+            $house,
+            static fn (mixed $typed): bool => is_array($typed) || is_scalar($typed) && trim((string) $typed) !== '',
+        );
 
         return [...self::ofTrade(SpecificationReader::typeOf($said)), ...$said];
     }

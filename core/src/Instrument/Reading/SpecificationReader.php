@@ -22,7 +22,8 @@ use Regimen\Instrument\SpecificationCheck;
 use Regimen\Units\InvalidQuantity;
 
 /**
- * Reads a specification as it is typed and kept: lengths stay in the maker's own words, what the client leaves out is the
+ * Reads a specification as it is typed and kept: lengths stay in the maker's own words, what the client leaves out is
+ * the
  * house's, what the house leaves out is computed.
  */
 final class SpecificationReader
@@ -70,7 +71,8 @@ final class SpecificationReader
             $values[$key] = $this->value($field);
         }
         foreach (array_diff(array_keys($this->client), array_keys(SpecificationFields::all())) as $unknown) {
-            $this->problems[(string) $unknown] = '“'.mb_substr((string) $unknown, 0, 40).'” is no field of a specification.';
+            $this->problems[(string) $unknown] = '“'.mb_substr((string) $unknown, 0, 40)
+                .'” is no field of a specification.';
         }
         if ($this->problems !== []) {
             return new ReadSpecification(null, $this->problems, $this->sources, $values, $this->client, $this->house);
@@ -82,19 +84,26 @@ final class SpecificationReader
         $specification = self::assemble($values);
         $problems = SpecificationCheck::problems($specification);
 
-        return new ReadSpecification($problems === [] ? $specification : null, $problems, $this->sources, $values, $this->client, $this->house, Applicability::idle($specification));
+        return new ReadSpecification(
+            $problems === [] ? $specification : null, $problems, $this->sources, $values, $this->client, $this->house,
+            Applicability::idle($specification),
+        );
     }
 
     private function value(Field $field): mixed
     {
-        foreach ([ReadSpecification::CLIENT => $this->client, ReadSpecification::HOUSE => $this->house] as $source => $typed) {
+        foreach ([
+            ReadSpecification::CLIENT => $this->client, ReadSpecification::HOUSE => $this->house,
+        ] as $source => $typed) {
             $given = $typed[$field->key] ?? null;
             if ($field->kind === FieldKind::Rows ? $given === null : self::isBlank($given)) {
                 continue;
             }
             $this->sources[$field->key] = $source;
 
-            return $field->kind === FieldKind::Rows ? $this->rows($field, $given) : $this->readValue($field, $given, $field->key);
+            return $field->kind === FieldKind::Rows
+                ? $this->rows($field, $given)
+                : $this->readValue($field, $given, $field->key);
         }
 
         return $field->kind === FieldKind::Rows ? [] : self::nothing($field);
@@ -105,7 +114,9 @@ final class SpecificationReader
     {
         [$least, $most] = $field->bounds ?? [0, 99];
         if (! is_array($given) || count($given) < $least || count($given) > $most) {
-            $this->problems[$field->key] = $field->hint !== '' && $least > 0 ? ucfirst($field->hint).'.' : "{$field->label}: {$least} to {$most}.";
+            $this->problems[$field->key] = $field->hint !== '' && $least > 0
+                ? ucfirst($field->hint).'.'
+                : "{$field->label}: {$least} to {$most}.";
 
             return [];
         }
@@ -115,7 +126,9 @@ final class SpecificationReader
             foreach ($field->columns as $column) {
                 $cell = is_array($typed) ? $typed[$column->key] ?? null : null;
                 $cell = self::isBlank($cell) && is_string($column->default) ? $column->default : $cell;
-                $values[$column->key] = self::isBlank($cell) && ! self::mustBeThere($column) ? null : $this->readValue($column, $cell ?? '', "{$field->key}.{$index}.{$column->key}");
+                $values[$column->key] = self::isBlank($cell) && ! self::mustBeThere($column)
+                    ? null
+                    : $this->readValue($column, $cell ?? '', "{$field->key}.{$index}.{$column->key}");
             }
             foreach (is_array($typed) ? array_diff(array_keys($typed), array_keys($values)) : [] as $unknown) {
                 $this->problems["{$field->key}.{$index}.{$unknown}"] = "“{$unknown}” is no column of {$field->label}.";
@@ -166,7 +179,8 @@ final class SpecificationReader
     {
         return match ($field->kind) {
             FieldKind::Text, FieldKind::Prose => '',
-            FieldKind::Gauges, FieldKind::Tuning, FieldKind::Masses, FieldKind::Resistances, FieldKind::Capacitances, FieldKind::Positions, FieldKind::Points, FieldKind::Numbers => [],
+            FieldKind::Gauges, FieldKind::Tuning, FieldKind::Masses, FieldKind::Resistances, FieldKind::Capacitances,
+            FieldKind::Positions, FieldKind::Points, FieldKind::Numbers => [],
             default => null,
         };
     }

@@ -22,7 +22,10 @@ final class StringSets
         'bass' => ['32w', '45w', '65w', '85w', '105w', '130w'],
     ];
 
-    /** The second string of a course, by course: its octave above and gauge; the first two courses of a guitar are in unison. */
+    /**
+     * The second string of a course, by course: its octave above and gauge; the first two courses of a guitar are in
+     * unison.
+     */
     private const PAIRS = [
         'guitar' => [['E4', '10'], ['B3', '13'], ['G4', '9'], ['D4', '12'], ['A3', '18w'], ['E3', '26w']],
         'bass' => [['C4', '16'], ['G3', '22w'], ['D3', '32w'], ['A2', '42w'], ['E2', '52w'], ['B1', '65w']],
@@ -31,7 +34,10 @@ final class StringSets
     /** @return list<Note> empty when there is no usual tuning for so many strings */
     public static function tuning(InstrumentType $type, int $strings): array
     {
-        return array_map(Note::parse(...), self::pick($type, $strings, self::TUNING[$type === InstrumentType::Bass ? 'bass' : 'guitar'], 0));
+        return array_map(
+            Note::parse(...),
+            self::pick($type, $strings, self::TUNING[$type === InstrumentType::Bass ? 'bass' : 'guitar'], 0),
+        );
     }
 
     /** @return list<Gauge> empty when there is no usual set for so many strings */

@@ -28,7 +28,8 @@ final readonly class BoardShape
         $board = $s->board;
 
         return new self(
-            $board->nutWidth->mm, $board->lastWidth->mm, $s->frets()->last()->mm, $board->radius->mm, $board->radiusEnd->mm,
+            $board->nutWidth->mm, $board->lastWidth->mm, $s->frets()->last()->mm, $board->radius->mm,
+            $board->radiusEnd->mm,
             $board->boardLength->mm, $board->boardThickness->mm, $board->slotDepth->mm, $sawn,
         );
     }
@@ -56,10 +57,15 @@ final readonly class BoardShape
         return self::drop($this->radiusAt($x), $y);
     }
 
-    /** How deep a slot is under the finished surface at the board's edge: from the flat it loses what the radius takes, from the arc nothing. */
+    /**
+     * How deep a slot is under the finished surface at the board's edge: from the flat it loses what the radius takes,
+     * from the arc nothing.
+     */
     public function slotAtEdge(float $x): float
     {
-        return $this->sawn === SlotsSawn::FromTheArc ? $this->slotDepth : max(0.0, $this->slotDepth - $this->dropAt($x, $this->widthAt($x) / 2));
+        return $this->sawn === SlotsSawn::FromTheArc
+            ? $this->slotDepth
+            : max(0.0, $this->slotDepth - $this->dropAt($x, $this->widthAt($x) / 2));
     }
 
     /** G5: timber left under the slot at the board's edge: thickness − what the radius takes − the slot there. */

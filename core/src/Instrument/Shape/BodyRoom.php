@@ -15,7 +15,9 @@ use Regimen\Instrument\Electrics\PickupKind;
 use Regimen\Instrument\Neck\NeckJoint;
 use Regimen\Instrument\Specification;
 
-/** What is cut into a body, and where there is room for more: pocket and pickups from the top, cavities from the back. */
+/**
+ * What is cut into a body, and where there is room for more: pocket and pickups from the top, cavities from the back.
+ */
 final readonly class BodyRoom
 {
     /** Timber that a cavity's new place keeps to the outline and to its neighbours, in mm; common practice. */
@@ -49,13 +51,26 @@ final readonly class BodyRoom
     {
         $middle = new Point($s->board->scale->mm + $cavity->behind->mm, self::side($s) * $cavity->across->mm);
 
-        return Footprint::around("{$cavity->kind->words()} cavity", $middle, $cavity->length->mm, $cavity->width->mm, $cavity->depth->mm, true);
+        return Footprint::around(
+            "{$cavity->kind->words()} cavity", $middle, $cavity->length->mm, $cavity->width->mm, $cavity->depth->mm,
+            true,
+        );
     }
 
     /** A new cavity at its usual place, before room is looked for. */
-    public function wanted(CavityKind $kind, float $length, float $width, float $depth, float $behind, float $across): Footprint
-    {
-        return Footprint::around("{$kind->words()} cavity", new Point($this->specification->board->scale->mm + $behind, self::side($this->specification) * $across), $length, $width, $depth, true);
+    public function wanted(
+        CavityKind $kind,
+        float $length,
+        float $width,
+        float $depth,
+        float $behind,
+        float $across,
+    ): Footprint {
+        return Footprint::around(
+            "{$kind->words()} cavity",
+            new Point($this->specification->board->scale->mm + $behind, self::side($this->specification) * $across),
+            $length, $width, $depth, true,
+        );
     }
 
     /** @return list<Footprint> pocket and pickups */
@@ -63,10 +78,22 @@ final readonly class BodyRoom
     {
         $s = $this->specification;
         $begins = $s->frets()->position($s->joinery->joinFret)->mm;
-        $cut = $s->joinery->joint === NeckJoint::Through ? [] : [new Footprint('neck pocket', new Interval($begins, $begins + $s->joinery->pocketLength->mm), new Interval(-$s->joinery->pocketWidth->mm / 2, $s->joinery->pocketWidth->mm / 2), $s->joinery->pocketDepth->mm, false)];
+        $cut = $s->joinery->joint === NeckJoint::Through ? [] : [
+            new Footprint(
+                'neck pocket',
+                new Interval($begins, $begins + $s->joinery->pocketLength->mm),
+                new Interval(-$s->joinery->pocketWidth->mm / 2, $s->joinery->pocketWidth->mm / 2),
+                $s->joinery->pocketDepth->mm,
+                false,
+            ),
+        ];
         foreach ($s->electrics->pickups as $pickup) {
             if ($pickup->kind !== PickupKind::Piezo) {
-                $cut[] = Footprint::around("{$pickup->place} pickup", new Point($s->board->scale->mm - $pickup->positionMm(), 0.0), $pickup->kind->lengthMm(), $s->stringing->bridgeSpread->mm + self::BESIDE_STRINGS_MM, $pickup->depth->mm, false);
+                $cut[] = Footprint::around(
+                    "{$pickup->place} pickup", new Point($s->board->scale->mm - $pickup->positionMm(), 0.0),
+                    $pickup->kind->lengthMm(), $s->stringing->bridgeSpread->mm + self::BESIDE_STRINGS_MM,
+                    $pickup->depth->mm, false,
+                );
             }
         }
 
@@ -91,14 +118,23 @@ final readonly class BodyRoom
      */
     public function placeFor(Footprint $cut, ?int $row): ?Point
     {
-        $others = [...array_values(array_diff_key($this->cavities, $row === null ? [] : [$row => true])), ...$this->fromTop()];
+        $others = [
+            ...array_values(array_diff_key($this->cavities, $row === null ? [] : [$row => true])),
+            ...$this->fromTop(),
+        ];
         $from = $cut->middle();
         for ($away = 0.0; $away <= self::FARTHEST_MM; $away += self::STEP_MM) {
             $directions = $away === 0.0 ? 1 : 16;
             for ($direction = 0; $direction < $directions; $direction++) {
                 $angle = 2 * M_PI * $direction / $directions;
-                $moved = $cut->at(new Point(round($from->x + $away * cos($angle), 1), round($from->y + $away * sin($angle))));
-                if ($this->isClear($moved, $others) && $this->isAcross($moved) && $this->wall($moved) >= self::WALL_MM) {
+                $moved = $cut->at(
+                    new Point(round($from->x + $away * cos($angle), 1), round($from->y + $away * sin($angle))),
+                );
+                if (
+                    $this->isClear($moved, $others)
+                    && $this->isAcross($moved)
+                    && $this->wall($moved) >= self::WALL_MM
+                ) {
                     return $moved->middle();
                 }
             }

@@ -21,7 +21,9 @@ final readonly class BodyShape
     public static function of(Specification $s): self
     {
         $width = $s->bodywork->bodyWidth->mm;
-        $outline = $s->bodywork->outline === BodyOutline::Imported ? self::imported($s->bodywork->outlineSvg, $width) : Outlines::of($s->bodywork->outline, $width);
+        $outline = $s->bodywork->outline === BodyOutline::Imported
+            ? self::imported($s->bodywork->outlineSvg, $width)
+            : Outlines::of($s->bodywork->outline, $width);
         $outline = $s->brief->hand === Hand::Left ? $outline->mirrored() : $outline;
         $begins = $s->frets()->position($s->joinery->joinFret)->mm;
 

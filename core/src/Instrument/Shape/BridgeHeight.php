@@ -31,7 +31,8 @@ final readonly class BridgeHeight
     /** d: from where the body begins to the saddle line. */
     public function fromEdge(): float
     {
-        return $this->specification->board->scale->mm - $this->specification->frets()->position($this->specification->joinery->joinFret)->mm;
+        return $this->specification->board->scale->mm
+            - $this->specification->frets()->position($this->specification->joinery->joinFret)->mm;
     }
 
     /** G15: string over the fret plane at the saddle, 2 a12 − a0, a straight string over twice the half scale; mm. */
@@ -71,7 +72,9 @@ final readonly class BridgeHeight
 
     public function range(): Interval
     {
-        return new Interval($this->specification->bridgework->bridgeLeast->mm, $this->specification->bridgework->bridgeMost->mm);
+        return new Interval(
+            $this->specification->bridgework->bridgeLeast->mm, $this->specification->bridgework->bridgeMost->mm,
+        );
     }
 
     public function share(): float
@@ -93,7 +96,8 @@ final readonly class BridgeHeight
     /** The neck angle with which the saddles would stand in the middle, in degrees. */
     public function angleForMiddle(): float
     {
-        $slope = tan(deg2rad($this->specification->joinery->neckAngle)) - $this->aboveMiddle() / max(1.0, $this->fromEdge());
+        $slope = tan(deg2rad($this->specification->joinery->neckAngle)) - $this->aboveMiddle()
+            / max(1.0, $this->fromEdge());
 
         return rad2deg(atan($slope));
     }

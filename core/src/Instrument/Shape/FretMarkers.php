@@ -34,7 +34,13 @@ final readonly class FretMarkers
             if ($fret < 1 || $fret > $this->specification->board->frets) {
                 continue;
             }
-            $x = ($this->specification->frets()->position($fret - 1)->mm + $this->specification->frets()->position($fret)->mm) / 2;
+            $x = (
+                $this->specification
+                    ->frets()
+                    ->position($fret - 1)->mm + $this->specification
+                    ->frets()
+                    ->position($fret)->mm
+            ) / 2;
             $pair = $fret % 12 === 0 && $this->specification->board->markers === MarkerShape::Dot;
             $offset = $this->specification->board->markerOffset->mm;
             foreach ($pair ? [-$offset, $offset] : [0.0] as $y) {
@@ -48,7 +54,9 @@ final readonly class FretMarkers
     /** Half of a marker across the board, in mm; a block spans half the width. */
     public function halfAcross(float $x): float
     {
-        return $this->specification->board->markers === MarkerShape::Block ? $this->board->widthAt($x) / 4 : $this->specification->board->markerDiameter->mm / 2;
+        return $this->specification->board->markers === MarkerShape::Block
+            ? $this->board->widthAt($x) / 4
+            : $this->specification->board->markerDiameter->mm / 2;
     }
 
     /** G6: how much the radius takes at the marker's outer edge. */

@@ -33,7 +33,8 @@ final readonly class HeadstockShape
     }
 
     /**
-     * In a line each string runs straight on to its post, the nearest on the side of the tuners; on both sides the outer
+     * In a line each string runs straight on to its post, the nearest on the side of the tuners; on both sides the
+     * outer
      * strings have the nearest posts and the rows stand a little apart.
      *
      * @return non-empty-list<Point>
@@ -68,14 +69,29 @@ final readonly class HeadstockShape
         $shoulder = min(max(min($x) - 16.0, 10.0), $length * 0.4);
         $start = new Point(0.0, -$nut);
         $points = [$start];
-        $this->curve($points, new Point(-$shoulder * 0.55, -$nut), new Point(-$shoulder * 0.7, min(-$nut, $low)), new Point(-$shoulder - 6, min(-$nut, $low)));
+        $this->curve(
+            $points, new Point(-$shoulder * 0.55, -$nut), new Point(-$shoulder * 0.7, min(-$nut, $low)),
+            new Point(-$shoulder - 6, min(-$nut, $low)),
+        );
         $tip = min(44.0, $length * 0.35);
         $points[] = new Point(-$length + $tip, $low * 1.02);
-        $this->curve($points, new Point(-$length + $tip * 0.3, $low * 1.02), new Point(-$length + 3, $low * 0.95), new Point(-$length + 1.5, $low * 0.5));
-        $this->curve($points, new Point(-$length, $low * 0.1), new Point(-$length + 1.0, $high * 0.3), new Point(-$length + 4, $high * 0.6));
-        $this->curve($points, new Point(-$length + 8, $high), new Point(-$length + $tip * 0.5, $high * 1.02), new Point(-$length + $tip, $high * 1.02));
+        $this->curve(
+            $points, new Point(-$length + $tip * 0.3, $low * 1.02), new Point(-$length + 3, $low * 0.95),
+            new Point(-$length + 1.5, $low * 0.5),
+        );
+        $this->curve(
+            $points, new Point(-$length, $low * 0.1), new Point(-$length + 1.0, $high * 0.3),
+            new Point(-$length + 4, $high * 0.6),
+        );
+        $this->curve(
+            $points, new Point(-$length + 8, $high), new Point(-$length + $tip * 0.5, $high * 1.02),
+            new Point(-$length + $tip, $high * 1.02),
+        );
         $points[] = new Point(-$shoulder - 6, max($nut, $high));
-        $this->curve($points, new Point(-$shoulder * 0.7, max($nut, $high)), new Point(-$shoulder * 0.55, $nut), new Point(0.0, $nut));
+        $this->curve(
+            $points, new Point(-$shoulder * 0.7, max($nut, $high)), new Point(-$shoulder * 0.55, $nut),
+            new Point(0.0, $nut),
+        );
 
         return $points;
     }
@@ -97,7 +113,9 @@ final readonly class HeadstockShape
     /** Degrees that the face falls away from the board. */
     public function angle(): float
     {
-        return $this->specification->head->headstock === HeadstockKind::Angled ? $this->specification->head->headAngle : 0.0;
+        return $this->specification->head->headstock === HeadstockKind::Angled
+            ? $this->specification->head->headAngle
+            : 0.0;
     }
 
     /** G11: depth of stock that an angled headstock of one piece takes: length · sin α + thickness · cos α, in mm. */
@@ -105,10 +123,14 @@ final readonly class HeadstockShape
     {
         $angle = deg2rad($this->angle());
 
-        return $this->specification->head->headLength->mm * sin($angle) + $this->specification->head->headThickness->mm * cos($angle);
+        return $this->specification->head->headLength->mm * sin($angle) + $this->specification->head->headThickness->mm
+            * cos($angle);
     }
 
-    /** How far the face at the nut lies below the board's surface, in mm: an angled one begins at the neck's face under the board. */
+    /**
+     * How far the face at the nut lies below the board's surface, in mm: an angled one begins at the neck's face under
+     * the board.
+     */
     public function faceBelowBoard(): float
     {
         return $this->specification->head->headstock === HeadstockKind::Angled
@@ -116,21 +138,31 @@ final readonly class HeadstockShape
             : $this->specification->head->headStep->mm;
     }
 
-    /** The bottom of the nut's slots over the board's surface, in mm: one crown and a0, or the zero fret's own crown. */
+    /**
+     * The bottom of the nut's slots over the board's surface, in mm: one crown and a0, or the zero fret's own crown.
+     */
     public function slotOverBoard(): float
     {
         return $this->specification->board->crownHeight->mm + $this->specification->nutHeight();
     }
 
-    /** G12: height lost from the nut slot to where the string leaves its post: face + slot + d · sin α − p · cos α, in mm. */
+    /**
+     * G12: height lost from the nut slot to where the string leaves its post: face + slot + d · sin α − p · cos α, in
+     * mm.
+     */
     public function heightLost(int $string, ?float $angle = null): float
     {
         $angle = deg2rad($angle ?? $this->angle());
 
-        return $this->faceBelowBoard() + $this->slotOverBoard() + $this->alongFace($string) * sin($angle) - $this->specification->head->postHeight->mm * cos($angle);
+        return $this->faceBelowBoard() + $this
+            ->slotOverBoard() + $this
+            ->alongFace($string) * sin($angle) - $this->specification->head->postHeight->mm * cos($angle);
     }
 
-    /** G12: how far from the nut, along the board's plane, the string leaves its post, which leans with the face: d · cos α + p · sin α, in mm. */
+    /**
+     * G12: how far from the nut, along the board's plane, the string leaves its post, which leans with the face: d ·
+     * cos α + p · sin α, in mm.
+     */
     public function awayFromNut(int $string, ?float $angle = null): float
     {
         $angle = deg2rad($angle ?? $this->angle());
@@ -156,7 +188,9 @@ final readonly class HeadstockShape
     {
         $spread = StringSpread::of($this->specification);
         $post = $this->posts[$string];
-        $running = rad2deg(atan(($spread->saddle[$string] - $spread->nut[$string]) / $this->specification->board->scale->mm));
+        $running = rad2deg(
+            atan(($spread->saddle[$string] - $spread->nut[$string]) / $this->specification->board->scale->mm),
+        );
 
         return abs(rad2deg(atan(($post->y - $spread->nut[$string]) / -$post->x)) + $running);
     }

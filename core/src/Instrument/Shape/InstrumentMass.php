@@ -23,7 +23,9 @@ final readonly class InstrumentMass
     {
         $body = BodyShape::of($s);
 
-        return new self([...self::body($s, $body, $moisture), ...self::neck($s, $moisture), ...self::hardware($s, $body)]);
+        return new self(
+            [...self::body($s, $body, $moisture), ...self::neck($s, $moisture), ...self::hardware($s, $body)],
+        );
     }
 
     /** Grams. */
@@ -35,7 +37,9 @@ final readonly class InstrumentMass
     /** Centre of mass along the strings, mm from the nut. */
     public function centre(): float
     {
-        return array_sum(array_map(static fn (MassPart $part): float => $part->grams * $part->x, $this->parts)) / max(1e-9, $this->total());
+        return array_sum(
+            array_map(static fn (MassPart $part): float => $part->grams * $part->x, $this->parts),
+        ) / max(1e-9, $this->total());
     }
 
     /** @return list<MassPart> */
@@ -51,27 +55,49 @@ final readonly class InstrumentMass
         $from = 0.0;
         foreach ($s->bodywork->layers as $layer) {
             $to = $from + $layer->thickness->mm;
-            $parts[] = new MassPart("{$layer->timber->name}, {$layer->thickness->inMillimetres()}", self::grams($area * $layer->thickness->mm - $taken->between($from, $to), $layer, $moisture), $middle);
+            $parts[] = new MassPart(
+                "{$layer->timber->name}, {$layer->thickness->inMillimetres()}",
+                self::grams($area * $layer->thickness->mm - $taken->between($from, $to), $layer, $moisture),
+                $middle,
+            );
             $from = $to;
         }
         $core = $s->bodywork->layers[count($s->bodywork->layers) - 1];
-        $take = static fn (string $name, float $volume, float $x): MassPart => new MassPart($name, -self::grams($volume, $core, $moisture), $x);
+        $take = static fn (string $name, float $volume, float $x): MassPart => new MassPart(
+            $name, -self::grams($volume, $core, $moisture), $x,
+        );
         if ($s->isRelieved()) {
-            $parts[] = $take('chambers', $area * $s->bodywork->chamberShare / 100 * $s->bodywork->chamberDepth->mm, $middle);
+            $parts[] = $take(
+                'chambers',
+                $area * $s->bodywork->chamberShare / 100 * $s->bodywork->chamberDepth->mm,
+                $middle,
+            );
         }
-        $parts[] = $take('neck pocket', $s->joinery->pocketLength->mm * $s->joinery->pocketWidth->mm * $s->joinery->pocketDepth->mm, $body->begins + $s->joinery->pocketLength->mm / 2);
+        $parts[] = $take(
+            'neck pocket',
+            $s->joinery->pocketLength->mm * $s->joinery->pocketWidth->mm * $s->joinery->pocketDepth->mm,
+            $body->begins + $s->joinery->pocketLength->mm / 2,
+        );
         foreach ($s->electrics->pickups as $pickup) {
-            $parts[] = $take("{$pickup->place} pickup’s cavity", $pickup->kind->lengthMm() * ($s->stringing->bridgeSpread->mm + 20) * $pickup->depth->mm, $s->board->scale->mm - $pickup->positionMm());
+            $parts[] = $take(
+                "{$pickup->place} pickup’s cavity",
+                $pickup->kind->lengthMm() * ($s->stringing->bridgeSpread->mm + 20) * $pickup->depth->mm,
+                $s->board->scale->mm - $pickup->positionMm(),
+            );
         }
         foreach ($s->bodywork->cavities as $cavity) {
-            $parts[] = $take("{$cavity->kind->words()} cavity", $cavity->length->mm * $cavity->width->mm * $cavity->depth->mm, $s->board->scale->mm + $cavity->behind->mm);
+            $parts[] = $take(
+                "{$cavity->kind->words()} cavity", $cavity->length->mm * $cavity->width->mm * $cavity->depth->mm,
+                $s->board->scale->mm + $cavity->behind->mm,
+            );
         }
 
         return $parts;
     }
 
     /**
-     * A flat-top's box: a top, and back and sides of the last layer's timber 2.5 mm thick; bracing and linings as half a top.
+     * A flat-top's box: a top, and back and sides of the last layer's timber 2.5 mm thick; bracing and linings as half
+     * a top.
      *
      * @return list<MassPart>
      */
@@ -86,7 +112,13 @@ final readonly class InstrumentMass
         return [
             new MassPart('top', $top, $middle),
             new MassPart('bracing and linings', $top / 2, $middle),
-            new MassPart('back and sides', self::grams(($area + $body->outline->perimeter() * $depth) * 2.5, $layers[count($layers) - 1], $moisture), $middle),
+            new MassPart(
+                'back and sides',
+                self::grams(
+                    ($area + $body->outline->perimeter() * $depth) * 2.5, $layers[count($layers) - 1], $moisture,
+                ),
+                $middle,
+            ),
         ];
     }
 
@@ -107,16 +139,22 @@ final readonly class InstrumentMass
             $x = ($piece + 0.5) * $step;
             $shaft += $neck->areaAt($x) * $step;
             $moment += $neck->areaAt($x) * $step * $x;
-            $boardVolume += $board->widthAt($x) * $step * ($board->thickness - $board->dropAt($x, $board->widthAt($x) / 2) / 3);
+            $boardVolume += $board->widthAt($x) * $step
+                * ($board->thickness - $board->dropAt($x, $board->widthAt($x) / 2) / 3);
         }
         $rod = $s->neck->rodLength->mm;
         $head = Polygon::of(HeadstockShape::of($s)->outline());
 
         return [
             new MassPart('neck', $shaft * $timber, $moment / max(1e-9, $shaft)),
-            new MassPart('fretboard', $boardVolume * $s->board->boardTimber->density($moisture) * 1e-6, $board->length / 2),
+            new MassPart(
+                'fretboard', $boardVolume * $s->board->boardTimber->density($moisture) * 1e-6, $board->length / 2,
+            ),
             new MassPart('headstock', $head->area() * $s->head->headThickness->mm * $timber, $head->centroid()->x),
-            new MassPart('truss rod', $rod * $s->neck->rodWidth->mm * $s->neck->rodDepth->mm * 0.5 * 7.85e-3, $neck->rodEnds()->from + $rod / 2),
+            new MassPart(
+                'truss rod', $rod * $s->neck->rodWidth->mm * $s->neck->rodDepth->mm * 0.5 * 7.85e-3,
+                $neck->rodEnds()->from + $rod / 2,
+            ),
         ];
     }
 
@@ -131,7 +169,9 @@ final readonly class InstrumentMass
             $parts[] = new MassPart('tuner', $s->head->tunerMass, $post->x);
         }
         foreach ($s->electrics->pickups as $pickup) {
-            $parts[] = new MassPart("{$pickup->place} pickup", $s->electrics->pickupMass, $s->board->scale->mm - $pickup->positionMm());
+            $parts[] = new MassPart(
+                "{$pickup->place} pickup", $s->electrics->pickupMass, $s->board->scale->mm - $pickup->positionMm(),
+            );
         }
 
         return $parts;

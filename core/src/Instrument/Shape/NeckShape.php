@@ -22,7 +22,10 @@ final readonly class NeckShape
     public static function of(Specification $s): self
     {
         $frets = $s->frets();
-        $curve = [[$frets->position(1)->mm, $s->neck->thicknessFirst->mm], [$frets->position(12)->mm, $s->neck->thicknessTwelfth->mm]];
+        $curve = [
+            [$frets->position(1)->mm, $s->neck->thicknessFirst->mm],
+            [$frets->position(12)->mm, $s->neck->thicknessTwelfth->mm],
+        ];
         foreach ($s->neck->depthCurve as [$fret, $thickness]) {
             $curve[] = [$frets->position((int) round(max(0, min(36, $fret))))->mm, max(10.0, $thickness)];
         }
@@ -62,8 +65,10 @@ final readonly class NeckShape
     }
 
     /**
-     * The section at x without its board, from the treble edge round the back to the bass edge; y across, z down from the
-     * glue line. The back is a superellipse whose exponent is the profile's; on the treble side it is slimmer by the asymmetry.
+     * The section at x without its board, from the treble edge round the back to the bass edge; y across, z down from
+     * the
+     * glue line. The back is a superellipse whose exponent is the profile's; on the treble side it is slimmer by the
+     * asymmetry.
      *
      * @return list<Point>
      */

@@ -16,7 +16,10 @@ final readonly class ScaleLine
 
     private const WOUND_MM = [2.5, 4.0];
 
-    /** Thinnest and thickest plain string, and wound ones of guitars and basses, in mm; between them it grows in a straight line (house convention). */
+    /**
+     * Thinnest and thickest plain string, and wound ones of guitars and basses, in mm; between them it grows in a
+     * straight line (house convention).
+     */
     private const PLAIN_GAUGES = [0.2, 0.6];
 
     private const WOUND_GAUGES = [0.5, 1.6];
@@ -32,7 +35,10 @@ final readonly class ScaleLine
         return new self($specification);
     }
 
-    /** By how much a string's saddle stands behind the scale line, by its kind and gauge: plain 1 to 2, wound 2.5 to 4 mm. */
+    /**
+     * By how much a string's saddle stands behind the scale line, by its kind and gauge: plain 1 to 2, wound 2.5 to 4
+     * mm.
+     */
     public function compensation(int $string): float
     {
         $gauge = $this->specification->stringing->gauges[$string];
@@ -43,7 +49,9 @@ final readonly class ScaleLine
             default => self::WOUND_GAUGES,
         };
 
-        return $least + ($most - $least) * max(0.0, min(1.0, ($gauge->diameter->mm - $thinnest) / ($thickest - $thinnest)));
+        return $least + ($most - $least) * max(
+            0.0, min(1.0, ($gauge->diameter->mm - $thinnest) / ($thickest - $thinnest)),
+        );
     }
 
     /** From the saddle that stands foremost to the one farthest back. */

@@ -9,7 +9,10 @@ use Regimen\Instrument\Fretboard\StringSpacing;
 use Regimen\Instrument\Specification;
 use Regimen\Strings\Gauge;
 
-/** Where the strings run across (CALCULATIONS G13), treble first; on a right-handed instrument with the head to the left the treble has y < 0. */
+/**
+ * Where the strings run across (CALCULATIONS G13), treble first; on a right-handed instrument with the head to the left
+ * the treble has y < 0.
+ */
 final readonly class StringSpread
 {
     /** Two strings of a course are so far apart, in mm; common practice. */
@@ -53,7 +56,10 @@ final readonly class StringSpread
             return self::courses($diameters, $first, $last, $even);
         }
         if ($even) {
-            return array_map(static fn (int $index): float => $first + ($last - $first) * $index / ($count - 1), range(0, $count - 1));
+            return array_map(
+                static fn (int $index): float => $first + ($last - $first) * $index / ($count - 1),
+                range(0, $count - 1),
+            );
         }
         $edge = $first - $diameters[0] / 2;
         $gap = ($last + $diameters[$count - 1] / 2 - $edge - array_sum($diameters)) / ($count - 1);
@@ -67,7 +73,8 @@ final readonly class StringSpread
     }
 
     /**
-     * Courses between the outermost two strings, whose own centres are given: with equal steps, or with equal room between them.
+     * Courses between the outermost two strings, whose own centres are given: with equal steps, or with equal room
+     * between them.
      *
      * @param  list<float>  $diameters
      * @return list<float>
@@ -75,7 +82,9 @@ final readonly class StringSpread
     private static function courses(array $diameters, float $first, float $last, bool $even): array
     {
         $pairs = intdiv(count($diameters), 2);
-        $between = static fn (int $pair): float => $even ? 0.0 : ($diameters[2 * $pair - 1] + $diameters[2 * $pair]) / 2;
+        $between = static fn (int $pair): float => $even
+            ? 0.0
+            : ($diameters[2 * $pair - 1] + $diameters[2 * $pair]) / 2;
         $gauges = array_sum(array_map($between, $pairs > 1 ? range(1, $pairs - 1) : []));
         $room = $pairs > 1 ? ($last - $first - $pairs * self::COURSE_MM - $gauges) / ($pairs - 1) : 0.0;
         $places = [];

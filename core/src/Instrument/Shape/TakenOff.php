@@ -10,10 +10,13 @@ use Regimen\Instrument\Body\EdgeShape;
 use Regimen\Instrument\Specification;
 
 /**
- * What rounded or bevelled edges and the contours take off a body (CALCULATIONS T6), in mm³, at any depth under its top.
+ * What rounded or bevelled edges and the contours take off a body (CALCULATIONS T6), in mm³, at any depth under its
+ * top.
  *
- * A round of radius r takes (1 − π/4) r² for each length of edge, a bevel of r takes r²/2, on both faces all round. A contour
- * is a wedge: so deep at the edge, so far in, falling off to both ends like a parabola along a share of the outline; its
+ * A round of radius r takes (1 − π/4) r² for each length of edge, a bevel of r takes r²/2, on both faces all round. A
+ * contour
+ * is a wedge: so deep at the edge, so far in, falling off to both ends like a parabola along a share of the outline;
+ * its
  * measures are a house convention.
  */
 final readonly class TakenOff

@@ -28,7 +28,8 @@ final readonly class Climate
     }
 
     /**
-     * Half the drying speed for each 10 °C less (common practice). Warmth shortens nothing: what a data sheet asks for is waited.
+     * Half the drying speed for each 10 °C less (common practice). Warmth shortens nothing: what a data sheet asks for
+     * is waited.
      */
     public function factor(): float
     {

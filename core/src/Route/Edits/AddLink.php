@@ -23,7 +23,12 @@ final readonly class AddLink implements Edit
         if ($bench->isLinked($this->before, $this->after)) {
             throw ImpossibleEdit::because("“{$after->name}” comes after “{$before->name}” already.");
         }
-        $bench->link(new Link($this->before, $this->after, $this->reason === '' ? 'As it was put on the route.' : $this->reason, rule: Workbench::OWN));
+        $bench->link(
+            new Link(
+                $this->before, $this->after, $this->reason === '' ? 'As it was put on the route.' : $this->reason,
+                rule: Workbench::OWN,
+            ),
+        );
         $bench->mustHaveAnOrder();
     }
 

@@ -60,7 +60,8 @@ final readonly class AddOperation implements Edit
         $hours = ThreePoint::around($this->labour);
         $holdKind = $this->hold->minutes > 0 ? HoldKind::Rest : null;
         $own = new Standard(
-            '', $this->name, $this->stage, $this->setUp, $hours, $this->hold, $this->skill, $this->station, $this->fixture,
+            '', $this->name, $this->stage, $this->setUp, $hours, $this->hold, $this->skill, $this->station,
+            $this->fixture,
             holdKind: $holdKind,
         );
 
@@ -72,18 +73,25 @@ final readonly class AddOperation implements Edit
 
     public function words(Workbench $bench): string
     {
-        $names = static fn (array $keys): string => implode(', ', array_map(static fn (string $key): string => "“{$bench->nameOf($key)}”", $keys));
+        $names = static fn (array $keys): string => implode(
+            ', ',
+            array_map(static fn (string $key): string => "“{$bench->nameOf($key)}”", $keys),
+        );
 
         return "“{$this->name}” added, ".round($this->setUp->hours() + $this->labour->hours(), 2).' h'
-            .($this->after === [] ? '' : ', after '.$names($this->after)).($this->before === [] ? '' : ', before '.$names($this->before)).'.';
+            .($this->after === [] ? '' : ', after '.$names($this->after))
+            .($this->before === [] ? '' : ', before '.$names($this->before)).'.';
     }
 
     public function toArray(): array
     {
         return [
-            'kind' => 'add', 'key' => $this->key, 'name' => $this->name, 'stage' => $this->stage->value, 'pieces' => array_map(static fn (Piece $piece): string => $piece->value, $this->pieces),
-            'set_up' => $this->setUp->minutes, 'labour' => $this->labour->minutes, 'hold' => $this->hold->minutes, 'skill' => $this->skill->value,
-            'station' => $this->station, 'fixture' => $this->fixture, 'after' => $this->after, 'before' => $this->before,
+            'kind' => 'add', 'key' => $this->key, 'name' => $this->name, 'stage' => $this->stage->value,
+            'pieces' => array_map(static fn (Piece $piece): string => $piece->value, $this->pieces),
+            'set_up' => $this->setUp->minutes, 'labour' => $this->labour->minutes, 'hold' => $this->hold->minutes,
+            'skill' => $this->skill->value,
+            'station' => $this->station, 'fixture' => $this->fixture, 'after' => $this->after,
+            'before' => $this->before,
         ];
     }
 }

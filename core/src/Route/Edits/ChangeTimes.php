@@ -11,8 +11,12 @@ use Regimen\Units\Duration;
 /** Other hours or another hold for one operation of this build; what is null stays as derived. */
 final readonly class ChangeTimes implements Edit
 {
-    public function __construct(public string $key, public ?Duration $setUp, public ?Duration $labour, public ?Duration $hold)
-    {
+    public function __construct(
+        public string $key,
+        public ?Duration $setUp,
+        public ?Duration $labour,
+        public ?Duration $hold,
+    ) {
     }
 
     public function apply(Workbench $bench): void
@@ -26,9 +30,13 @@ final readonly class ChangeTimes implements Edit
                 $this->labour === null => $operation->hours,
                 $likely === 0 => ThreePoint::around($this->labour),
                 default => new ThreePoint(
-                    Duration::ofMinutes((int) floor($operation->hours->best->minutes * $this->labour->minutes / $likely)),
+                    Duration::ofMinutes(
+                        (int) floor($operation->hours->best->minutes * $this->labour->minutes / $likely),
+                    ),
                     $this->labour,
-                    Duration::ofMinutes((int) ceil($operation->hours->worst->minutes * $this->labour->minutes / $likely)),
+                    Duration::ofMinutes(
+                        (int) ceil($operation->hours->worst->minutes * $this->labour->minutes / $likely),
+                    ),
                 ),
             },
             'hold' => $hold,
@@ -38,13 +46,24 @@ final readonly class ChangeTimes implements Edit
 
     public function words(Workbench $bench): string
     {
-        $parts = array_filter(['set-up' => $this->setUp, 'labour' => $this->labour, 'hold' => $this->hold], static fn (?Duration $one): bool => $one !== null);
+        $parts = array_filter(
+            ['set-up' => $this->setUp, 'labour' => $this->labour, 'hold' => $this->hold],
+            static fn (?Duration $one): bool => $one !== null,
+        );
 
-        return "“{$bench->nameOf($this->key)}”: ".implode(', ', array_map(static fn (string $what, Duration $time): string => "{$what} {$time}", array_keys($parts), $parts)).'.';
+        return "“{$bench->nameOf($this->key)}”: ".implode(
+            ', ',
+            array_map(
+                static fn (string $what, Duration $time): string => "{$what} {$time}", array_keys($parts), $parts,
+            ),
+        ).'.';
     }
 
     public function toArray(): array
     {
-        return ['kind' => 'times', 'key' => $this->key, 'set_up' => $this->setUp?->minutes, 'labour' => $this->labour?->minutes, 'hold' => $this->hold?->minutes];
+        return [
+            'kind' => 'times', 'key' => $this->key, 'set_up' => $this->setUp?->minutes,
+            'labour' => $this->labour?->minutes, 'hold' => $this->hold?->minutes,
+        ];
     }
 }

@@ -20,15 +20,24 @@ final class Edits
      */
     public static function read(array $kept): Edit
     {
-        $text = static fn (string $key): string => is_string($kept[$key] ?? null) ? $kept[$key] : throw ImpossibleEdit::because("The change lacks its “{$key}”.");
-        $maybe = static fn (string $key): ?string => is_string($kept[$key] ?? null) && $kept[$key] !== '' ? $kept[$key] : null;
-        $time = static fn (string $key): ?Duration => is_int($kept[$key] ?? null) && $kept[$key] >= 0 ? Duration::ofMinutes($kept[$key]) : null;
-        $list = static fn (string $key): array => array_values(array_filter(is_array($kept[$key] ?? null) ? $kept[$key] : [], is_string(...)));
+        $text = static fn (string $key): string => is_string($kept[$key] ?? null)
+            ? $kept[$key]
+            : throw ImpossibleEdit::because("The change lacks its “{$key}”.");
+        $maybe = static fn (string $key): ?string => is_string($kept[$key] ?? null) && $kept[$key] !== ''
+            ? $kept[$key]
+            : null;
+        $time = static fn (string $key): ?Duration => is_int($kept[$key] ?? null) && $kept[$key] >= 0
+            ? Duration::ofMinutes($kept[$key])
+            : null;
+        $list = static fn (string $key): array => array_values(
+            array_filter(is_array($kept[$key] ?? null) ? $kept[$key] : [], is_string(...)),
+        );
 
         return match ($kept['kind'] ?? null) {
             'add' => new AddOperation(
                 $text('key'), $text('name'), Stage::from($text('stage')), array_map(Piece::from(...), $list('pieces')),
-                $time('set_up') ?? Duration::zero(), $time('labour') ?? Duration::zero(), $time('hold') ?? Duration::zero(), Skill::from($text('skill')),
+                $time('set_up') ?? Duration::zero(), $time('labour') ?? Duration::zero(),
+                $time('hold') ?? Duration::zero(), Skill::from($text('skill')),
                 $maybe('station'), $maybe('fixture'), $list('after'), $list('before'),
             ),
             'drop' => new DropOperation($text('key')),

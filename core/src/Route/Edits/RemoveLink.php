@@ -14,7 +14,9 @@ final readonly class RemoveLink implements Edit
     public function apply(Workbench $bench): void
     {
         if (! $bench->isLinked($this->before, $this->after)) {
-            throw ImpossibleEdit::because("“{$bench->nameOf($this->after)}” does not wait for “{$bench->nameOf($this->before)}” directly.");
+            throw ImpossibleEdit::because(
+                "“{$bench->nameOf($this->after)}” does not wait for “{$bench->nameOf($this->before)}” directly.",
+            );
         }
         $bench->unlink($this->before, $this->after);
     }

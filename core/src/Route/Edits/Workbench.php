@@ -72,7 +72,9 @@ final class Workbench
         foreach ($this->before($key) as $before) {
             foreach ($this->after($key) as $after) {
                 if (! isset($this->links["{$before->before} {$after->after}"])) {
-                    $this->links["{$before->before} {$after->after}"] = new Link($before->before, $after->after, $after->reason, rule: $after->rule);
+                    $this->links["{$before->before} {$after->after}"] = new Link(
+                        $before->before, $after->after, $after->reason, rule: $after->rule,
+                    );
                 }
             }
         }
@@ -131,7 +133,11 @@ final class Workbench
     {
         $loop = Loops::first(array_keys($this->operations), $this->links);
         if ($loop !== []) {
-            throw ImpossibleEdit::because(CyclicRoute::through(array_map(fn (Link $link): string => $this->nameOf($link->before), $loop))->getMessage());
+            throw ImpossibleEdit::because(
+                CyclicRoute::through(
+                    array_map(fn (Link $link): string => $this->nameOf($link->before), $loop),
+                )->getMessage(),
+            );
         }
     }
 

@@ -12,8 +12,13 @@ use Regimen\Units\Duration;
 final readonly class Broken implements Damage
 {
     /** @param  Duration  $stake  labour in the pieces that are touched by then */
-    public function __construct(public Link $link, public string $before, public string $after, public bool $dropped, public Duration $stake)
-    {
+    public function __construct(
+        public Link $link,
+        public string $before,
+        public string $after,
+        public bool $dropped,
+        public Duration $stake,
+    ) {
     }
 
     public function severity(): Severity
@@ -28,7 +33,9 @@ final readonly class Broken implements Damage
 
     public function title(): string
     {
-        return $this->dropped ? "“{$this->after}” without “{$this->before}”" : "“{$this->after}” before “{$this->before}”";
+        return $this->dropped
+            ? "“{$this->after}” without “{$this->before}”"
+            : "“{$this->after}” before “{$this->before}”";
     }
 
     public function rule(): string
@@ -38,9 +45,17 @@ final readonly class Broken implements Damage
 
     public function words(): string
     {
-        $when = $this->dropped ? "When “{$this->after}” is done" : "When “{$this->after}” is done and “{$this->before}” is still to come";
-        $what = $this->link->spoils === '' ? 'nothing is lost for good, but: '.lcfirst($this->link->reason) : lcfirst($this->link->spoils);
+        $when = $this->dropped
+            ? "When “{$this->after}” is done"
+            : "When “{$this->after}” is done and “{$this->before}” is still to come";
+        $what = $this->link->spoils === ''
+            ? 'nothing is lost for good, but: '.lcfirst($this->link->reason)
+            : lcfirst($this->link->spoils);
 
-        return "{$when}: {$what}".($this->stake->minutes > 0 && $this->link->spoils !== '' ? ' '.round($this->stake->hours(), 1).' h of work are in it by then.' : '');
+        return "{$when}: {$what}".(
+            $this->stake->minutes > 0 && $this->link->spoils !== ''
+                ? ' '.round($this->stake->hours(), 1).' h of work are in it by then.'
+                : ''
+        );
     }
 }

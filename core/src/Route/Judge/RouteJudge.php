@@ -40,12 +40,24 @@ final class RouteJudge
         foreach ($derived->links as $link) {
             $before = $derived->find($link->before);
             $after = $derived->find($link->after);
-            if ($before === null || $after === null || ! isset($ancestors[$link->after]) || isset($ancestors[$link->after][$link->before])) {
+            if (
+                $before === null
+                || $after === null
+                || ! isset($ancestors[$link->after])
+                || isset($ancestors[$link->after][$link->before])
+            ) {
                 continue;
             }
-            $broken[] = new Broken($link, $before->name, $after->name, ! isset($ancestors[$link->before]), $stake[$link->after]);
+            $broken[] = new Broken(
+                $link, $before->name, $after->name, ! isset($ancestors[$link->before]), $stake[$link->after],
+            );
         }
-        usort($broken, static fn (Broken $a, Broken $b): int => [$a->link->spoils === '' ? 1 : 0, -$a->stake->minutes] <=> [$b->link->spoils === '' ? 1 : 0, -$b->stake->minutes]);
+        usort(
+            $broken,
+            static fn (Broken $a, Broken $b): int => [
+                $a->link->spoils === '' ? 1 : 0, -$a->stake->minutes,
+            ] <=> [$b->link->spoils === '' ? 1 : 0, -$b->stake->minutes],
+        );
 
         return $broken;
     }

@@ -36,7 +36,10 @@ final readonly class ShopFit
 
     public function problem(Operation $operation): ?string
     {
-        return $this->needs($operation->name, $operation->standard->station, $operation->standard->fixture, $operation->standard->fixtures, $operation->work()->minutes > 0 ? $operation->standard->skill : null);
+        return $this->needs(
+            $operation->name, $operation->standard->station, $operation->standard->fixture,
+            $operation->standard->fixtures, $operation->work()->minutes > 0 ? $operation->standard->skill : null,
+        );
     }
 
     public function needs(string $name, ?string $station, ?string $fixture, int $fixtures, ?Skill $skill): ?string
@@ -45,9 +48,16 @@ final readonly class ShopFit
         $named = fn (string $key): string => $this->names[$key] ?? $key;
 
         return match (true) {
-            $station !== null && $owned($station) < 1 => "“{$name}” wants the {$named($station)}, which the shop does not have. Choose another way, or enter it under House.",
-            $fixture !== null && $owned($fixture) < $fixtures => "“{$name}” wants {$fixtures} of the {$named($fixture)}; the shop has {$owned($fixture)}. Change the house standard, or enter how many there are under House.",
-            $skill !== null && ! in_array($skill->value, $this->skills, true) => "“{$name}” wants the skill “{$skill->value}”, which nobody in the shop has. Give it to someone under People, or change the operation’s skill.",
+            $station !== null
+                && $owned($station) < 1 => "“{$name}” wants the {$named($station)}, which the shop does not have. "
+                    .'Choose another way, or enter it under House.',
+            $fixture !== null
+                && $owned($fixture) < $fixtures => "“{$name}” wants {$fixtures} of the {$named($fixture)}; the shop has {$owned($fixture)}. Change the house standard, or enter how many there are under House.",
+            $skill !== null
+                && ! in_array(
+                    $skill->value, $this->skills, true,
+                ) => "“{$name}” wants the skill “{$skill->value}”, which nobody in the shop has. Give it to someone "
+                    .'under People, or change the operation’s skill.',
             default => null,
         };
     }

@@ -34,7 +34,9 @@ final readonly class ShortHold implements Damage
     public function words(): string
     {
         $needs = $this->operation->holdKind === HoldKind::Finish ? 'the finish needs' : 'the glue needs';
-        $harm = $this->operation->holdKind === HoldKind::Finish ? 'what is sprayed or sanded over it sinks in, wrinkles or stays soft' : 'the joint creeps or opens when it is handled';
+        $harm = $this->operation->holdKind === HoldKind::Finish
+            ? 'what is sprayed or sanded over it sinks in, wrinkles or stays soft'
+            : 'the joint creeps or opens when it is handled';
 
         return "It would hold {$this->operation->hold->byTheClock()}; {$needs} {$this->needed->byTheClock()}. Before that {$harm}. The data sheet decides.";
     }

@@ -49,35 +49,76 @@ enum Question: string
             self::Slots => [
                 ['before', 'before the board is glued', 'A spoiled slot costs a board, not a neck.'],
                 ['after', 'after the board is glued', 'Straighter against the neck; a bad slot spoils the neck.'],
-                ['arc', 'after the radius, following it', 'One depth under the arc, so that the edges keep the tang; wants a saw with a stop, and a bad slot spoils the neck.'],
+                [
+                    'arc',
+                    'after the radius, following it',
+                    'One depth under the arc, so that the edges keep the tang; wants a saw with a stop, and a bad slot '
+                        .'spoils the neck.',
+                ],
             ],
             self::Markers => [
-                ['before', 'before the radius', 'On the flat board the centres are easy to find; the depth has to allow for the radius.'],
-                ['after', 'after the radius', 'No depth problem for dots off the centre; the centres are harder to find on the curve.'],
+                [
+                    'before',
+                    'before the radius',
+                    'On the flat board the centres are easy to find; the depth has to allow for the radius.',
+                ],
+                [
+                    'after',
+                    'after the radius',
+                    'No depth problem for dots off the centre; the centres are harder to find on the curve.',
+                ],
             ],
             self::Frets => [
-                ['on', 'on the neck, after the radius', 'The neck is the support; ends are dressed with the neck’s edge.'],
-                ['off', 'off the neck, before it is glued', 'Ends are easy and the board lies flat under the press; it is then glued with a shaped or padded caul.'],
+                [
+                    'on', 'on the neck, after the radius',
+                    'The neck is the support; ends are dressed with the neck’s edge.',
+                ],
+                [
+                    'off',
+                    'off the neck, before it is glued',
+                    'Ends are easy and the board lies flat under the press; it is then glued with a shaped or padded '
+                        .'caul.',
+                ],
             ],
             self::Carve => [
                 ['after', 'after the radius', 'The square back is the flat reference for board and radius.'],
-                ['before', 'before the board is glued', 'Suits a neck carved by machine; from then on it lies in a cradle.'],
+                [
+                    'before', 'before the board is glued',
+                    'Suits a neck carved by machine; from then on it lies in a cradle.',
+                ],
             ],
             self::LacqueredBoard => [
                 ['cleared', 'before the frets go in', 'A clean film up to the fret, and nothing to mask.'],
-                ['masked', 'after the frets, each masked', 'About an hour and a half more for the masking; film may chip at the fret’s foot.'],
+                [
+                    'masked',
+                    'after the frets, each masked',
+                    'About an hour and a half more for the masking; film may chip at the fret’s foot.',
+                ],
             ],
             self::TunerHoles => [
                 ['after', 'after the headstock is at thickness', 'Clean exits at the finished face.'],
-                ['before', 'before the headstock is cut', 'The blank is still square for the template; the thicknessing may tear at the holes.'],
+                [
+                    'before',
+                    'before the headstock is cut',
+                    'The blank is still square for the template; the thicknessing may tear at the holes.',
+                ],
             ],
             self::BoltHoles => [
-                ['after', 'after the last sanding', 'The last shaping of the heel moves the neck a hair; the holes then fit it.'],
+                [
+                    'after',
+                    'after the last sanding',
+                    'The last shaping of the heel moves the neck a hair; the holes then fit it.',
+                ],
                 ['before', 'before the last sanding', 'Repeatable on a machine; an offset can creep in.'],
             ],
             self::Cutting => [
                 ['everything', 'all parts, measured', 'Nothing is cut to a data sheet that turns out wrong.'],
-                ['timber', 'the timber only', 'The design stays open and can start earlier; each part is still measured before the cut that depends on it.'],
+                [
+                    'timber',
+                    'the timber only',
+                    'The design stays open and can start earlier; each part is still measured before the cut that '
+                        .'depends on it.',
+                ],
             ],
             self::JointGlue => [
                 ['wood-glue', 'wood glue', 'The house’s holds are given for it.'],

@@ -57,9 +57,14 @@ enum AssemblyOperation: string implements TradeOperation
 
     private static function levelFrets(): Entry
     {
-        return new Entry('level, crown, polish frets', Skill::SetUp, [Way::byHand(0.2, 3, Station::SetUpBench, Caution::Dust)],
+        $way = Way::byHand(0.2, 3, Station::SetUpBench, Caution::Dust);
+
+        return new Entry('level, crown, polish frets', Skill::SetUp, [$way],
             growth: new Growth(Driver::Frets, 30),
-            gate: new Gate('no fret rocks', static fn (Inspector $i): array => [$i->atMost('a fret rocks', 'rocker', 'rock')]),
+            gate: new Gate(
+                'no fret rocks',
+                static fn (Inspector $i): array => [$i->atMost('a fret rocks', 'rocker', 'rock')],
+            ),
         );
     }
 
@@ -74,14 +79,18 @@ enum AssemblyOperation: string implements TradeOperation
 
     private static function guide(): Entry
     {
-        return new Entry('zero fret and string guide', Skill::SetUp, [Way::byHand(0, 1.5, Station::SetUpBench, Caution::Dust)],
+        $way = Way::byHand(0, 1.5, Station::SetUpBench, Caution::Dust);
+
+        return new Entry('zero fret and string guide', Skill::SetUp, [$way],
             growth: new Growth(Driver::Strings, 40),
         );
     }
 
     private static function stringUp(): Entry
     {
-        return new Entry('string: relief, action, intonation, pickups', Skill::SetUp, [Way::byHand(0, 1.5, Station::SetUpBench, Caution::Tension)],
+        $way = Way::byHand(0, 1.5, Station::SetUpBench, Caution::Tension);
+
+        return new Entry('string: relief, action, intonation, pickups', Skill::SetUp, [$way],
             hold: Hold::of(48, HoldKind::Tension, Fixture::SettlingRack), growth: new Growth(Driver::Strings, 50),
             gate: new Gate('relief, action, intonation', self::action(...)), needs: [PartGroup::Strings],
             usesUp: [PartGroup::Strings],
@@ -90,7 +99,9 @@ enum AssemblyOperation: string implements TradeOperation
 
     private static function inspect(): Entry
     {
-        return new Entry('second set-up, inspection, photographs, weight', Skill::SetUp, [Way::byHand(0, 1.25, Station::SetUpBench, Caution::Tension)],
+        $way = Way::byHand(0, 1.25, Station::SetUpBench, Caution::Tension);
+
+        return new Entry('second set-up, inspection, photographs, weight', Skill::SetUp, [$way],
             gate: new Gate('everything that was promised, and the weight', self::promised(...)),
         );
     }

@@ -59,7 +59,9 @@ enum BodyOperation: string implements TradeOperation
 
     private static function joint(): Entry
     {
-        return new Entry('joint and glue the body halves', Skill::Bodies, [Way::byHand(0.3, 1, Station::SawAndPlaner, Caution::Machines)],
+        $way = Way::byHand(0.3, 1, Station::SawAndPlaner, Caution::Machines);
+
+        return new Entry('joint and glue the body halves', Skill::Bodies, [$way],
             hold: Hold::of(24, HoldKind::Glue, Fixture::BodyClamps), oneSitting: true, cautions: [Caution::Lifting],
             cutInto: [PartGroup::BodyTimber],
         );
@@ -78,7 +80,9 @@ enum BodyOperation: string implements TradeOperation
 
     private static function layers(): Entry
     {
-        return new Entry('resaw, bookmatch and glue the upper layers', Skill::Bodies, [Way::byHand(0.4, 1.25, Station::SawAndPlaner, Caution::Machines)],
+        $way = Way::byHand(0.4, 1.25, Station::SawAndPlaner, Caution::Machines);
+
+        return new Entry('resaw, bookmatch and glue the upper layers', Skill::Bodies, [$way],
             hold: Hold::of(12, HoldKind::Glue, Fixture::BodyClamps), oneSitting: true,
             growth: new Growth(Driver::Layers, 30), cutInto: [PartGroup::BodyTimber],
         );
@@ -94,7 +98,9 @@ enum BodyOperation: string implements TradeOperation
 
     private static function paths(): Entry
     {
-        return new Entry('wire paths and grounding inside', Skill::Bodies, [Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines)]);
+        $way = Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines);
+
+        return new Entry('wire paths and grounding inside', Skill::Bodies, [$way]);
     }
 
     private static function glueLayers(): Entry
@@ -141,7 +147,9 @@ enum BodyOperation: string implements TradeOperation
 
     private static function wiring(): Entry
     {
-        return new Entry('wiring channels and jack', Skill::Bodies, [Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines)]);
+        $way = Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines);
+
+        return new Entry('wiring channels and jack', Skill::Bodies, [$way]);
     }
 
     private static function binding(): Entry
@@ -171,7 +179,9 @@ enum BodyOperation: string implements TradeOperation
 
     private static function sand(): Entry
     {
-        return new Entry('sand the body 80 to 220', Skill::Bodies, [Way::byHand(0, 3, caution: Caution::Dust)->between(2, 5)]);
+        $way = Way::byHand(0, 3, caution: Caution::Dust)->between(2, 5);
+
+        return new Entry('sand the body 80 to 220', Skill::Bodies, [$way]);
     }
 
     /**

@@ -71,7 +71,9 @@ enum CoatOperation: string implements TradeOperation
         };
     }
 
-    /** Coats on body and neck, how many a day, holds between and after in hours, days to full cure, the window in hours. */
+    /**
+     * Coats on body and neck, how many a day, holds between and after in hours, days to full cure, the window in hours.
+     */
     public function usual(): FinishStandard
     {
         return match ($this) {
@@ -85,7 +87,10 @@ enum CoatOperation: string implements TradeOperation
         };
     }
 
-    /** @return array{string, int, int} name of the share an instrument takes; whole currency units, invented; days to come */
+    /**
+     * @return array{string, int, int} name of the share an instrument takes; whole currency units, invented; days to
+     *   come
+     */
     public function supplies(): array
     {
         return match ($this) {
@@ -106,7 +111,9 @@ enum CoatOperation: string implements TradeOperation
         $h = static fn (int $hours): Duration => Duration::ofHours($hours);
         $least = $window === null ? null : $h($window);
 
-        return new FinishStandard($this->system(), $body, $neck, $aDay, $h($first), $h($between), $h($overnight), $h($cureDays * 24), $least);
+        return new FinishStandard(
+            $this->system(), $body, $neck, $aDay, $h($first), $h($between), $h($overnight), $h($cureDays * 24), $least,
+        );
     }
 
     private static function sprayed(string $name, float $labour, float $hold, Caution $caution): Entry

@@ -37,7 +37,9 @@ enum ElectronicsOperation: string implements TradeOperation
 
     private static function harness(): Entry
     {
-        return new Entry('wire the harness', Skill::Electronics, [Way::byHand(0.2, 2, Station::ElectronicsBench, Caution::Soldering)],
+        $way = Way::byHand(0.2, 2, Station::ElectronicsBench, Caution::Soldering);
+
+        return new Entry('wire the harness', Skill::Electronics, [$way],
             growth: new Growth(Driver::Pickups, 50), needs: [PartGroup::Electronics],
             cutFor: [PartGroup::Electronics],
         );
@@ -52,7 +54,9 @@ enum ElectronicsOperation: string implements TradeOperation
 
     private static function install(): Entry
     {
-        return new Entry('install, tap-test at every switch position', Skill::Electronics, [Way::byHand(0, 0.75, Station::ElectronicsBench, Caution::Soldering)],
+        $way = Way::byHand(0, 0.75, Station::ElectronicsBench, Caution::Soldering);
+
+        return new Entry('install, tap-test at every switch position', Skill::Electronics, [$way],
             growth: new Growth(Driver::Pickups, 50),
             gate: new Gate('tap test at every switch position', self::tapTest(...)), needs: [PartGroup::Pickups],
             usesUp: [PartGroup::Pickups, PartGroup::Electronics],

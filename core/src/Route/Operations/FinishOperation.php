@@ -70,7 +70,9 @@ enum FinishOperation: string implements TradeOperation
 
     private static function burst(): Entry
     {
-        return new Entry('sunburst', Skill::Finish, [Way::byHand(0, 2, Station::SprayBooth, Caution::Solvents)->between(1, 4)],
+        $way = Way::byHand(0, 2, Station::SprayBooth, Caution::Solvents)->between(1, 4);
+
+        return new Entry('sunburst', Skill::Finish, [$way],
             hold: Hold::of(12, HoldKind::Finish, Fixture::HangingRail), oneSitting: true, needs: [PartGroup::Finish],
         );
     }
@@ -78,7 +80,8 @@ enum FinishOperation: string implements TradeOperation
     private static function stain(): Entry
     {
         return new Entry('stain', Skill::Finish, [Way::byHand(0, 0.5, caution: Caution::Solvents)],
-            hold: Hold::of(12, HoldKind::Finish, Fixture::HangingRail), oneSitting: true, cautions: [Caution::Chemicals],
+            hold: Hold::of(12, HoldKind::Finish, Fixture::HangingRail), oneSitting: true,
+            cautions: [Caution::Chemicals],
             needs: [PartGroup::Finish],
         );
     }
@@ -95,12 +98,16 @@ enum FinishOperation: string implements TradeOperation
 
     private static function scuff(): Entry
     {
-        return new Entry('sand in after a missed recoat window', Skill::Finish, [Way::byHand(0, 0.5, caution: Caution::Dust)]);
+        $way = Way::byHand(0, 0.5, caution: Caution::Dust);
+
+        return new Entry('sand in after a missed recoat window', Skill::Finish, [$way]);
     }
 
     private static function neckBack(): Entry
     {
-        return new Entry('rub the back through and oil it', Skill::Finish, [Way::byHand(0, 1, caution: Caution::OilyRags)],
+        $way = Way::byHand(0, 1, caution: Caution::OilyRags);
+
+        return new Entry('rub the back through and oil it', Skill::Finish, [$way],
             hold: Hold::of(24, HoldKind::Finish), needs: [PartGroup::Finish],
         );
     }
@@ -114,7 +121,9 @@ enum FinishOperation: string implements TradeOperation
 
     private static function level(): Entry
     {
-        return new Entry('level the lacquer, 600 to 4000', Skill::Finish, [Way::byHand(0, 1.5, caution: Caution::Dust)]);
+        $way = Way::byHand(0, 1.5, caution: Caution::Dust);
+
+        return new Entry('level the lacquer, 600 to 4000', Skill::Finish, [$way]);
     }
 
     private static function polish(): Entry

@@ -77,7 +77,9 @@ enum FretboardOperation: string implements TradeOperation
             Way::byFile(0.4, 0.25, 'Thin cutters break; the slot is then filled and cut again.'),
         ],
             growth: new Growth(Driver::Frets, 25),
-            setTo: static fn (Specification $s): array => [$s->board->scale->mm, $s->board->slotWidth->mm, $s->board->slotDepth->mm],
+            setTo: static fn (Specification $s): array => [
+                $s->board->scale->mm, $s->board->slotWidth->mm, $s->board->slotDepth->mm,
+            ],
             gate: new Gate('nut to twelfth fret', static fn (Inspector $i): array => [
                 $i->around('nut to twelfth fret', 'long rule', $i->specification->board->scale->mm / 2, 'half-scale'),
             ]),
@@ -111,7 +113,9 @@ enum FretboardOperation: string implements TradeOperation
 
     private static function binding(): Entry
     {
-        return new Entry('bind the fretboard', Skill::Frets, [Way::byHand(0.2, 1.5, Station::FretBench, Caution::Binding)],
+        $way = Way::byHand(0.2, 1.5, Station::FretBench, Caution::Binding);
+
+        return new Entry('bind the fretboard', Skill::Frets, [$way],
             hold: Hold::of(12, HoldKind::Glue), oneSitting: true, growth: new Growth(Driver::BoardBinding, 40),
             needs: [PartGroup::Binding],
         );
@@ -119,14 +123,18 @@ enum FretboardOperation: string implements TradeOperation
 
     private static function glue(): Entry
     {
-        return new Entry('glue the fretboard to the neck', Skill::Frets, [Way::byHand(0.2, 0.75, Station::NeckBench, Caution::Adhesives)],
+        $way = Way::byHand(0.2, 0.75, Station::NeckBench, Caution::Adhesives);
+
+        return new Entry('glue the fretboard to the neck', Skill::Frets, [$way],
             hold: Hold::of(24, HoldKind::Glue, Fixture::FlatBeam), oneSitting: true,
         );
     }
 
     private static function sideMarkers(): Entry
     {
-        return new Entry('side markers', Skill::Frets, [Way::byHand(0.2, 0.75, Station::FretBench, Caution::Adhesives)]);
+        $way = Way::byHand(0.2, 0.75, Station::FretBench, Caution::Adhesives);
+
+        return new Entry('side markers', Skill::Frets, [$way]);
     }
 
     private static function radius(): Entry
@@ -142,7 +150,10 @@ enum FretboardOperation: string implements TradeOperation
             growth: new Growth(Driver::BoardWidth, 40),
             setTo: static fn (Specification $s): array => [$s->board->radius->mm, $s->board->radiusEnd->mm],
             gate: new Gate('light under the radius gauge', static fn (Inspector $i): array => [
-                $i->atMost('light under the gauge', 'radius gauge '.$i->specification->board->radius->inMillimetres(0), 'radius-light'),
+                $i->atMost(
+                    'light under the gauge', 'radius gauge '.$i->specification->board->radius->inMillimetres(0),
+                    'radius-light',
+                ),
             ]),
         );
     }
@@ -170,7 +181,10 @@ enum FretboardOperation: string implements TradeOperation
         ],
             growth: new Growth(Driver::Frets, 20),
             setTo: static fn (Specification $s): array => [$s->board->crownWidth->mm, $s->board->tangDepth->mm],
-            gate: new Gate('no fret rocks', static fn (Inspector $i): array => [$i->atMost('a fret rocks', 'rocker', 'rock')]),
+            gate: new Gate(
+                'no fret rocks',
+                static fn (Inspector $i): array => [$i->atMost('a fret rocks', 'rocker', 'rock')],
+            ),
             needs: [PartGroup::FretWire], usesUp: [PartGroup::FretWire],
         );
     }

@@ -16,7 +16,10 @@ use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
 use Regimen\Route\Standards\Tool;
 
-/** The headstock: how it gets its angle, its width, its thickness and its holes. Figures are common practice without a single source. */
+/**
+ * The headstock: how it gets its angle, its width, its thickness and its holes. Figures are common practice without a
+ * single source.
+ */
 enum HeadstockOperation: string implements TradeOperation
 {
     case Construct = 'neck.headstock';
@@ -47,31 +50,41 @@ enum HeadstockOperation: string implements TradeOperation
 
     private static function construct(): Entry
     {
-        return new Entry('headstock angle and scarf', Skill::Necks, [Way::byHand(0.3, 1.25, Station::NeckBench, Caution::Adhesives)],
+        $way = Way::byHand(0.3, 1.25, Station::NeckBench, Caution::Adhesives);
+
+        return new Entry('headstock angle and scarf', Skill::Necks, [$way],
             hold: Hold::of(12, HoldKind::Glue, Fixture::HeadstockClamps), oneSitting: true,
         );
     }
 
     private static function sawAngle(): Entry
     {
-        return new Entry('saw the headstock’s angle', Skill::Necks, [Way::byHand(0.3, 0.75, Station::SawAndPlaner, Caution::Machines)]);
+        $way = Way::byHand(0.3, 0.75, Station::SawAndPlaner, Caution::Machines);
+
+        return new Entry('saw the headstock’s angle', Skill::Necks, [$way]);
     }
 
     private static function stepDown(): Entry
     {
-        return new Entry('step the headstock down', Skill::Necks, [Way::byHand(0.3, 0.5, Station::SawAndPlaner, Caution::Machines)]);
+        $way = Way::byHand(0.3, 0.5, Station::SawAndPlaner, Caution::Machines);
+
+        return new Entry('step the headstock down', Skill::Necks, [$way]);
     }
 
     private static function wings(): Entry
     {
-        return new Entry('headstock wings', Skill::Necks, [Way::byHand(0.2, 0.75, Station::NeckBench, Caution::Adhesives)],
+        $way = Way::byHand(0.2, 0.75, Station::NeckBench, Caution::Adhesives);
+
+        return new Entry('headstock wings', Skill::Necks, [$way],
             hold: Hold::of(12, HoldKind::Glue, Fixture::HeadstockClamps), oneSitting: true,
         );
     }
 
     private static function veneer(): Entry
     {
-        return new Entry('headstock veneer', Skill::Necks, [Way::byHand(0.2, 0.5, Station::NeckBench, Caution::Adhesives)],
+        $way = Way::byHand(0.2, 0.5, Station::NeckBench, Caution::Adhesives);
+
+        return new Entry('headstock veneer', Skill::Necks, [$way],
             hold: Hold::of(12, HoldKind::Glue, Fixture::HeadstockClamps), oneSitting: true,
         );
     }

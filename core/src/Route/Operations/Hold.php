@@ -11,8 +11,12 @@ use Regimen\Units\Duration;
 /** What an operation leaves alone afterwards: how long at 20 °C, why, and which fixtures that keeps occupied. */
 final readonly class Hold
 {
-    private function __construct(public Duration $time, public HoldKind $kind, public ?Fixture $fixture, public int $fixtures)
-    {
+    private function __construct(
+        public Duration $time,
+        public HoldKind $kind,
+        public ?Fixture $fixture,
+        public int $fixtures,
+    ) {
     }
 
     /** @param  float  $hours  clock time at 20 °C */

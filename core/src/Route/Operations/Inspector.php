@@ -13,8 +13,11 @@ use Regimen\Units\Length;
 /** What a gate measures against: one instrument worked out, and what the house tolerates. */
 final readonly class Inspector
 {
-    private function __construct(public Workings $workings, private Tolerances $tolerances, public Specification $specification)
-    {
+    private function __construct(
+        public Workings $workings,
+        private Tolerances $tolerances,
+        public Specification $specification,
+    ) {
     }
 
     public static function of(Workings $workings, Tolerances $tolerances): self
@@ -36,9 +39,16 @@ final readonly class Inspector
         return $this->tolerances->value($key);
     }
 
-    public function around(string $subject, string $tool, Length|float $value, string $tolerance, string $unit = 'mm'): Target
-    {
-        return Target::around($subject, $tool, $value instanceof Length ? $value->mm : $value, $this->tolerance($tolerance), $unit);
+    public function around(
+        string $subject,
+        string $tool,
+        Length|float $value,
+        string $tolerance,
+        string $unit = 'mm',
+    ): Target {
+        return Target::around(
+            $subject, $tool, $value instanceof Length ? $value->mm : $value, $this->tolerance($tolerance), $unit,
+        );
     }
 
     public function atMost(string $subject, string $tool, string $tolerance): Target

@@ -84,7 +84,9 @@ enum JointOperation: string implements TradeOperation
 
     private static function wings(): Entry
     {
-        return new Entry('glue the wings to the neck', Skill::Joints, [Way::byHand(0.3, 1.25, caution: Caution::Adhesives)],
+        $way = Way::byHand(0.3, 1.25, caution: Caution::Adhesives);
+
+        return new Entry('glue the wings to the neck', Skill::Joints, [$way],
             hold: Hold::of(24, HoldKind::Glue, Fixture::BodyClamps, 2), oneSitting: true,
             gate: new Gate('centre line', static fn (Inspector $i): array => [self::centreLine($i)]),
         );
@@ -92,7 +94,9 @@ enum JointOperation: string implements TradeOperation
 
     private static function bridge(): Entry
     {
-        return new Entry('bridge position and holes', Skill::Joints, [Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines)],
+        $way = Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines);
+
+        return new Entry('bridge position and holes', Skill::Joints, [$way],
             gate: new Gate('nut to saddle line', self::saddleLine(...)), needs: [PartGroup::Bridge],
             cutFor: [PartGroup::Bridge],
         );
@@ -100,7 +104,9 @@ enum JointOperation: string implements TradeOperation
 
     private static function screws(): Entry
     {
-        return new Entry('drill and fit the neck screws', Skill::Joints, [Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines)],
+        $way = Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines);
+
+        return new Entry('drill and fit the neck screws', Skill::Joints, [$way],
             growth: new Growth(Driver::Fasteners, 50), needs: [PartGroup::NeckScrews],
             usesUp: [PartGroup::NeckScrews],
         );
@@ -108,7 +114,9 @@ enum JointOperation: string implements TradeOperation
 
     private static function inserts(): Entry
     {
-        return new Entry('inserts and bolts', Skill::Joints, [Way::byHand(0.2, 1, Station::DrillPress, Caution::Machines)],
+        $way = Way::byHand(0.2, 1, Station::DrillPress, Caution::Machines);
+
+        return new Entry('inserts and bolts', Skill::Joints, [$way],
             growth: new Growth(Driver::Fasteners, 50), needs: [PartGroup::NeckScrews],
             usesUp: [PartGroup::NeckScrews],
         );
@@ -116,12 +124,16 @@ enum JointOperation: string implements TradeOperation
 
     private static function dryFit(): Entry
     {
-        return new Entry('dry-fit all hardware, two outer strings', Skill::Joints, [Way::byHand(0, 1.5, caution: Caution::Tension)]);
+        $way = Way::byHand(0, 1.5, caution: Caution::Tension);
+
+        return new Entry('dry-fit all hardware, two outer strings', Skill::Joints, [$way]);
     }
 
     private static function glueNeck(): Entry
     {
-        return new Entry('glue the neck in, blend the heel', Skill::Joints, [Way::byHand(0.2, 1.5, caution: Caution::Adhesives)],
+        $way = Way::byHand(0.2, 1.5, caution: Caution::Adhesives);
+
+        return new Entry('glue the neck in, blend the heel', Skill::Joints, [$way],
             hold: Hold::of(24, HoldKind::Glue, Fixture::JointClamp), oneSitting: true,
         );
     }

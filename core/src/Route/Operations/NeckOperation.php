@@ -88,7 +88,9 @@ enum NeckOperation: string implements TradeOperation
 
     private static function laminate(): Entry
     {
-        return new Entry('laminate the neck blank', Skill::Necks, [Way::byHand(0.3, 1, Station::SawAndPlaner, Caution::Adhesives)],
+        $way = Way::byHand(0.3, 1, Station::SawAndPlaner, Caution::Adhesives);
+
+        return new Entry('laminate the neck blank', Skill::Necks, [$way],
             hold: Hold::of(24, HoldKind::Glue, Fixture::NeckClamps), oneSitting: true,
             growth: new Growth(Driver::Laminations, 40), needs: [PartGroup::NeckTimber],
             cutInto: [PartGroup::NeckTimber],
@@ -97,7 +99,9 @@ enum NeckOperation: string implements TradeOperation
 
     private static function rods(): Entry
     {
-        return new Entry('stiffening rods', Skill::Necks, [Way::byHand(0.3, 0.75, Station::RouterTable, Caution::Adhesives)],
+        $way = Way::byHand(0.3, 0.75, Station::RouterTable, Caution::Adhesives);
+
+        return new Entry('stiffening rods', Skill::Necks, [$way],
             hold: Hold::of(18, HoldKind::Glue, Fixture::NeckClamps), oneSitting: true,
             needs: [PartGroup::StiffeningRods],
         );
@@ -105,21 +109,27 @@ enum NeckOperation: string implements TradeOperation
 
     private static function roughAndRest(): Entry
     {
-        return new Entry('rough the shaft, let it rest', Skill::Necks, [Way::byHand(0.2, 0.75, Station::SawAndPlaner, Caution::Machines)],
+        $way = Way::byHand(0.2, 0.75, Station::SawAndPlaner, Caution::Machines);
+
+        return new Entry('rough the shaft, let it rest', Skill::Necks, [$way],
             hold: Hold::of(240, HoldKind::Rest),
         );
     }
 
     private static function recheck(): Entry
     {
-        return new Entry('check the rested shaft, flatten again', Skill::Necks, [Way::byHand(0, 0.5, Station::SawAndPlaner, Caution::Machines)],
+        $way = Way::byHand(0, 0.5, Station::SawAndPlaner, Caution::Machines);
+
+        return new Entry('check the rested shaft, flatten again', Skill::Necks, [$way],
             gate: new Gate('bow and twist', self::straight(...)),
         );
     }
 
     private static function rough(): Entry
     {
-        return new Entry('rough the shaft', Skill::Necks, [Way::byHand(0.2, 0.75, Station::SawAndPlaner, Caution::Machines)]);
+        $way = Way::byHand(0.2, 0.75, Station::SawAndPlaner, Caution::Machines);
+
+        return new Entry('rough the shaft', Skill::Necks, [$way]);
     }
 
     private static function outline(): Entry
@@ -180,7 +190,9 @@ enum NeckOperation: string implements TradeOperation
     {
         $neck = $inspector->specification->neck;
         $targets = [
-            $inspector->around('thickness at the first fret, board included', 'caliper', $neck->thicknessFirst, 'thickness'),
+            $inspector->around(
+                'thickness at the first fret, board included', 'caliper', $neck->thicknessFirst, 'thickness',
+            ),
             $inspector->around('thickness at the twelfth', 'caliper', $neck->thicknessTwelfth, 'thickness'),
         ];
         if ($neck->rodLength->mm > 0) {

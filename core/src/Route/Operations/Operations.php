@@ -59,7 +59,9 @@ final class Operations
     {
         $cuts = static fn (Entry $entry): bool => in_array($part, [...$entry->cutFor, ...$entry->cutInto], true);
 
-        return array_values(array_filter(self::all(), static fn (TradeOperation $one): bool => $cuts(self::entry($one))));
+        return array_values(
+            array_filter(self::all(), static fn (TradeOperation $one): bool => $cuts(self::entry($one))),
+        );
     }
 
     /** The operation that orders a part; null for what is taken from the shelf. */

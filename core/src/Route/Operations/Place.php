@@ -7,7 +7,10 @@ namespace Regimen\Route\Operations;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Standards\Piece;
 
-/** Where an operation stands that needs no rule of its own: on which instruments, on which pieces, behind and ahead of what. */
+/**
+ * Where an operation stands that needs no rule of its own: on which instruments, on which pieces, behind and ahead of
+ * what.
+ */
 final readonly class Place
 {
     /**

@@ -12,7 +12,10 @@ use Regimen\Route\Standards\Skill;
 use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
 
-/** What comes before the first cut: brief, drawing, parts and timber. Figures are common practice without a single source. */
+/**
+ * What comes before the first cut: brief, drawing, parts and timber. Figures are common practice without a single
+ * source.
+ */
 enum PreparationOperation: string implements TradeOperation
 {
     case Agree = 'brief.agree';
@@ -87,7 +90,9 @@ enum PreparationOperation: string implements TradeOperation
     {
         $other = [...PartGroup::timber(), PartGroup::Consumables];
 
-        return array_values(array_filter(PartGroup::cases(), static fn (PartGroup $part): bool => ! in_array($part, $other, true)));
+        return array_values(
+            array_filter(PartGroup::cases(), static fn (PartGroup $part): bool => ! in_array($part, $other, true)),
+        );
     }
 
     private static function seen(string $what): Target

@@ -6,7 +6,9 @@ namespace Regimen\Route\Operations;
 
 use Regimen\Parts\PartGroup;
 
-/** The key of one step on a route: an operation's own, or that of a step which is done once for each of several things. */
+/**
+ * The key of one step on a route: an operation's own, or that of a step which is done once for each of several things.
+ */
 final readonly class StepKey
 {
     private function __construct(public string $text)

@@ -11,7 +11,8 @@ use Regimen\Units\Duration;
 
 /**
  * What a new shop starts from: the default operations for one instrument made by hand with templates. All figures are
- * common practice without a single source, and defaults that the shop can change. Hours by another way than the usual one
+ * common practice without a single source, and defaults that the shop can change. Hours by another way than the usual
+ * one
  * are the trade's where the trade gives them (radius, frets, carving) and house guesses otherwise.
  */
 final class TradeStandards
@@ -40,8 +41,10 @@ final class TradeStandards
     {
         return new Standard(
             (string) $operation->value, $entry->name, $operation->stage(), $way->setUp, $way->labour,
-            $entry->hold->time ?? Duration::zero(), $entry->skill, $way->station?->value, $entry->hold?->fixture?->value,
-            $entry->hold->fixtures ?? 1, $entry->oneSitting, $way->caution, $entry->hold?->kind, $way->tool, $way->words,
+            $entry->hold->time ?? Duration::zero(), $entry->skill, $way->station?->value,
+            $entry->hold?->fixture?->value,
+            $entry->hold->fixtures ?? 1, $entry->oneSitting, $way->caution, $entry->hold?->kind, $way->tool,
+            $way->words,
             $entry->growth?->driver, $entry->growth->fixedPercent ?? Standard::USUAL_SHARE, $way->risk, $usual,
         );
     }

@@ -16,11 +16,18 @@ use Regimen\Route\Standards\UnknownStandard;
 /** Derives a build's route from its specification, its methods and the house standards, rule by rule. */
 final readonly class RoutePlanner
 {
-    /** Rules that answer a question, and whether in another than the trade's usual way: those give way where two rules clash. */
+    /**
+     * Rules that answer a question, and whether in another than the trade's usual way: those give way where two rules
+     * clash.
+     */
     private const SCHOOLS = [
-        Fretboard\SlotsBeforeGlueing::class => false, Fretboard\SlotsAfterGlueing::class => true, Fretboard\SlotsAfterRadius::class => true, Fretboard\MarkersBeforeRadius::class => false, Fretboard\MarkersAfterRadius::class => true,
-        Fretboard\FrettedOnTheNeck::class => false, Fretboard\FrettedOffTheNeck::class => true, Neck\CarvedAfterRadius::class => false, Neck\CarvedBeforeGlueing::class => true,
-        Finish\ClearedBeforeFretting::class => false, Finish\MaskedFrets::class => true, Headstock\TunerHolesAfter::class => false, Headstock\TunerHolesBefore::class => true,
+        Fretboard\SlotsBeforeGlueing::class => false, Fretboard\SlotsAfterGlueing::class => true,
+        Fretboard\SlotsAfterRadius::class => true, Fretboard\MarkersBeforeRadius::class => false,
+        Fretboard\MarkersAfterRadius::class => true,
+        Fretboard\FrettedOnTheNeck::class => false, Fretboard\FrettedOffTheNeck::class => true,
+        Neck\CarvedAfterRadius::class => false, Neck\CarvedBeforeGlueing::class => true,
+        Finish\ClearedBeforeFretting::class => false, Finish\MaskedFrets::class => true,
+        Headstock\TunerHolesAfter::class => false, Headstock\TunerHolesBefore::class => true,
         Joint\BoltHolesAfterSanding::class => false, Joint\BoltHolesBeforeSanding::class => true,
     ];
 

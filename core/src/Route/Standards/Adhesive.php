@@ -6,7 +6,9 @@ namespace Regimen\Route\Standards;
 
 use Regimen\Units\Duration;
 
-/** What is glued with, and how long it is left under its clamps at 20 °C (common practice; the data sheet comes first). */
+/**
+ * What is glued with, and how long it is left under its clamps at 20 °C (common practice; the data sheet comes first).
+ */
 enum Adhesive: string
 {
     case WoodGlue = 'wood-glue';

@@ -31,7 +31,12 @@ enum Caution: string
      */
     public static function together(array $cautions): array
     {
-        $words = array_values(array_map(static fn (self $caution): string => trim(str_replace(self::CLOSING, '', $caution->words())), $cautions));
+        $words = array_values(
+            array_map(
+                static fn (self $caution): string => trim(str_replace(self::CLOSING, '', $caution->words())),
+                $cautions,
+            ),
+        );
 
         return $words === [] ? [] : [...$words, self::CLOSING];
     }
@@ -39,14 +44,18 @@ enum Caution: string
     public function words(): string
     {
         return match ($this) {
-            self::Machines => 'Eye and hearing protection, no gloves or loose sleeves, the work held by a jig or clamp, small passes against the cutter, unplug to change bits.',
+            self::Machines => 'Eye and hearing protection, no gloves or loose sleeves, the work held by a jig or clamp, '
+                .'small passes against the cutter, unplug to change bits.',
             self::Dust => 'Extraction and respirator; several tropical timbers sensitise, and shell dust is harmful: cut it wet.',
             self::Solvents => 'Ignition sources out, explosion-proof extraction, respirator; booth rules are the fire authority’s.',
-            self::OilyRags => 'Oily rags can ignite by themselves: dry them flat outdoors or keep them in water in a closed metal can.',
+            self::OilyRags => 'Oily rags can ignite by themselves: dry them flat outdoors or keep them in water in a '
+                .'closed metal can.',
             self::Adhesives => 'Gloves and air with superglue, epoxy and accelerators.',
             self::Soldering => 'Lead and fumes: extraction, and wash your hands. Mains wiring is for a licensed person.',
-            self::Binding => 'Celluloid burns fiercely: heat guns, flames and solvents apart from it; gloves and air with its cement.',
-            self::Isocyanates => 'Two-part finishes carry isocyanates: air supplied from outside, not a filter, gloves and skin covered, nobody else in the room.',
+            self::Binding => 'Celluloid burns fiercely: heat guns, flames and solvents apart from it; gloves and air '
+                .'with its cement.',
+            self::Isocyanates => 'Two-part finishes carry isocyanates: air supplied from outside, not a filter, gloves '
+                .'and skin covered, nobody else in the room.',
             self::Shell => 'Shell and bone dust is harmful: cut it wet, with extraction and respirator.',
             self::Superglue => 'Superglue and its accelerator: gloves, air, eyes covered; under a UV lamp the eyes too.',
             self::Sensitising => 'The dust of this timber sensitises many people: extraction, respirator, skin covered.',

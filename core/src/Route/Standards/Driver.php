@@ -83,6 +83,8 @@ enum Driver: string
 
     private static function dots(Specification $s): float
     {
-        return (float) (count(FretMarkers::of($s)->places()) * ($s->board->markers === MarkerShape::Block ? self::DOTS_A_BLOCK : 1));
+        return (float) (
+            count(FretMarkers::of($s)->places()) * ($s->board->markers === MarkerShape::Block ? self::DOTS_A_BLOCK : 1)
+        );
     }
 }

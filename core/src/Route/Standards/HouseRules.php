@@ -11,8 +11,11 @@ use Regimen\Route\Air\SprayLimits;
 final readonly class HouseRules
 {
     /** @param  array<string, float>  $glueShares  length of a hold, as a share of the standard, by adhesive */
-    public function __construct(public SprayLimits $spraying, public Tolerances $tolerances, private array $glueShares = [])
-    {
+    public function __construct(
+        public SprayLimits $spraying,
+        public Tolerances $tolerances,
+        private array $glueShares = [],
+    ) {
     }
 
     public static function usual(): self

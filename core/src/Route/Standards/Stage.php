@@ -36,7 +36,9 @@ enum Stage: string
         return in_array($this, [self::Brief, self::Design, self::Parts], true);
     }
 
-    /** Which of the three thin layers of a build's strip in time the stage belongs to; null for the whole instrument. */
+    /**
+     * Which of the three thin layers of a build's strip in time the stage belongs to; null for the whole instrument.
+     */
     public function ply(): ?int
     {
         return match ($this) {

@@ -20,7 +20,10 @@ final readonly class ThreePoint
     /** Three quarters at best and seven quarters at worst, where nobody knows better (house convention). */
     public static function around(Duration $likely): self
     {
-        return new self(Duration::ofMinutes((int) floor($likely->minutes * 0.75)), $likely, Duration::ofMinutes((int) ceil($likely->minutes * 1.75)));
+        return new self(
+            Duration::ofMinutes((int) floor($likely->minutes * 0.75)), $likely,
+            Duration::ofMinutes((int) ceil($likely->minutes * 1.75)),
+        );
     }
 
     public function times(float $factor): self
@@ -32,7 +35,9 @@ final readonly class ThreePoint
 
     public function plus(self $other): self
     {
-        return new self($this->best->plus($other->best), $this->likely->plus($other->likely), $this->worst->plus($other->worst));
+        return new self(
+            $this->best->plus($other->best), $this->likely->plus($other->likely), $this->worst->plus($other->worst),
+        );
     }
 
     /** P5: (o + 4m + p)/6, in hours. */

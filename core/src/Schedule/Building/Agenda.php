@@ -21,7 +21,8 @@ final class Agenda
      *
      * @param  int  $work  in minutes, above zero
      * @param  bool  $oneSitting  whether it has to lie within one stretch
-     * @return array{int, string|null}|null the gap's first working minute, and the activity that ends there if one had to be waited for; null if no stretch is long enough
+     * @return array{int, string|null}|null the gap's first working minute, and the activity that ends there if one had
+     *   to be waited for; null if no stretch is long enough
      */
     public function gap(int $instant, int $work, bool $oneSitting): ?array
     {

@@ -25,7 +25,10 @@ final class Builder
     /** So often coats are held back before the sanding is taken. */
     private const TRIES = 4;
 
-    /** A person who is away for longer, in minutes, is what is really waited for; a night or a weekend is not worth a word. */
+    /**
+     * A person who is away for longer, in minutes, is what is really waited for; a night or a weekend is not worth a
+     * word.
+     */
     private const LONG_AWAY = 4_320;
 
     private readonly Workforce $people;
@@ -68,7 +71,10 @@ final class Builder
         return count($other->missedPins($problem)) < count($missed) ? $other : $plan;
     }
 
-    /** @param  list<Activity>|null  $order  every predecessor before its successors; the usual priority if none is given */
+    /**
+     * @param  list<Activity>|null  $order  every predecessor before its successors; the usual priority if none is
+     *   given
+     */
     public static function plan(Problem $problem, ?array $order = null): Plan
     {
         if ($order === null) {
@@ -115,7 +121,11 @@ final class Builder
         }
         try {
             match (true) {
-                $activity->holdUntil !== null => $this->assign($activity, new Spot(null, 0, 0, $this->problem->now, $this->problem->now, Reason::started()), max($activity->holdUntil, $this->problem->now)),
+                $activity->holdUntil !== null => $this->assign(
+                    $activity,
+                    new Spot(null, 0, 0, $this->problem->now, $this->problem->now, Reason::started()),
+                    max($activity->holdUntil, $this->problem->now),
+                ),
                 $activity->startedAt !== null => $this->continue($activity),
                 default => $this->begin($activity),
             };
@@ -139,14 +149,16 @@ final class Builder
         }
 
         return $activity->work > 0 && $this->people->able($activity) === []
-            ? "Nobody who works in the shop has the skill “{$activity->skill}”. Give it to someone under People, or give somebody who has it working hours."
+            ? "Nobody who works in the shop has the skill “{$activity->skill}”. Give it to someone under People, or "
+                .'give somebody who has it working hours.'
             : null;
     }
 
     /** Work under way goes on with the person who began it, on whatever it occupies already. */
     private function continue(Activity $activity): void
     {
-        [$from, $reason] = $this->site->down($activity, $this->problem->now) ?? [$this->problem->now, Reason::started()];
+        [$from, $reason] = $this->site->down($activity, $this->problem->now)
+            ?? [$this->problem->now, Reason::started()];
         $found = $activity->work === 0 ? null : $this->people->earliest($activity, $from, $activity->work);
         // It goes on at the first working minute, but what it occupies it occupies from now on.
         $this->assign($activity, $found === null
@@ -161,7 +173,8 @@ final class Builder
         $missed = $this->missed($activity, $spot->start);
         for ($sanding = 0; self::sanding($missed) > $sanding;) {
             $sanding = self::sanding($missed);
-            // Not before where it was missed: begun in time nothing would have to be sanded. With the sanding it may be somebody
+            // Not before where it was missed: begun in time nothing would have to be sanded. With the sanding it may be
+            // somebody
             // else's, wait for something else, and miss another window.
             $spot = $this->search($activity, $spot->start, $spot->reason, $activity->work + $sanding);
             $missed = $this->missed($activity, $spot->start);
@@ -183,7 +196,10 @@ final class Builder
         return array_sum(array_map(static fn (Window $window): int => $window->sanding, $missed));
     }
 
-    /** @return array{Spot, int, string, string}|null where it could go on with a set-up that stands: the place, since when, whose, on which station */
+    /**
+     * @return array{Spot, int, string, string}|null where it could go on with a set-up that stands: the place, since
+     *   when, whose, on which station
+     */
     private function shared(Activity $activity, Spot $alone, int $from, Reason $reason, int $sanding): ?array
     {
         $setUp = $activity->setUp;
@@ -192,7 +208,9 @@ final class Builder
             return null;
         }
         $work = $activity->work + $sanding - $setUp->minutes;
-        $search = fn (int $instant, string $before): Spot => $this->search($activity, $instant, $instant > $from ? Reason::setUp($station, $before) : $reason, $work);
+        $search = fn (int $instant, string $before): Spot => $this->search(
+            $activity, $instant, $instant > $from ? Reason::setUp($station, $before) : $reason, $work,
+        );
         $found = $this->setUps->shared($setUp, $station, $from, $alone->end, $search);
 
         return $found === null ? null : [...$found, $station];
@@ -201,7 +219,9 @@ final class Builder
     /** @return list<Window> that have closed by an instant */
     private function missed(Activity $activity, int $start): array
     {
-        return array_values(array_filter($activity->windows, fn (Window $window): bool => $start > $this->closing($window)));
+        return array_values(
+            array_filter($activity->windows, fn (Window $window): bool => $start > $this->closing($window)),
+        );
     }
 
     private function search(Activity $activity, int $from, Reason $reason, int $work): Spot
@@ -214,7 +234,10 @@ final class Builder
             if ($taken === null) {
                 return $found === null
                     ? new Spot(null, 0, 0, $start, $end, $reason)
-                    : new Spot($found[0], $found[1], $found[2], $start, $end, self::binding($reason, $found[4], $start - $from));
+                    : new Spot(
+                        $found[0], $found[1], $found[2], $start, $end,
+                        self::binding($reason, $found[4], $start - $from),
+                    );
             }
             [$from, $reason] = $taken;
         }
@@ -224,7 +247,11 @@ final class Builder
     {
         return match (true) {
             $personWasBusyWith !== null => Reason::person($personWasBusyWith),
-            $later > 0 && $reason->kind === ReasonKind::Now, $later > self::LONG_AWAY && in_array($reason->kind, [ReasonKind::Link, ReasonKind::Resource], true) => Reason::calendar($reason->activity),
+            $later > 0 && $reason->kind === ReasonKind::Now,
+            $later > self::LONG_AWAY
+                && in_array(
+                    $reason->kind, [ReasonKind::Link, ReasonKind::Resource], true,
+                ) => Reason::calendar($reason->activity),
             default => $reason,
         };
     }
@@ -241,10 +268,20 @@ final class Builder
     }
 
     /** @param  list<Window>  $missed */
-    private function assign(Activity $activity, Spot $spot, ?int $finish = null, ?string $sharesSetUpOf = null, array $missed = []): void
-    {
+    private function assign(
+        Activity $activity,
+        Spot $spot,
+        ?int $finish = null,
+        ?string $sharesSetUpOf = null,
+        array $missed = [],
+    ): void {
         $spot->agenda?->book($spot->gap, $spot->work, $activity->id);
-        $assignment = new Assignment($activity->id, $activity->isUnderWay() && $spot->agenda === null ? $this->problem->now : $spot->start, $spot->end, $finish ?? $spot->end + $activity->hold, $spot->agenda === null ? $activity->worker : $spot->agenda->worker->id, $spot->reason, $spot->work, $sharesSetUpOf, $missed);
+        $assignment = new Assignment(
+            $activity->id, $activity->isUnderWay() && $spot->agenda === null ? $this->problem->now : $spot->start,
+            $spot->end, $finish ?? $spot->end + $activity->hold,
+            $spot->agenda === null ? $activity->worker : $spot->agenda->worker->id, $spot->reason, $spot->work,
+            $sharesSetUpOf, $missed,
+        );
         $this->site->book($activity, $assignment, $activity->isUnderWay() ? $this->problem->now : $spot->start);
         if ($activity->setUp !== null) {
             $this->setUps->stands($activity->setUp, $this->site->station($activity->setUp), $spot->end, $activity->id);

@@ -33,16 +33,27 @@ final readonly class Load
         $planned = $needed = array_fill(0, count($bounds) - 1, 0);
         $there = [];
         for ($index = 0; $index < count($bounds) - 1; $index++) {
-            $there[] = $worker->calendar->between(max($bounds[$index], $problem->now), max($bounds[$index + 1], $problem->now));
+            $there[] = $worker->calendar->between(
+                max($bounds[$index], $problem->now), max($bounds[$index + 1], $problem->now),
+            );
         }
         foreach ($plan->assignments as $id => $one) {
             if ($one->worker !== $worker->id || $one->work === 0) {
                 continue;
             }
-            // Labour over a night leaves room for something short in between: what it takes is its own minutes, in order.
+            // Labour over a night leaves room for something short in between: what it takes is its own minutes, in
+            // order.
             $left = $one->work;
             foreach (array_keys($planned) as $index) {
-                $within = min($left, max(0, $worker->calendar->between(max($one->start, $bounds[$index]), min($one->workEnd, $bounds[$index + 1]))));
+                $within = min(
+                    $left,
+                    max(
+                        0,
+                        $worker->calendar->between(
+                            max($one->start, $bounds[$index]), min($one->workEnd, $bounds[$index + 1]),
+                        ),
+                    ),
+                );
                 $planned[$index] += $within;
                 $left -= $within;
             }
@@ -57,11 +68,19 @@ final readonly class Load
 
     /**
      * @param  list<int>  $bounds
-     * @param  Calendar|null  $hours  of the shop, for what is only used while somebody works at it; by the clock if none is given
+     * @param  Calendar|null  $hours  of the shop, for what is only used while somebody works at it; by the clock if
+     *   none is given
      */
-    public static function ofResource(string $resource, Problem $problem, Plan $plan, array $bounds, ?Calendar $hours = null): self
-    {
-        $within = static fn (int $from, int $to, int $begin, int $end): int => $hours === null || $to <= $from ? self::within($from, $to, $begin, $end) : max(0, $hours->between(max($from, $begin), max(min($to, $end), max($from, $begin))));
+    public static function ofResource(
+        string $resource,
+        Problem $problem,
+        Plan $plan,
+        array $bounds,
+        ?Calendar $hours = null,
+    ): self {
+        $within = static fn (int $from, int $to, int $begin, int $end): int => $hours === null || $to <= $from
+            ? self::within($from, $to, $begin, $end)
+            : max(0, $hours->between(max($from, $begin), max(min($to, $end), max($from, $begin))));
         $latest = Priority::keys($problem);
         $capacity = $problem->capacities[$resource] ?? 0;
         $planned = $needed = $there = [];
@@ -69,7 +88,9 @@ final readonly class Load
             $begin = max($bounds[$index], $problem->now);
             $down = 0;
             foreach ($problem->outages as $outage) {
-                $down += $outage->resource === $resource ? $within($outage->from, $outage->to, $begin, $bounds[$index + 1]) : 0;
+                $down += $outage->resource === $resource
+                    ? $within($outage->from, $outage->to, $begin, $bounds[$index + 1])
+                    : 0;
             }
             $there[] = $capacity * max(0, $within($begin, $bounds[$index + 1], $begin, $bounds[$index + 1]) - $down);
             $planned[] = $needed[] = 0;
@@ -82,8 +103,10 @@ final readonly class Load
                 $to = $demand->throughHold ? $one->finish : $one->workEnd;
                 $from = max($problem->now, $latest[$id]);
                 foreach (array_keys($there) as $index) {
-                    $planned[$index] += $demand->quantity * $within($one->start, $to, $bounds[$index], $bounds[$index + 1]);
-                    $needed[$index] += $demand->quantity * $within($from, $from + $to - $one->start, $bounds[$index], $bounds[$index + 1]);
+                    $planned[$index] += $demand->quantity
+                        * $within($one->start, $to, $bounds[$index], $bounds[$index + 1]);
+                    $needed[$index] += $demand->quantity
+                        * $within($from, $from + $to - $one->start, $bounds[$index], $bounds[$index + 1]);
                 }
             }
         }

@@ -32,8 +32,10 @@ final class Priority
     }
 
     /**
-     * The smallest key first, as far as links allow; a later round only after the earlier ones. Before all of them what is
-     * under way, then what was told before and is kept, then what has to go ahead. A coat whose window is open follows the
+     * The smallest key first, as far as links allow; a later round only after the earlier ones. Before all of them what
+     * is
+     * under way, then what was told before and is kept, then what has to go ahead. A coat whose window is open follows
+     * the
      * one under it at once.
      *
      * @param  array<string, int>  $keys
@@ -118,7 +120,9 @@ final class Priority
             $due = ($problem->dues[$activity->build] ?? new Due(null))->instant ?? $problem->now + self::NO_HURRY;
             $start[$id] = min($finish[$id] ?? $due, $due) - $activity->hold - (int) ceil($activity->work * $stretch);
             foreach ($activity->predecessors as $predecessor) {
-                $finish[$predecessor->activity] = min($finish[$predecessor->activity] ?? PHP_INT_MAX, $start[$id] - $predecessor->lag);
+                $finish[$predecessor->activity] = min(
+                    $finish[$predecessor->activity] ?? PHP_INT_MAX, $start[$id] - $predecessor->lag,
+                );
             }
         }
 
@@ -132,6 +136,8 @@ final class Priority
             return 1.0;
         }
 
-        return array_sum(array_map(static fn (Worker $worker): float => $worker->calendar->stretch(), $workers)) / count($workers);
+        return array_sum(
+            array_map(static fn (Worker $worker): float => $worker->calendar->stretch(), $workers),
+        ) / count($workers);
     }
 }

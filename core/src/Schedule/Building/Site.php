@@ -27,7 +27,9 @@ final class Site
         }
         foreach ($problem->outages as $outage) {
             $this->outages[$outage->resource][] = $outage;
-            ($this->resources[$outage->resource] ?? null)?->book($outage->from, $outage->to, $this->resources[$outage->resource]->capacity, '');
+            ($this->resources[$outage->resource] ?? null)?->book(
+                $outage->from, $outage->to, $this->resources[$outage->resource]->capacity, '',
+            );
         }
     }
 
@@ -39,7 +41,8 @@ final class Site
             if ($demand->quantity > $owned) {
                 $name = preg_replace('/^r:/', '', $demand->resource);
 
-                return "It needs {$demand->quantity} of “{$name}”; the shop has {$owned}. Change the house standard, or how many there are.";
+                return "It needs {$demand->quantity} of “{$name}”; the shop has {$owned}. Change the house standard, "
+                    .'or how many there are.';
             }
         }
 
@@ -85,7 +88,9 @@ final class Site
     /** The station that a set-up stands on, if only one can use it at a time: of several nobody knows which is set. */
     public function station(SetUp $setUp): ?string
     {
-        return $setUp->station !== null && ($this->problem->capacities[$setUp->station] ?? 0) === 1 ? $setUp->station : null;
+        return $setUp->station !== null && ($this->problem->capacities[$setUp->station] ?? 0) === 1
+            ? $setUp->station
+            : null;
     }
 
     public function book(Activity $activity, Assignment $assignment, int $from): void

@@ -13,7 +13,13 @@ final readonly class Spot
      * @param  int  $gap  the person's working minute at which it begins
      * @param  int  $work  the person's working minutes
      */
-    public function __construct(public ?Agenda $agenda, public int $gap, public int $work, public int $start, public int $end, public Reason $reason)
-    {
+    public function __construct(
+        public ?Agenda $agenda,
+        public int $gap,
+        public int $work,
+        public int $start,
+        public int $end,
+        public Reason $reason,
+    ) {
     }
 }

@@ -6,7 +6,10 @@ namespace Regimen\Schedule\Building;
 
 use Regimen\Schedule\Problem\SetUp;
 
-/** Which settings stand on which station from when on, so that the next one with the same can be done without setting up. */
+/**
+ * Which settings stand on which station from when on, so that the next one with the same can be done without setting
+ * up.
+ */
 final class StandingSetUps
 {
     /** So long, in clock minutes, a station waits as it is set: until the same time tomorrow. */

@@ -34,7 +34,11 @@ final class Workforce
         if ($activity->worker !== null && isset($this->agendas[$activity->worker])) {
             return [$activity->worker => $this->agendas[$activity->worker]];
         }
-        $skilled = $this->skilled[$activity->skill ?? ''] ??= array_filter($this->agendas, static fn (Agenda $agenda): bool => $activity->skill === null || in_array($activity->skill, $agenda->worker->skills, true));
+        $skilled = $this->skilled[$activity->skill ?? ''] ??= array_filter(
+            $this->agendas,
+            static fn (Agenda $agenda): bool => $activity->skill === null
+                || in_array($activity->skill, $agenda->worker->skills, true),
+        );
         $settled = $activity->pin->worker ?? $activity->frozen?->worker;
 
         return $settled !== null && isset($skilled[$settled]) ? [$settled => $skilled[$settled]] : $skilled;
@@ -44,11 +48,14 @@ final class Workforce
      * The person who would be done first.
      *
      * @param  int  $estimated  in minutes by the house standard, above zero
-     * @return array{Agenda, int, int, int, string|null}|null person, working minute at which it begins, their working minutes, instant of the end, and what they were busy with until then
+     * @return array{Agenda, int, int, int, string|null}|null person, working minute at which it begins, their working
+     *   minutes, instant of the end, and what they were busy with until then
      */
     public function earliest(Activity $activity, int $from, int $estimated): ?array
     {
-        return ($activity->oneSitting && ! $activity->isUnderWay() ? $this->first($activity, $from, $estimated, true) : null)
+        return (
+            $activity->oneSitting && ! $activity->isUnderWay() ? $this->first($activity, $from, $estimated, true) : null
+        )
             // Nobody able has a stretch that is long enough: over a break then, and told.
             ?? $this->first($activity, $from, $estimated, false);
     }

@@ -8,8 +8,10 @@ use Regimen\Schedule\Problem\Due;
 use Regimen\Schedule\Problem\Problem;
 
 /**
- * What makes one plan better than another (CALCULATIONS P3), as one number, less being better: weighted lateness against
- * promises first, then the time that builds spend in the shop, then set-ups and sanding, then what was planned near today
+ * What makes one plan better than another (CALCULATIONS P3), as one number, less being better: weighted lateness
+ * against
+ * promises first, then the time that builds spend in the shop, then set-ups and sanding, then what was planned near
+ * today
  * and would move. The weights are the problem's.
  */
 final readonly class Objective
@@ -32,11 +34,15 @@ final readonly class Objective
         foreach ($this->finishes($problem, $plan) as $build => $finish) {
             $due = $problem->dues[$build] ?? new Due(null);
             $cost += $weights->inTheShop * ($finish - $problem->now);
-            $cost += $due->instant === null ? 0 : $weights->late * $weights->of($due->promise) * max(0, $finish - $due->instant);
+            $cost += $due->instant === null
+                ? 0
+                : $weights->late * $weights->of($due->promise) * max(0, $finish - $due->instant);
         }
         foreach ($this->before as $id => $start) {
             $now = $plan->assignments[$id] ?? null;
-            $cost += $now !== null && $start - $problem->now < self::NEAR ? $weights->moved * abs($now->start - $start) : 0;
+            $cost += $now !== null && $start - $problem->now < self::NEAR
+                ? $weights->moved * abs($now->start - $start)
+                : 0;
         }
 
         return $cost;

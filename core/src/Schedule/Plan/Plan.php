@@ -55,7 +55,11 @@ final readonly class Plan
         $missed = [];
         foreach ($this->assignments as $id => $assignment) {
             $activity = $problem->activities[$id];
-            if ($activity->pin?->until !== null && ! $activity->isUnderWay() && $assignment->start >= $activity->pin->until) {
+            if (
+                $activity->pin?->until !== null
+                && ! $activity->isUnderWay()
+                && $assignment->start >= $activity->pin->until
+            ) {
                 $missed[] = $id;
             }
         }

@@ -36,7 +36,10 @@ final readonly class Reason
 
     public static function link(Predecessor $predecessor): self
     {
-        return new self($predecessor->lagCause === null ? ReasonKind::Link : ReasonKind::Lag, $predecessor->activity, cause: $predecessor->lagCause);
+        return new self(
+            $predecessor->lagCause === null ? ReasonKind::Link : ReasonKind::Lag, $predecessor->activity,
+            cause: $predecessor->lagCause,
+        );
     }
 
     public static function release(Release $release): self
@@ -62,7 +65,10 @@ final readonly class Reason
 
     public static function outage(Outage $outage): self
     {
-        return new self($outage->climate ? ReasonKind::Climate : ReasonKind::Outage, resource: $outage->resource, cause: $outage->cause);
+        return new self(
+            $outage->climate ? ReasonKind::Climate : ReasonKind::Outage, resource: $outage->resource,
+            cause: $outage->cause,
+        );
     }
 
     /** @param  string|null  $after  the activity behind which it was pinned; null where it was pinned to a day */

@@ -7,7 +7,11 @@ namespace Regimen\Schedule\Plan;
 /** What a plan cannot do as it was asked to, and what would mend it. */
 final readonly class Trouble
 {
-    public function __construct(public string $kind, public ?string $activity, public ?string $build, public string $words)
-    {
+    public function __construct(
+        public string $kind,
+        public ?string $activity,
+        public ?string $build,
+        public string $words,
+    ) {
     }
 }

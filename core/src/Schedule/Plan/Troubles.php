@@ -18,7 +18,12 @@ final class Troubles
         $troubles = [];
         foreach ($problem->dues as $build => $due) {
             if ($due->instant !== null && $due->instant < $problem->now) {
-                $troubles[] = new Trouble('promise', null, (string) $build, 'Its promise lies before today. Move the promise, with the client’s word for it.');
+                $troubles[] = new Trouble(
+                    'promise',
+                    null,
+                    (string) $build,
+                    'Its promise lies before today. Move the promise, with the client’s word for it.',
+                );
             }
         }
         foreach ($problem->activities as $id => $activity) {
@@ -27,7 +32,11 @@ final class Troubles
 
                 continue;
             }
-            $words = [...self::pin($problem, $activity, $plan->assignments[$id]), ...self::sitting($problem, $activity, $plan->assignments[$id]), ...self::windows($activity, $plan->assignments[$id])];
+            $words = [
+                ...self::pin($problem, $activity, $plan->assignments[$id]),
+                ...self::sitting($problem, $activity, $plan->assignments[$id]),
+                ...self::windows($activity, $plan->assignments[$id]),
+            ];
             foreach ($words as [$kind, $word]) {
                 $troubles[] = new Trouble($kind, $activity->id, $activity->build, $word);
             }
@@ -42,13 +51,30 @@ final class Troubles
         $words = [];
         $pin = $activity->pin;
         if (in_array($activity->id, $problem->circular, true)) {
-            $words[] = ['pin', 'It is pinned behind something that itself has to wait for it. The pin is left out; take it away, or pin the other one.'];
+            $words[] = [
+                'pin',
+                'It is pinned behind something that itself has to wait for it. The pin is left out; take it away, or '
+                    .'pin the other one.',
+            ];
         }
-        if ($pin?->worker !== null && $activity->work > 0 && $planned->worker !== $pin->worker && $activity->worker === null) {
-            $words[] = ['pin', 'The person it is pinned to does not work in the shop or has not the skill for it, so that somebody else is planned. Pin it to another person, or give them the skill.'];
+        if (
+            $pin?->worker !== null
+            && $activity->work > 0
+            && $planned->worker !== $pin->worker
+            && $activity->worker === null
+        ) {
+            $words[] = [
+                'pin',
+                'The person it is pinned to does not work in the shop or has not the skill for it, so that somebody '
+                    .'else is planned. Pin it to another person, or give them the skill.',
+            ];
         }
         if ($pin?->until !== null && ! $activity->isUnderWay() && $planned->start >= $pin->until) {
-            $words[] = ['pin', 'It cannot be begun on the day it is pinned to; it is planned as soon after as it can be. Its reason says what is in the way.'];
+            $words[] = [
+                'pin',
+                'It cannot be begun on the day it is pinned to; it is planned as soon after as it can be. Its reason '
+                    .'says what is in the way.',
+            ];
         }
 
         return $words;
@@ -70,9 +96,18 @@ final class Troubles
             }
         }
         $settled = $activity->pin?->worker !== null || $activity->frozen?->worker !== null;
-        $who = $settled ? 'the person it is given to does not work as long without a break' : 'nobody who can do it works longer than '.Duration::ofMinutes($longest).' without a break';
+        $who = $settled
+            ? 'the person it is given to does not work as long without a break'
+            : 'nobody who can do it works longer than '.Duration::ofMinutes($longest).' without a break';
 
-        return [['sitting', 'It takes '.Duration::ofMinutes($planned->work)." in one sitting, and {$who}. It is planned over a break: split it, or lengthen somebody’s stretch."]];
+        return [
+            [
+                'sitting',
+                'It takes '.Duration::ofMinutes($planned->work)
+                    ." in one sitting, and {$who}. It is planned over a break: split it, or lengthen somebody’s "
+                        .'stretch.',
+            ],
+        ];
     }
 
     /** Whether somebody's work on it goes over a break or a night. */
@@ -89,7 +124,8 @@ final class Troubles
         $words = [];
         foreach ($planned->missed as $window) {
             $words[] = ['window', $window->sanding === 0
-                ? 'It begins later after the operation before than it may. Bring people or hours to it, or give that operation a later day.'
+                ? 'It begins later after the operation before than it may. Bring people or hours to it, or give that '
+                    .'operation a later day.'
                 : 'The coat under it will have closed before it begins: '.Duration::ofMinutes($window->sanding).' of sanding are planned in. Pin the coats to following days to spare them.'];
         }
 

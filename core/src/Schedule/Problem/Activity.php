@@ -6,7 +6,10 @@ namespace Regimen\Schedule\Problem;
 
 use Regimen\Schedule\Time\Grid;
 
-/** One open operation as the plan sees it. Work in working minutes, hold in clock minutes, instants in minutes since 1970 UTC. */
+/**
+ * One open operation as the plan sees it. Work in working minutes, hold in clock minutes, instants in minutes since
+ * 1970 UTC.
+ */
 final readonly class Activity
 {
     /**
@@ -40,7 +43,10 @@ final readonly class Activity
     ) {
     }
 
-    /** The same on five-minute marks: durations and what is waited for rounded up; a set-up is what it adds to the rounded labour. */
+    /**
+     * The same on five-minute marks: durations and what is waited for rounded up; a set-up is what it adds to the
+     * rounded labour.
+     */
     public function onGrid(): self
     {
         $work = Grid::up($this->work);
@@ -48,13 +54,29 @@ final readonly class Activity
         return $this->with([
             'work' => $work,
             'hold' => Grid::up($this->hold),
-            'predecessors' => array_map(static fn (Predecessor $one): Predecessor => $one->lag % Grid::MINUTES === 0 ? $one : new Predecessor($one->activity, Grid::up($one->lag), $one->lagCause), $this->predecessors),
-            'release' => $this->release === null ? null : new Release(Grid::up($this->release->instant), $this->release->cause),
+            'predecessors' => array_map(
+                static fn (Predecessor $one): Predecessor => $one->lag % Grid::MINUTES === 0
+                    ? $one
+                    : new Predecessor($one->activity, Grid::up($one->lag), $one->lagCause),
+                $this->predecessors,
+            ),
+            'release' => $this->release === null
+                ? null
+                : new Release(Grid::up($this->release->instant), $this->release->cause),
             'holdUntil' => $this->holdUntil === null ? null : Grid::up($this->holdUntil),
-            'setUp' => $this->setUp === null ? null : new SetUp($this->setUp->key, $work - Grid::up($this->work - $this->setUp->minutes), $this->setUp->station),
-            'windows' => array_map(static fn (Window $one): Window => new Window($one->after, $one->minutes, Grid::up($one->sanding)), $this->windows),
-            'pin' => $this->pin?->from === null ? $this->pin : new Pin($this->pin->worker, Grid::up($this->pin->from), $this->pin->until, $this->pin->after),
-            'frozen' => $this->frozen === null ? null : new Frozen($this->frozen->worker, Grid::up($this->frozen->start), $this->frozen->keepsTime),
+            'setUp' => $this->setUp === null ? null : new SetUp(
+                $this->setUp->key, $work - Grid::up($this->work - $this->setUp->minutes), $this->setUp->station,
+            ),
+            'windows' => array_map(
+                static fn (Window $one): Window => new Window($one->after, $one->minutes, Grid::up($one->sanding)),
+                $this->windows,
+            ),
+            'pin' => $this->pin?->from === null
+                ? $this->pin
+                : new Pin($this->pin->worker, Grid::up($this->pin->from), $this->pin->until, $this->pin->after),
+            'frozen' => $this->frozen === null
+                ? null
+                : new Frozen($this->frozen->worker, Grid::up($this->frozen->start), $this->frozen->keepsTime),
         ]);
     }
 

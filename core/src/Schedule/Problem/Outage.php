@@ -10,8 +10,13 @@ use Regimen\Schedule\Time\Grid;
 final readonly class Outage
 {
     /** @param  bool  $climate  the air forbids it rather than a machine being down */
-    public function __construct(public string $resource, public int $from, public int $to, public string $cause, public bool $climate = false)
-    {
+    public function __construct(
+        public string $resource,
+        public int $from,
+        public int $to,
+        public string $cause,
+        public bool $climate = false,
+    ) {
     }
 
     public function onGrid(): self

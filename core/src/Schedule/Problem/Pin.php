@@ -12,7 +12,11 @@ final readonly class Pin
      * @param  int|null  $until  begun before this instant, if that can be
      * @param  string|null  $after  an activity whose labour is done first
      */
-    public function __construct(public ?int $worker = null, public ?int $from = null, public ?int $until = null, public ?string $after = null)
-    {
+    public function __construct(
+        public ?int $worker = null,
+        public ?int $from = null,
+        public ?int $until = null,
+        public ?string $after = null,
+    ) {
     }
 }

@@ -53,7 +53,9 @@ final readonly class Problem
         if (count($sorted) < count($byId)) {
             foreach (array_diff_key($byId, $sorted) as $id => $activity) {
                 if ($activity->pin?->after !== null) {
-                    $byId[$id] = $activity->with(['pin' => new Pin($activity->pin->worker, $activity->pin->from, $activity->pin->until)]);
+                    $byId[$id] = $activity->with(
+                        ['pin' => new Pin($activity->pin->worker, $activity->pin->from, $activity->pin->until)],
+                    );
                     $circular[] = (string) $id;
                 }
             }
@@ -71,7 +73,8 @@ final readonly class Problem
     public function with(array $changes): self
     {
         return new self(...[
-            'now' => $this->now, 'activities' => $this->activities, 'workers' => $this->workers, 'capacities' => $this->capacities,
+            'now' => $this->now, 'activities' => $this->activities, 'workers' => $this->workers,
+            'capacities' => $this->capacities,
             'dues' => $this->dues, 'outages' => $this->outages, 'weights' => $this->weights, ...$changes,
         ]);
     }

@@ -12,10 +12,16 @@ final readonly class Worker
 {
     /**
      * @param  list<string>  $skills
-     * @param  array<string, int>  $speeds  by skill in percent of the house standard, 25 to 400; 100 where none is given
+     * @param  array<string, int>  $speeds  by skill in percent of the house standard, 25 to 400; 100 where none is
+     *   given
      */
-    public function __construct(public int $id, public string $name, public array $skills, public Calendar $calendar, public array $speeds = [])
-    {
+    public function __construct(
+        public int $id,
+        public string $name,
+        public array $skills,
+        public Calendar $calendar,
+        public array $speeds = [],
+    ) {
     }
 
     /** The working minutes this person takes for what is estimated at so many, up to the next mark. */

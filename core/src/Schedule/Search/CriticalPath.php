@@ -51,7 +51,11 @@ final readonly class CriticalPath
     /** @return list<string> activities without slack, by start */
     public function critical(): array
     {
-        $critical = array_filter($this->earliestStart, fn (int $start, string|int $id): bool => $this->totalSlack((string) $id) === 0, ARRAY_FILTER_USE_BOTH);
+        $critical = array_filter(
+            $this->earliestStart,
+            fn (int $start, string|int $id): bool => $this->totalSlack((string) $id) === 0,
+            ARRAY_FILTER_USE_BOTH,
+        );
         asort($critical);
 
         return array_map('strval', array_keys($critical));

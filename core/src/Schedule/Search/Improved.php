@@ -10,7 +10,13 @@ use Regimen\Schedule\Plan\Plan;
 final readonly class Improved
 {
     /** @param  array<string, int>  $keys  the order that makes the best plan, by activity */
-    public function __construct(public array $keys, public Plan $first, public Plan $best, public int $firstCost, public int $bestCost, public int $schedules)
-    {
+    public function __construct(
+        public array $keys,
+        public Plan $first,
+        public Plan $best,
+        public int $firstCost,
+        public int $bestCost,
+        public int $schedules,
+    ) {
     }
 }

@@ -15,7 +15,8 @@ use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Solver\Budget;
 
 /**
- * Looks for a better plan by planning again and again in other orders: builds pushed ahead or held back, single activities
+ * Looks for a better plan by planning again and again in other orders: builds pushed ahead or held back, single
+ * activities
  * moved, the order of the best plan taken up again. Anytime, deterministic by seed, never worse than where it started.
  */
 final class Improver
@@ -37,8 +38,13 @@ final class Improver
     }
 
     /** @param  array<string, int>|null  $keys  the order to start from; the usual one if none is given */
-    public static function improve(Problem $problem, Budget $budget, int $seed = 1, Objective $objective = new Objective, ?array $keys = null): Improved
-    {
+    public static function improve(
+        Problem $problem,
+        Budget $budget,
+        int $seed = 1,
+        Objective $objective = new Objective,
+        ?array $keys = null,
+    ): Improved {
         return (new self($problem, $objective, $seed))->run($budget, $keys ?? Priority::keys($problem));
     }
 
@@ -133,7 +139,8 @@ final class Improver
     }
 
     /**
-     * Along the chain of reasons back from a build's finish: what waits for a person or a resource that another build has.
+     * Along the chain of reasons back from a build's finish: what waits for a person or a resource that another build
+     * has.
      *
      * @return list<array{string, string}>
      */
@@ -149,11 +156,21 @@ final class Improver
         $late = array_keys($this->objective->lateness($this->problem, $plan));
         $builds = $late !== [] && $this->random->getInt(0, 1) === 0 ? $late : array_keys($last);
         $waits = $seen = [];
-        for ($at = $builds === [] ? null : $last[$builds[$this->random->getInt(0, count($builds) - 1)]]; $at !== null && isset($plan->assignments[$at]) && ! isset($seen[$at]); $at = $reason->activity) {
+        for (
+            $at = $builds === [] ? null : $last[$builds[$this->random->getInt(0, count($builds) - 1)]]; $at !== null
+            && isset($plan->assignments[$at])
+            && ! isset($seen[$at]); $at = $reason->activity
+        ) {
             $seen[$at] = true;
             $reason = $plan->assignments[$at]->reason;
             $isTaken = $reason->kind === ReasonKind::Person || $reason->kind === ReasonKind::Resource;
-            if ($isTaken && $reason->activity !== null && $reason->activity !== $at && isset($this->problem->activities[$reason->activity]) && ! $this->problem->activities[$reason->activity]->isUnderWay()) {
+            if (
+                $isTaken
+                && $reason->activity !== null
+                && $reason->activity !== $at
+                && isset($this->problem->activities[$reason->activity])
+                && ! $this->problem->activities[$reason->activity]->isUnderWay()
+            ) {
                 $waits[] = [$at, $reason->activity];
             }
         }
@@ -205,7 +222,9 @@ final class Improver
             return $keys;
         }
         $isLate = $late !== [] && $this->random->getInt(0, 1) === 0;
-        $build = $isLate ? $late[$this->random->getInt(0, count($late) - 1)] : $builds[$this->random->getInt(0, count($builds) - 1)];
+        $build = $isLate
+            ? $late[$this->random->getInt(0, count($late) - 1)]
+            : $builds[$this->random->getInt(0, count($builds) - 1)];
         $by = self::DAY * $this->random->getInt(1, 12) * ($isLate || $this->random->getInt(0, 1) === 0 ? -1 : 1);
         foreach ($this->problem->activities as $id => $activity) {
             if ($activity->build === $build) {

@@ -27,7 +27,8 @@ final readonly class ActivityLists
     }
 
     /**
-     * Jobs drawn one by one from those that may come next: by regret on the longest way to the end, or as the best list has them.
+     * Jobs drawn one by one from those that may come next: by regret on the longest way to the end, or as the best list
+     * has them.
      *
      * @param  float  $near  how much it follows the best list; 0 draws it from the links alone
      * @param  list<int>  $best
@@ -38,7 +39,11 @@ final readonly class ActivityLists
         $tails = $this->project->tails();
         $place = $near > 0 ? array_flip($best) : [];
 
-        return $this->listed(fn (array $open): int => $near > 0 && $this->random->getInt(0, 999) < 1000 * $near ? self::first($open, $place) : $this->regretful($open, $tails));
+        return $this->listed(
+            fn (array $open): int => $near > 0 && $this->random->getInt(0, 999) < 1000 * $near
+                ? self::first($open, $place)
+                : $this->regretful($open, $tails),
+        );
     }
 
     /**

@@ -35,7 +35,9 @@ final class Evolution
         $this->random = new Randomizer(new Mt19937($seed));
         $this->justification = new Justification($project);
         $this->lists = new ActivityLists($project, $this->random);
-        $this->best = $budget->isSpent(self::EACH) ? $this->justification->first($this->lists->byTails(), $budget) : $this->justification->improved($this->lists->byTails(), $budget);
+        $this->best = $budget->isSpent(self::EACH)
+            ? $this->justification->first($this->lists->byTails(), $budget)
+            : $this->justification->improved($this->lists->byTails(), $budget);
     }
 
     public static function solve(Project $project, Budget $budget, int $seed): Solution
@@ -68,7 +70,12 @@ final class Evolution
         $this->population = [];
         $this->admit($this->best);
         for ($drawn = 1; $drawn < self::POPULATION && ! $this->budget->isSpent(self::EACH); $drawn++) {
-            $this->admit($this->justification->improved($this->lists->drawn($near, $near > 0 ? $this->best->list($this->project) : []), $this->budget));
+            $this->admit(
+                $this->justification->improved(
+                    $this->lists->drawn($near, $near > 0 ? $this->best->list($this->project) : []),
+                    $this->budget,
+                ),
+            );
         }
     }
 
@@ -146,7 +153,10 @@ final class Evolution
     private function mutated(array $list): array
     {
         for ($at = count($list) - 1; $at > 0; $at--) {
-            if ($this->random->getInt(0, 19) === 0 && ! in_array($list[$at - 1], $this->project->predecessors[$list[$at]], true)) {
+            if (
+                $this->random->getInt(0, 19) === 0
+                && ! in_array($list[$at - 1], $this->project->predecessors[$list[$at]], true)
+            ) {
                 [$list[$at - 1], $list[$at]] = [$list[$at], $list[$at - 1]];
             }
         }

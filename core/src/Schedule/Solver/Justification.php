@@ -6,7 +6,8 @@ namespace Regimen\Schedule\Solver;
 
 /**
  * Forward–backward improvement: pushed as far back as it goes and then forward again, a schedule never gets longer
- * (Valls, Ballestín and Quintanilla, Justification and RCPSP, European Journal of Operational Research 165, 2005; memory).
+ * (Valls, Ballestín and Quintanilla, Justification and RCPSP, European Journal of Operational Research 165, 2005;
+ * memory).
  */
 final class Justification
 {
@@ -43,7 +44,17 @@ final class Justification
         }
         // Jobs without a duration share their instant with others: links decide between equals.
         [$back] = $this->backward->schedule(self::descending($ends, array_reverse($this->project->order)));
-        $again = new Solution(...$this->forward->schedule(self::descending(array_map(fn (int $job): int => $back[$job] + $this->project->durations[$job], array_combine($this->project->order, $this->project->order)), $this->project->order)));
+        $again = new Solution(
+            ...$this->forward->schedule(
+                self::descending(
+                    array_map(
+                        fn (int $job): int => $back[$job] + $this->project->durations[$job],
+                        array_combine($this->project->order, $this->project->order),
+                    ),
+                    $this->project->order,
+                ),
+            ),
+        );
 
         return $again->makespan <= $solution->makespan ? $again : $solution;
     }

@@ -37,7 +37,9 @@ final class MachineSwaps
         $best = $start;
         $bound = $this->project->lowerBound();
         $this->begin($start->starts, $budget);
-        $best = $this->order->makespan < $best->makespan ? new Solution($this->order->heads, $this->order->makespan) : $best;
+        $best = $this->order->makespan < $best->makespan
+            ? new Solution($this->order->heads, $this->order->makespan)
+            : $best;
         $tabu = [];
         $idle = 0;
         for ($step = 0; ! $budget->isSpent() && $best->makespan > $bound; $step++) {

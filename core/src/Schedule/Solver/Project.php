@@ -22,7 +22,8 @@ final readonly class Project
      * @param  list<int>  $room  all capacities and a guard bit over each, by word
      * @param  list<int>  $guards  the guard bits, by word
      * @param  list<int>  $order  jobs, each after its predecessors
-     * @param  list<int|null>|null  $machines  by job, where every job takes one machine for itself; null for other projects
+     * @param  list<int|null>|null  $machines  by job, where every job takes one machine for itself; null for other
+     *   projects
      * @param  int  $bound  no schedule is shorter: the longest chain, or a resource's work over its capacity
      */
     private function __construct(
@@ -59,19 +60,29 @@ final readonly class Project
         foreach ($demands as $job => $wanted) {
             foreach ($wanted as $resource => $quantity) {
                 if ($quantity > ($capacities[$resource] ?? 0)) {
-                    throw ImpossibleProblem::because('Job '.($job + 1)." wants {$quantity} of resource ".($resource + 1).'; there are '.($capacities[$resource] ?? 0).'.');
+                    throw ImpossibleProblem::because(
+                        'Job '.($job + 1)." wants {$quantity} of resource ".($resource + 1).'; there are '
+                            .($capacities[$resource] ?? 0).'.',
+                    );
                 }
             }
         }
         [$packed, $room, $guards] = self::packed($demands, $capacities, $count);
 
-        return new self($durations, $predecessors, $successors, $packed, $room, $guards, self::sorted($predecessors, $successors), array_sum($durations), self::machines($demands, $capacities, $durations), self::workBound($durations, $demands, $capacities));
+        return new self(
+            $durations, $predecessors, $successors, $packed, $room, $guards, self::sorted($predecessors, $successors),
+            array_sum($durations), self::machines($demands, $capacities, $durations),
+            self::workBound($durations, $demands, $capacities),
+        );
     }
 
     /** The same with time running backwards. */
     public function reversed(): self
     {
-        return new self($this->durations, $this->successors, $this->predecessors, $this->demands, $this->room, $this->guards, array_reverse($this->order), $this->horizon, $this->machines, $this->bound);
+        return new self(
+            $this->durations, $this->successors, $this->predecessors, $this->demands, $this->room, $this->guards,
+            array_reverse($this->order), $this->horizon, $this->machines, $this->bound,
+        );
     }
 
     /** No schedule is shorter than the longest chain, or than a resource's work over its capacity. */
@@ -138,7 +149,12 @@ final readonly class Project
             }
         }
         if (count($ready) < count($predecessors)) {
-            throw ImpossibleProblem::circle(array_map(static fn (int $job): string => 'job '.($job + 1), array_values(array_diff(array_keys($predecessors), $ready))));
+            throw ImpossibleProblem::circle(
+                array_map(
+                    static fn (int $job): string => 'job '.($job + 1),
+                    array_values(array_diff(array_keys($predecessors), $ready)),
+                ),
+            );
         }
 
         return $ready;
@@ -173,7 +189,10 @@ final readonly class Project
      */
     private static function machines(array $demands, array $capacities, array $durations): ?array
     {
-        if ($capacities === [] || array_filter($capacities, static fn (int $capacity): bool => $capacity !== 1) !== []) {
+        if (
+            $capacities === []
+            || array_filter($capacities, static fn (int $capacity): bool => $capacity !== 1) !== []
+        ) {
             return null;
         }
         $machines = [];

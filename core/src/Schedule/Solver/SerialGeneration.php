@@ -86,7 +86,11 @@ final class SerialGeneration
             $duration = $this->project->durations[$job];
             for ($unit = $at + $duration - 1; $unit >= $at; $unit--) {
                 for ($word = 0; $word < $words; $word++) {
-                    if ((($this->project->room[$word] - $this->project->demands[$job][$word] - $use[$word][$unit]) & $this->project->guards[$word]) !== $this->project->guards[$word]) {
+                    if ((
+                        (
+                            $this->project->room[$word] - $this->project->demands[$job][$word] - $use[$word][$unit]
+                        ) & $this->project->guards[$word]
+                    ) !== $this->project->guards[$word]) {
                         $at = $unit + 1;
                         $unit = $at + $duration;
                         break;

@@ -7,7 +7,8 @@ namespace Regimen\Schedule\Time;
 /**
  * Working time as a number line: the working minutes since the calendar's first day, against the clock.
  *
- * Instants are whole minutes since 1970-01-01T00:00Z, and every stretch begins and ends on a five-minute mark. Local hours are turned into instants day by day, so that a
+ * Instants are whole minutes since 1970-01-01T00:00Z, and every stretch begins and ends on a five-minute mark. Local
+ * hours are turned into instants day by day, so that a
  * stretch across a clock change has the minutes that really pass.
  */
 final class Calendar
@@ -44,7 +45,10 @@ final class Calendar
     {
         $this->longest = self::longestOf($hours->week);
         $this->special = self::specialStretches($hours);
-        $this->midnight = (new \DateTimeImmutable('@'.$first * 60))->setTimezone($hours->zone)->setTime(0, 0)->modify('-1 day');
+        $this->midnight = (new \DateTimeImmutable('@'.$first * 60))
+            ->setTimezone($hours->zone)
+            ->setTime(0, 0)
+            ->modify('-1 day');
         $this->horizon = intdiv($this->midnight->getTimestamp(), 60);
     }
 
@@ -86,7 +90,9 @@ final class Calendar
         return $this->from[$index] + $worked - $this->before[$index];
     }
 
-    /** The instant at which that many working minutes are over: the end of a stretch rather than the start of the next. */
+    /**
+     * The instant at which that many working minutes are over: the end of a stretch rather than the start of the next.
+     */
     public function endOf(int $worked): int
     {
         return $worked <= 0 ? $this->startOf(0) : $this->startOf($worked - 1) + 1;
@@ -106,7 +112,10 @@ final class Calendar
         return [$this->before[$index], $this->before[$index] + $this->to[$index] - $this->from[$index]];
     }
 
-    /** Whether a stretch of that length is still to come at or after a working minute: in a usual week, or on a day with hours of its own. */
+    /**
+     * Whether a stretch of that length is still to come at or after a working minute: in a usual week, or on a day with
+     * hours of its own.
+     */
     public function hasSitting(int $worked, int $minutes): bool
     {
         if ($minutes <= $this->longest) {

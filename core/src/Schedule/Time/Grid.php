@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Time;
 
-/** The five-minute marks that plans speak in (CALCULATIONS P1): times fall on them, durations are rounded up to them. */
+/**
+ * The five-minute marks that plans speak in (CALCULATIONS P1): times fall on them, durations are rounded up to them.
+ */
 final class Grid
 {
     public const MINUTES = 5;

@@ -23,7 +23,12 @@ final class HoursText
         $stretches = [];
         $last = 0;
         foreach ($text === '' ? [] : (preg_split('/\s*[,;+]\s*|\s+and\s+/', $text) ?: []) as $part) {
-            if (preg_match('/^(\d{1,2})(?:[:.](\d{2}))?\s*(?:-|–|—|to)\s*(\d{1,2})(?:[:.](\d{2}))?$/u', $part, $found, PREG_UNMATCHED_AS_NULL) !== 1) {
+            if (preg_match(
+                '/^(\d{1,2})(?:[:.](\d{2}))?\s*(?:-|–|—|to)\s*(\d{1,2})(?:[:.](\d{2}))?$/u',
+                $part,
+                $found,
+                PREG_UNMATCHED_AS_NULL,
+            ) !== 1) {
                 throw InvalidQuantity::unreadable($text, ...self::EXAMPLES)->explained('or nothing for a free day');
             }
             $from = 60 * (int) $found[1] + (int) $found[2];
@@ -43,6 +48,9 @@ final class HoursText
     {
         $clock = static fn (int $minutes): string => sprintf('%d:%02d', intdiv($minutes, 60), $minutes % 60);
 
-        return implode(', ', array_map(static fn (array $stretch): string => $clock($stretch[0]).'–'.$clock($stretch[1]), $stretches));
+        return implode(
+            ', ',
+            array_map(static fn (array $stretch): string => $clock($stretch[0]).'–'.$clock($stretch[1]), $stretches),
+        );
     }
 }

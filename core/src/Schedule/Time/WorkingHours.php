@@ -8,12 +8,17 @@ namespace Regimen\Schedule\Time;
 final readonly class WorkingHours
 {
     /**
-     * @param  array<int, list<array{int, int}>>  $week  ISO weekday (1 is Monday) => stretches [from, to) in minutes after midnight, in order
+     * @param  array<int, list<array{int, int}>>  $week  ISO weekday (1 is Monday) => stretches [from,
+     *   to) in minutes after midnight, in order
      * @param  array<string, true>  $closed  days without work, as YYYY-MM-DD
      * @param  array<string, list<array{int, int}>>  $special  days with other hours than their weekday's
      */
-    private function __construct(public array $week, public array $closed, public \DateTimeZone $zone, public array $special = [])
-    {
+    private function __construct(
+        public array $week,
+        public array $closed,
+        public \DateTimeZone $zone,
+        public array $special = [],
+    ) {
     }
 
     /**
@@ -28,7 +33,9 @@ final readonly class WorkingHours
             $last = 0;
             foreach ($stretches as [$from, $to]) {
                 if ($day < 1 || $day > 7 || $from < $last || $to <= $from || $to > 1440) {
-                    throw new \InvalidArgumentException('Working hours run forward within one day, without overlap, on weekdays 1 to 7.');
+                    throw new \InvalidArgumentException(
+                        'Working hours run forward within one day, without overlap, on weekdays 1 to 7.',
+                    );
                 }
                 $last = $to;
             }
@@ -44,7 +51,12 @@ final readonly class WorkingHours
     /** @param  iterable<string>  $days  further days without work */
     public function without(iterable $days): self
     {
-        return new self($this->week, self::of($this->week, [...array_keys($this->closed), ...$days], $this->zone)->closed, $this->zone, $this->special);
+        return new self(
+            $this->week,
+            self::of($this->week, [...array_keys($this->closed), ...$days], $this->zone)->closed,
+            $this->zone,
+            $this->special,
+        );
     }
 
     /**
@@ -56,10 +68,18 @@ final readonly class WorkingHours
     {
         $left = [];
         foreach ($this->on($date) as [$begin, $end]) {
-            array_push($left, ...array_filter([[$begin, min($end, $from)], [max($begin, $to), $end]], static fn (array $stretch): bool => $stretch[1] > $stretch[0]));
+            array_push(
+                $left,
+                ...array_filter(
+                    [[$begin, min($end, $from)], [max($begin, $to), $end]],
+                    static fn (array $stretch): bool => $stretch[1] > $stretch[0],
+                ),
+            );
         }
 
-        return isset($this->closed[$date]) ? $this : new self($this->week, $this->closed, $this->zone, [...$this->special, $date => $left]);
+        return isset($this->closed[$date])
+            ? $this
+            : new self($this->week, $this->closed, $this->zone, [...$this->special, $date => $left]);
     }
 
     /** With so many minutes more at the end of the day, at most until midnight; a day without work stays one. */
@@ -67,7 +87,10 @@ final readonly class WorkingHours
     {
         $stretches = $this->on($date);
 
-        return $stretches === [] ? $this : new self($this->week, $this->closed, $this->zone, [...$this->special, $date => self::lengthened($stretches, $minutes)]);
+        return $stretches === [] ? $this : new self(
+            $this->week, $this->closed, $this->zone,
+            [...$this->special, $date => self::lengthened($stretches, $minutes)],
+        );
     }
 
     /** With so many minutes more at the end of every working day. */
@@ -77,7 +100,10 @@ final readonly class WorkingHours
         foreach ($this->week as $day => $stretches) {
             $week[$day] = self::lengthened($stretches, $minutes);
         }
-        $special = array_map(static fn (array $stretches): array => self::lengthened($stretches, $minutes), $this->special);
+        $special = array_map(
+            static fn (array $stretches): array => self::lengthened($stretches, $minutes),
+            $this->special,
+        );
 
         return new self($week, $this->closed, $this->zone, $special);
     }
@@ -115,6 +141,7 @@ final readonly class WorkingHours
             return [];
         }
 
-        return $this->special[$date] ?? $this->week[(int) (new \DateTimeImmutable($date, $this->zone))->format('N')] ?? [];
+        return $this->special[$date] ?? $this->week[(int) (new \DateTimeImmutable($date, $this->zone))->format('N')]
+            ?? [];
     }
 }

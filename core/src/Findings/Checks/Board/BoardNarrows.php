@@ -20,19 +20,62 @@ final class BoardNarrows implements Check
     {
         $s = $w->specification;
         if ($s->board->lastWidth->mm < $s->board->nutWidth->mm) {
-            yield Finding::warn('board-narrows', 'Nut wider than the board’s end', Words::number($s->board->nutWidth->mm).' at the nut, '.Words::mm($s->board->lastWidth->mm).' at the last fret.', 'Strings spread towards the bridge; the two may have been swapped.', 'nutWidth', 'lastWidth')
+            yield Finding::warn(
+                'board-narrows', 'Nut wider than the board’s end',
+                Words::number($s->board->nutWidth->mm).' at the nut, '.Words::mm($s->board->lastWidth->mm)
+                    .' at the last fret.',
+                'Strings spread towards the bridge; the two may have been swapped.', 'nutWidth', 'lastWidth',
+            )
                 ->mendBy([
-                    ['swap them', ['nutWidth' => Words::typed($s->board->lastWidth->mm, 2), 'lastWidth' => Words::typed($s->board->nutWidth->mm, 2)]],
+                    [
+                        'swap them',
+                        [
+                            'nutWidth' => Words::typed($s->board->lastWidth->mm, 2),
+                            'lastWidth' => Words::typed($s->board->nutWidth->mm, 2),
+                        ],
+                    ],
                     ['width at the last fret by the strings', ['lastWidth' => '']],
-                    [Words::number($s->board->nutWidth->mm + 8.0).' wide at the last fret', ['lastWidth' => Words::typed($s->board->nutWidth->mm + 8.0), 'heelWidth' => '', 'pocketWidth' => '']],
-                    [Words::number($s->board->nutWidth->mm + 8.0).' wide at the last fret, slots to match', ['lastWidth' => Words::typed($s->board->nutWidth->mm + 8.0), 'heelWidth' => '', 'pocketWidth' => '', 'slotDepth' => '']],
-                    ['nut, board and bridge by the strings', ['nutWidth' => '', 'lastWidth' => '', 'bridgeSpread' => '', 'nutMargin' => '', 'heelWidth' => '', 'pocketWidth' => '']],
+                    [
+                        Words::number($s->board->nutWidth->mm + 8.0).' wide at the last fret',
+                        [
+                            'lastWidth' => Words::typed($s->board->nutWidth->mm + 8.0), 'heelWidth' => '',
+                            'pocketWidth' => '',
+                        ],
+                    ],
+                    [
+                        Words::number($s->board->nutWidth->mm + 8.0).' wide at the last fret, slots to match',
+                        [
+                            'lastWidth' => Words::typed($s->board->nutWidth->mm + 8.0), 'heelWidth' => '',
+                            'pocketWidth' => '', 'slotDepth' => '',
+                        ],
+                    ],
+                    [
+                        'nut, board and bridge by the strings',
+                        [
+                            'nutWidth' => '', 'lastWidth' => '', 'bridgeSpread' => '', 'nutMargin' => '',
+                            'heelWidth' => '', 'pocketWidth' => '',
+                        ],
+                    ],
                 ]);
         }
         $wide = $w->board()->widthAt(min($w->board()->length, $w->fret($s->joinery->joinFret)));
         if ($s->joinery->joint !== NeckJoint::Through && $s->joinery->heelWidth->mm < $wide - self::OVERHANG) {
-            yield Finding::warn('heel-narrow', 'Heel narrower than the board', Words::mm($s->joinery->heelWidth->mm).', and the board is '.Words::mm($wide).' wide where the body begins.', 'The board stands over its neck at both sides.', 'heelWidth', 'lastWidth')
-                ->mendBy([['heel as wide as the board', ['heelWidth' => '', 'pocketWidth' => '']], ['heel '.Words::number(Words::up($wide)).' wide', ['heelWidth' => Words::typed(Words::up($wide)), 'pocketWidth' => '']], ['heel and board by the strings', ['heelWidth' => '', 'pocketWidth' => '', 'lastWidth' => '']]]);
+            yield Finding::warn(
+                'heel-narrow', 'Heel narrower than the board',
+                Words::mm($s->joinery->heelWidth->mm).', and the board is '.Words::mm($wide)
+                    .' wide where the body begins.',
+                'The board stands over its neck at both sides.', 'heelWidth', 'lastWidth',
+            )
+                ->mendBy(
+                    [
+                        ['heel as wide as the board', ['heelWidth' => '', 'pocketWidth' => '']],
+                        [
+                            'heel '.Words::number(Words::up($wide)).' wide',
+                            ['heelWidth' => Words::typed(Words::up($wide)), 'pocketWidth' => ''],
+                        ],
+                        ['heel and board by the strings', ['heelWidth' => '', 'pocketWidth' => '', 'lastWidth' => '']],
+                    ],
+                );
         }
     }
 }

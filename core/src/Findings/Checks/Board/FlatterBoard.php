@@ -16,7 +16,9 @@ final class FlatterBoard
     public static function ways(Workings $w): iterable
     {
         foreach (self::RADII as $inches) {
-            if ($inches * 25.4 > min($w->specification->board->radius->mm, $w->specification->board->radiusEnd->mm) + 1.0) {
+            if ($inches * 25.4 > min(
+                $w->specification->board->radius->mm, $w->specification->board->radiusEnd->mm,
+            ) + 1.0) {
                 yield ["radius {$inches}\"", ['radius' => "{$inches}\"", 'radiusEnd' => '', 'slotDepth' => '']];
             }
         }

@@ -19,7 +19,9 @@ final class MarkerDepth implements Check
         $sunk = -INF;
         foreach ($w->markers()->places() as $place) {
             $left = $w->markers()->left($place['x'], $place['y']);
-            $worst = $worst === null || $left < $worst[0] ? [$left, $place['fret'], $w->markers()->lost($place['x'], $place['y'])] : $worst;
+            $worst = $worst === null || $left < $worst[0]
+                ? [$left, $place['fret'], $w->markers()->lost($place['x'], $place['y'])]
+                : $worst;
             $sunk = max($sunk, $w->markers()->sunk($place['x'], $place['y']));
         }
         if ($worst === null) {
@@ -27,20 +29,55 @@ final class MarkerDepth implements Check
         }
         [$left, $fret, $lost] = $worst;
         $radius = $w->board()->radiusAt($w->fret(12));
-        $nearer = floor(10 * (sqrt(max(0.0, $radius ** 2 - ($radius - max(0.0, $board->markerDepth->mm - 0.82)) ** 2)) - $board->markerDiameter->mm / 2)) / 10;
+        $nearer = floor(
+            10 * (
+                sqrt(
+                    max(0.0, $radius ** 2 - ($radius - max(0.0, $board->markerDepth->mm - 0.82)) ** 2),
+                ) - $board->markerDiameter->mm / 2
+            ),
+        ) / 10;
         $thick = ceil(10 * ($lost + 0.85)) / 10;
         if ($left < 0.8) {
-            yield Finding::when($left < 0.3, 'marker-depth', 'Markers that the radius takes', Words::mm($left, 2)." stay at the outer edge at fret {$fret}, which loses ".Words::number($lost, 2).'; 0.8 should.', 'A thin edge shows through, or is sanded away.', 'markerDepth', 'markerThickness', 'markerOffset')
+            yield Finding::when(
+                $left < 0.3, 'marker-depth', 'Markers that the radius takes',
+                Words::mm($left, 2)." stay at the outer edge at fret {$fret}, which loses ".Words::number($lost, 2)
+                    .'; 0.8 should.',
+                'A thin edge shows through, or is sanded away.', 'markerDepth', 'markerThickness', 'markerOffset',
+            )
                 ->mendBy([
-                    ['markers '.Words::number($thick).' thick, holes as deep', ['markerThickness' => Words::typed($thick), 'markerDepth' => '']],
-                    ['markers of 3, '.Words::number($thick).' thick', ['markerDiameter' => '3 mm', 'markerThickness' => Words::typed($thick), 'markerDepth' => '']],
+                    [
+                        'markers '.Words::number($thick).' thick, holes as deep',
+                        ['markerThickness' => Words::typed($thick), 'markerDepth' => ''],
+                    ],
+                    [
+                        'markers of 3, '.Words::number($thick).' thick',
+                        ['markerDiameter' => '3 mm', 'markerThickness' => Words::typed($thick), 'markerDepth' => ''],
+                    ],
                     ['no face markers', ['markers' => 'none']],
                 ])
-                ->mend('pair '.Words::number($nearer).' off the centre', $fret % 12 === 0 && $nearer > $board->markerDiameter->mm ? ['markerOffset' => Words::typed($nearer)] : null);
+                ->mend(
+                    'pair '.Words::number($nearer).' off the centre',
+                    $fret % 12 === 0 && $nearer > $board->markerDiameter->mm
+                        ? ['markerOffset' => Words::typed($nearer)]
+                        : null,
+                );
         }
         if ($sunk > 0.02) {
-            yield Finding::warn('marker-sunk', 'Markers below the surface', 'Their tops lie '.Words::mm($sunk, 2).' under the finished surface at the inner edge.', 'A dip stays that has to be filled.', 'markerDepth', 'markerThickness')
-                ->mendBy([['holes as deep as the markers are thick', ['markerDepth' => '']], ['markers '.Words::number($thick).' thick, holes as deep', ['markerThickness' => Words::typed($thick), 'markerDepth' => '']], ['no face markers', ['markers' => 'none']]]);
+            yield Finding::warn(
+                'marker-sunk', 'Markers below the surface',
+                'Their tops lie '.Words::mm($sunk, 2).' under the finished surface at the inner edge.',
+                'A dip stays that has to be filled.', 'markerDepth', 'markerThickness',
+            )
+                ->mendBy(
+                    [
+                        ['holes as deep as the markers are thick', ['markerDepth' => '']],
+                        [
+                            'markers '.Words::number($thick).' thick, holes as deep',
+                            ['markerThickness' => Words::typed($thick), 'markerDepth' => ''],
+                        ],
+                        ['no face markers', ['markers' => 'none']],
+                    ],
+                );
         }
     }
 }

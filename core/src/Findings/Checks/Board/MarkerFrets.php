@@ -15,10 +15,15 @@ final class MarkerFrets implements Check
     public function judge(Workings $w): iterable
     {
         $board = $w->specification->board;
-        $beyond = array_values(array_filter($board->markerFrets, static fn (int $fret): bool => $fret < 1 || $fret > $board->frets));
+        $beyond = array_values(
+            array_filter($board->markerFrets, static fn (int $fret): bool => $fret < 1 || $fret > $board->frets),
+        );
         if ($beyond !== [] && $w->clientSays('markerFrets') && $board->markers !== MarkerShape::None) {
             $there = array_values(array_diff($board->markerFrets, $beyond));
-            yield Finding::warn('marker-frets', 'Markers beyond the board', 'Fret '.implode(', ', $beyond)." of {$board->frets}.", 'There is no space between frets for them.', 'markerFrets', 'frets')
+            yield Finding::warn(
+                'marker-frets', 'Markers beyond the board', 'Fret '.implode(', ', $beyond)." of {$board->frets}.",
+                'There is no space between frets for them.', 'markerFrets', 'frets',
+            )
                 ->mend('only those that there are', ['markerFrets' => implode(' ', $there)]);
         }
     }

@@ -25,16 +25,48 @@ final class MarkerPair implements Check
         foreach ($w->markers()->places() as $place) {
             $left = $w->board()->widthAt($place['x']) / 2 - abs($place['y']) - $half;
             if ($place['y'] > 0.0 && $left < self::EDGE) {
-                yield Finding::when($left < 0.0, 'marker-pair', 'A pair of markers off the board', 'At fret '.$place['fret'].' '.Words::mm($left).' of board stay beside them.', 'The bit comes out at the edge.', 'markerOffset', 'markerDiameter')
-                    ->mendBy([['pair a quarter of the width off the centre', ['markerOffset' => '']], ['pair a quarter of the width off the centre, markers of 3', ['markerOffset' => '', 'markerDiameter' => '3 mm']], ['no face markers', ['markers' => MarkerShape::None->value]]]);
+                yield Finding::when(
+                    $left < 0.0, 'marker-pair', 'A pair of markers off the board',
+                    'At fret '.$place['fret'].' '.Words::mm($left).' of board stay beside them.',
+                    'The bit comes out at the edge.', 'markerOffset', 'markerDiameter',
+                )
+                    ->mendBy(
+                        [
+                            ['pair a quarter of the width off the centre', ['markerOffset' => '']],
+                            [
+                                'pair a quarter of the width off the centre, markers of 3',
+                                ['markerOffset' => '', 'markerDiameter' => '3 mm'],
+                            ],
+                            ['no face markers', ['markers' => MarkerShape::None->value]],
+                        ],
+                    );
 
                 return;
             }
         }
         $pairs = array_filter($w->markers()->places(), static fn (array $place): bool => $place['fret'] % 12 === 0);
         if ($pairs !== [] && 2 * $offset < 2 * $half + 1.0) {
-            yield Finding::warn('marker-touch', 'The two markers of a pair touch', Words::mm(2 * $offset).' from centre to centre, '.Words::mm(2 * $half).' across.', 'Their holes run into each other.', 'markerOffset')
-                ->mendBy([['pair a quarter of the width off the centre', ['markerOffset' => '']], ['pair a quarter of the width off the centre, markers of 3', ['markerOffset' => '', 'markerDiameter' => '3 mm']], [Words::number(2 * $half + 2.0).' from centre to centre', ['markerOffset' => Words::typed($half + 1.0)]], ['no face markers', ['markers' => MarkerShape::None->value]]]);
+            yield Finding::warn(
+                'marker-touch',
+                'The two markers of a pair touch',
+                Words::mm(2 * $offset).' from centre to centre, '.Words::mm(2 * $half).' across.',
+                'Their holes run into each other.',
+                'markerOffset',
+            )
+                ->mendBy(
+                    [
+                        ['pair a quarter of the width off the centre', ['markerOffset' => '']],
+                        [
+                            'pair a quarter of the width off the centre, markers of 3',
+                            ['markerOffset' => '', 'markerDiameter' => '3 mm'],
+                        ],
+                        [
+                            Words::number(2 * $half + 2.0).' from centre to centre',
+                            ['markerOffset' => Words::typed($half + 1.0)],
+                        ],
+                        ['no face markers', ['markers' => MarkerShape::None->value]],
+                    ],
+                );
         }
     }
 }

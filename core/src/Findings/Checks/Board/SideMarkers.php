@@ -20,11 +20,25 @@ final class SideMarkers implements Check
         $board = $w->board();
         $size = $w->specification->board->sideMarkers->mm;
         $x = $w->lastFret();
-        $edge = $board->thickness - max($board->dropAt(0.0, $board->widthAt(0.0) / 2), $board->dropAt($x, $board->widthAt($x) / 2));
+        $edge = $board->thickness - max(
+            $board->dropAt(0.0, $board->widthAt(0.0) / 2), $board->dropAt($x, $board->widthAt($x) / 2),
+        );
         if ($size > 0.0 && $size > $edge - self::ROUND) {
             $right = Words::down($edge - self::ROUND - 0.1);
-            yield Finding::when($size > $edge, 'side-markers', 'Side markers larger than the board’s edge', Words::mm($size).' on an edge of '.Words::mm($edge).' after the radius.', 'The bit runs into the neck or out of the face.', 'sideMarkers', 'boardThickness')
-                ->mendBy([['side markers of '.Words::number($right), $right >= 1.0 ? ['sideMarkers' => Words::typed($right)] : null], ['no side markers', ['sideMarkers' => '0']]]);
+            yield Finding::when(
+                $size > $edge, 'side-markers', 'Side markers larger than the board’s edge',
+                Words::mm($size).' on an edge of '.Words::mm($edge).' after the radius.',
+                'The bit runs into the neck or out of the face.', 'sideMarkers', 'boardThickness',
+            )
+                ->mendBy(
+                    [
+                        [
+                            'side markers of '.Words::number($right),
+                            $right >= 1.0 ? ['sideMarkers' => Words::typed($right)] : null,
+                        ],
+                        ['no side markers', ['sideMarkers' => '0']],
+                    ],
+                );
         }
     }
 }

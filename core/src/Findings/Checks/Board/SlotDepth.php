@@ -20,22 +20,56 @@ final class SlotDepth implements Check
         $edge = $shape->slotAtEdge($x);
         if ($edge < $board->tangDepth->mm - 1e-6) {
             $flat = $edge < $shape->slotDepth - 1e-6;
-            $deep = Words::up($board->tangDepth->mm + 0.3 + ($flat ? max($shape->dropAt(0.0, $shape->widthAt(0.0) / 2), $shape->dropAt($w->lastFret(), $shape->widthAt($w->lastFret()) / 2)) : 0.0), 2);
-            yield Finding::stop('slot-shallow', 'Slots shallower than the tang', 'The tang is '.Words::mm($board->tangDepth->mm, 2).', the slot '.Words::mm($edge, 2).($flat ? ' at the edge, where the radius has taken '.Words::number($shape->slotDepth - $edge, 2).' of its '.Words::number($shape->slotDepth, 2).'.' : '.'), 'The fret cannot sit down.', 'slotDepth', 'tangDepth', 'radius')
+            $deep = Words::up(
+                $board->tangDepth->mm + 0.3 + (
+                    $flat ? max(
+                        $shape->dropAt(0.0, $shape->widthAt(0.0) / 2),
+                        $shape->dropAt($w->lastFret(), $shape->widthAt($w->lastFret()) / 2),
+                    ) : 0.0
+                ),
+                2,
+            );
+            yield Finding::stop(
+                'slot-shallow', 'Slots shallower than the tang',
+                'The tang is '.Words::mm($board->tangDepth->mm, 2).', the slot '.Words::mm($edge, 2).(
+                    $flat
+                        ? ' at the edge, where the radius has taken '.Words::number($shape->slotDepth - $edge, 2)
+                        .' of its '.Words::number($shape->slotDepth, 2).'.'
+                        : '.'
+                ),
+                'The fret cannot sit down.', 'slotDepth', 'tangDepth', 'radius',
+            )
                 ->mendBy([
                     ['slots '.Words::number($deep, 2).' deep', ['slotDepth' => Words::typed($deep, 2)]],
-                    ['slots '.Words::number($deep, 2).' deep in a board of '.Words::number($deep + 2.0), ['slotDepth' => Words::typed($deep, 2), 'boardThickness' => Words::typed(Words::up($deep + 2.0))]],
+                    [
+                        'slots '.Words::number($deep, 2).' deep in a board of '.Words::number($deep + 2.0),
+                        [
+                            'slotDepth' => Words::typed($deep, 2),
+                            'boardThickness' => Words::typed(Words::up($deep + 2.0)),
+                        ],
+                    ],
                     ['radius 16", slots to match', ['radius' => '16"', 'radiusEnd' => '', 'slotDepth' => '']],
-                    ['radius 20", slots and board to match', ['radius' => '20"', 'radiusEnd' => '', 'slotDepth' => '', 'boardThickness' => '']],
+                    [
+                        'radius 20", slots and board to match',
+                        ['radius' => '20"', 'radiusEnd' => '', 'slotDepth' => '', 'boardThickness' => ''],
+                    ],
                     ['wire with a tang of 1.5', ['tangDepth' => '1.5 mm', 'slotDepth' => '']],
                 ]);
         }
         $under = $shape->thickness - $shape->slotDepth;
         if ($under < 1.5) {
             $least = Words::up($shape->slotDepth - $edge + $board->tangDepth->mm, 2);
-            yield Finding::when($under < 0.5, 'slot-deep', 'Slots almost through the board', Words::mm($under, 2).' stay under them in the middle.', 'The board bends and breaks at its slots while it is handled and glued.', 'slotDepth', 'boardThickness')
+            yield Finding::when(
+                $under < 0.5, 'slot-deep', 'Slots almost through the board',
+                Words::mm($under, 2).' stay under them in the middle.',
+                'The board bends and breaks at its slots while it is handled and glued.', 'slotDepth', 'boardThickness',
+            )
                 ->mendBy(ThickerBoard::ways($w, Words::up($shape->slotDepth + 1.6)))
-                ->mendBy($shape->thickness - $least >= 1.5 ? [['slots '.Words::number($least, 2).' deep', ['slotDepth' => Words::typed($least, 2)]]] : FlatterBoard::ways($w));
+                ->mendBy(
+                    $shape->thickness - $least >= 1.5
+                        ? [['slots '.Words::number($least, 2).' deep', ['slotDepth' => Words::typed($least, 2)]]]
+                        : FlatterBoard::ways($w),
+                );
         }
     }
 }

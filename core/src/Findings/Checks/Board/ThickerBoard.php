@@ -16,12 +16,21 @@ final class ThickerBoard
         $s = $w->specification;
         $more = $thick - $s->board->boardThickness->mm;
         $board = ['boardThickness' => Words::typed($thick)];
-        $neck = ['thicknessFirst' => Words::typed($s->neck->thicknessFirst->mm + $more), 'thicknessTwelfth' => Words::typed($s->neck->thicknessTwelfth->mm + $more)];
+        $neck = [
+            'thicknessFirst' => Words::typed($s->neck->thicknessFirst->mm + $more),
+            'thicknessTwelfth' => Words::typed($s->neck->thicknessTwelfth->mm + $more),
+        ];
         $heel = ['heelThickness' => Words::typed($s->joinery->heelThickness->mm + $more)];
         yield ['board '.Words::number($thick).' thick', $board];
-        yield ['board '.Words::number($thick).' thick, screws shorter', [...$board, 'screwLength' => Words::typed(max(10.0, floor($s->joinery->screwLength->mm - $more)), 0)]];
+        yield [
+            'board '.Words::number($thick).' thick, screws shorter',
+            [...$board, 'screwLength' => Words::typed(max(10.0, floor($s->joinery->screwLength->mm - $more)), 0)],
+        ];
         yield ['board and neck '.Words::number($more).' thicker', [...$board, ...$neck]];
         yield ['board, neck and heel '.Words::number($more).' thicker', [...$board, ...$neck, ...$heel]];
-        yield ['board, neck and heel '.Words::number($more).' thicker, pocket as much deeper', [...$board, ...$neck, ...$heel, 'pocketDepth' => Words::typed($s->joinery->pocketDepth->mm + $more)]];
+        yield [
+            'board, neck and heel '.Words::number($more).' thicker, pocket as much deeper',
+            [...$board, ...$neck, ...$heel, 'pocketDepth' => Words::typed($s->joinery->pocketDepth->mm + $more)],
+        ];
     }
 }

@@ -18,8 +18,15 @@ final class CavityFloor implements Check
         foreach ($w->specification->bodywork->cavities as $index => $cavity) {
             $floor = $body - $cavity->depth->mm;
             if ($floor < 6.0) {
-                yield Finding::when($floor < 3.0, "cavity-floor.{$index}", 'Little left at the '.$cavity->kind->words().' cavity', Words::mm($floor).' of '.Words::mm($body).' stay; at least 3.0, usually 6 to 10.', 'The wall rings, cracks or is routed through.', "cavities.{$index}.depth")
-                    ->mend('cavity '.Words::number($body - 7.0).' deep', $body > 10 ? ["cavities.{$index}.depth" => Words::typed($body - 7.0)] : null);
+                yield Finding::when(
+                    $floor < 3.0, "cavity-floor.{$index}", 'Little left at the '.$cavity->kind->words().' cavity',
+                    Words::mm($floor).' of '.Words::mm($body).' stay; at least 3.0, usually 6 to 10.',
+                    'The wall rings, cracks or is routed through.', "cavities.{$index}.depth",
+                )
+                    ->mend(
+                        'cavity '.Words::number($body - 7.0).' deep',
+                        $body > 10 ? ["cavities.{$index}.depth" => Words::typed($body - 7.0)] : null,
+                    );
             }
         }
     }

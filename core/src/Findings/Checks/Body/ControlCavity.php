@@ -17,16 +17,31 @@ final class ControlCavity implements Check
     public function judge(Workings $w): iterable
     {
         $s = $w->specification;
-        $room = array_filter($s->bodywork->cavities, static fn (Cavity $cavity): bool => in_array($cavity->kind, [CavityKind::Control, CavityKind::Switch], true)) !== [];
+        $room = array_filter(
+            $s->bodywork->cavities,
+            static fn (Cavity $cavity): bool => in_array(
+                $cavity->kind, [CavityKind::Control, CavityKind::Switch], true,
+            ),
+        ) !== [];
         if ($room || $s->electrics->pots === []) {
             return;
         }
         $house = $w->clientSays('cavities') ? ['cavities' => ''] : null;
         if ($s->bodywork->body === BodyConstruction::Solid) {
-            yield Finding::stop('control-cavity', 'Controls without a cavity', count($s->electrics->pots).' pots, and no control cavity.', 'They have nowhere to go.', 'cavities', 'pots')
+            yield Finding::stop(
+                'control-cavity', 'Controls without a cavity',
+                count($s->electrics->pots).' pots, and no control cavity.', 'They have nowhere to go.', 'cavities',
+                'pots',
+            )
                 ->mend('cavities as the house has them', $house)->mendBy(NewCavity::ways($w, CavityKind::Control));
         } elseif ($s->bodywork->body->isHollow()) {
-            yield Finding::warn('access', 'Everything hollow gets its access first', 'No cavity opens to the controls.', 'Once the top is on, wires and pots go in through an opening or not at all.', 'cavities')
+            yield Finding::warn(
+                'access',
+                'Everything hollow gets its access first',
+                'No cavity opens to the controls.',
+                'Once the top is on, wires and pots go in through an opening or not at all.',
+                'cavities',
+            )
                 ->mend('cavities as the house has them', $house)->mendBy(NewCavity::ways($w, CavityKind::Control));
         }
     }

@@ -21,11 +21,37 @@ final class FlatTopPlate implements Check
     public function judge(Workings $w): iterable
     {
         $thick = $w->specification->bodywork->layers[0]->thickness->mm;
-        if ($w->specification->bodywork->body !== BodyConstruction::FlatTop || $thick >= self::USUAL[0] && $thick <= self::USUAL[1]) {
+        if (
+            $w->specification->bodywork->body !== BodyConstruction::FlatTop
+            || $thick >= self::USUAL[0]
+            && $thick <= self::USUAL[1]
+        ) {
             return;
         }
         $thin = $thick < self::USUAL[0];
-        yield Finding::when($thick < self::POSSIBLE[0] || $thick > self::POSSIBLE[1], 'flat-top-plate', $thin ? 'Top too thin for a flat-top' : 'Top too thick for a flat-top', Words::mm($thick, 2).'; 2.5 to 3.2 is usual.', $thin ? 'It bellies up and splits under the pull of the strings.' : 'It hardly moves: a box of board rather than of plate.', 'layers.0.thickness')
-            ->mendBy([['top of 2.8', ['layers.0.thickness' => '2.8 mm']], ['top of 2.8, box to match', ['layers.0.thickness' => '2.8 mm', 'layers.1.timber' => $w->specification->bodywork->layers[1]->timber->name ?? 'Indian rosewood', 'layers.1.thickness' => '98 mm', 'bodyThickness' => '']]]);
+        yield Finding::when(
+            $thick < self::POSSIBLE[0] || $thick > self::POSSIBLE[1], 'flat-top-plate',
+            $thin ? 'Top too thin for a flat-top' : 'Top too thick for a flat-top',
+            Words::mm($thick, 2).'; 2.5 to 3.2 is usual.',
+            $thin
+                ? 'It bellies up and splits under the pull of the strings.'
+                : 'It hardly moves: a box of board rather than of plate.',
+            'layers.0.thickness',
+        )
+            ->mendBy(
+                [
+                    ['top of 2.8', ['layers.0.thickness' => '2.8 mm']],
+                    [
+                        'top of 2.8, box to match',
+                        [
+                            'layers.0.thickness' => '2.8 mm',
+                            'layers.1.timber' => $w->specification->bodywork->layers[1]->timber->name
+                                ?? 'Indian rosewood',
+                            'layers.1.thickness' => '98 mm',
+                            'bodyThickness' => '',
+                        ],
+                    ],
+                ],
+            );
     }
 }

@@ -26,8 +26,15 @@ final class LayersAddUp implements Check
                 $thickest = $layer->thickness->mm > $body->layers[$thickest]->thickness->mm ? $index : $thickest;
             }
             $to = $body->layers[$thickest]->thickness->mm - $off;
-            yield Finding::stop('layers', 'Layers do not add up', Words::mm($sum, 2).' together, '.Words::mm($body->bodyThickness->mm, 2).' agreed.', 'Pocket, cavities, screws and bridge are all reckoned from the thickness.', 'layers', 'bodyThickness')
-                ->mend('layer '.($thickest + 1).' '.Words::number($to), $to >= 2 ? ["layers.{$thickest}.thickness" => Words::typed($to, 2)] : null)
+            yield Finding::stop(
+                'layers', 'Layers do not add up',
+                Words::mm($sum, 2).' together, '.Words::mm($body->bodyThickness->mm, 2).' agreed.',
+                'Pocket, cavities, screws and bridge are all reckoned from the thickness.', 'layers', 'bodyThickness',
+            )
+                ->mend(
+                    'layer '.($thickest + 1).' '.Words::number($to),
+                    $to >= 2 ? ["layers.{$thickest}.thickness" => Words::typed($to, 2)] : null,
+                )
                 ->mend('take '.Words::number($sum), ['bodyThickness' => Words::typed($sum, 2)]);
         }
     }

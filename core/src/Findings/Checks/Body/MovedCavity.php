@@ -21,13 +21,30 @@ final class MovedCavity
     public static function ways(Workings $w, int $row, Footprint $cut): iterable
     {
         foreach (self::SIZES as $share) {
-            $smaller = Footprint::around($cut->name, $cut->middle(), $cut->along->length() * $share, $cut->across->length() * $share, min($cut->depth, $w->specification->bodyThickness()->mm - self::LEFT_MM), true);
+            $smaller = Footprint::around(
+                $cut->name, $cut->middle(), $cut->along->length() * $share, $cut->across->length() * $share,
+                min($cut->depth, $w->specification->bodyThickness()->mm - self::LEFT_MM), true,
+            );
             $place = $w->room()->placeFor($smaller, $row);
             if ($place !== null) {
                 $away = $place->distanceTo($cut->middle());
-                $size = $share === 1.0 ? [] : ["cavities.{$row}.length" => Words::typed(Words::down($cut->along->length() * $share)), "cavities.{$row}.width" => Words::typed(Words::down($cut->across->length() * $share))];
-                yield [($share === 1.0 ? 'moved by ' : 'smaller, and moved by ').Words::number($away, 0), [...$size, ...$w->room()->typed($row, $place)]];
-                yield [($share === 1.0 ? 'moved by ' : 'smaller, and moved by ').Words::number($away, 0).', '.Words::number($smaller->depth).' deep', [...$size, ...$w->room()->typed($row, $place), "cavities.{$row}.depth" => Words::typed(max(1.0, Words::down($smaller->depth)))]];
+                $size = $share === 1.0 ? [] : [
+                    "cavities.{$row}.length" => Words::typed(Words::down($cut->along->length() * $share)),
+                    "cavities.{$row}.width" => Words::typed(Words::down($cut->across->length() * $share)),
+                ];
+                yield [
+                    ($share === 1.0 ? 'moved by ' : 'smaller, and moved by ').Words::number($away, 0),
+                    [...$size, ...$w->room()->typed($row, $place)],
+                ];
+                yield [
+                    ($share === 1.0 ? 'moved by ' : 'smaller, and moved by ').Words::number($away, 0).', '
+                        .Words::number($smaller->depth).' deep',
+                    [
+                        ...$size,
+                        ...$w->room()->typed($row, $place),
+                        "cavities.{$row}.depth" => Words::typed(max(1.0, Words::down($smaller->depth))),
+                    ],
+                ];
 
                 return;
             }

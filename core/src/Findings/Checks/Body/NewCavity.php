@@ -13,7 +13,9 @@ final class NewCavity
 {
     /** Length, width, depth, behind the scale line, off the centre. */
     private const USUAL = [
-        'control' => [[110.0, 42.0, 38.0, 10.0, -90.0], [70.0, 35.0, 30.0, 10.0, -80.0], [45.0, 30.0, 25.0, 0.0, -70.0]],
+        'control' => [
+            [110.0, 42.0, 38.0, 10.0, -90.0], [70.0, 35.0, 30.0, 10.0, -80.0], [45.0, 30.0, 25.0, 0.0, -70.0],
+        ],
         'battery' => [[56.0, 30.0, 22.0, 30.0, 70.0], [30.0, 56.0, 22.0, 30.0, 70.0], [54.0, 28.0, 18.0, 30.0, 60.0]],
         'springs' => [[100.0, 58.0, 16.0, -55.0, 0.0], [90.0, 52.0, 14.0, -50.0, 0.0], [80.0, 50.0, 12.0, -45.0, 0.0]],
     ];
@@ -29,10 +31,13 @@ final class NewCavity
         }
         foreach (self::USUAL[$kind->value] ?? [] as [$length, $width, $depth, $behind, $across]) {
             $deep = min($depth, Words::down($w->specification->bodyThickness()->mm - 7.0));
-            $place = $deep < 8.0 ? null : $w->room()->placeFor($w->room()->wanted($kind, $length, $width, $deep, $behind, $across), null);
+            $place = $deep < 8.0
+                ? null
+                : $w->room()->placeFor($w->room()->wanted($kind, $length, $width, $deep, $behind, $across), null);
             if ($place !== null) {
                 yield ["a {$kind->words()} cavity", [
-                    "cavities.{$row}.kind" => $kind->value, "cavities.{$row}.depth" => Words::typed($deep), "cavities.{$row}.length" => Words::typed($length), "cavities.{$row}.width" => Words::typed($width),
+                    "cavities.{$row}.kind" => $kind->value, "cavities.{$row}.depth" => Words::typed($deep),
+                    "cavities.{$row}.length" => Words::typed($length), "cavities.{$row}.width" => Words::typed($width),
                     ...$w->room()->typed($row, $place),
                 ]];
             }

@@ -26,11 +26,24 @@ final class BridgeOnBody implements Check
         $across = $outline->acrossAt($x);
         $half = $s->bridgework->mountingSpan->mm / 2 + 6;
         if ($across === null || $across->from > -$half || $across->to < $half) {
-            yield Finding::stop('bridge-on-body', 'Bridge beyond the body', 'Its posts or screws would be '.Words::mm($x, 0).' from the nut; the body reaches from '.Words::number($outline->along()->from, 0).' to '.Words::mm($outline->along()->to, 0).'.', 'There is no timber under it.', 'joinFret', 'bodyWidth', 'outline', 'mountingSpan')
+            yield Finding::stop(
+                'bridge-on-body', 'Bridge beyond the body',
+                'Its posts or screws would be '.Words::mm($x, 0).' from the nut; the body reaches from '
+                    .Words::number($outline->along()->from, 0).' to '.Words::mm($outline->along()->to, 0).'.',
+                'There is no timber under it.', 'joinFret', 'bodyWidth', 'outline', 'mountingSpan',
+            )
                 ->mendBy($this->joins($w))->mendBy($this->bodies($w))->mendBy($this->spans($w, $half));
         } elseif ($s->bridgework->stringPath === StringPath::Tailpiece && $s->board->scale->mm + $s->bridgework->tailDistance->mm > $outline->along()->to - 8) {
-            yield Finding::stop('tail-on-body', 'Tailpiece beyond the body', Words::mm($s->bridgework->tailDistance->mm, 0).' behind the scale line.', 'It would hang over the body’s end.', 'tailDistance')
-                ->mend('tailpiece at 45', ['tailDistance' => '45 mm'])->mendBy($this->joins($w))->mend('strings end at the bridge', ['stringPath' => StringPath::Bridge->value]);
+            yield Finding::stop(
+                'tail-on-body',
+                'Tailpiece beyond the body',
+                Words::mm($s->bridgework->tailDistance->mm, 0).' behind the scale line.',
+                'It would hang over the body’s end.',
+                'tailDistance',
+            )
+                ->mend('tailpiece at 45', ['tailDistance' => '45 mm'])
+                ->mendBy($this->joins($w))
+                ->mend('strings end at the bridge', ['stringPath' => StringPath::Bridge->value]);
         }
         yield from $this->inFront($w);
     }
@@ -41,13 +54,41 @@ final class BridgeOnBody implements Check
         $bridge = $w->specification->bridgework;
         $least = $bridge->bridge === BridgeKind::Vibrato ? -self::PIVOTS_MM : 0.0;
         if ($bridge->mountingOffset->mm < $least) {
-            yield Finding::when($bridge->mountingOffset->mm < $least - 5.0, 'screws-in-front', 'Bridge screws in front of the scale line', Words::mm(-$bridge->mountingOffset->mm).' in front of it.', 'The saddles stand in front of their own bridge; a sign may have been lost.', 'mountingOffset')
-                ->mendBy([[Words::number(-$bridge->mountingOffset->mm).' behind it', ['mountingOffset' => Words::typed(min(60.0, -$bridge->mountingOffset->mm), 2)]], ['at the usual place', ['mountingOffset' => '']]]);
+            yield Finding::when(
+                $bridge->mountingOffset->mm < $least - 5.0, 'screws-in-front',
+                'Bridge screws in front of the scale line', Words::mm(-$bridge->mountingOffset->mm).' in front of it.',
+                'The saddles stand in front of their own bridge; a sign may have been lost.', 'mountingOffset',
+            )
+                ->mendBy(
+                    [
+                        [
+                            Words::number(-$bridge->mountingOffset->mm).' behind it',
+                            ['mountingOffset' => Words::typed(min(60.0, -$bridge->mountingOffset->mm), 2)],
+                        ],
+                        ['at the usual place', ['mountingOffset' => '']],
+                    ],
+                );
         }
         $behind = $bridge->saddleFront->mm + $bridge->saddleTravel->mm;
         if ($bridge->stringPath === StringPath::Tailpiece && $bridge->tailDistance->mm < $behind + 5.0) {
-            yield Finding::stop('tail-in-front', 'Tailpiece in front of the saddles', Words::mm($bridge->tailDistance->mm).' behind the scale line; the saddles reach to '.Words::number($behind).'.', 'Strings have to come down behind their saddles.', 'tailDistance')
-                ->mendBy([['tailpiece at 45', ['tailDistance' => '45 mm']], ['tailpiece at '.Words::number($behind + 15.0, 0), ['tailDistance' => Words::typed($behind + 15.0, 0)]], ['strings end at the bridge', ['stringPath' => StringPath::Bridge->value]]]);
+            yield Finding::stop(
+                'tail-in-front',
+                'Tailpiece in front of the saddles',
+                Words::mm($bridge->tailDistance->mm).' behind the scale line; the saddles reach to '
+                    .Words::number($behind).'.',
+                'Strings have to come down behind their saddles.',
+                'tailDistance',
+            )
+                ->mendBy(
+                    [
+                        ['tailpiece at 45', ['tailDistance' => '45 mm']],
+                        [
+                            'tailpiece at '.Words::number($behind + 15.0, 0),
+                            ['tailDistance' => Words::typed($behind + 15.0, 0)],
+                        ],
+                        ['strings end at the bridge', ['stringPath' => StringPath::Bridge->value]],
+                    ],
+                );
         }
     }
 
@@ -62,10 +103,15 @@ final class BridgeOnBody implements Check
         for ($by = 1; $by <= 8; $by++) {
             foreach ([$s->joinery->joinFret - $by, $s->joinery->joinFret + $by] as $fret) {
                 if ($fret >= 8 && $fret <= $s->board->frets + 2) {
-                    $body = $w->body()->outline->fitted(1.0, $w->fret($fret) - $w->body()->begins, 0.0)->acrossAt($s->board->scale->mm + $s->bridgework->mountingOffset->mm);
+                    $body = $w->body()->outline
+                        ->fitted(1.0, $w->fret($fret) - $w->body()->begins, 0.0)
+                        ->acrossAt($s->board->scale->mm + $s->bridgework->mountingOffset->mm);
                     if ($body !== null && min(-$body->from, $body->to) >= $s->bridgework->mountingSpan->mm / 2 + 6) {
                         yield ["body from fret {$fret}", ['joinFret' => (string) $fret]];
-                        yield ["body from fret {$fret}, pickups spread anew", ['joinFret' => (string) $fret, 'pocketLength' => '', ...SpreadAnew::all($w)]];
+                        yield [
+                            "body from fret {$fret}, pickups spread anew",
+                            ['joinFret' => (string) $fret, 'pocketLength' => '', ...SpreadAnew::all($w)],
+                        ];
                     }
                 }
             }
@@ -78,7 +124,10 @@ final class BridgeOnBody implements Check
         $wide = $w->specification->bodywork->bodyWidth->mm;
         foreach ([1.1, 1.2, 1.35, 1.5, 1.75, 2.0] as $factor) {
             if ($wide * $factor <= 600.0) {
-                yield ['body '.Words::number($wide * $factor, 0).' wide', ['bodyWidth' => Words::typed($wide * $factor, 0)]];
+                yield [
+                    'body '.Words::number($wide * $factor, 0).' wide',
+                    ['bodyWidth' => Words::typed($wide * $factor, 0)],
+                ];
             }
         }
         yield ['body of the usual size', ['bodyWidth' => '', 'outline' => '', 'joinFret' => '']];
@@ -87,7 +136,9 @@ final class BridgeOnBody implements Check
     /** @return iterable<array{string, array<string, string>}> */
     private function spans(Workings $w, float $half): iterable
     {
-        $across = $w->body()->outline->acrossAt($w->specification->board->scale->mm + $w->specification->bridgework->mountingOffset->mm);
+        $across = $w->body()->outline->acrossAt(
+            $w->specification->board->scale->mm + $w->specification->bridgework->mountingOffset->mm,
+        );
         $span = $across === null ? 0.0 : Words::down(2 * (min(-$across->from, $across->to) - 6.0));
         if ($span >= 10.0 && $span < 2 * $half) {
             yield ['posts '.Words::number($span).' apart', ['mountingSpan' => Words::typed($span)]];

@@ -25,11 +25,37 @@ final class BridgeRange implements Check
         $pocket = $s->joinery->pocketDepth->mm + $by;
         $recess = $s->bridgework->bridgeRecess->mm - $by;
         yield Finding::when($bridge->share() < 0.0 || $bridge->share() > 1.0, 'bridge-range', $bridge->share() < 0.0 || $bridge->share() > 1.0 ? 'Bridge beyond its travel' : 'Bridge near the end of its travel',
-            'Saddles would stand at '.Words::number($bridge->overFoot()).' of '.Words::number($bridge->range()->from).'–'.Words::mm($bridge->range()->to).', '.($high ? 'above three quarters' : 'below a quarter').' of the range.',
+            'Saddles would stand at '.Words::number($bridge->overFoot()).' of '.Words::number($bridge->range()->from)
+                .'–'.Words::mm($bridge->range()->to).', '.($high ? 'above three quarters' : 'below a quarter')
+                .' of the range.',
             'Nothing is left to set the action when timber moves or the client wants it otherwise.', 'neckAngle', 'pocketDepth', 'bridgeRecess', 'bridgeLeast', 'bridgeMost')
-            ->mend('neck angle '.$angle.'°', abs((float) $angle) <= 7.5 && (float) $angle > -2.5 ? ['neckAngle' => $angle.'°'] : null)
-            ->mend('pocket '.Words::number(abs($by)).' '.($high ? 'deeper' : 'shallower'), $pocket >= 5 && $s->bodyThickness()->mm - $pocket >= 8 ? ['pocketDepth' => Words::typed($pocket, 2)] : null)
-            ->mend($recess < 0 ? 'pack the bridge up by '.Words::number(-$recess) : 'let the bridge in by '.Words::number($recess), $recess >= -15 && $recess <= 30 ? ['bridgeRecess' => Words::typed($recess, 2)] : null)
-            ->mendBy([['a bridge of the usual height', ['bridgeLeast' => '', 'bridgeMost' => '', 'bridgeRecess' => '']], ['a bridge of the usual height, neck angle and pocket to match', ['bridgeLeast' => '', 'bridgeMost' => '', 'bridgeRecess' => '', 'neckAngle' => '', 'pocketDepth' => '', 'heelThickness' => '']]]);
+            ->mend(
+                'neck angle '.$angle.'°',
+                abs((float) $angle) <= 7.5 && (float) $angle > -2.5 ? ['neckAngle' => $angle.'°'] : null,
+            )
+            ->mend(
+                'pocket '.Words::number(abs($by)).' '.($high ? 'deeper' : 'shallower'),
+                $pocket >= 5 && $s->bodyThickness()->mm - $pocket >= 8
+                    ? ['pocketDepth' => Words::typed($pocket, 2)]
+                    : null,
+            )
+            ->mend(
+                $recess < 0
+                    ? 'pack the bridge up by '.Words::number(-$recess)
+                    : 'let the bridge in by '.Words::number($recess),
+                $recess >= -15 && $recess <= 30 ? ['bridgeRecess' => Words::typed($recess, 2)] : null,
+            )
+            ->mendBy(
+                [
+                    ['a bridge of the usual height', ['bridgeLeast' => '', 'bridgeMost' => '', 'bridgeRecess' => '']],
+                    [
+                        'a bridge of the usual height, neck angle and pocket to match',
+                        [
+                            'bridgeLeast' => '', 'bridgeMost' => '', 'bridgeRecess' => '', 'neckAngle' => '',
+                            'pocketDepth' => '', 'heelThickness' => '',
+                        ],
+                    ],
+                ],
+            );
     }
 }

@@ -19,10 +19,22 @@ final class SpringsCavity implements Check
     public function judge(Workings $w): iterable
     {
         $s = $w->specification;
-        $room = array_filter($s->bodywork->cavities, static fn (Cavity $cavity): bool => $cavity->kind === CavityKind::Springs) !== [];
-        if ($s->bridgework->bridge === BridgeKind::Vibrato && ! $room && $s->bodywork->body !== BodyConstruction::FlatTop) {
-            yield Finding::stop('springs-cavity', 'A vibrato without its springs’ cavity', 'No cavity is for springs.', 'The block and the springs have nowhere to go.', 'cavities', 'bridge')
-                ->mendBy(NewCavity::ways($w, CavityKind::Springs))->mend('a fixed bridge', ['bridge' => BridgeKind::Fixed->value]);
+        $room = array_filter(
+            $s->bodywork->cavities,
+            static fn (Cavity $cavity): bool => $cavity->kind === CavityKind::Springs,
+        ) !== [];
+        if (
+            $s->bridgework->bridge === BridgeKind::Vibrato
+            && ! $room
+            && $s->bodywork->body !== BodyConstruction::FlatTop
+        ) {
+            yield Finding::stop(
+                'springs-cavity', 'A vibrato without its springs’ cavity', 'No cavity is for springs.',
+                'The block and the springs have nowhere to go.', 'cavities', 'bridge',
+            )
+                ->mendBy(NewCavity::ways($w, CavityKind::Springs))->mend(
+                    'a fixed bridge', ['bridge' => BridgeKind::Fixed->value],
+                );
         }
     }
 }

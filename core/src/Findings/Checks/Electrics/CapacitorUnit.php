@@ -17,15 +17,37 @@ final class CapacitorUnit implements Check
         $values = $w->specification->electrics->capacitors;
         $huge = array_values(array_filter($values, static fn (float $nanofarads): bool => $nanofarads > 1000.0));
         if ($huge !== []) {
-            $typed = array_map(static fn (float $value): string => ElectricWords::capacitance($value > 1000.0 ? $value / 1000 : $value), $values);
-            yield Finding::stop('capacitor-unit', 'Did you mean '.ElectricWords::capacitance($huge[0] / 1000).'?', 'A tone capacitor of '.ElectricWords::capacitance($huge[0]).' is read.', 'Tone capacitors are 22, 33 or 47 nF; with microfarads nothing would be heard.', 'capacitors')
-                ->mendBy([[implode(', ', $typed), ['capacitors' => implode('; ', $typed)]], ['22 nF', ['capacitors' => '22 nF']]]);
+            $typed = array_map(
+                static fn (float $value): string => ElectricWords::capacitance(
+                    $value > 1000.0 ? $value / 1000 : $value,
+                ),
+                $values,
+            );
+            yield Finding::stop(
+                'capacitor-unit',
+                'Did you mean '.ElectricWords::capacitance($huge[0] / 1000).'?',
+                'A tone capacitor of '.ElectricWords::capacitance($huge[0]).' is read.',
+                'Tone capacitors are 22, 33 or 47 nF; with microfarads nothing would be heard.',
+                'capacitors',
+            )
+                ->mendBy(
+                    [
+                        [implode(', ', $typed), ['capacitors' => implode('; ', $typed)]],
+                        ['22 nF', ['capacitors' => '22 nF']],
+                    ],
+                );
 
             return;
         }
-        $odd = array_values(array_filter($values, static fn (float $nanofarads): bool => $nanofarads < 1.0 || $nanofarads > 220.0));
+        $odd = array_values(
+            array_filter($values, static fn (float $nanofarads): bool => $nanofarads < 1.0 || $nanofarads > 220.0),
+        );
         if ($odd !== []) {
-            yield Finding::warn('capacitor-value', 'An unusual tone capacitor', ElectricWords::capacitance($odd[0]).'; 22, 33 and 47 nF are usual.', 'The tone control would do nothing, or everything at once.', 'capacitors')->mend('22 nF', ['capacitors' => '22 nF']);
+            yield Finding::warn(
+                'capacitor-value', 'An unusual tone capacitor',
+                ElectricWords::capacitance($odd[0]).'; 22, 33 and 47 nF are usual.',
+                'The tone control would do nothing, or everything at once.', 'capacitors',
+            )->mend('22 nF', ['capacitors' => '22 nF']);
         }
     }
 }

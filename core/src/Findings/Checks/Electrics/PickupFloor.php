@@ -18,8 +18,15 @@ final class PickupFloor implements Check
         foreach ($w->specification->electrics->pickups as $index => $pickup) {
             $floor = $body - $pickup->depth->mm;
             if ($floor < 3.0) {
-                yield Finding::stop("pickup-floor.{$index}", "No floor under the {$pickup->place} pickup", Words::mm($floor).' stay; at least 3.0 should.', 'The router comes out of the back.', "pickups.{$index}.depth")
-                    ->mend('cavity '.Words::number($body - 5.0).' deep', $body > 8 ? ["pickups.{$index}.depth" => Words::typed($body - 5.0)] : null);
+                yield Finding::stop(
+                    "pickup-floor.{$index}", "No floor under the {$pickup->place} pickup",
+                    Words::mm($floor).' stay; at least 3.0 should.', 'The router comes out of the back.',
+                    "pickups.{$index}.depth",
+                )
+                    ->mend(
+                        'cavity '.Words::number($body - 5.0).' deep',
+                        $body > 8 ? ["pickups.{$index}.depth" => Words::typed($body - 5.0)] : null,
+                    );
             }
         }
     }

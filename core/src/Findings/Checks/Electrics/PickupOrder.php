@@ -21,16 +21,41 @@ final class PickupOrder implements Check
         $pickups = $w->specification->electrics->pickups;
         $order = array_keys($pickups);
         usort($order, static fn (int $a, int $b): int => $pickups[$b]->positionMm() <=> $pickups[$a]->positionMm());
-        $named = array_values(array_filter(array_map(static fn (int $index): ?int => self::NAMES[mb_strtolower($pickups[$index]->place)] ?? null, $order), static fn (?int $rank): bool => $rank !== null));
+        $named = array_values(
+            array_filter(
+                array_map(
+                    static fn (int $index): ?int => self::NAMES[mb_strtolower($pickups[$index]->place)] ?? null,
+                    $order,
+                ),
+                static fn (?int $rank): bool => $rank !== null,
+            ),
+        );
         $sorted = $named;
         sort($sorted);
         if ($order === array_keys($pickups) && $named === $sorted) {
             return;
         }
-        $places = implode(', ', array_map(static fn (Pickup $one): string => "{$one->place} ".Words::mm($one->positionMm()), $pickups));
-        yield Finding::warn('pickup-order', 'Pickups listed against their places', "From the scale line: {$places}.", 'They are listed from the neck; names and places would be mixed up at the switch and in the tap test.', 'pickups')
+        $places = implode(
+            ', ',
+            array_map(static fn (Pickup $one): string => "{$one->place} ".Words::mm($one->positionMm()), $pickups),
+        );
+        yield Finding::warn(
+            'pickup-order',
+            'Pickups listed against their places',
+            "From the scale line: {$places}.",
+            'They are listed from the neck; names and places would be mixed up at the switch and in the tap test.',
+            'pickups',
+        )
             ->mendBy($named === $sorted ? [['list them as they stand', self::rows($pickups, $order, false)]] : [])
-            ->mendBy([['names as they stand', self::rows($pickups, $order, true)], ['names in order, all spread anew', [...self::rows($pickups, $order, true), ...SpreadAnew::all($w)]]])
+            ->mendBy(
+                [
+                    ['names as they stand', self::rows($pickups, $order, true)],
+                    [
+                        'names in order, all spread anew',
+                        [...self::rows($pickups, $order, true), ...SpreadAnew::all($w)],
+                    ],
+                ],
+            )
             ->mend('all spread anew', SpreadAnew::all($w));
     }
 
@@ -43,13 +68,20 @@ final class PickupOrder implements Check
     private static function rows(array $pickups, array $order, bool $renamed): array
     {
         $names = array_map(static fn (Pickup $one): string => $one->place, $pickups);
-        usort($names, static fn (string $a, string $b): int => (self::NAMES[mb_strtolower($a)] ?? 1) <=> (self::NAMES[mb_strtolower($b)] ?? 1));
+        usort(
+            $names,
+            static fn (string $a, string $b): int => (
+                self::NAMES[mb_strtolower($a)] ?? 1
+            ) <=> (self::NAMES[mb_strtolower($b)] ?? 1),
+        );
         $changes = [];
         foreach ($order as $row => $index) {
             $one = $pickups[$index];
             $changes["pickups.{$row}.place"] = $renamed ? $names[$row] : $one->place;
             $changes["pickups.{$row}.kind"] = $one->kind->value;
-            $changes["pickups.{$row}.resistance"] = $one->resistance === null ? '' : ElectricWords::resistance($one->resistance);
+            $changes["pickups.{$row}.resistance"] = $one->resistance === null
+                ? ''
+                : ElectricWords::resistance($one->resistance);
             $changes["pickups.{$row}.position"] = (string) $one->position;
             $changes["pickups.{$row}.depth"] = (string) $one->depth;
             $changes["pickups.{$row}.spread"] = (string) $one->spread;

@@ -21,12 +21,33 @@ final class PickupResistance implements Check
     {
         foreach ($w->specification->electrics->pickups as $index => $pickup) {
             $kilohms = $pickup->resistance;
-            if ($kilohms === null || $pickup->kind === PickupKind::Piezo || $kilohms >= self::LEAST && $kilohms <= self::MOST) {
+            if (
+                $kilohms === null
+                || $pickup->kind === PickupKind::Piezo
+                || $kilohms >= self::LEAST
+                && $kilohms <= self::MOST
+            ) {
                 continue;
             }
-            $meant = array_values(array_filter([$kilohms / 1000, $kilohms * 1000], static fn (float $one): bool => $one >= self::LEAST && $one <= self::MOST))[0] ?? null;
-            yield Finding::warn("pickup-resistance.{$index}", "The {$pickup->place} pickup’s resistance is unusual", ElectricWords::resistance($kilohms).'; 4 to 20 kΩ is usual.', $meant === null ? 'It may have been read or typed wrongly.' : 'The unit may be wrong: ohms for kilohms.', "pickups.{$index}.resistance")
-                ->mend($meant === null ? null : ElectricWords::resistance($meant), $meant === null ? null : ["pickups.{$index}.resistance" => ElectricWords::resistance($meant)])
+            $meant = array_values(
+                array_filter(
+                    [$kilohms / 1000, $kilohms * 1000],
+                    static fn (float $one): bool => $one >= self::LEAST && $one <= self::MOST,
+                ),
+            )[0] ?? null;
+            yield Finding::warn(
+                "pickup-resistance.{$index}",
+                "The {$pickup->place} pickup’s resistance is unusual",
+                ElectricWords::resistance($kilohms).'; 4 to 20 kΩ is usual.',
+                $meant === null
+                    ? 'It may have been read or typed wrongly.'
+                    : 'The unit may be wrong: ohms for kilohms.',
+                "pickups.{$index}.resistance",
+            )
+                ->mend(
+                    $meant === null ? null : ElectricWords::resistance($meant),
+                    $meant === null ? null : ["pickups.{$index}.resistance" => ElectricWords::resistance($meant)],
+                )
                 ->mend('leave it open until it is measured', ["pickups.{$index}.resistance" => '']);
         }
     }

@@ -31,15 +31,34 @@ final class PickupRoom implements Check
             $place = self::place($w, $pickup, $pickup->positionMm());
             foreach ($taken as $what => $other) {
                 if ($place->overlap($other) > -self::FREE) {
-                    yield Finding::stop("pickup-room.{$index}", "The {$pickup->place} pickup meets {$what}", 'They overlap by '.Words::mm(max(0.0, $place->overlap($other))).'.', 'Two things cannot be in one place.', "pickups.{$index}.position")
+                    yield Finding::stop(
+                        "pickup-room.{$index}", "The {$pickup->place} pickup meets {$what}",
+                        'They overlap by '.Words::mm(max(0.0, $place->overlap($other))).'.',
+                        'Two things cannot be in one place.', "pickups.{$index}.position",
+                    )
                         ->mendBy($this->elsewhere($w, $index));
                     break;
                 }
             }
             $taken["the {$pickup->place} pickup".(isset($taken["the {$pickup->place} pickup"]) ? " {$index}" : '')] = $place;
             if ($pickup->positionMm() < $pickup->kind->lengthMm() / 2 + self::AIM) {
-                yield Finding::stop("pickup-bridge.{$index}", "The {$pickup->place} pickup meets the bridge", 'Its poles are '.Words::mm($pickup->positionMm()).' from the scale line, and it is '.Words::number($pickup->kind->lengthMm(), 0).' long.', 'Saddles and pickup need the same place.', "pickups.{$index}.position")
-                    ->mendBy([['pole centre at '.Words::number($pickup->kind->lengthMm() / 2 + 8), ["pickups.{$index}.position" => Words::typed($pickup->kind->lengthMm() / 2 + 8)]], ...$this->elsewhere($w, $index)]);
+                yield Finding::stop(
+                    "pickup-bridge.{$index}",
+                    "The {$pickup->place} pickup meets the bridge",
+                    'Its poles are '.Words::mm($pickup->positionMm()).' from the scale line, and it is '
+                        .Words::number($pickup->kind->lengthMm(), 0).' long.',
+                    'Saddles and pickup need the same place.',
+                    "pickups.{$index}.position",
+                )
+                    ->mendBy(
+                        [
+                            [
+                                'pole centre at '.Words::number($pickup->kind->lengthMm() / 2 + 8),
+                                ["pickups.{$index}.position" => Words::typed($pickup->kind->lengthMm() / 2 + 8)],
+                            ],
+                            ...$this->elsewhere($w, $index),
+                        ],
+                    );
             }
         }
     }
@@ -71,7 +90,10 @@ final class PickupRoom implements Check
             $free = self::nearestFree($w, $taken, $half, $pickups[$index]->positionMm());
             if ($free !== null) {
                 $changed = $kind === $pickups[$index]->kind ? [] : ["pickups.{$index}.kind" => $kind->value];
-                $ways[] = [($changed === [] ? '' : 'a single coil, ').'pole centre at '.Words::number($free), ["pickups.{$index}.position" => Words::typed($free), ...$changed]];
+                $ways[] = [
+                    ($changed === [] ? '' : 'a single coil, ').'pole centre at '.Words::number($free),
+                    ["pickups.{$index}.position" => Words::typed($free), ...$changed],
+                ];
             }
         }
         $spread = SpreadAnew::all($w);

@@ -20,11 +20,27 @@ final class PotThread implements Check
         }
         $short = $e->controlTop->mm + $e->potNut->mm - $e->potThread->mm;
         if ($short > 0.0) {
-            yield Finding::stop('pot-thread', 'Pot thread too short', 'Thread '.Words::number($e->potThread->mm).', top '.Words::number($e->controlTop->mm).' with washer and nut '.Words::mm($e->potNut->mm).': '.Words::number($short).' short.', 'The nut does not catch.', 'controlTop', 'potThread')
-                ->mend('leave '.Words::number($e->controlTop->mm - $short).' over the controls', $e->controlTop->mm - $short >= 2.5 ? ['controlTop' => Words::typed($e->controlTop->mm - $short)] : null)
-                ->mend('long-shafted pots, '.Words::number(ceil($e->potThread->mm + $short)), ['potThread' => Words::typed(ceil($e->potThread->mm + $short))]);
+            yield Finding::stop(
+                'pot-thread', 'Pot thread too short',
+                'Thread '.Words::number($e->potThread->mm).', top '.Words::number($e->controlTop->mm)
+                    .' with washer and nut '.Words::mm($e->potNut->mm).': '.Words::number($short).' short.',
+                'The nut does not catch.', 'controlTop', 'potThread',
+            )
+                ->mend(
+                    'leave '.Words::number($e->controlTop->mm - $short).' over the controls',
+                    $e->controlTop->mm - $short >= 2.5
+                        ? ['controlTop' => Words::typed($e->controlTop->mm - $short)]
+                        : null,
+                )
+                ->mend(
+                    'long-shafted pots, '.Words::number(ceil($e->potThread->mm + $short)),
+                    ['potThread' => Words::typed(ceil($e->potThread->mm + $short))],
+                );
         } elseif ($e->controlTop->mm < 2.5) {
-            yield Finding::warn('control-top', 'Thin over the controls', Words::mm($e->controlTop->mm).' stay.', 'It dents and cracks round the pots.', 'controlTop')->mend('leave 4', ['controlTop' => '4 mm']);
+            yield Finding::warn(
+                'control-top', 'Thin over the controls', Words::mm($e->controlTop->mm).' stay.',
+                'It dents and cracks round the pots.', 'controlTop',
+            )->mend('leave 4', ['controlTop' => '4 mm']);
         }
     }
 }

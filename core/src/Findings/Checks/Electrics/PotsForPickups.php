@@ -16,14 +16,29 @@ final class PotsForPickups implements Check
     public function judge(Workings $w): iterable
     {
         $e = $w->specification->electrics;
-        $usual = array_values(array_unique(array_filter(array_map(static fn (Pickup $pickup): ?float => $pickup->kind->usualPot(), $e->pickups))));
+        $usual = array_values(
+            array_unique(
+                array_filter(array_map(static fn (Pickup $pickup): ?float => $pickup->kind->usualPot(), $e->pickups)),
+            ),
+        );
         if ($usual === [] || $e->pots === []) {
             return;
         }
-        $odd = array_filter($e->pots, static fn (float $pot): bool => $pot < min($usual) * 0.8 || $pot > max($usual) * 1.25);
+        $odd = array_filter(
+            $e->pots,
+            static fn (float $pot): bool => $pot < min($usual) * 0.8 || $pot > max($usual) * 1.25,
+        );
         if ($odd !== []) {
-            yield Finding::warn('pots', 'Pots that do not suit the pickups', implode(', ', array_map(static fn (float $pot): string => Words::number($pot, 0).' kΩ', $e->pots)).'; '.Words::number(max($usual), 0).' kΩ is usual for these.', 'Too low takes the treble, too high leaves it shrill.', 'pots', 'pickups')
-                ->mend(Words::number(max($usual), 0).'k', ['pots' => implode(', ', array_fill(0, count($e->pots), Words::number(max($usual), 0).'k'))]);
+            yield Finding::warn(
+                'pots', 'Pots that do not suit the pickups',
+                implode(', ', array_map(static fn (float $pot): string => Words::number($pot, 0).' kΩ', $e->pots)).'; '
+                    .Words::number(max($usual), 0).' kΩ is usual for these.',
+                'Too low takes the treble, too high leaves it shrill.', 'pots', 'pickups',
+            )
+                ->mend(
+                    Words::number(max($usual), 0).'k',
+                    ['pots' => implode(', ', array_fill(0, count($e->pots), Words::number(max($usual), 0).'k'))],
+                );
         }
     }
 }

@@ -23,8 +23,20 @@ final class SwitchTable implements Check
             $unknown = array_values(array_diff($position->pickups, $places));
             $heard = [...$heard, ...$position->pickups];
             if ($unknown !== []) {
-                yield Finding::stop('switch-pickup', 'Switch position '.($index + 1).' has no pickup', '“'.$unknown[0].'” is not among: '.(implode(', ', $places) ?: 'none').'.', 'The position would be silent.', 'switch', 'pickups')
-                    ->mendBy([['positions by the pickups', ['switch' => '']], ['positions by the pickups, called '.implode(', ', self::unique($places)), [...self::renamed(self::unique($places)), 'switch' => '']]]);
+                yield Finding::stop(
+                    'switch-pickup', 'Switch position '.($index + 1).' has no pickup',
+                    '“'.$unknown[0].'” is not among: '.(implode(', ', $places) ?: 'none').'.',
+                    'The position would be silent.', 'switch', 'pickups',
+                )
+                    ->mendBy(
+                        [
+                            ['positions by the pickups', ['switch' => '']],
+                            [
+                                'positions by the pickups, called '.implode(', ', self::unique($places)),
+                                [...self::renamed(self::unique($places)), 'switch' => ''],
+                            ],
+                        ],
+                    );
 
                 return;
             }
@@ -32,11 +44,20 @@ final class SwitchTable implements Check
         yield from count($places) === count(array_unique($places)) ? $this->wiring($e) : [];
         $silent = array_values(array_diff($places, $heard));
         if ($silent !== []) {
-            yield Finding::stop('switch-silent', 'A pickup that never sounds', ucfirst($silent[0]).' is in no position of the switch.', 'It would be built in for nothing.', 'switch', 'pickups')->mend('positions by the pickups', ['switch' => '']);
+            yield Finding::stop(
+                'switch-silent', 'A pickup that never sounds', ucfirst($silent[0]).' is in no position of the switch.',
+                'It would be built in for nothing.', 'switch', 'pickups',
+            )->mend('positions by the pickups', ['switch' => '']);
         }
         if (count($places) !== count(array_unique($places))) {
-            yield Finding::stop('pickup-names', 'Two pickups of one name', implode(', ', $places).'.', 'The switch cannot tell them apart.', 'pickups')
-                ->mend('call them '.implode(', ', self::unique($places)), [...self::renamed(self::unique($places)), 'switch' => '']);
+            yield Finding::stop(
+                'pickup-names', 'Two pickups of one name', implode(', ', $places).'.',
+                'The switch cannot tell them apart.', 'pickups',
+            )
+                ->mend(
+                    'call them '.implode(', ', self::unique($places)),
+                    [...self::renamed(self::unique($places)), 'switch' => ''],
+                );
         }
     }
 
@@ -53,11 +74,23 @@ final class SwitchTable implements Check
         }
         foreach ($e->switch as $index => $position) {
             if ($position->repeats()) {
-                yield Finding::stop('switch-twice', 'A pickup twice at switch position '.($index + 1), '“'.$position->inWords().'”.', 'A pickup can be wired in once.', 'switch')->mend('positions by the pickups', ['switch' => '']);
+                yield Finding::stop(
+                    'switch-twice', 'A pickup twice at switch position '.($index + 1), '“'.$position->inWords().'”.',
+                    'A pickup can be wired in once.', 'switch',
+                )->mend('positions by the pickups', ['switch' => '']);
             }
-            $single = array_values(array_filter($position->divided(), static fn (string $name): bool => ($kinds[$name] ?? null) !== PickupKind::Humbucker));
+            $single = array_values(
+                array_filter(
+                    $position->divided(),
+                    static fn (string $name): bool => ($kinds[$name] ?? null) !== PickupKind::Humbucker,
+                ),
+            );
             if ($single !== []) {
-                yield Finding::stop('switch-split', 'Nothing to split at switch position '.($index + 1), ucfirst($single[0]).' has one coil.', 'Only the two coils of a humbucker can be used apart.', 'switch', 'pickups')->mend('positions by the pickups', ['switch' => '']);
+                yield Finding::stop(
+                    'switch-split', 'Nothing to split at switch position '.($index + 1),
+                    ucfirst($single[0]).' has one coil.', 'Only the two coils of a humbucker can be used apart.',
+                    'switch', 'pickups',
+                )->mend('positions by the pickups', ['switch' => '']);
             }
         }
     }

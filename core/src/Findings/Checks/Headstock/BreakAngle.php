@@ -26,13 +26,20 @@ final class BreakAngle implements Check
         $low = array_keys(array_filter($angles, static fn (float $angle): bool => $angle < self::LEAST));
         if ($low !== []) {
             $lowest = min($angles);
-            yield Finding::when($lowest < 0.5, 'break-angle', 'Flat over the nut', ucfirst(Words::strings($low)).': down to '.Words::number($lowest).'°; under 5° a guide is usual.', 'The string buzzes in its slot or jumps out of it.', 'guided', 'headAngle', 'headStep', 'postHeight')
+            yield Finding::when(
+                $lowest < 0.5, 'break-angle', 'Flat over the nut',
+                ucfirst(Words::strings($low)).': down to '.Words::number($lowest).'°; under 5° a guide is usual.',
+                'The string buzzes in its slot or jumps out of it.', 'guided', 'headAngle', 'headStep', 'postHeight',
+            )
                 ->mendBy($this->guides($w, max($low) + 1))
                 ->mendBy($this->angles($w, $low))
                 ->mendBy($this->steps($w, $low));
         }
         if (max($angles) > self::STEEP) {
-            yield Finding::note('break-steep', 'Steep over the nut', 'Up to '.Words::number(max($angles)).'°.', 'Friction in the slot: the string goes out of tune when it is bent.', 'headAngle');
+            yield Finding::note(
+                'break-steep', 'Steep over the nut', 'Up to '.Words::number(max($angles)).'°.',
+                'Friction in the slot: the string goes out of tune when it is bent.', 'headAngle',
+            );
         }
     }
 
@@ -43,7 +50,10 @@ final class BreakAngle implements Check
         $nearest = min(array_map(static fn ($post): float => -$post->x, $w->head()->posts));
         foreach ([$head->guideAt->mm, Words::down(min(35.0, $nearest - 10.0), 0)] as $at) {
             $drop = max($head->guideDrop->mm, Words::up($at * tan(deg2rad(self::AIM))));
-            yield ["guide over {$guided}", ['guided' => (string) $guided, 'guideAt' => Words::typed($at), 'guideDrop' => Words::typed($drop)]];
+            yield [
+                "guide over {$guided}",
+                ['guided' => (string) $guided, 'guideAt' => Words::typed($at), 'guideDrop' => Words::typed($drop)],
+            ];
         }
     }
 
@@ -73,7 +83,16 @@ final class BreakAngle implements Check
      */
     private function steps(Workings $w, array $low): iterable
     {
-        $missing = max(array_map(fn (int $string): float => $w->head()->awayFromNut($string) * tan(deg2rad(self::AIM)) - $w->head()->heightLost($string), $low));
+        $missing = max(
+            array_map(
+                fn (int $string): float => $w
+                    ->head()
+                    ->awayFromNut($string) * tan(deg2rad(self::AIM)) - $w
+                    ->head()
+                    ->heightLost($string),
+                $low,
+            ),
+        );
         $step = ceil($w->specification->head->headStep->mm + $missing);
         if ($w->specification->head->headstock === HeadstockKind::Flat && $step <= 22.0) {
             yield ['step '.Words::number($step), ['headStep' => Words::typed($step)]];

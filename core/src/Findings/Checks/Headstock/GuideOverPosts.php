@@ -17,10 +17,25 @@ final class GuideOverPosts implements Check
     {
         $head = $w->specification->head;
         if ($head->guided > 0) {
-            $nearest = min([INF, ...array_map(static fn (Point $post): float => -$post->x, array_slice($w->head()->posts, 0, $head->guided))]);
+            $nearest = min(
+                [
+                    INF,
+                    ...array_map(
+                        static fn (Point $post): float => -$post->x, array_slice($w->head()->posts, 0, $head->guided),
+                    ),
+                ],
+            );
             if ($head->guideAt->mm > $nearest - 8) {
-                yield Finding::stop('guide-place', 'Guide at a post', 'It is to sit '.Words::mm($head->guideAt->mm).' from the nut, and the nearest guided post '.Words::mm($nearest).'.', 'The guide has to stand in front of the posts whose strings it holds down.', 'guideAt', 'guided')
-                    ->mend('guide at '.Words::number(max(10.0, $nearest * 0.6)), $nearest > 20 ? ['guideAt' => Words::typed(max(10.0, $nearest * 0.6))] : null);
+                yield Finding::stop(
+                    'guide-place', 'Guide at a post',
+                    'It is to sit '.Words::mm($head->guideAt->mm).' from the nut, and the nearest guided post '
+                        .Words::mm($nearest).'.',
+                    'The guide has to stand in front of the posts whose strings it holds down.', 'guideAt', 'guided',
+                )
+                    ->mend(
+                        'guide at '.Words::number(max(10.0, $nearest * 0.6)),
+                        $nearest > 20 ? ['guideAt' => Words::typed(max(10.0, $nearest * 0.6))] : null,
+                    );
             }
         }
     }

@@ -17,23 +17,72 @@ final class HeadstockThickness implements Check
         $head = $w->specification->head;
         $thick = $head->headThickness->mm;
         if ($head->tunerLeast->mm > $head->tunerMost->mm) {
-            yield Finding::stop('tuner-limits', 'The tuners’ limits contradict each other', 'At least '.Words::number($head->tunerLeast->mm).', at most '.Words::mm($head->tunerMost->mm).'.', 'No headstock is as thick as both; the two may have been swapped.', 'tunerLeast', 'tunerMost')
+            yield Finding::stop(
+                'tuner-limits', 'The tuners’ limits contradict each other',
+                'At least '.Words::number($head->tunerLeast->mm).', at most '.Words::mm($head->tunerMost->mm).'.',
+                'No headstock is as thick as both; the two may have been swapped.', 'tunerLeast', 'tunerMost',
+            )
                 ->mendBy([
-                    ['swap them', ['tunerLeast' => Words::typed($head->tunerMost->mm, 2), 'tunerMost' => Words::typed($head->tunerLeast->mm, 2)]],
-                    ['swap them, headstock to match', ['tunerLeast' => Words::typed($head->tunerMost->mm, 2), 'tunerMost' => Words::typed($head->tunerLeast->mm, 2), 'headThickness' => Words::typed(max(8.0, min(30.0, ($head->tunerLeast->mm + $head->tunerMost->mm) / 2)), 2)]],
+                    [
+                        'swap them',
+                        [
+                            'tunerLeast' => Words::typed($head->tunerMost->mm, 2),
+                            'tunerMost' => Words::typed($head->tunerLeast->mm, 2),
+                        ],
+                    ],
+                    [
+                        'swap them, headstock to match',
+                        [
+                            'tunerLeast' => Words::typed($head->tunerMost->mm, 2),
+                            'tunerMost' => Words::typed($head->tunerLeast->mm, 2),
+                            'headThickness' => Words::typed(
+                                max(8.0, min(30.0, ($head->tunerLeast->mm + $head->tunerMost->mm) / 2)),
+                                2,
+                            ),
+                        ],
+                    ],
                     ['the usual limits', ['tunerLeast' => '', 'tunerMost' => '', 'headThickness' => '']],
                 ]);
         } elseif ($thick < $head->tunerLeast->mm || $thick > $head->tunerMost->mm) {
             $to = max($head->tunerLeast->mm, min($head->tunerMost->mm, $thick));
-            yield Finding::stop('headstock-thickness', 'Tuners do not fit the headstock', Words::mm($thick).' thick; the tuners take '.Words::number($head->tunerLeast->mm).' to '.Words::mm($head->tunerMost->mm).'.', $thick < $to ? 'The bushing bottoms before it clamps.' : 'The bushing does not reach the thread.', 'headThickness', 'tunerLeast', 'tunerMost')
+            yield Finding::stop(
+                'headstock-thickness', 'Tuners do not fit the headstock',
+                Words::mm($thick).' thick; the tuners take '.Words::number($head->tunerLeast->mm).' to '
+                    .Words::mm($head->tunerMost->mm).'.',
+                $thick < $to ? 'The bushing bottoms before it clamps.' : 'The bushing does not reach the thread.',
+                'headThickness', 'tunerLeast', 'tunerMost',
+            )
                 ->mendBy([
-                    ['headstock '.Words::number($to), $to >= 8.0 && $to <= 30.0 ? ['headThickness' => Words::typed($to, 2)] : null],
+                    [
+                        'headstock '.Words::number($to),
+                        $to >= 8.0 && $to <= 30.0 ? ['headThickness' => Words::typed($to, 2)] : null,
+                    ],
                     ['tuners of the usual size', ['tunerLeast' => '', 'tunerMost' => '']],
-                    ['tuners and headstock of the usual size', ['tunerLeast' => '', 'tunerMost' => '', 'headThickness' => '']],
+                    [
+                        'tuners and headstock of the usual size',
+                        ['tunerLeast' => '', 'tunerMost' => '', 'headThickness' => ''],
+                    ],
                 ]);
         } elseif ($thick < 13.0) {
-            yield Finding::warn('headstock-thin', 'Thin headstock', Words::mm($thick).'; 14 to 16 is usual.', 'It breaks when the instrument falls.', 'headThickness')
-                ->mendBy([['headstock 14', ['headThickness' => '14 mm']], ['headstock '.Words::number($head->tunerMost->mm), $head->tunerMost->mm >= 13.0 ? ['headThickness' => Words::typed($head->tunerMost->mm, 2)] : null], ['headstock and tuners of the usual size', ['headThickness' => '', 'tunerLeast' => '', 'tunerMost' => '']]]);
+            yield Finding::warn(
+                'headstock-thin', 'Thin headstock', Words::mm($thick).'; 14 to 16 is usual.',
+                'It breaks when the instrument falls.', 'headThickness',
+            )
+                ->mendBy(
+                    [
+                        ['headstock 14', ['headThickness' => '14 mm']],
+                        [
+                            'headstock '.Words::number($head->tunerMost->mm),
+                            $head->tunerMost->mm >= 13.0
+                                ? ['headThickness' => Words::typed($head->tunerMost->mm, 2)]
+                                : null,
+                        ],
+                        [
+                            'headstock and tuners of the usual size',
+                            ['headThickness' => '', 'tunerLeast' => '', 'tunerMost' => ''],
+                        ],
+                    ],
+                );
         }
     }
 }

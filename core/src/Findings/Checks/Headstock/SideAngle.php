@@ -17,7 +17,11 @@ final class SideAngle implements Check
         $angles = array_map(fn (int $string): float => $w->head()->sideAngle($string), array_keys($w->head()->posts));
         $steep = array_keys(array_filter($angles, static fn (float $angle): bool => $angle > 12.0));
         if ($steep !== []) {
-            yield Finding::warn('side-angle', 'Strings turn sideways at the nut', ucfirst(Words::strings($steep)).': up to '.Words::number(max($angles)).'°.', 'They bind in their slots and saw them wide.', 'posts', 'firstPost')
+            yield Finding::warn(
+                'side-angle', 'Strings turn sideways at the nut',
+                ucfirst(Words::strings($steep)).': up to '.Words::number(max($angles)).'°.',
+                'They bind in their slots and saw them wide.', 'posts', 'firstPost',
+            )
                 ->mendBy($this->farther($w))
                 ->mend('posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
         }
@@ -30,7 +34,10 @@ final class SideAngle implements Check
             $post = $w->specification->head->firstPost->mm + $by;
             if ($post <= 150.0) {
                 yield ['first post '.Words::number($post).' from the nut', ['firstPost' => Words::typed($post)]];
-                yield ['first post '.Words::number($post).' from the nut, headstock to match', ['firstPost' => Words::typed($post), 'headLength' => '']];
+                yield [
+                    'first post '.Words::number($post).' from the nut, headstock to match',
+                    ['firstPost' => Words::typed($post), 'headLength' => ''],
+                ];
             }
         }
     }

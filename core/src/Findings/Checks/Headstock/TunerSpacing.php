@@ -17,12 +17,35 @@ final class TunerSpacing implements Check
         $gap = $w->head()->nearestPosts() - $w->specification->head->tunerWidth->mm;
         if ($gap < 1.0) {
             $spacing = $w->specification->head->tunerWidth->mm + 3.0;
-            yield Finding::when($gap < 0.0, 'tuner-spacing', 'Tuners too near each other', 'Posts '.Words::mm($w->head()->nearestPosts()).' apart, bodies '.Words::mm($w->specification->head->tunerWidth->mm).' wide.', 'The bodies touch, or the buttons cannot be turned.', 'tunerSpacing', 'tunerWidth', 'posts')
+            yield Finding::when(
+                $gap < 0.0, 'tuner-spacing', 'Tuners too near each other',
+                'Posts '.Words::mm($w->head()->nearestPosts()).' apart, bodies '
+                    .Words::mm($w->specification->head->tunerWidth->mm).' wide.',
+                'The bodies touch, or the buttons cannot be turned.', 'tunerSpacing', 'tunerWidth', 'posts',
+            )
                 ->mendBy([
-                    ['posts '.Words::number($spacing).' apart', ['tunerSpacing' => Words::typed($spacing), 'posts' => '', 'headLength' => '']],
-                    ['posts '.Words::number($spacing).' apart, on both sides', ['tunerSpacing' => Words::typed($spacing), 'tunerLayout' => 'both_sides', 'posts' => '', 'headLength' => '']],
-                    ['tuners of the usual size', ['tunerSpacing' => '', 'tunerWidth' => '', 'posts' => '', 'headLength' => '']],
-                    ['tuners of the usual size, on both sides', ['tunerSpacing' => '', 'tunerWidth' => '', 'tunerLayout' => 'both_sides', 'posts' => '', 'headLength' => '', 'firstPost' => '', 'guided' => '', 'guideAt' => '']],
+                    [
+                        'posts '.Words::number($spacing).' apart',
+                        ['tunerSpacing' => Words::typed($spacing), 'posts' => '', 'headLength' => ''],
+                    ],
+                    [
+                        'posts '.Words::number($spacing).' apart, on both sides',
+                        [
+                            'tunerSpacing' => Words::typed($spacing), 'tunerLayout' => 'both_sides', 'posts' => '',
+                            'headLength' => '',
+                        ],
+                    ],
+                    [
+                        'tuners of the usual size',
+                        ['tunerSpacing' => '', 'tunerWidth' => '', 'posts' => '', 'headLength' => ''],
+                    ],
+                    [
+                        'tuners of the usual size, on both sides',
+                        [
+                            'tunerSpacing' => '', 'tunerWidth' => '', 'tunerLayout' => 'both_sides', 'posts' => '',
+                            'headLength' => '', 'firstPost' => '', 'guided' => '', 'guideAt' => '',
+                        ],
+                    ],
                 ]);
         }
     }

@@ -16,9 +16,21 @@ final class NeckCut implements Check
     public function judge(Workings $w): iterable
     {
         $neck = $w->specification->neck;
-        if ($neck->neckCut !== TimberCut::Quarter && $neck->neckTimber->density() < 600 && ! $neck->stiffeningRods && $neck->laminations < 3) {
-            yield Finding::warn('neck-cut', 'Soft neck, '.$neck->neckCut->words(), $neck->neckTimber->name.' at '.Words::number($neck->neckTimber->density(), 0).' kg/m³.', 'It bends more than on the quarter and moves more with the seasons.', 'neckCut', 'stiffeningRods', 'laminations')
-                ->mend('quarter-sawn', ['neckCut' => 'quarter-sawn'])->mend('stiffening rods', ['stiffeningRods' => 'yes'])->mend('three laminations', ['laminations' => '3']);
+        if (
+            $neck->neckCut !== TimberCut::Quarter
+            && $neck->neckTimber->density() < 600
+            && ! $neck->stiffeningRods
+            && $neck->laminations < 3
+        ) {
+            yield Finding::warn(
+                'neck-cut', 'Soft neck, '.$neck->neckCut->words(),
+                $neck->neckTimber->name.' at '.Words::number($neck->neckTimber->density(), 0).' kg/m³.',
+                'It bends more than on the quarter and moves more with the seasons.', 'neckCut', 'stiffeningRods',
+                'laminations',
+            )
+                ->mend('quarter-sawn', ['neckCut' => 'quarter-sawn'])
+                ->mend('stiffening rods', ['stiffeningRods' => 'yes'])
+                ->mend('three laminations', ['laminations' => '3']);
         }
     }
 }

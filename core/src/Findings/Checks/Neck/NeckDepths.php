@@ -16,12 +16,33 @@ final class NeckDepths implements Check
     {
         $neck = $w->specification->neck;
         if ($neck->thicknessTwelfth->mm < $neck->thicknessFirst->mm - 0.05) {
-            yield Finding::warn('neck-taper', 'Neck thinner at the twelfth than at the first', Words::number($neck->thicknessFirst->mm).' at the first, '.Words::mm($neck->thicknessTwelfth->mm).' at the twelfth.', 'Necks usually grow towards the body; the two may have been swapped.', 'thicknessFirst', 'thicknessTwelfth')
-                ->mend('swap them', ['thicknessFirst' => Words::typed($neck->thicknessTwelfth->mm), 'thicknessTwelfth' => Words::typed($neck->thicknessFirst->mm)]);
+            yield Finding::warn(
+                'neck-taper', 'Neck thinner at the twelfth than at the first',
+                Words::number($neck->thicknessFirst->mm).' at the first, '.Words::mm($neck->thicknessTwelfth->mm)
+                    .' at the twelfth.',
+                'Necks usually grow towards the body; the two may have been swapped.', 'thicknessFirst',
+                'thicknessTwelfth',
+            )
+                ->mend(
+                    'swap them',
+                    [
+                        'thicknessFirst' => Words::typed($neck->thicknessTwelfth->mm),
+                        'thicknessTwelfth' => Words::typed($neck->thicknessFirst->mm),
+                    ],
+                );
         }
         foreach ($neck->depthCurve as [$fret, $thickness]) {
-            if ($fret < 0 || $fret > $w->specification->board->frets || $thickness < $neck->thicknessFirst->mm - 3 || $thickness > $neck->thicknessTwelfth->mm + 8) {
-                yield Finding::stop('depth-curve', 'A depth off the neck', 'Fret '.Words::number($fret, 0).': '.Words::mm($thickness).'.', 'It is beyond the board, or a step away from the depths beside it.', 'depthCurve')->mend('leave it out', ['depthCurve' => '']);
+            if (
+                $fret < 0
+                || $fret > $w->specification->board->frets
+                || $thickness < $neck->thicknessFirst->mm - 3
+                || $thickness > $neck->thicknessTwelfth->mm + 8
+            ) {
+                yield Finding::stop(
+                    'depth-curve', 'A depth off the neck',
+                    'Fret '.Words::number($fret, 0).': '.Words::mm($thickness).'.',
+                    'It is beyond the board, or a step away from the depths beside it.', 'depthCurve',
+                )->mend('leave it out', ['depthCurve' => '']);
 
                 return;
             }

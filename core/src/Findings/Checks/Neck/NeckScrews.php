@@ -18,7 +18,11 @@ final class NeckScrews implements Check
         $s = $w->specification;
         $fewest = ['bolt-on' => 3, 'bolted_mortise' => 2][$s->joinery->joint->value] ?? 0;
         if ($s->joinery->fasteners < $fewest) {
-            yield Finding::when($s->joinery->fasteners < 2, 'screws-few', 'Too few screws', "{$s->joinery->fasteners} hold the neck; ".($fewest + 1).' are usual.', 'The neck turns in its pocket under the pull of the strings.', 'fasteners')
+            yield Finding::when(
+                $s->joinery->fasteners < 2, 'screws-few', 'Too few screws',
+                "{$s->joinery->fasteners} hold the neck; ".($fewest + 1).' are usual.',
+                'The neck turns in its pocket under the pull of the strings.', 'fasteners',
+            )
                 ->mend((string) ($fewest + 1), ['fasteners' => (string) ($fewest + 1)]);
         }
         if ($s->joinery->joint === NeckJoint::BoltOn) {
@@ -36,17 +40,49 @@ final class NeckScrews implements Check
         if ($grip > $room - 1.0) {
             $right = floor($through + $room - 2.0);
             $heel = Words::up($s->joinery->heelThickness->mm + $grip - $room + 1.5);
-            yield Finding::stop('neck-screws', 'Neck screws reach the fretboard', 'They go '.Words::number($grip).' into a heel with '.Words::mm($room).' of timber under the board.', 'The point lifts the board or comes out between the frets.', 'screwLength', 'heelThickness', 'pocketDepth')
-                ->mend('screws of '.Words::number($right, 0), $right - $through >= 8 ? ['screwLength' => Words::typed($right, 0)] : null)
+            yield Finding::stop(
+                'neck-screws', 'Neck screws reach the fretboard',
+                'They go '.Words::number($grip).' into a heel with '.Words::mm($room).' of timber under the board.',
+                'The point lifts the board or comes out between the frets.', 'screwLength', 'heelThickness',
+                'pocketDepth',
+            )
+                ->mend(
+                    'screws of '.Words::number($right, 0),
+                    $right - $through >= 8 ? ['screwLength' => Words::typed($right, 0)] : null,
+                )
                 ->mendBy([
                     ['heel '.Words::number($heel).' thick', ['heelThickness' => Words::typed($heel)]],
-                    ['heel '.Words::number($heel).' thick, pocket as much deeper', ['heelThickness' => Words::typed($heel), 'pocketDepth' => Words::typed($s->joinery->pocketDepth->mm + $heel - $s->joinery->heelThickness->mm)]],
-                    ['heel 24 thick, screws by it', ['heelThickness' => '24 mm', 'screwLength' => Words::typed(max(10.0, floor($through + 24.0 - $s->board->boardThickness->mm - 3.0)), 0)]],
+                    [
+                        'heel '.Words::number($heel).' thick, pocket as much deeper',
+                        [
+                            'heelThickness' => Words::typed($heel),
+                            'pocketDepth' => Words::typed(
+                                $s->joinery->pocketDepth->mm + $heel - $s->joinery->heelThickness->mm,
+                            ),
+                        ],
+                    ],
+                    [
+                        'heel 24 thick, screws by it',
+                        [
+                            'heelThickness' => '24 mm',
+                            'screwLength' => Words::typed(
+                                max(10.0, floor($through + 24.0 - $s->board->boardThickness->mm - 3.0)),
+                                0,
+                            ),
+                        ],
+                    ],
                 ]);
         } elseif ($grip < 10.0) {
             $right = ceil($through + min(15.0, $room - 2.0));
-            yield Finding::warn('neck-screws', 'Neck screws hold too little', Words::mm(max(0.0, $grip)).' in the neck; 12 to 18 is usual.', 'They strip out under the pull of the strings.', 'screwLength')
-                ->mend('screws of '.Words::number($right, 0), $right - $through < $room - 1 && $right <= 90 ? ['screwLength' => Words::typed($right, 0)] : null)
+            yield Finding::warn(
+                'neck-screws', 'Neck screws hold too little',
+                Words::mm(max(0.0, $grip)).' in the neck; 12 to 18 is usual.',
+                'They strip out under the pull of the strings.', 'screwLength',
+            )
+                ->mend(
+                    'screws of '.Words::number($right, 0),
+                    $right - $through < $room - 1 && $right <= 90 ? ['screwLength' => Words::typed($right, 0)] : null,
+                )
                 ->mendBy($this->deeper($w, $room));
         }
     }
@@ -62,16 +98,39 @@ final class NeckScrews implements Check
         $body = $s->bodyThickness()->mm;
         foreach ([16.0, 20.0, 25.0, 30.0] as $pocket) {
             $heel = $pocket + $w->bridge()->boardAboveTop();
-            $screw = floor($s->joinery->plateThickness->mm + $body - $pocket + min(15.0, $heel - $s->board->boardThickness->mm - 2.0));
+            $screw = floor(
+                $s->joinery->plateThickness->mm + $body - $pocket
+                    + min(15.0, $heel - $s->board->boardThickness->mm - 2.0),
+            );
             if ($pocket > $s->joinery->pocketDepth->mm && $body - $pocket >= 12.0 && $screw <= 90.0) {
-                yield ['pocket '.Words::number($pocket, 0).' deep, heel '.Words::number($heel).', screws of '.Words::number($screw, 0), ['pocketDepth' => Words::typed($pocket), 'heelThickness' => Words::typed($heel), 'screwLength' => Words::typed($screw, 0)]];
+                yield [
+                    'pocket '.Words::number($pocket, 0).' deep, heel '.Words::number($heel).', screws of '
+                        .Words::number($screw, 0),
+                    [
+                        'pocketDepth' => Words::typed($pocket), 'heelThickness' => Words::typed($heel),
+                        'screwLength' => Words::typed($screw, 0),
+                    ],
+                ];
             }
         }
         $heel = Words::up($s->board->boardThickness->mm + 16.0);
         $screw = floor($s->joinery->plateThickness->mm + $body - $s->joinery->pocketDepth->mm + 13.0);
         if ($room < 13.0 && $screw <= 90.0) {
-            yield ['heel '.Words::number($heel).' thick, screws of '.Words::number($screw, 0), ['heelThickness' => Words::typed($heel), 'screwLength' => Words::typed($screw, 0)]];
-            yield ['heel '.Words::number($heel).' thick, screws of '.Words::number($screw, 0).', bridge to match', ['heelThickness' => Words::typed($heel), 'screwLength' => Words::typed($screw, 0), 'bridgeRecess' => Words::typed($s->bridgework->bridgeRecess->mm - $w->bridge()->aboveMiddle() - $heel + $s->joinery->heelThickness->mm)]];
+            yield [
+                'heel '.Words::number($heel).' thick, screws of '.Words::number($screw, 0),
+                ['heelThickness' => Words::typed($heel), 'screwLength' => Words::typed($screw, 0)],
+            ];
+            yield [
+                'heel '.Words::number($heel).' thick, screws of '.Words::number($screw, 0).', bridge to match',
+                [
+                    'heelThickness' => Words::typed($heel),
+                    'screwLength' => Words::typed($screw, 0),
+                    'bridgeRecess' => Words::typed(
+                        $s->bridgework->bridgeRecess->mm - $w->bridge()->aboveMiddle() - $heel
+                            + $s->joinery->heelThickness->mm,
+                    ),
+                ],
+            ];
         }
     }
 }

@@ -24,12 +24,29 @@ final class PickupAtPocket implements Check
             $wall = $begins - $pocketEnds;
             if ($pickup->kind !== PickupKind::Piezo && $wall < 4.0 && $s->joinery->joint === NeckJoint::BoltOn) {
                 $shorter = $s->joinery->pocketLength->mm - (6.0 - $wall);
-                yield Finding::when($wall < 0.0 && $pickup->depth->mm > $s->joinery->pocketDepth->mm, "pickup-pocket.{$index}", 'Cavity and neck pocket run together', 'Pocket to '.Words::number($pocketEnds, 0).', cavity from '.Words::mm($begins, 0).' from the nut.', 'The pocket loses its end, and the heel stands on a thin tongue.', 'pocketLength', "pickups.{$index}.position")
-                    ->mend('pocket '.Words::number($shorter, 0).' long', $shorter > 45 ? ['pocketLength' => Words::typed($shorter, 0)] : null)
+                yield Finding::when(
+                    $wall < 0.0 && $pickup->depth->mm > $s->joinery->pocketDepth->mm, "pickup-pocket.{$index}",
+                    'Cavity and neck pocket run together',
+                    'Pocket to '.Words::number($pocketEnds, 0).', cavity from '.Words::mm($begins, 0).' from the nut.',
+                    'The pocket loses its end, and the heel stands on a thin tongue.', 'pocketLength',
+                    "pickups.{$index}.position",
+                )
+                    ->mend(
+                        'pocket '.Words::number($shorter, 0).' long',
+                        $shorter > 45 ? ['pocketLength' => Words::typed($shorter, 0)] : null,
+                    )
                     ->mendBy([
-                        ['pickup '.Words::number(6.0 - $wall).' nearer the bridge', $pickup->positionMm() - 6.0 + $wall >= 3.0 ? ["pickups.{$index}.position" => Words::typed($pickup->positionMm() - 6.0 + $wall)] : null],
+                        [
+                            'pickup '.Words::number(6.0 - $wall).' nearer the bridge',
+                            $pickup->positionMm() - 6.0 + $wall >= 3.0 ? [
+                                "pickups.{$index}.position" => Words::typed($pickup->positionMm() - 6.0 + $wall),
+                            ] : null,
+                        ],
                         ['all spread anew', SpreadAnew::all($w)],
-                        ['pocket to just before the board’s end, all spread anew', ['pocketLength' => '', ...SpreadAnew::all($w)]],
+                        [
+                            'pocket to just before the board’s end, all spread anew',
+                            ['pocketLength' => '', ...SpreadAnew::all($w)],
+                        ],
                         ['pocket 45 long, all spread anew', ['pocketLength' => '45 mm', ...SpreadAnew::all($w)]],
                     ]);
             }

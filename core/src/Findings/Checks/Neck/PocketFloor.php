@@ -19,9 +19,25 @@ final class PocketFloor implements Check
         $floor = $s->bodyThickness()->mm - $s->joinery->pocketDepth->mm;
         $least = $s->joinery->joint === NeckJoint::BoltOn ? 12.0 : 8.0;
         if ($floor < $least && $s->joinery->joint !== NeckJoint::Through) {
-            yield Finding::when($floor < 3.0, 'pocket-floor', 'Thin under the neck pocket', Words::mm($floor).' stay; '.Words::number($least, 0).' is the usual least.', 'All the strings pull on it.', 'pocketDepth', 'layers')
+            yield Finding::when(
+                $floor < 3.0, 'pocket-floor', 'Thin under the neck pocket',
+                Words::mm($floor).' stay; '.Words::number($least, 0).' is the usual least.',
+                'All the strings pull on it.', 'pocketDepth', 'layers',
+            )
                 ->mendBy($this->shallower($w, Words::down($s->bodyThickness()->mm - $least)))
-                ->mend('a body '.Words::number($least - $floor).' thicker', ['layers.'.(count($s->bodywork->layers) - 1).'.thickness' => Words::typed(Words::up($s->bodywork->layers[count($s->bodywork->layers) - 1]->thickness->mm + $least - $floor)), 'bodyThickness' => '']);
+                ->mend(
+                    'a body '.Words::number($least - $floor).' thicker',
+                    [
+                        'layers.'.(count($s->bodywork->layers) - 1)
+                            .'.thickness' => Words::typed(
+                                Words::up(
+                                    $s->bodywork->layers[count($s->bodywork->layers) - 1]->thickness->mm + $least
+                                        - $floor,
+                                ),
+                            ),
+                        'bodyThickness' => '',
+                    ],
+                );
         }
     }
 
@@ -43,6 +59,29 @@ final class PocketFloor implements Check
         yield ['pocket '.Words::number($pocket).' deep', $depth];
         yield ['pocket '.Words::number($pocket).' deep, heel as much thinner', [...$depth, ...$heel]];
         yield ['pocket '.Words::number($pocket).' deep, screws longer', [...$depth, ...$screw]];
-        yield ['pocket '.Words::number($pocket).' deep, heel thinner, screws to match', [...$depth, ...$heel, 'screwLength' => Words::typed(max(10.0, floor($joint->plateThickness->mm + $w->specification->bodyThickness()->mm - $pocket + max(10.0, min(15.0, $joint->heelThickness->mm - $by - $w->specification->board->boardThickness->mm - 2.5)))), 0)]];
+        yield [
+            'pocket '.Words::number($pocket).' deep, heel thinner, screws to match',
+            [
+                ...$depth,
+                ...$heel,
+                'screwLength' => Words::typed(
+                    max(
+                        10.0,
+                        floor(
+                            $joint->plateThickness->mm + $w->specification->bodyThickness()->mm - $pocket
+                                + max(
+                                    10.0,
+                                    min(
+                                        15.0,
+                                        $joint->heelThickness->mm - $by - $w->specification->board->boardThickness->mm
+                                            - 2.5,
+                                    ),
+                                ),
+                        ),
+                    ),
+                    0,
+                ),
+            ],
+        ];
     }
 }

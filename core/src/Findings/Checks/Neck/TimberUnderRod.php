@@ -21,14 +21,25 @@ final class TimberUnderRod implements Check
             return;
         }
         $ends = $w->neck()->rodEnds();
-        $places = ['the first fret' => $w->fret(1), 'the twelfth' => $w->fret(12), 'the rod’s end' => min($ends->to, $w->fret($s->joinery->joinFret))];
+        $places = [
+            'the first fret' => $w->fret(1), 'the twelfth' => $w->fret(12),
+            'the rod’s end' => min($ends->to, $w->fret($s->joinery->joinFret)),
+        ];
         $left = array_map(fn (float $x): float => $w->neck()->leftUnderRod($x), $places);
         $thinnest = min($left);
         if ($thinnest < self::LEAST - 1e-6) {
             $missing = self::LEAST - $thinnest;
             $depth = Words::down($s->neck->rodDepth->mm - $missing, 2);
-            yield Finding::stop('under-rod', 'Too little timber under the rod', Words::mm($thinnest, 2).' stay at '.array_search($thinnest, $left, true).'; at least 3.0 should.', 'A carved neck breaks through into its channel, or the rod pushes out of the back.', 'rodDepth', 'thicknessFirst', 'thicknessTwelfth')
-                ->mend('channel '.Words::number($depth, 2).' deep', $depth > 3 ? ['rodDepth' => Words::typed($depth, 2)] : null)
+            yield Finding::stop(
+                'under-rod', 'Too little timber under the rod',
+                Words::mm($thinnest, 2).' stay at '.array_search($thinnest, $left, true).'; at least 3.0 should.',
+                'A carved neck breaks through into its channel, or the rod pushes out of the back.', 'rodDepth',
+                'thicknessFirst', 'thicknessTwelfth',
+            )
+                ->mend(
+                    'channel '.Words::number($depth, 2).' deep',
+                    $depth > 3 ? ['rodDepth' => Words::typed($depth, 2)] : null,
+                )
                 ->mendBy($this->thicker($w, Words::up($missing, 2)))
                 ->mendBy([['no rod, stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']]]);
         }
@@ -40,7 +51,14 @@ final class TimberUnderRod implements Check
         $neck = $w->specification->neck;
         $curve = $neck->depthCurve === [] ? [] : ['depthCurve' => ''];
         foreach ([$by, $by + 0.5, $by + 1.5] as $more) {
-            yield ['neck '.Words::number($more, 2).' thicker', ['thicknessFirst' => Words::typed($neck->thicknessFirst->mm + $more, 2), 'thicknessTwelfth' => Words::typed($neck->thicknessTwelfth->mm + $more, 2), ...$curve]];
+            yield [
+                'neck '.Words::number($more, 2).' thicker',
+                [
+                    'thicknessFirst' => Words::typed($neck->thicknessFirst->mm + $more, 2),
+                    'thicknessTwelfth' => Words::typed($neck->thicknessTwelfth->mm + $more, 2),
+                    ...$curve,
+                ],
+            ];
         }
     }
 }

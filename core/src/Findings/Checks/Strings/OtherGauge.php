@@ -7,7 +7,9 @@ namespace Regimen\Findings\Checks\Strings;
 use Regimen\Figures\Workings;
 use Regimen\Strings\Gauge;
 
-/** Another gauge for one string as a mend: the one that pulls as hard as it should (S2: the pull grows with its square). */
+/**
+ * Another gauge for one string as a mend: the one that pulls as hard as it should (S2: the pull grows with its square).
+ */
 final class OtherGauge
 {
     /** Thickest plain and thinnest wound string that is sold, in thousandths of an inch; common practice. */
@@ -27,7 +29,10 @@ final class OtherGauge
             // Six to a hundred and ninety-six are gauges at all.
             $kinds = $gauge->wound ? ['w', ''] : ['', 'w'];
             foreach ($kinds as $kind) {
-                if ($mil >= ($kind === 'w' ? self::WOUND_LEAST : 6.0) && $mil <= ($kind === 'w' ? 196.0 : self::PLAIN_MOST)) {
+                if (
+                    $mil >= ($kind === 'w' ? self::WOUND_LEAST : 6.0)
+                    && $mil <= ($kind === 'w' ? 196.0 : self::PLAIN_MOST)
+                ) {
                     yield ["gauge {$mil}{$kind}", self::changed($w, [$string => "{$mil}{$kind}"])];
                 }
             }
@@ -43,10 +48,22 @@ final class OtherGauge
     public static function changed(Workings $w, array $others): array
     {
         $stringing = $w->specification->stringing;
-        $gauges = array_replace(array_map(static fn (Gauge $one): string => $one->typed(), $stringing->gauges), $others);
+        $gauges = array_replace(
+            array_map(static fn (Gauge $one): string => $one->typed(), $stringing->gauges),
+            $others,
+        );
         $changes = ['gauges' => implode(' ', $gauges)];
         if ($stringing->unitMasses !== []) {
-            $changes['unitMasses'] = implode(' ', array_map(static fn (?float $mass, int $string): string => $mass === null || isset($others[$string]) ? '-' : (string) $mass, $stringing->unitMasses, array_keys($stringing->unitMasses)));
+            $changes['unitMasses'] = implode(
+                ' ',
+                array_map(
+                    static fn (?float $mass, int $string): string => $mass === null || isset($others[$string])
+                        ? '-'
+                        : (string) $mass,
+                    $stringing->unitMasses,
+                    array_keys($stringing->unitMasses),
+                ),
+            );
         }
 
         return $changes;

@@ -28,7 +28,12 @@ final class OuterStrings implements Check
             }
         }
         if ($worst < self::LEAST) {
-            yield Finding::when($worst < 1.5, 'outer-strings', 'Outer string at the board’s edge', Words::mm($worst, 2).' from the edge to '.Words::strings([$side]).' at '.($where === 0 ? 'the nut' : "fret {$where}").'; 3 mm is usual.', 'It slips off the fret ends when it is pulled.', 'nutMargin', 'bridgeSpread', 'lastWidth')
+            yield Finding::when(
+                $worst < 1.5, 'outer-strings', 'Outer string at the board’s edge',
+                Words::mm($worst, 2).' from the edge to '.Words::strings([$side]).' at '
+                    .($where === 0 ? 'the nut' : "fret {$where}").'; 3 mm is usual.',
+                'It slips off the fret ends when it is pulled.', 'nutMargin', 'bridgeSpread', 'lastWidth',
+            )
                 ->mendBy($this->narrower($w))
                 ->mendBy($this->wider($w))
                 ->mendBy($this->margins($w));
@@ -43,8 +48,15 @@ final class OuterStrings implements Check
     private function narrower(Workings $w): iterable
     {
         $share = $w->lastFret() / $w->specification->board->scale->mm;
-        $spread = Words::down($w->specification->stringing->bridgeSpread->mm - 2 * $this->missing($w, $w->lastFret()) / $share);
-        yield ['bridge '.Words::number($spread).' wide', $spread >= 20.0 && $spread < $w->specification->stringing->bridgeSpread->mm ? ['bridgeSpread' => Words::typed($spread)] : null];
+        $spread = Words::down(
+            $w->specification->stringing->bridgeSpread->mm - 2 * $this->missing($w, $w->lastFret()) / $share,
+        );
+        yield [
+            'bridge '.Words::number($spread).' wide',
+            $spread >= 20.0 && $spread < $w->specification->stringing->bridgeSpread->mm
+                ? ['bridgeSpread' => Words::typed($spread)]
+                : null,
+        ];
     }
 
     /** @return iterable<array{string, array<string, string>|null}> */
@@ -54,10 +66,24 @@ final class OuterStrings implements Check
         $wide = Words::up($s->board->lastWidth->mm + 2 * $this->missing($w, $w->lastFret()));
         $margin = Words::up($s->stringing->nutMargin->mm + $this->missing($w, 0.0), 2);
         $board = ['lastWidth' => Words::typed($wide), 'heelWidth' => '', 'pocketWidth' => ''];
-        yield ['board '.Words::number($wide).' wide at the last fret', $wide > $s->board->lastWidth->mm ? $board : null];
-        yield ['board '.Words::number($wide).' wide at the last fret, margin '.Words::number($margin, 2), $wide > $s->board->lastWidth->mm ? [...$board, 'nutMargin' => Words::typed($margin, 2)] : null];
-        yield ['board and bridge by the strings', ['lastWidth' => '', 'bridgeSpread' => '', 'heelWidth' => '', 'pocketWidth' => '', 'nutMargin' => '']];
-        yield ['nut, board and bridge by the strings', ['nutWidth' => '', 'lastWidth' => '', 'bridgeSpread' => '', 'heelWidth' => '', 'pocketWidth' => '', 'nutMargin' => '']];
+        yield [
+            'board '.Words::number($wide).' wide at the last fret', $wide > $s->board->lastWidth->mm ? $board : null,
+        ];
+        yield [
+            'board '.Words::number($wide).' wide at the last fret, margin '.Words::number($margin, 2),
+            $wide > $s->board->lastWidth->mm ? [...$board, 'nutMargin' => Words::typed($margin, 2)] : null,
+        ];
+        yield [
+            'board and bridge by the strings',
+            ['lastWidth' => '', 'bridgeSpread' => '', 'heelWidth' => '', 'pocketWidth' => '', 'nutMargin' => ''],
+        ];
+        yield [
+            'nut, board and bridge by the strings',
+            [
+                'nutWidth' => '', 'lastWidth' => '', 'bridgeSpread' => '', 'heelWidth' => '', 'pocketWidth' => '',
+                'nutMargin' => '',
+            ],
+        ];
     }
 
     /** @return iterable<array{string, array<string, string>|null}> */
@@ -65,13 +91,19 @@ final class OuterStrings implements Check
     {
         $missing = $this->missing($w, 0.0);
         $margin = Words::up($w->specification->stringing->nutMargin->mm + $missing, 2);
-        yield ['margin '.Words::number($margin, 2).' at the nut', $missing > 0.0 ? ['nutMargin' => Words::typed($margin, 2)] : null];
+        yield [
+            'margin '.Words::number($margin, 2).' at the nut',
+            $missing > 0.0 ? ['nutMargin' => Words::typed($margin, 2)] : null,
+        ];
     }
 
     /** How much the nearer of the two strings lacks at x, with a hair to spare. */
     private function missing(Workings $w, float $x): float
     {
-        $edges = array_map(static fn (int $string): float => StringFigures::edgeDistance($w, $string, $x), [0, $w->specification->brief->strings - 1]);
+        $edges = array_map(
+            static fn (int $string): float => StringFigures::edgeDistance($w, $string, $x),
+            [0, $w->specification->brief->strings - 1],
+        );
 
         return max(0.0, self::LEAST + 0.05 - min($edges));
     }

@@ -22,19 +22,40 @@ final class StringGaps implements Check
         $least = $s->brief->type === InstrumentType::Bass ? 6.0 : 5.5;
         $gaps = [];
         for ($string = 1; $string < $s->brief->strings; $string++) {
-            $gaps[] = abs($w->spread()->nut[$string] - $w->spread()->nut[$string - 1]) - ($s->stringing->gauges[$string]->diameter->mm + $s->stringing->gauges[$string - 1]->diameter->mm) / 2;
+            $gaps[] = abs($w->spread()->nut[$string] - $w->spread()->nut[$string - 1])
+                - ($s->stringing->gauges[$string]->diameter->mm + $s->stringing->gauges[$string - 1]->diameter->mm) / 2;
         }
         $missing = ($least + 0.02 - min($gaps)) * ($s->brief->strings - 1);
         if (min($gaps) < $least) {
             $nut = Words::up($s->board->nutWidth->mm + $missing);
             $margin = Words::down($s->stringing->nutMargin->mm - $missing / 2, 2);
-            yield Finding::warn('string-gaps', 'Strings crowded at the nut', Words::mm(min($gaps), 2).' free between two; about '.Words::number($least).' is the least.', 'Fingers touch two strings.', 'nutWidth', 'nutMargin')
+            yield Finding::warn(
+                'string-gaps', 'Strings crowded at the nut',
+                Words::mm(min($gaps), 2).' free between two; about '.Words::number($least).' is the least.',
+                'Fingers touch two strings.', 'nutWidth', 'nutMargin',
+            )
                 ->mendBy([
                     ['nut '.Words::number($nut).' wide', ['nutWidth' => Words::typed($nut)]],
-                    ['nut '.Words::number($nut).' wide, board by the strings', ['nutWidth' => Words::typed($nut), 'lastWidth' => '', 'heelWidth' => '', 'pocketWidth' => '', 'slotDepth' => '']],
-                    ['the usual nut and board', ['nutWidth' => '', 'nutMargin' => '', 'lastWidth' => '', 'heelWidth' => '', 'pocketWidth' => '', 'gauges' => '', 'spacing' => 'equal_gaps']],
+                    [
+                        'nut '.Words::number($nut).' wide, board by the strings',
+                        [
+                            'nutWidth' => Words::typed($nut), 'lastWidth' => '', 'heelWidth' => '', 'pocketWidth' => '',
+                            'slotDepth' => '',
+                        ],
+                    ],
+                    [
+                        'the usual nut and board',
+                        [
+                            'nutWidth' => '', 'nutMargin' => '', 'lastWidth' => '', 'heelWidth' => '',
+                            'pocketWidth' => '', 'gauges' => '', 'spacing' => 'equal_gaps',
+                        ],
+                    ],
                 ])
-                ->mendBy($margin >= 2.5 ? [['margin '.Words::number($margin, 2), ['nutMargin' => Words::typed($margin, 2)]]] : []);
+                ->mendBy(
+                    $margin >= 2.5 ? [
+                        ['margin '.Words::number($margin, 2), ['nutMargin' => Words::typed($margin, 2)]],
+                    ] : [],
+                );
         }
     }
 }

@@ -17,8 +17,29 @@ final class StringKind implements Check
             $mil = $gauge->diameter->inches() * 1000;
             $odd = $gauge->wound ? $mil < OtherGauge::WOUND_LEAST - 1e-6 : $mil > OtherGauge::PLAIN_MOST + 1e-6;
             if ($odd) {
-                yield Finding::warn("string-kind.{$string}", $gauge->wound ? 'A wound string thinner than is made' : 'A plain string thicker than is made', 'String '.($string + 1).': '.$gauge->inWords().'; '.($gauge->wound ? 'wound from about .0'.(int) OtherGauge::WOUND_LEAST : 'plain up to about .0'.(int) OtherGauge::PLAIN_MOST).'.', $gauge->wound ? 'There is no core as thin.' : 'It is a rod rather than a string: stiff, and out of tune along the board.', 'gauges')
-                    ->mendBy([[$gauge->wound ? 'plain' : 'wound', OtherGauge::changed($w, [$string => round($mil, 2).($gauge->wound ? '' : 'w')])], ['the usual set', ['gauges' => '', 'unitMasses' => '']], ['the usual set and tuning', ['gauges' => '', 'tuning' => '', 'unitMasses' => '']]]);
+                yield Finding::warn(
+                    "string-kind.{$string}",
+                    $gauge->wound ? 'A wound string thinner than is made' : 'A plain string thicker than is made',
+                    'String '.($string + 1).': '.$gauge->inWords().'; '.(
+                        $gauge->wound
+                            ? 'wound from about .0'.(int) OtherGauge::WOUND_LEAST
+                            : 'plain up to about .0'.(int) OtherGauge::PLAIN_MOST
+                    ).'.',
+                    $gauge->wound
+                        ? 'There is no core as thin.'
+                        : 'It is a rod rather than a string: stiff, and out of tune along the board.',
+                    'gauges',
+                )
+                    ->mendBy(
+                        [
+                            [
+                                $gauge->wound ? 'plain' : 'wound',
+                                OtherGauge::changed($w, [$string => round($mil, 2).($gauge->wound ? '' : 'w')]),
+                            ],
+                            ['the usual set', ['gauges' => '', 'unitMasses' => '']],
+                            ['the usual set and tuning', ['gauges' => '', 'tuning' => '', 'unitMasses' => '']],
+                        ],
+                    );
             }
         }
     }

@@ -21,14 +21,43 @@ final class StringOrder implements Check
         $thick = self::rises($gauges) && $w->clientSays('gauges');
         $high = self::rises($notes) && $w->clientSays('tuning');
         $changes = [
-            ...$thick ? ['gauges' => implode(' ', array_reverse(array_map(static fn (Gauge $one): string => $one->typed(), $stringing->gauges)))] : [],
-            ...$high ? ['tuning' => implode(' ', array_reverse(array_map(static fn (Note $one): string => $one->name, $stringing->tuning)))] : [],
-            ...$thick && $stringing->unitMasses !== [] ? ['unitMasses' => implode(' ', array_map(static fn (?float $mass): string => $mass === null ? '-' : (string) $mass, array_reverse($stringing->unitMasses)))] : [],
+            ...$thick ? [
+                'gauges' => implode(
+                    ' ',
+                    array_reverse(array_map(static fn (Gauge $one): string => $one->typed(), $stringing->gauges)),
+                ),
+            ] : [],
+            ...$high ? [
+                'tuning' => implode(
+                    ' ',
+                    array_reverse(array_map(static fn (Note $one): string => $one->name, $stringing->tuning)),
+                ),
+            ] : [],
+            ...$thick && $stringing->unitMasses !== [] ? [
+                'unitMasses' => implode(
+                    ' ',
+                    array_map(
+                        static fn (?float $mass): string => $mass === null ? '-' : (string) $mass,
+                        array_reverse($stringing->unitMasses),
+                    ),
+                ),
+            ] : [],
         ];
         if ($changes !== []) {
             $what = implode(' and ', [...$high ? ['tuning'] : [], ...$thick ? ['gauges'] : []]);
-            yield Finding::stop('strings-reversed', ucfirst($what).' the other way round', 'They begin with '.($high ? $stringing->tuning[0]->name : $stringing->gauges[0]->inWords()).'.', 'Strings are listed from the treble; every figure of a string would belong to another one.', ...[...$high ? ['tuning'] : [], ...$thick ? ['gauges'] : []])
-                ->mendBy([['turn them round', $changes], ['the usual set and tuning', ['gauges' => '', 'tuning' => '', 'unitMasses' => '']]]);
+            yield Finding::stop(
+                'strings-reversed',
+                ucfirst($what).' the other way round',
+                'They begin with '.($high ? $stringing->tuning[0]->name : $stringing->gauges[0]->inWords()).'.',
+                'Strings are listed from the treble; every figure of a string would belong to another one.',
+                ...[...$high ? ['tuning'] : [], ...$thick ? ['gauges'] : []],
+            )
+                ->mendBy(
+                    [
+                        ['turn them round', $changes],
+                        ['the usual set and tuning', ['gauges' => '', 'tuning' => '', 'unitMasses' => '']],
+                    ],
+                );
         }
     }
 

@@ -18,13 +18,40 @@ final class StringTension implements Check
         $s = $w->specification;
         [$least, $most] = $s->brief->type === InstrumentType::Bass ? [110.0, 290.0] : [45.0, 135.0];
         foreach ($w->pull()->each as $string => $tension) {
-            if ($s->isDoubled() && $s->brief->type === InstrumentType::Bass || $tension >= $least && $tension <= $most) {
+            if (
+                $s->isDoubled()
+                && $s->brief->type === InstrumentType::Bass
+                || $tension >= $least
+                && $tension <= $most
+            ) {
                 continue;
             }
             $gauge = $s->stringing->gauges[$string];
-            yield Finding::when($tension < $least / 2 || $tension > 2 * $most, "tension.{$string}", ($tension < $least ? 'Slack' : 'Tight').' string '.($string + 1), $s->stringing->tuning[$string]->name.' with '.$gauge->inWords().' pulls '.Words::number($tension).' N; '.Words::number($least, 0).' to '.Words::number($most, 0).' is usual.', $tension < $least ? 'It rattles and goes sharp when it is fretted.' : 'It is stiff, and may break or pull the neck.', 'gauges', 'tuning')
-                ->mendBy(OtherGauge::ways($w, $string, $tension < $least ? [$least * 1.3, $least * 1.1, ($least + $most) / 2] : [$most * 0.75, $most * 0.9, ($least + $most) / 2]))
-                ->mend('the usual set and tuning', $w->clientSays('gauges') || $w->clientSays('tuning') || $w->clientSays('unitMasses') ? ['gauges' => '', 'tuning' => '', 'unitMasses' => ''] : null);
+            yield Finding::when(
+                $tension < $least / 2 || $tension > 2 * $most, "tension.{$string}",
+                ($tension < $least ? 'Slack' : 'Tight').' string '.($string + 1),
+                $s->stringing->tuning[$string]->name.' with '.$gauge->inWords().' pulls '.Words::number($tension).' N; '
+                    .Words::number($least, 0).' to '.Words::number($most, 0).' is usual.',
+                $tension < $least
+                    ? 'It rattles and goes sharp when it is fretted.'
+                    : 'It is stiff, and may break or pull the neck.',
+                'gauges', 'tuning',
+            )
+                ->mendBy(
+                    OtherGauge::ways(
+                        $w,
+                        $string,
+                        $tension < $least
+                            ? [$least * 1.3, $least * 1.1, ($least + $most) / 2]
+                            : [$most * 0.75, $most * 0.9, ($least + $most) / 2],
+                    ),
+                )
+                ->mend(
+                    'the usual set and tuning',
+                    $w->clientSays('gauges') || $w->clientSays('tuning') || $w->clientSays('unitMasses')
+                        ? ['gauges' => '', 'tuning' => '', 'unitMasses' => '']
+                        : null,
+                );
         }
     }
 }

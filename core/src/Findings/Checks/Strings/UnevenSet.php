@@ -22,10 +22,20 @@ final class UnevenSet implements Check
         $each = $w->pull()->each;
         $weakest = (int) array_search($w->pull()->weakest(), $each, true);
         $strongest = (int) array_search($w->pull()->strongest(), $each, true);
-        yield Finding::warn('uneven-set', 'An uneven set', 'String '.($strongest + 1).' pulls '.Words::number($w->pull()->strongest()).' N, string '.($weakest + 1).' '.Words::number($w->pull()->weakest()).' N.', 'The neck twists and the strings feel unlike each other.', 'gauges', 'tuning')
+        yield Finding::warn(
+            'uneven-set', 'An uneven set',
+            'String '.($strongest + 1).' pulls '.Words::number($w->pull()->strongest()).' N, string '.($weakest + 1).' '
+                .Words::number($w->pull()->weakest()).' N.',
+            'The neck twists and the strings feel unlike each other.', 'gauges', 'tuning',
+        )
             ->mend('the usual set', $w->clientSays('gauges') ? ['gauges' => '', 'unitMasses' => ''] : null)
             ->mend('the usual tuning', $w->clientSays('tuning') ? ['tuning' => ''] : null)
-            ->mend('the usual set and tuning', $w->clientSays('gauges') && $w->clientSays('tuning') ? ['gauges' => '', 'tuning' => '', 'unitMasses' => ''] : null)
+            ->mend(
+                'the usual set and tuning',
+                $w->clientSays('gauges') && $w->clientSays('tuning')
+                    ? ['gauges' => '', 'tuning' => '', 'unitMasses' => '']
+                    : null,
+            )
             ->mendBy($this->evened($w));
     }
 

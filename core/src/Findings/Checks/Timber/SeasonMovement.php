@@ -28,14 +28,32 @@ final class SeasonMovement implements Check
         $isBox = $s->bodywork->body === BodyConstruction::FlatTop;
         if ($s->isLayered() && ! $isBox) {
             [$dry, $damp] = TimberFigures::seasons($w);
-            $under = Movement::of($s->bodywork->bodyWidth->mm, $dry, $damp, $s->bodywork->layers[1]->timber->shrinkage($s->bodywork->bodyCut->tangentialShare()));
+            $under = Movement::of(
+                $s->bodywork->bodyWidth->mm,
+                $dry,
+                $damp,
+                $s->bodywork->layers[1]->timber->shrinkage($s->bodywork->bodyCut->tangentialShare()),
+            );
             if (abs($moves - $under) > self::APART) {
-                yield Finding::warn('season-layers', 'Top and what is under it move apart', 'Over the seasons the top moves '.Words::number($moves).', the layer under it '.Words::mm($under).'.', 'The glue line works; a thin top cracks or cups.', 'layers', 'bodyCut')->from(self::SOURCE)
-                    ->mend('quarter-sawn', self::quarter($w))->mendBy(self::drier($w))->mend('one timber for both', ['layers.1.timber' => $s->bodywork->layers[0]->timber->name]);
+                yield Finding::warn(
+                    'season-layers', 'Top and what is under it move apart',
+                    'Over the seasons the top moves '.Words::number($moves).', the layer under it '.Words::mm($under)
+                        .'.',
+                    'The glue line works; a thin top cracks or cups.', 'layers', 'bodyCut',
+                )->from(self::SOURCE)
+                    ->mend('quarter-sawn', self::quarter($w))
+                    ->mendBy(self::drier($w))
+                    ->mend('one timber for both', ['layers.1.timber' => $s->bodywork->layers[0]->timber->name]);
             }
         }
         if ($moves > ($isBox ? 3.5 : 5.5)) {
-            yield Finding::note('season-movement', 'The top moves with the seasons', Words::mm($moves).' over '.Words::mm($s->bodywork->bodyWidth->mm, 0).', glued up from '.$s->bodywork->bodyPieces.'.', 'Tell the client to keep it between the humidities that are written here.', 'bodyCut', 'humidityLow', 'humidityHigh')->from(self::SOURCE)
+            yield Finding::note(
+                'season-movement', 'The top moves with the seasons',
+                Words::mm($moves).' over '.Words::mm($s->bodywork->bodyWidth->mm, 0).', glued up from '
+                    .$s->bodywork->bodyPieces.'.',
+                'Tell the client to keep it between the humidities that are written here.', 'bodyCut', 'humidityLow',
+                'humidityHigh',
+            )->from(self::SOURCE)
                 ->mend('quarter-sawn', self::quarter($w))->mendBy(self::drier($w));
         }
     }
@@ -43,7 +61,9 @@ final class SeasonMovement implements Check
     /** @return array<string, string>|null */
     private static function quarter(Workings $w): ?array
     {
-        return $w->specification->bodywork->bodyCut === TimberCut::Quarter ? null : ['bodyCut' => TimberCut::Quarter->value];
+        return $w->specification->bodywork->bodyCut === TimberCut::Quarter
+            ? null
+            : ['bodyCut' => TimberCut::Quarter->value];
     }
 
     /**
@@ -57,8 +77,13 @@ final class SeasonMovement implements Check
         for ($half = 15; $half >= 3; $half -= 3) {
             $low = max(5.0, floor($brief->airHumidity - $half));
             $high = min(95.0, ceil($brief->airHumidity + $half));
-            if (BalanceMoisture::percent($brief->airTemperature, $high) > BalanceMoisture::percent($brief->airTemperature, $low)) {
-                yield ['kept between '.Words::number($low, 0).' and '.Words::number($high, 0).' %', ['humidityLow' => Words::number($low, 0).' %', 'humidityHigh' => Words::number($high, 0).' %']];
+            if (BalanceMoisture::percent(
+                $brief->airTemperature, $high,
+            ) > BalanceMoisture::percent($brief->airTemperature, $low)) {
+                yield [
+                    'kept between '.Words::number($low, 0).' and '.Words::number($high, 0).' %',
+                    ['humidityLow' => Words::number($low, 0).' %', 'humidityHigh' => Words::number($high, 0).' %'],
+                ];
             }
         }
     }

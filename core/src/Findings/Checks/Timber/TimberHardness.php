@@ -22,8 +22,14 @@ final class TimberHardness implements Check
     public function judge(Workings $w): iterable
     {
         $s = $w->specification;
-        yield from $this->timber($s->board->boardTimber, self::BOARD, 'boardTimber', 'Board timber too soft', 'Strings and fingers wear it hollow, and frets do not hold.');
-        yield from $this->timber($s->neck->neckTimber, self::NECK, 'neckTimber', 'Neck timber too soft', 'It dents under the hand and bends under the strings.');
+        yield from $this->timber(
+            $s->board->boardTimber, self::BOARD, 'boardTimber', 'Board timber too soft',
+            'Strings and fingers wear it hollow, and frets do not hold.',
+        );
+        yield from $this->timber(
+            $s->neck->neckTimber, self::NECK, 'neckTimber', 'Neck timber too soft',
+            'It dents under the hand and bends under the strings.',
+        );
     }
 
     /**
@@ -33,8 +39,13 @@ final class TimberHardness implements Check
     private function timber(Species $timber, array $limits, string $field, string $title, string $because): iterable
     {
         if ($timber->hardness < $limits[0]) {
-            yield Finding::when($timber->hardness < $limits[1], "soft.{$field}", $title, "{$timber->name}: {$timber->hardness} lbf; from {$limits[0]} on is usual.", $because, $field)
-                ->from('Janka hardness: Wood Handbook, FPL-GTR-282, chapter 5 (memory); the limit is common practice')->mend(self::HARD, [$field => self::HARD]);
+            yield Finding::when(
+                $timber->hardness < $limits[1], "soft.{$field}", $title,
+                "{$timber->name}: {$timber->hardness} lbf; from {$limits[0]} on is usual.", $because, $field,
+            )
+                ->from(
+                    'Janka hardness: Wood Handbook, FPL-GTR-282, chapter 5 (memory); the limit is common practice',
+                )->mend(self::HARD, [$field => self::HARD]);
         }
     }
 }

@@ -17,9 +17,21 @@ final class Balance implements Check
         $strap = $w->body()->strapButton($w->specification);
         $behind = $w->mass()->centre() - $strap;
         if ($behind < 0.0) {
-            yield Finding::warn('balance', 'It will dip at the head', 'The centre of mass is '.Words::mm(-$behind, 0).' neckwards of the strap button.', 'The player holds it up with the fretting hand.', 'strapButton', 'tunerMass', 'outline')
-                ->mend('light tuners', self::withLighterTuners($w) >= $strap ? ['tunerMass' => Words::number($w->specification->head->tunerMass * 0.6, 0).' g'] : null)
-                ->mend('button at '.Words::number($w->mass()->centre() - 20, 0), ['strapButton' => Words::typed($w->mass()->centre() - 20, 0)]);
+            yield Finding::warn(
+                'balance', 'It will dip at the head',
+                'The centre of mass is '.Words::mm(-$behind, 0).' neckwards of the strap button.',
+                'The player holds it up with the fretting hand.', 'strapButton', 'tunerMass', 'outline',
+            )
+                ->mend(
+                    'light tuners',
+                    self::withLighterTuners($w) >= $strap ? [
+                        'tunerMass' => Words::number($w->specification->head->tunerMass * 0.6, 0).' g',
+                    ] : null,
+                )
+                ->mend(
+                    'button at '.Words::number($w->mass()->centre() - 20, 0),
+                    ['strapButton' => Words::typed($w->mass()->centre() - 20, 0)],
+                );
         }
     }
 

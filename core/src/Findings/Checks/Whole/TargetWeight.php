@@ -22,14 +22,41 @@ final class TargetWeight implements Check
         if ($target !== null && abs($mass - $target) > 0.04 * $target) {
             $over = $mass - $target;
             $share = $s->bodywork->chamberShare;
-            $perShare = $w->body()->outline->area() / 100 * $s->bodywork->chamberDepth->mm * 1e-6 * $s->bodywork->layers[count($s->bodywork->layers) - 1]->timber->density($w->balance());
+            $perShare = $w
+                ->body()->outline
+                ->area() / 100 * $s->bodywork->chamberDepth->mm * 1e-6
+                    * $s->bodywork->layers[count($s->bodywork->layers) - 1]->timber
+                        ->density($w->balance());
             $new = ($s->isRelieved() ? $share : 0.0) + $over / max(1e-6, $perShare);
-            yield Finding::warn('target-weight', ($over > 0 ? 'Heavier' : 'Lighter').' than promised', Words::number($mass / 1000, 2).' kg expected, '.Words::number($target / 1000, 2).' kg wanted.', 'Volumes and densities vary by a twentieth: weigh the timber before it is cut.', 'targetWeight', 'layers', 'chamberShare')
-                ->mend(($s->isRelieved() ? 'chambers on ' : 'relief holes on ').Words::number($new, 0).' %', $new >= 1 && $new <= 45 && ($s->isRelieved() || $s->bodywork->body === BodyConstruction::Solid) ? ['chamberShare' => Words::number($new, 0).' %', ...($s->isRelieved() ? [] : ['weightRelief' => 'yes'])] : null)
-                ->mend('agree on '.Words::number($mass / 1000, 1).' kg', ['targetWeight' => Words::number($mass / 1000, 1).' kg']);
+            yield Finding::warn(
+                'target-weight', ($over > 0 ? 'Heavier' : 'Lighter').' than promised',
+                Words::number($mass / 1000, 2).' kg expected, '.Words::number($target / 1000, 2).' kg wanted.',
+                'Volumes and densities vary by a twentieth: weigh the timber before it is cut.', 'targetWeight',
+                'layers', 'chamberShare',
+            )
+                ->mend(
+                    ($s->isRelieved() ? 'chambers on ' : 'relief holes on ').Words::number($new, 0).' %',
+                    $new >= 1 && $new <= 45 && ($s->isRelieved() || $s->bodywork->body === BodyConstruction::Solid)
+                        ? [
+                            'chamberShare' => Words::number($new, 0).' %',
+                            ...($s->isRelieved() ? [] : ['weightRelief' => 'yes']),
+                        ]
+                        : null,
+                )
+                ->mend(
+                    'agree on '.Words::number($mass / 1000, 1).' kg',
+                    ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
+                );
         } elseif ($target === null && $s->brief->type === InstrumentType::Guitar && $s->bodywork->body !== BodyConstruction::FlatTop && ($mass > 3900 || $mass < 2600)) {
-            yield Finding::note('weight', $mass > 3900 ? 'Heavy' : 'Light', Words::number($mass / 1000, 2).' kg expected; 3.0 to 3.9 is usual.', 'Nothing was promised; the client may want to know.', 'targetWeight')
-                ->mend('agree on '.Words::number($mass / 1000, 1).' kg', ['targetWeight' => Words::number($mass / 1000, 1).' kg']);
+            yield Finding::note(
+                'weight', $mass > 3900 ? 'Heavy' : 'Light',
+                Words::number($mass / 1000, 2).' kg expected; 3.0 to 3.9 is usual.',
+                'Nothing was promised; the client may want to know.', 'targetWeight',
+            )
+                ->mend(
+                    'agree on '.Words::number($mass / 1000, 1).' kg',
+                    ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
+                );
         }
     }
 }

@@ -12,14 +12,25 @@ use Regimen\Findings\Finding;
 final class Wishes implements Check
 {
     private const ANSWERS = [
-        '/light|weigh|heavy|shoulder|back hurts|\d\s*(?:kg|lbs?)\b/iu' => [['targetWeight'], 'promise 3.4 kg', ['targetWeight' => '3.4 kg']],
+        '/light|weigh|heavy|shoulder|back hurts|\d\s*(?:kg|lbs?)\b/iu' => [
+            ['targetWeight'], 'promise 3.4 kg', ['targetWeight' => '3.4 kg'],
+        ],
         '/quiet|hum|noise|buzz-free/iu' => [['shielding'], 'shield with paint', ['shielding' => 'paint']],
-        '/low action|easy to play|soft touch|tight low/iu' => [['actionTreble', 'actionBass', 'gauges'], 'action 1.5 and 1.8', ['actionTreble' => '1.5', 'actionBass' => '1.8']],
-        '/(thin|slim|fast|thick|fat|full|chunky)[^,]*neck|neck[^,]*(thin|slim|fills|full|fat)/iu' => [['thicknessFirst', 'thicknessTwelfth', 'profile'], null, []],
+        '/low action|easy to play|soft touch|tight low/iu' => [
+            ['actionTreble', 'actionBass', 'gauges'], 'action 1.5 and 1.8',
+            ['actionTreble' => '1.5', 'actionBass' => '1.8'],
+        ],
+        '/(thin|slim|fast|thick|fat|full|chunky)[^,]*neck|neck[^,]*(thin|slim|fills|full|fat)/iu' => [
+            ['thicknessFirst', 'thicknessTwelfth', 'profile'], null, [],
+        ],
         '/wide|narrow|fingers|space between/iu' => [['nutWidth', 'bridgeSpread'], null, []],
         '/flat(ter)? (board|radius)|bend/iu' => [['radius', 'radiusEnd'], 'radius 16"', ['radius' => '16"']],
-        '/warm|dark|bright|clear|voice|tone|sound|plays? like/iu' => [['pickups', 'capacitors', 'pots', 'layers', 'scale'], null, []],
-        '/shin(e|y|es)|matt|gloss|satin|plain|natural|colou?r|red|blue|green|black|burst|stain/iu' => [['finish', 'colour', 'neckFinish', 'finishSteps'], null, []],
+        '/warm|dark|bright|clear|voice|tone|sound|plays? like/iu' => [
+            ['pickups', 'capacitors', 'pots', 'layers', 'scale'], null, [],
+        ],
+        '/shin(e|y|es)|matt|gloss|satin|plain|natural|colou?r|red|blue|green|black|burst|stain/iu' => [
+            ['finish', 'colour', 'neckFinish', 'finishSteps'], null, [],
+        ],
         '/back of the neck|raw neck|bare neck/iu' => [['neckFinish'], 'oil on the neck', ['neckFinish' => 'oil']],
         '/baritone|low tuning|drop|tun(e|ing)/iu' => [['tuning', 'scale'], null, []],
         '/travel|case|short/iu' => [['scale', 'headLength', 'bodyWidth'], null, []],
@@ -28,7 +39,9 @@ final class Wishes implements Check
     public function judge(Workings $w): iterable
     {
         $wishes = preg_split('/[\n;]+|\.+(?!\d)/u', $w->specification->brief->wishes, -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        foreach (array_values(array_filter(array_map(trim(...), $wishes), static fn (string $wish): bool => mb_strlen($wish) > 2)) as $wish) {
+        foreach (array_values(
+            array_filter(array_map(trim(...), $wishes), static fn (string $wish): bool => mb_strlen($wish) > 2),
+        ) as $wish) {
             $subjects = 0;
             $open = [];
             foreach (self::ANSWERS as $pattern => [$fields, $mend, $change]) {
@@ -42,7 +55,18 @@ final class Wishes implements Check
             if ($subjects > 0 && $open === []) {
                 continue;
             }
-            $finding = Finding::note('wish.'.substr(hash('sha256', mb_strtolower($wish)), 0, 8), 'Wish without an answer', '“'.mb_substr($wish, 0, 120).'”: '.($subjects === 0 ? 'nothing in the specification speaks of it.' : 'the specification leaves it to the house.'), 'What the client has said should be found again in what is built. Answer it, or accept it with what was agreed.', 'wishes', ...array_merge([], ...array_column($open, 0)));
+            $finding = Finding::note(
+                'wish.'.substr(hash('sha256', mb_strtolower($wish)), 0, 8), 'Wish without an answer',
+                '“'.mb_substr($wish, 0, 120).'”: '.(
+                    $subjects === 0
+                        ? 'nothing in the specification speaks of it.'
+                        : 'the specification leaves it to the house.'
+                ),
+                'What the client has said should be found again in what is built. Answer it, or accept it with what '
+                    .'was '
+                    .'agreed.',
+                'wishes', ...array_merge([], ...array_column($open, 0)),
+            );
             yield $finding->mendBy(self::together($wish, $open));
         }
     }
@@ -60,7 +84,10 @@ final class Wishes implements Check
         }
         $changes = array_merge(...array_column($open, 2));
         $words = array_column($open, 1);
-        if (isset($changes['targetWeight']) && preg_match('/(\d+(?:[.,]\d+)?)\s*(kg|lbs?)\b/iu', $wish, $weight) === 1) {
+        if (
+            isset($changes['targetWeight'])
+            && preg_match('/(\d+(?:[.,]\d+)?)\s*(kg|lbs?)\b/iu', $wish, $weight) === 1
+        ) {
             $said = str_replace(',', '.', $weight[1]).' '.mb_strtolower($weight[2]);
             $words = str_replace('promise '.$changes['targetWeight'], "promise {$said}", $words);
             $changes['targetWeight'] = $said;

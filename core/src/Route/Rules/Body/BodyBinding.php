@@ -23,14 +23,22 @@ final readonly class BodyBinding implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $specification->bodywork->bodyBinding->mm > 0 && $specification->bodywork->body !== BodyConstruction::FlatTop;
+        return $specification->bodywork->bodyBinding->mm > 0
+            && $specification->bodywork->body !== BodyConstruction::FlatTop;
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(BodyOperation::Binding, [Piece::Body], glue: $methods->glue(Question::BindingGlue), why: 'It guards the edge and closes the joint of the layers.');
+        $draft->add(
+            BodyOperation::Binding, [Piece::Body], glue: $methods->glue(Question::BindingGlue),
+            why: 'It guards the edge and closes the joint of the layers.',
+        );
         $draft->after(BodyOperation::Binding, BodyOperation::Outline, 'The ledge is cut along the finished outline.');
-        $draft->after(BodyOperation::Edges, BodyOperation::Binding, 'Edges are rounded in the binding, not in the timber behind it.', 'A rounded edge leaves no ledge for the binding.');
+        $draft->after(
+            BodyOperation::Edges, BodyOperation::Binding,
+            'Edges are rounded in the binding, not in the timber behind it.',
+            'A rounded edge leaves no ledge for the binding.',
+        );
         $draft->after(BodyOperation::Sand, BodyOperation::Binding, 'It is scraped flush with the body.');
     }
 }

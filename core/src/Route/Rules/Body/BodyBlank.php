@@ -24,12 +24,19 @@ final readonly class BodyBlank implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $specification->bodywork->body !== BodyConstruction::FlatTop && $specification->joinery->joint !== NeckJoint::Through && $specification->bodywork->bodyPieces > 1;
+        return $specification->bodywork->body !== BodyConstruction::FlatTop
+            && $specification->joinery->joint !== NeckJoint::Through && $specification->bodywork->bodyPieces > 1;
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(BodyOperation::Joint, [Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'The blank becomes as wide as the body.');
-        $draft->after(BodyOperation::Thickness, BodyOperation::Joint, 'All pieces are planed as one.', 'Pieces planed apart do not make one flat face.');
+        $draft->add(
+            BodyOperation::Joint, [Piece::Body], glue: $methods->glue(Question::JointGlue),
+            why: 'The blank becomes as wide as the body.',
+        );
+        $draft->after(
+            BodyOperation::Thickness, BodyOperation::Joint, 'All pieces are planed as one.',
+            'Pieces planed apart do not make one flat face.',
+        );
     }
 }

@@ -29,11 +29,23 @@ final readonly class BodyLayers implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(BodyOperation::Layers, [], glue: $methods->glue(Question::JointGlue), why: 'The top is resawn, turned open like a book and glued.');
-        $draft->add(BodyOperation::GlueLayers, [Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'From here on they are one body.');
-        $draft->after(BodyOperation::GlueLayers, BodyOperation::Layers, 'The layers are made before they are glued on.');
-        $draft->after(BodyOperation::GlueLayers, BodyOperation::Thickness, 'Glue holds on a freshly planed, flat face.');
-        $draft->after(BodyOperation::Outline, BodyOperation::GlueLayers, 'All layers are cut by one template in one go.');
+        $draft->add(
+            BodyOperation::Layers, [], glue: $methods->glue(Question::JointGlue),
+            why: 'The top is resawn, turned open like a book and glued.',
+        );
+        $draft->add(
+            BodyOperation::GlueLayers, [Piece::Body], glue: $methods->glue(Question::JointGlue),
+            why: 'From here on they are one body.',
+        );
+        $draft->after(
+            BodyOperation::GlueLayers, BodyOperation::Layers, 'The layers are made before they are glued on.',
+        );
+        $draft->after(
+            BodyOperation::GlueLayers, BodyOperation::Thickness, 'Glue holds on a freshly planed, flat face.',
+        );
+        $draft->after(
+            BodyOperation::Outline, BodyOperation::GlueLayers, 'All layers are cut by one template in one go.',
+        );
         $draft->after(JointOperation::Pocket, BodyOperation::GlueLayers, 'Depths are taken from the top’s face.');
     }
 }

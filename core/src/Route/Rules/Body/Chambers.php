@@ -28,10 +28,25 @@ final readonly class Chambers implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(BodyOperation::Chambers, [Piece::Body], why: 'They take weight and give air; joint, bridge and electronics stay solid.');
+        $draft->add(
+            BodyOperation::Chambers,
+            [Piece::Body],
+            why: 'They take weight and give air; joint, bridge and electronics stay solid.',
+        );
         $draft->after(BodyOperation::Chambers, BodyOperation::Thickness, 'Depths are taken from the finished face.');
-        $draft->after(BodyOperation::Chambers, PreparationOperation::Draw, 'The drawing says what must stay solid: joint, bridge, electronics.', 'A chamber under the bridge or the joint cannot be filled again.');
-        $draft->after(BodyOperation::GlueLayers, BodyOperation::Chambers, 'What is hollow gets its access, wire paths and grounding before it is closed.', 'The cavity is closed without its access; the top has to come off again.');
-        $draft->after(BodyOperation::Outline, BodyOperation::Chambers, 'Inside the square blank the router has all its support.');
+        $draft->after(
+            BodyOperation::Chambers, PreparationOperation::Draw,
+            'The drawing says what must stay solid: joint, bridge, electronics.',
+            'A chamber under the bridge or the joint cannot be filled again.',
+        );
+        $draft->after(
+            BodyOperation::GlueLayers,
+            BodyOperation::Chambers,
+            'What is hollow gets its access, wire paths and grounding before it is closed.',
+            'The cavity is closed without its access; the top has to come off again.',
+        );
+        $draft->after(
+            BodyOperation::Outline, BodyOperation::Chambers, 'Inside the square blank the router has all its support.',
+        );
     }
 }

@@ -23,13 +23,24 @@ final readonly class HiddenWires implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $specification->isHollow() && $specification->isLayered() && $specification->electrics->pickups !== [] && $specification->bodywork->body !== BodyConstruction::FlatTop;
+        return $specification->isHollow() && $specification->isLayered() && $specification->electrics->pickups !== []
+            && $specification->bodywork->body !== BodyConstruction::FlatTop;
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(BodyOperation::Paths, [Piece::Body], why: 'Wires and grounding run through chambers that nobody reaches later.');
-        $draft->after(BodyOperation::Paths, [BodyOperation::Chambers, PreparationOperation::Draw], 'They run from chamber to chamber, as drawn.');
-        $draft->after(BodyOperation::GlueLayers, BodyOperation::Paths, 'Behind a glued top nobody drills round a corner.', 'A wire forgotten inside means opening the top.');
+        $draft->add(
+            BodyOperation::Paths,
+            [Piece::Body],
+            why: 'Wires and grounding run through chambers that nobody reaches later.',
+        );
+        $draft->after(
+            BodyOperation::Paths, [BodyOperation::Chambers, PreparationOperation::Draw],
+            'They run from chamber to chamber, as drawn.',
+        );
+        $draft->after(
+            BodyOperation::GlueLayers, BodyOperation::Paths, 'Behind a glued top nobody drills round a corner.',
+            'A wire forgotten inside means opening the top.',
+        );
     }
 }

@@ -30,7 +30,16 @@ final readonly class BareBoard implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(FinishOperation::Mask, [Piece::Neck, Piece::Fretboard], why: 'Finish stays off the board.');
-        $draft->after(FinishOperation::Mask, FretboardOperation::Fret, 'An oily or oiled board is fretted first and then masked from the finish.', 'Fretting over a finished neck marks it, and the mask has to come off.');
-        $draft->after(FinishOperation::Mask, [NeckOperation::Sand, JointOperation::GlueNeck, JointOperation::DryFit], 'The mask goes on when no more sanding or fitting would lift it.');
+        $draft->after(
+            FinishOperation::Mask,
+            FretboardOperation::Fret,
+            'An oily or oiled board is fretted first and then masked from the finish.',
+            'Fretting over a finished neck marks it, and the mask has to come off.',
+        );
+        $draft->after(
+            FinishOperation::Mask,
+            [NeckOperation::Sand, JointOperation::GlueNeck, JointOperation::DryFit],
+            'The mask goes on when no more sanding or fitting would lift it.',
+        );
     }
 }

@@ -28,6 +28,12 @@ final readonly class ClearedBeforeFretting implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(FretboardOperation::Fret, [FinishOperation::PolishNeck, FinishOperation::Polish, CoatStep::NeckCure, CoatStep::Cure], 'The lacquered board is cleared and polished before the frets go in: a clean film up to every fret, and nothing to mask.', 'Lacquer runs over the frets and has to be scraped off each of them.');
+        $draft->after(
+            FretboardOperation::Fret,
+            [FinishOperation::PolishNeck, FinishOperation::Polish, CoatStep::NeckCure, CoatStep::Cure],
+            'The lacquered board is cleared and polished before the frets go in: a clean film up to every fret, and '
+                .'nothing to mask.',
+            'Lacquer runs over the frets and has to be scraped off each of them.',
+        );
     }
 }

@@ -90,7 +90,10 @@ final readonly class CoatSequence
         $standard = $isNeck ? FinishOperation::LevelNeck : FinishOperation::Level;
         $draft->add($level, $this->surface->pieces(), standard: $standard, why: $why);
         $reason = 'Lacquer that is levelled before it has cured sinks again.';
-        $draft->after($level, $this->keyOf($this->coats), $reason, 'The film sinks and the grain shows; it has to be lacquered again.');
+        $draft->after(
+            $level, $this->keyOf($this->coats), $reason,
+            'The film sinks and the grain shows; it has to be lacquered again.',
+        );
         $polish = $this->surface->polish();
         $standard = $isNeck ? FinishOperation::PolishNeck : FinishOperation::Polish;
         $draft->add($polish, $this->surface->pieces(), standard: $standard, why: 'The gloss comes last.');

@@ -29,10 +29,32 @@ final readonly class ColourCoat implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(CoatStep::BodySeal, [Piece::Body], standard: FinishOperation::Seal, name: 'seal the body', why: 'On a sealed face the colour lies evenly and can be taken off again.');
-        $draft->after(CoatStep::BodySeal, [BodyOperation::Sand, JointOperation::DryFit, FinishOperation::Fill], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
-        $draft->add(FinishOperation::Colour, [Piece::Body], standard: $specification->isBurst() ? FinishOperation::Burst : FinishOperation::Colour, why: 'It is what the client has asked for.');
-        $draft->after(FinishOperation::Colour, CoatStep::BodySeal, 'Colour sprayed on bare timber sinks in and turns blotchy.', 'Colour in bare timber only comes out by sanding it away.');
-        $draft->after(FinishOperation::Colour, FinishOperation::Fill, 'Filler is sanded back, which would take the colour with it.', 'Sanding back the filler takes the colour with it.');
+        $draft->add(
+            CoatStep::BodySeal,
+            [Piece::Body],
+            standard: FinishOperation::Seal,
+            name: 'seal the body',
+            why: 'On a sealed face the colour lies evenly and can be taken off again.',
+        );
+        $draft->after(
+            CoatStep::BodySeal, [BodyOperation::Sand, JointOperation::DryFit, FinishOperation::Fill],
+            'No hole is drilled and nothing is fitted after the finish has begun.',
+            'What is cut after the finish has begun tears it.',
+        );
+        $draft->add(
+            FinishOperation::Colour,
+            [Piece::Body],
+            standard: $specification->isBurst() ? FinishOperation::Burst : FinishOperation::Colour,
+            why: 'It is what the client has asked for.',
+        );
+        $draft->after(
+            FinishOperation::Colour, CoatStep::BodySeal, 'Colour sprayed on bare timber sinks in and turns blotchy.',
+            'Colour in bare timber only comes out by sanding it away.',
+        );
+        $draft->after(
+            FinishOperation::Colour, FinishOperation::Fill,
+            'Filler is sanded back, which would take the colour with it.',
+            'Sanding back the filler takes the colour with it.',
+        );
     }
 }

@@ -36,7 +36,10 @@ final readonly class FinishedApart implements RouteRule
         $house = $draft->finish($specification->finishing->finish);
         (new CoatSequence(Surface::Body, $house))->addTo(
             $draft,
-            [JointOperation::DryFit, BodyOperation::Sand, FinishOperation::Fill, FinishOperation::Stain, CoatStep::BodySeal, FinishOperation::Colour],
+            [
+                JointOperation::DryFit, BodyOperation::Sand, FinishOperation::Fill, FinishOperation::Stain,
+                CoatStep::BodySeal, FinishOperation::Colour,
+            ],
             'Coats go on a body that is fitted, filled and coloured.',
         );
         $neck = match (true) {
@@ -48,7 +51,9 @@ final readonly class FinishedApart implements RouteRule
             (new CoatSequence(Surface::Neck, $neck))->addTo(
                 $draft,
                 [JointOperation::DryFit, NeckOperation::Sand, FinishOperation::Mask],
-                $specification->boardIsLacquered() ? 'Neck and board are cleared together.' : 'Coats go on a neck that is fretted and fitted, its board masked.',
+                $specification->boardIsLacquered()
+                    ? 'Neck and board are cleared together.'
+                    : 'Coats go on a neck that is fretted and fitted, its board masked.',
             );
         }
     }

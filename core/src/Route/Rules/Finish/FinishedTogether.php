@@ -32,8 +32,13 @@ final readonly class FinishedTogether implements RouteRule
         $house = $draft->finish($specification->finishing->finish);
         (new CoatSequence(Surface::Both, $house))->addTo(
             $draft,
-            [JointOperation::GlueNeck, JointOperation::Wings, JointOperation::DryFit, BodyOperation::Sand, NeckOperation::Sand, FinishOperation::Fill, FinishOperation::Stain, FinishOperation::Colour, FinishOperation::Mask],
-            'Neck and body are cleared together once the neck is in, so that the film runs over the joint without a line.',
+            [
+                JointOperation::GlueNeck, JointOperation::Wings, JointOperation::DryFit, BodyOperation::Sand,
+                NeckOperation::Sand, FinishOperation::Fill, FinishOperation::Stain, FinishOperation::Colour,
+                FinishOperation::Mask,
+            ],
+            'Neck and body are cleared together once the neck is in, so that the film runs over the joint without a '
+                .'line.',
         );
     }
 }

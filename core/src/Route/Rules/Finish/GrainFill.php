@@ -29,6 +29,10 @@ final readonly class GrainFill implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(FinishOperation::Fill, [Piece::Body], why: 'Lacquer sinks into open pores for months.');
-        $draft->after(FinishOperation::Fill, [BodyOperation::Sand, JointOperation::DryFit], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
+        $draft->after(
+            FinishOperation::Fill, [BodyOperation::Sand, JointOperation::DryFit],
+            'No hole is drilled and nothing is fitted after the finish has begun.',
+            'What is cut after the finish has begun tears it.',
+        );
     }
 }

@@ -30,8 +30,15 @@ final readonly class MaskedFrets implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(FinishOperation::Mask, [Piece::Neck, Piece::Fretboard], standard: FinishOperation::MaskFrets, why: 'Lacquer stays off the frets.');
+        $draft->add(
+            FinishOperation::Mask, [Piece::Neck, Piece::Fretboard], standard: FinishOperation::MaskFrets,
+            why: 'Lacquer stays off the frets.',
+        );
         $draft->after(FinishOperation::Mask, FretboardOperation::Fret, 'Each fret is masked by hand once it is in.');
-        $draft->after(FinishOperation::Mask, [NeckOperation::Sand, JointOperation::GlueNeck, JointOperation::DryFit], 'The mask goes on when no more sanding or fitting would lift it.');
+        $draft->after(
+            FinishOperation::Mask,
+            [NeckOperation::Sand, JointOperation::GlueNeck, JointOperation::DryFit],
+            'The mask goes on when no more sanding or fitting would lift it.',
+        );
     }
 }

@@ -24,13 +24,20 @@ final readonly class OiledBack implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $specification->joinery->joint->isGlued() && $specification->finishing->neckFinish !== NeckFinish::AsBody && $specification->finishing->finish->isLacquer();
+        return $specification->joinery->joint->isGlued() && $specification->finishing->neckFinish !== NeckFinish::AsBody
+            && $specification->finishing->finish->isLacquer();
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(FinishOperation::NeckBack, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'The back is to feel like timber.');
-        $draft->after(FinishOperation::NeckBack, [FinishOperation::Polish, CoatStep::Cure], 'The line is masked on polished lacquer.');
+        $draft->add(
+            FinishOperation::NeckBack, [Piece::Neck, Piece::Fretboard, Piece::Body],
+            why: 'The back is to feel like timber.',
+        );
+        $draft->after(
+            FinishOperation::NeckBack, [FinishOperation::Polish, CoatStep::Cure],
+            'The line is masked on polished lacquer.',
+        );
         $draft->after(AssemblyOperation::Hardware, FinishOperation::NeckBack, 'The oil dries before hands go over it.');
     }
 }

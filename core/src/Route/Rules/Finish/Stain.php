@@ -29,7 +29,16 @@ final readonly class Stain implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(FinishOperation::Stain, [Piece::Body], why: 'It colours the timber itself.');
-        $draft->after(FinishOperation::Stain, [BodyOperation::Sand, JointOperation::DryFit], 'No hole is drilled and nothing is fitted after the finish has begun.', 'What is cut after the finish has begun tears it.');
-        $draft->after(FinishOperation::Stain, FinishOperation::Fill, 'Filler is sanded back, which would take the stain with it.', 'Sanding back the filler takes the stain with it: the side has to be stained again.');
+        $draft->after(
+            FinishOperation::Stain, [BodyOperation::Sand, JointOperation::DryFit],
+            'No hole is drilled and nothing is fitted after the finish has begun.',
+            'What is cut after the finish has begun tears it.',
+        );
+        $draft->after(
+            FinishOperation::Stain,
+            FinishOperation::Fill,
+            'Filler is sanded back, which would take the stain with it.',
+            'Sanding back the filler takes the stain with it: the side has to be stained again.',
+        );
     }
 }

@@ -27,9 +27,20 @@ final readonly class BoardBinding implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(FretboardOperation::Binding, [Piece::Fretboard], glue: $methods->glue(Question::BindingGlue), why: 'It covers the slots’ ends.');
-        $draft->after(FretboardOperation::Binding, FretboardOperation::Taper, 'It follows the tapered edge; glue is kept out of the slots.');
-        $draft->after(FretboardOperation::Glue, FretboardOperation::Binding, 'The bound board is lined up as one.', 'On the neck there is no room left beside the board.');
-        $draft->after(FretboardOperation::Radius, FretboardOperation::Binding, 'Board and binding are radiused as one.');
+        $draft->add(
+            FretboardOperation::Binding, [Piece::Fretboard], glue: $methods->glue(Question::BindingGlue),
+            why: 'It covers the slots’ ends.',
+        );
+        $draft->after(
+            FretboardOperation::Binding, FretboardOperation::Taper,
+            'It follows the tapered edge; glue is kept out of the slots.',
+        );
+        $draft->after(
+            FretboardOperation::Glue, FretboardOperation::Binding, 'The bound board is lined up as one.',
+            'On the neck there is no room left beside the board.',
+        );
+        $draft->after(
+            FretboardOperation::Radius, FretboardOperation::Binding, 'Board and binding are radiused as one.',
+        );
     }
 }

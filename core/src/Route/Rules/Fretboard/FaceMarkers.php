@@ -29,12 +29,26 @@ final readonly class FaceMarkers implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(FretboardOperation::Markers, $methods->is(Question::Markers, 'before') && $methods->is(Question::Slots, 'before') || $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::MarkerGlue), why: 'They are what the client sees first.');
-        $draft->after(FretboardOperation::Markers, [FretboardOperation::Thickness, FretboardOperation::Taper], 'The centres are found on the tapered board.');
+        $draft->add(
+            FretboardOperation::Markers,
+            $methods->is(Question::Markers, 'before') && $methods->is(Question::Slots, 'before')
+                || $methods->is(Question::Frets, 'off')
+                ? [Piece::Fretboard]
+                : [Piece::Neck, Piece::Fretboard],
+            glue: $methods->glue(Question::MarkerGlue),
+            why: 'They are what the client sees first.',
+        );
+        $draft->after(
+            FretboardOperation::Markers, [FretboardOperation::Thickness, FretboardOperation::Taper],
+            'The centres are found on the tapered board.',
+        );
         if ($methods->slots() === SlotsSawn::FromTheFlat) {
             $draft->after(FretboardOperation::Markers, FretboardOperation::Slots, 'They sit midway between slots.');
         }
         $draft->after(FretboardOperation::Sand, FretboardOperation::Markers, 'They are sanded flush with the board.');
-        $draft->after(FretboardOperation::Fret, FretboardOperation::Markers, 'Nobody lets in markers between frets.', 'A router or drill between frets cuts into them.');
+        $draft->after(
+            FretboardOperation::Fret, FretboardOperation::Markers, 'Nobody lets in markers between frets.',
+            'A router or drill between frets cuts into them.',
+        );
     }
 }

@@ -28,12 +28,28 @@ final readonly class FretboardGlueing implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(FretboardOperation::Glue, [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::JointGlue), why: 'From here on board and neck are one piece.');
-        $draft->after(FretboardOperation::Glue, NeckOperation::Outline, 'The board is lined up with the edges of the neck.');
-        $draft->after(FretboardOperation::Glue, NeckOperation::Square, 'It is glued to the planed face.', 'On a face that is not flat the board pulls the neck crooked.');
-        $draft->add(FretboardOperation::Radius, $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'It gives the playing surface its curve.');
+        $draft->add(
+            FretboardOperation::Glue, [Piece::Neck, Piece::Fretboard], glue: $methods->glue(Question::JointGlue),
+            why: 'From here on board and neck are one piece.',
+        );
+        $draft->after(
+            FretboardOperation::Glue, NeckOperation::Outline, 'The board is lined up with the edges of the neck.',
+        );
+        $draft->after(
+            FretboardOperation::Glue, NeckOperation::Square, 'It is glued to the planed face.',
+            'On a face that is not flat the board pulls the neck crooked.',
+        );
+        $draft->add(
+            FretboardOperation::Radius,
+            $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard],
+            why: 'It gives the playing surface its curve.',
+        );
         $draft->after(FretboardOperation::Radius, FretboardOperation::Taper, 'The block follows the board’s edges.');
-        $draft->add(FretboardOperation::Sand, $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'Between frets there is no more sanding.');
+        $draft->add(
+            FretboardOperation::Sand,
+            $methods->is(Question::Frets, 'off') ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard],
+            why: 'Between frets there is no more sanding.',
+        );
         $draft->after(FretboardOperation::Sand, FretboardOperation::Radius, 'Fine sanding follows the block.');
     }
 }

@@ -26,9 +26,20 @@ final readonly class FretboardMaking implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(FretboardOperation::Thickness, [Piece::Fretboard], why: 'Slots, inlays and the neck’s thickness are reckoned from it.');
-        $draft->add(FretboardOperation::Taper, [Piece::Fretboard], why: 'The board gets the edges that the neck is lined up with.');
-        $draft->after(FretboardOperation::Taper, FretboardOperation::Thickness, 'Its edges are cut square to the planed faces.');
-        $draft->after(FretboardOperation::Glue, FretboardOperation::Taper, 'The tapered board is lined up with the neck by its edges.');
+        $draft->add(
+            FretboardOperation::Thickness, [Piece::Fretboard],
+            why: 'Slots, inlays and the neck’s thickness are reckoned from it.',
+        );
+        $draft->add(
+            FretboardOperation::Taper, [Piece::Fretboard],
+            why: 'The board gets the edges that the neck is lined up with.',
+        );
+        $draft->after(
+            FretboardOperation::Taper, FretboardOperation::Thickness, 'Its edges are cut square to the planed faces.',
+        );
+        $draft->after(
+            FretboardOperation::Glue, FretboardOperation::Taper,
+            'The tapered board is lined up with the neck by its edges.',
+        );
     }
 }

@@ -26,6 +26,9 @@ final readonly class FrettedOffTheNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(FretboardOperation::Glue, FretboardOperation::Fret, 'The fretted board is glued with a shaped or padded caul.');
+        $draft->after(
+            FretboardOperation::Glue, FretboardOperation::Fret,
+            'The fretted board is glued with a shaped or padded caul.',
+        );
     }
 }

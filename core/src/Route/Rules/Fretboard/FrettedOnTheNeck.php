@@ -26,6 +26,9 @@ final readonly class FrettedOnTheNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(FretboardOperation::Radius, FretboardOperation::Glue, 'The neck, still square, is the flat reference.', 'A board that is radiused first follows every bow of the glue-up.');
+        $draft->after(
+            FretboardOperation::Radius, FretboardOperation::Glue, 'The neck, still square, is the flat reference.',
+            'A board that is radiused first follows every bow of the glue-up.',
+        );
     }
 }

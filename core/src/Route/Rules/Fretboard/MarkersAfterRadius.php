@@ -27,6 +27,9 @@ final readonly class MarkersAfterRadius implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(FretboardOperation::Markers, FretboardOperation::Radius, 'Their depth is taken from the surface that stays.');
+        $draft->after(
+            FretboardOperation::Markers, FretboardOperation::Radius,
+            'Their depth is taken from the surface that stays.',
+        );
     }
 }

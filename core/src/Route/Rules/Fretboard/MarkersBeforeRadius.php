@@ -27,9 +27,16 @@ final readonly class MarkersBeforeRadius implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(FretboardOperation::Radius, FretboardOperation::Markers, 'Markers are set flat and square, so before the radius; their depth allows for it.');
+        $draft->after(
+            FretboardOperation::Radius,
+            FretboardOperation::Markers,
+            'Markers are set flat and square, so before the radius; their depth allows for it.',
+        );
         if ($methods->is(Question::Slots, 'before')) {
-            $draft->after(FretboardOperation::Glue, FretboardOperation::Markers, 'The markers are let in while the board lies flat on its own.');
+            $draft->after(
+                FretboardOperation::Glue, FretboardOperation::Markers,
+                'The markers are let in while the board lies flat on its own.',
+            );
         }
     }
 }

@@ -30,8 +30,18 @@ final readonly class OiledBoard implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(FretboardOperation::Oil, [Piece::Neck, Piece::Fretboard], why: 'Oil keeps the board from drying out.');
-        $draft->after(FretboardOperation::Oil, [FretboardOperation::Fret, FinishOperation::Mask, FinishOperation::PolishNeck, FinishOperation::Polish, CoatStep::NeckCure, CoatStep::Cure], 'Oil creeps under a mask and keeps lacquer from sticking.', 'No finish holds where oil has crept.');
+        $draft->add(
+            FretboardOperation::Oil, [Piece::Neck, Piece::Fretboard], why: 'Oil keeps the board from drying out.',
+        );
+        $draft->after(
+            FretboardOperation::Oil,
+            [
+                FretboardOperation::Fret, FinishOperation::Mask, FinishOperation::PolishNeck, FinishOperation::Polish,
+                CoatStep::NeckCure, CoatStep::Cure,
+            ],
+            'Oil creeps under a mask and keeps lacquer from sticking.',
+            'No finish holds where oil has crept.',
+        );
         $draft->after(AssemblyOperation::Hardware, FretboardOperation::Oil, 'The oil dries before hands go over it.');
     }
 }

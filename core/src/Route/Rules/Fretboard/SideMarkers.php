@@ -28,8 +28,19 @@ final readonly class SideMarkers implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $off = $methods->is(Question::Frets, 'off');
-        $draft->add(FretboardOperation::SideMarkers, $off ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard], why: 'They are what the player sees.');
-        $draft->after(FretboardOperation::SideMarkers, $off ? [FretboardOperation::Taper, FretboardOperation::Binding] : [FretboardOperation::Glue, FretboardOperation::Binding], $off ? 'They sit in the board’s finished edge.' : 'They sit on the line where board and neck meet.');
-        $draft->after(FretboardOperation::Radius, FretboardOperation::SideMarkers, 'Side markers want the edge still square.');
+        $draft->add(
+            FretboardOperation::SideMarkers, $off ? [Piece::Fretboard] : [Piece::Neck, Piece::Fretboard],
+            why: 'They are what the player sees.',
+        );
+        $draft->after(
+            FretboardOperation::SideMarkers,
+            $off
+                ? [FretboardOperation::Taper, FretboardOperation::Binding]
+                : [FretboardOperation::Glue, FretboardOperation::Binding],
+            $off ? 'They sit in the board’s finished edge.' : 'They sit on the line where board and neck meet.',
+        );
+        $draft->after(
+            FretboardOperation::Radius, FretboardOperation::SideMarkers, 'Side markers want the edge still square.',
+        );
     }
 }

@@ -27,9 +27,19 @@ final readonly class SlotsAfterGlueing implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(FretboardOperation::Slots, [Piece::Neck, Piece::Fretboard], why: 'The slots are the scale; cut on the neck they are square to it.');
-        $draft->after(FretboardOperation::Slots, FretboardOperation::Glue, 'They are cut square to the neck’s centre line.');
-        $draft->after(FretboardOperation::Radius, FretboardOperation::Slots, 'They are cut to one depth in the flat board.');
-        $draft->after(FretboardOperation::Fret, FretboardOperation::Slots, 'Frets sit in slots.', 'There is nothing for the frets to sit in.');
+        $draft->add(
+            FretboardOperation::Slots, [Piece::Neck, Piece::Fretboard],
+            why: 'The slots are the scale; cut on the neck they are square to it.',
+        );
+        $draft->after(
+            FretboardOperation::Slots, FretboardOperation::Glue, 'They are cut square to the neck’s centre line.',
+        );
+        $draft->after(
+            FretboardOperation::Radius, FretboardOperation::Slots, 'They are cut to one depth in the flat board.',
+        );
+        $draft->after(
+            FretboardOperation::Fret, FretboardOperation::Slots, 'Frets sit in slots.',
+            'There is nothing for the frets to sit in.',
+        );
     }
 }

@@ -27,10 +27,21 @@ final readonly class SlotsAfterRadius implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(FretboardOperation::Slots, [Piece::Neck, Piece::Fretboard], why: 'The slots are the scale; cut on the neck they are square to it.');
-        $draft->after(FretboardOperation::Slots, FretboardOperation::Glue, 'They are cut square to the neck’s centre line.');
-        $draft->after(FretboardOperation::Slots, FretboardOperation::Radius, 'They follow the arc to one depth under it.', 'The slots are deep in the middle and shallow at the edges.');
+        $draft->add(
+            FretboardOperation::Slots, [Piece::Neck, Piece::Fretboard],
+            why: 'The slots are the scale; cut on the neck they are square to it.',
+        );
+        $draft->after(
+            FretboardOperation::Slots, FretboardOperation::Glue, 'They are cut square to the neck’s centre line.',
+        );
+        $draft->after(
+            FretboardOperation::Slots, FretboardOperation::Radius, 'They follow the arc to one depth under it.',
+            'The slots are deep in the middle and shallow at the edges.',
+        );
         $draft->after(FretboardOperation::Sand, FretboardOperation::Slots, 'The saw leaves burrs.');
-        $draft->after(FretboardOperation::Fret, FretboardOperation::Slots, 'Frets sit in slots.', 'There is nothing for the frets to sit in.');
+        $draft->after(
+            FretboardOperation::Fret, FretboardOperation::Slots, 'Frets sit in slots.',
+            'There is nothing for the frets to sit in.',
+        );
     }
 }

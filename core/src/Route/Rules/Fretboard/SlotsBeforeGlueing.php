@@ -28,8 +28,17 @@ final readonly class SlotsBeforeGlueing implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(FretboardOperation::Slots, [Piece::Fretboard], why: 'The slots are the scale.');
-        $draft->after(FretboardOperation::Slots, FretboardOperation::Thickness, 'The depth of the slots is taken from the finished thickness.');
-        $draft->after(FretboardOperation::Taper, FretboardOperation::Slots, 'The centre line is taken from the slots.', 'Slots in a tapered board have no square edge to be cut from.');
-        $draft->after(FretboardOperation::Glue, FretboardOperation::Slots, 'A spoiled slot then costs a board, not a neck.', 'A spoiled slot now spoils the neck too.');
+        $draft->after(
+            FretboardOperation::Slots, FretboardOperation::Thickness,
+            'The depth of the slots is taken from the finished thickness.',
+        );
+        $draft->after(
+            FretboardOperation::Taper, FretboardOperation::Slots, 'The centre line is taken from the slots.',
+            'Slots in a tapered board have no square edge to be cut from.',
+        );
+        $draft->after(
+            FretboardOperation::Glue, FretboardOperation::Slots, 'A spoiled slot then costs a board, not a neck.',
+            'A spoiled slot now spoils the neck too.',
+        );
     }
 }

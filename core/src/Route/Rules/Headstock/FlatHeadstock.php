@@ -28,9 +28,21 @@ final readonly class FlatHeadstock implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(HeadstockOperation::Construct, [Piece::Neck], standard: HeadstockOperation::StepDown, why: 'The step brings the posts below the nut.');
-        $draft->after(NeckOperation::Outline, HeadstockOperation::Construct, 'The outline runs over the headstock, which must be made before it.');
-        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::Construct, 'Its face has to be there before it is brought to thickness.');
-        $draft->after(HeadstockOperation::Construct, NeckOperation::Square, 'It is laid out from the square blank.', 'Without a square blank the headstock stands askew.');
+        $draft->add(
+            HeadstockOperation::Construct, [Piece::Neck], standard: HeadstockOperation::StepDown,
+            why: 'The step brings the posts below the nut.',
+        );
+        $draft->after(
+            NeckOperation::Outline, HeadstockOperation::Construct,
+            'The outline runs over the headstock, which must be made before it.',
+        );
+        $draft->after(
+            HeadstockOperation::Thickness, HeadstockOperation::Construct,
+            'Its face has to be there before it is brought to thickness.',
+        );
+        $draft->after(
+            HeadstockOperation::Construct, NeckOperation::Square, 'It is laid out from the square blank.',
+            'Without a square blank the headstock stands askew.',
+        );
     }
 }

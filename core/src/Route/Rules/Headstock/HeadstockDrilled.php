@@ -28,7 +28,13 @@ final readonly class HeadstockDrilled implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(HeadstockOperation::Thickness, [Piece::Neck], why: 'Tuners fit a headstock of 14 to 16 mm.');
-        $draft->add(HeadstockOperation::TunerHoles, [Piece::Neck], why: 'Holes are drilled for the tuners that have arrived.');
-        $draft->after(NeckOperation::Carve, [HeadstockOperation::TunerHoles, HeadstockOperation::Thickness], 'Drill and plane need the headstock lying flat on a square neck.', 'On a carved neck nothing lies flat any more: the holes run askew.');
+        $draft->add(
+            HeadstockOperation::TunerHoles, [Piece::Neck], why: 'Holes are drilled for the tuners that have arrived.',
+        );
+        $draft->after(
+            NeckOperation::Carve, [HeadstockOperation::TunerHoles, HeadstockOperation::Thickness],
+            'Drill and plane need the headstock lying flat on a square neck.',
+            'On a carved neck nothing lies flat any more: the holes run askew.',
+        );
     }
 }

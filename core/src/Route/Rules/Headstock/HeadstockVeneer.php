@@ -28,9 +28,17 @@ final readonly class HeadstockVeneer implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(HeadstockOperation::Veneer, [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'It hides the scarf and stiffens the face.');
+        $draft->add(
+            HeadstockOperation::Veneer, [Piece::Neck], glue: $methods->glue(Question::JointGlue),
+            why: 'It hides the scarf and stiffens the face.',
+        );
         $draft->after(HeadstockOperation::Veneer, HeadstockOperation::Construct, 'It is glued to the finished face.');
-        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::Veneer, 'The veneer counts towards the thickness.', 'The tuners no longer reach through a headstock that has become thicker.');
+        $draft->after(
+            HeadstockOperation::Thickness,
+            HeadstockOperation::Veneer,
+            'The veneer counts towards the thickness.',
+            'The tuners no longer reach through a headstock that has become thicker.',
+        );
         $draft->after(HeadstockOperation::TunerHoles, HeadstockOperation::Veneer, 'The holes go through the veneer.');
         $draft->after(NeckOperation::Outline, HeadstockOperation::Veneer, 'It is cut together with the headstock.');
     }

@@ -32,10 +32,21 @@ final readonly class HeadstockWings implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(HeadstockOperation::Wings, [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'The headstock is wider than the blank.');
-        $draft->after(HeadstockOperation::Wings, HeadstockOperation::Construct, 'They are glued to the headstock’s finished sides.');
+        $draft->add(
+            HeadstockOperation::Wings, [Piece::Neck], glue: $methods->glue(Question::JointGlue),
+            why: 'The headstock is wider than the blank.',
+        );
+        $draft->after(
+            HeadstockOperation::Wings, HeadstockOperation::Construct,
+            'They are glued to the headstock’s finished sides.',
+        );
         $draft->after(HeadstockOperation::Veneer, HeadstockOperation::Wings, 'The veneer covers the joints.');
-        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::Wings, 'Headstock and wings are planed as one.');
-        $draft->after(NeckOperation::Outline, HeadstockOperation::Wings, 'The outline runs over the wings.', 'The outline cannot be cut where there is no timber yet.');
+        $draft->after(
+            HeadstockOperation::Thickness, HeadstockOperation::Wings, 'Headstock and wings are planed as one.',
+        );
+        $draft->after(
+            NeckOperation::Outline, HeadstockOperation::Wings, 'The outline runs over the wings.',
+            'The outline cannot be cut where there is no timber yet.',
+        );
     }
 }

@@ -24,14 +24,27 @@ final readonly class OnePieceHeadstock implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $specification->head->headstock === HeadstockKind::Angled && $specification->head->headConstruction === HeadstockConstruction::OnePiece;
+        return $specification->head->headstock === HeadstockKind::Angled
+            && $specification->head->headConstruction === HeadstockConstruction::OnePiece;
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(HeadstockOperation::Construct, [Piece::Neck], standard: HeadstockOperation::SawAngle, why: 'The angle presses the strings into the nut.');
-        $draft->after(NeckOperation::Outline, HeadstockOperation::Construct, 'The outline runs over the headstock, which must be made before it.');
-        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::Construct, 'Its face has to be there before it is brought to thickness.');
-        $draft->after(HeadstockOperation::Construct, NeckOperation::Square, 'It is laid out from the square blank.', 'Without a square blank the headstock stands askew.');
+        $draft->add(
+            HeadstockOperation::Construct, [Piece::Neck], standard: HeadstockOperation::SawAngle,
+            why: 'The angle presses the strings into the nut.',
+        );
+        $draft->after(
+            NeckOperation::Outline, HeadstockOperation::Construct,
+            'The outline runs over the headstock, which must be made before it.',
+        );
+        $draft->after(
+            HeadstockOperation::Thickness, HeadstockOperation::Construct,
+            'Its face has to be there before it is brought to thickness.',
+        );
+        $draft->after(
+            HeadstockOperation::Construct, NeckOperation::Square, 'It is laid out from the square blank.',
+            'Without a square blank the headstock stands askew.',
+        );
     }
 }

@@ -25,14 +25,29 @@ final readonly class ScarfedHeadstock implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $specification->head->headstock === HeadstockKind::Angled && $specification->head->headConstruction === HeadstockConstruction::Scarf;
+        return $specification->head->headstock === HeadstockKind::Angled
+            && $specification->head->headConstruction === HeadstockConstruction::Scarf;
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(HeadstockOperation::Construct, [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'The grain of the headstock runs along it, and the blank stays thin.');
-        $draft->after(NeckOperation::Outline, HeadstockOperation::Construct, 'The outline runs over the headstock, which must be made before it.');
-        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::Construct, 'Its face has to be there before it is brought to thickness.');
-        $draft->after(HeadstockOperation::Construct, NeckOperation::Square, 'It is laid out from the square blank.', 'Without a square blank the headstock stands askew.');
+        $draft->add(
+            HeadstockOperation::Construct,
+            [Piece::Neck],
+            glue: $methods->glue(Question::JointGlue),
+            why: 'The grain of the headstock runs along it, and the blank stays thin.',
+        );
+        $draft->after(
+            NeckOperation::Outline, HeadstockOperation::Construct,
+            'The outline runs over the headstock, which must be made before it.',
+        );
+        $draft->after(
+            HeadstockOperation::Thickness, HeadstockOperation::Construct,
+            'Its face has to be there before it is brought to thickness.',
+        );
+        $draft->after(
+            HeadstockOperation::Construct, NeckOperation::Square, 'It is laid out from the square blank.',
+            'Without a square blank the headstock stands askew.',
+        );
     }
 }

@@ -26,6 +26,9 @@ final readonly class TunerHolesAfter implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(HeadstockOperation::TunerHoles, HeadstockOperation::Thickness, 'Holes drilled before thicknessing tear out and wander.');
+        $draft->after(
+            HeadstockOperation::TunerHoles, HeadstockOperation::Thickness,
+            'Holes drilled before thicknessing tear out and wander.',
+        );
     }
 }

@@ -27,8 +27,16 @@ final readonly class TunerHolesBefore implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(HeadstockOperation::TunerHoles, [HeadstockOperation::Construct, HeadstockOperation::Wings], 'They are drilled through what the headstock is made of.');
-        $draft->after(NeckOperation::Outline, HeadstockOperation::TunerHoles, 'The template still lies against square edges.');
-        $draft->after(HeadstockOperation::Thickness, HeadstockOperation::TunerHoles, 'The thicknessing cleans the edges of the holes.');
+        $draft->after(
+            HeadstockOperation::TunerHoles, [HeadstockOperation::Construct, HeadstockOperation::Wings],
+            'They are drilled through what the headstock is made of.',
+        );
+        $draft->after(
+            NeckOperation::Outline, HeadstockOperation::TunerHoles, 'The template still lies against square edges.',
+        );
+        $draft->after(
+            HeadstockOperation::Thickness, HeadstockOperation::TunerHoles,
+            'The thicknessing cleans the edges of the holes.',
+        );
     }
 }

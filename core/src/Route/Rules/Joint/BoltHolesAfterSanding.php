@@ -24,11 +24,15 @@ final readonly class BoltHolesAfterSanding implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return in_array($specification->joinery->joint, [NeckJoint::BoltOn, NeckJoint::Mortise], true) && $methods->is(Question::BoltHoles, 'after');
+        return in_array($specification->joinery->joint, [NeckJoint::BoltOn, NeckJoint::Mortise], true)
+            && $methods->is(Question::BoltHoles, 'after');
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(JointOperation::Screws, [NeckOperation::Sand, BodyOperation::Sand], 'The last shaping and sanding of the heel moves the neck a hair.');
+        $draft->after(
+            JointOperation::Screws, [NeckOperation::Sand, BodyOperation::Sand],
+            'The last shaping and sanding of the heel moves the neck a hair.',
+        );
     }
 }

@@ -24,12 +24,17 @@ final readonly class BoltHolesBeforeSanding implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return in_array($specification->joinery->joint, [NeckJoint::BoltOn, NeckJoint::Mortise], true) && $methods->is(Question::BoltHoles, 'before');
+        return in_array($specification->joinery->joint, [NeckJoint::BoltOn, NeckJoint::Mortise], true)
+            && $methods->is(Question::BoltHoles, 'before');
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(NeckOperation::Sand, JointOperation::Screws, 'They are drilled while neck and body still lie square.');
-        $draft->after(BodyOperation::Sand, JointOperation::Screws, 'They are drilled while neck and body still lie square.');
+        $draft->after(
+            NeckOperation::Sand, JointOperation::Screws, 'They are drilled while neck and body still lie square.',
+        );
+        $draft->after(
+            BodyOperation::Sand, JointOperation::Screws, 'They are drilled while neck and body still lie square.',
+        );
     }
 }

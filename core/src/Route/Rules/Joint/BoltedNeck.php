@@ -28,9 +28,25 @@ final readonly class BoltedNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(JointOperation::Screws, [Piece::Neck, Piece::Fretboard, Piece::Body], standard: $specification->joinery->joint === NeckJoint::Mortise ? JointOperation::Inserts : JointOperation::Screws, why: 'They hold the neck, and let it come off again.');
-        $draft->after(JointOperation::Screws, [JointOperation::Pocket, NeckOperation::Outline], 'The holes go through the fitted joint.');
-        $draft->after(JointOperation::Screws, JointOperation::Bridge, 'The neck is clamped on the centre line that the bridge stands on.');
-        $draft->after(JointOperation::DryFit, JointOperation::Screws, 'The neck is screwed on to try the strings.', 'Without its screws no string can be tried.');
+        $draft->add(
+            JointOperation::Screws,
+            [Piece::Neck, Piece::Fretboard, Piece::Body],
+            standard: $specification->joinery->joint === NeckJoint::Mortise
+                ? JointOperation::Inserts
+                : JointOperation::Screws,
+            why: 'They hold the neck, and let it come off again.',
+        );
+        $draft->after(
+            JointOperation::Screws, [JointOperation::Pocket, NeckOperation::Outline],
+            'The holes go through the fitted joint.',
+        );
+        $draft->after(
+            JointOperation::Screws, JointOperation::Bridge,
+            'The neck is clamped on the centre line that the bridge stands on.',
+        );
+        $draft->after(
+            JointOperation::DryFit, JointOperation::Screws, 'The neck is screwed on to try the strings.',
+            'Without its screws no string can be tried.',
+        );
     }
 }

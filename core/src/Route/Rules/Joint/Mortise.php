@@ -30,10 +30,24 @@ final readonly class Mortise implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(JointOperation::Tenon, [Piece::Neck], why: 'It goes into the body and takes the bolts.');
-        $draft->after(JointOperation::Tenon, NeckOperation::Outline, 'It is set out from the centre line between the edges.');
-        $draft->after(NeckOperation::Carve, JointOperation::Tenon, 'It is cut while the heel is square.', 'A carved heel cannot be clamped square for the tenon.');
-        $draft->add(JointOperation::Pocket, [Piece::Neck, Piece::Body], standard: JointOperation::Mortise, why: 'The joint carries the strings’ pull.');
-        $draft->after(JointOperation::Pocket, JointOperation::Tenon, 'The mortise is fitted to its own tenon.', 'A mortise cut first gapes; it cannot be made smaller.');
-        $draft->after(JointOperation::Pocket, [BodyOperation::Outline, BodyOperation::Thickness], 'Its depth is taken from the finished body.');
+        $draft->after(
+            JointOperation::Tenon, NeckOperation::Outline, 'It is set out from the centre line between the edges.',
+        );
+        $draft->after(
+            NeckOperation::Carve, JointOperation::Tenon, 'It is cut while the heel is square.',
+            'A carved heel cannot be clamped square for the tenon.',
+        );
+        $draft->add(
+            JointOperation::Pocket, [Piece::Neck, Piece::Body], standard: JointOperation::Mortise,
+            why: 'The joint carries the strings’ pull.',
+        );
+        $draft->after(
+            JointOperation::Pocket, JointOperation::Tenon, 'The mortise is fitted to its own tenon.',
+            'A mortise cut first gapes; it cannot be made smaller.',
+        );
+        $draft->after(
+            JointOperation::Pocket, [BodyOperation::Outline, BodyOperation::Thickness],
+            'Its depth is taken from the finished body.',
+        );
     }
 }

@@ -30,7 +30,13 @@ final readonly class NeckPocket implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(JointOperation::Pocket, [Piece::Neck, Piece::Body], why: 'The joint carries the strings’ pull.');
-        $draft->after(JointOperation::Pocket, NeckOperation::Outline, 'The pocket is fitted to its own neck.', 'A pocket cut to a drawing gapes; it cannot be made smaller.');
-        $draft->after(JointOperation::Pocket, [BodyOperation::Outline, BodyOperation::Thickness], 'Its depth is taken from the finished body.');
+        $draft->after(
+            JointOperation::Pocket, NeckOperation::Outline, 'The pocket is fitted to its own neck.',
+            'A pocket cut to a drawing gapes; it cannot be made smaller.',
+        );
+        $draft->after(
+            JointOperation::Pocket, [BodyOperation::Outline, BodyOperation::Thickness],
+            'Its depth is taken from the finished body.',
+        );
     }
 }

@@ -31,8 +31,24 @@ final readonly class SetNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(JointOperation::GlueNeck, [Piece::Neck, Piece::Fretboard, Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'From here on it is one instrument.');
-        $draft->after(JointOperation::GlueNeck, [FinishOperation::Fill, FinishOperation::Stain, FinishOperation::Colour], 'The body is filled and coloured first; around a neck that is in, both would leave edges.', 'Filler and colour leave an edge round the heel that does not come out.');
-        $draft->after(JointOperation::GlueNeck, [JointOperation::DryFit, NeckOperation::Sand, BodyOperation::Sand, BodyOperation::Cavities, BodyOperation::Wiring], 'What cannot be reached after joining, heel, tongue and under the overhang, is sanded and fitted before.', 'Heel and overhang cannot be reached any more.');
+        $draft->add(
+            JointOperation::GlueNeck, [Piece::Neck, Piece::Fretboard, Piece::Body],
+            glue: $methods->glue(Question::JointGlue), why: 'From here on it is one instrument.',
+        );
+        $draft->after(
+            JointOperation::GlueNeck,
+            [FinishOperation::Fill, FinishOperation::Stain, FinishOperation::Colour],
+            'The body is filled and coloured first; around a neck that is in, both would leave edges.',
+            'Filler and colour leave an edge round the heel that does not come out.',
+        );
+        $draft->after(
+            JointOperation::GlueNeck,
+            [
+                JointOperation::DryFit, NeckOperation::Sand, BodyOperation::Sand, BodyOperation::Cavities,
+                BodyOperation::Wiring,
+            ],
+            'What cannot be reached after joining, heel, tongue and under the overhang, is sanded and fitted before.',
+            'Heel and overhang cannot be reached any more.',
+        );
     }
 }

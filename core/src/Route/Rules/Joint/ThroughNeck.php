@@ -30,11 +30,29 @@ final readonly class ThroughNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(JointOperation::Wings, [Piece::Neck, Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'The neck is the middle of the body; from here on it is one instrument.');
-        $draft->after(JointOperation::Wings, [NeckOperation::Square, NeckOperation::Channel, NeckOperation::Rods, NeckOperation::Recheck], 'Wings are glued to square, finished sides; a channel is cut before they are in the way.', 'Between its wings the blank has no edge to be guided by.');
-        $draft->after(JointOperation::Wings, [BodyOperation::Thickness, BodyOperation::GlueLayers, BodyOperation::Chambers, BodyOperation::Paths], 'Each part is worked as far as possible on its own: a fault then costs a wing.', 'A fault in a wing now costs the neck too.');
+        $draft->add(
+            JointOperation::Wings,
+            [Piece::Neck, Piece::Body],
+            glue: $methods->glue(Question::JointGlue),
+            why: 'The neck is the middle of the body; from here on it is one instrument.',
+        );
+        $draft->after(
+            JointOperation::Wings,
+            [NeckOperation::Square, NeckOperation::Channel, NeckOperation::Rods, NeckOperation::Recheck],
+            'Wings are glued to square, finished sides; a channel is cut before they are in the way.',
+            'Between its wings the blank has no edge to be guided by.',
+        );
+        $draft->after(
+            JointOperation::Wings,
+            [BodyOperation::Thickness, BodyOperation::GlueLayers, BodyOperation::Chambers, BodyOperation::Paths],
+            'Each part is worked as far as possible on its own: a fault then costs a wing.',
+            'A fault in a wing now costs the neck too.',
+        );
         $draft->after(BodyOperation::Outline, JointOperation::Wings, 'Wings and neck are cut by one template.');
-        $draft->after(NeckOperation::Outline, BodyOperation::Outline, 'The body’s end is cut before the shaft is brought to its width.');
+        $draft->after(
+            NeckOperation::Outline, BodyOperation::Outline,
+            'The body’s end is cut before the shaft is brought to its width.',
+        );
         $draft->after(NeckOperation::Carve, BodyOperation::Edges, 'The heel is carved into the shaped body.');
     }
 }

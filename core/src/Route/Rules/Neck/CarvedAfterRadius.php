@@ -27,7 +27,14 @@ final readonly class CarvedAfterRadius implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(NeckOperation::Carve, FretboardOperation::SideMarkers, 'The drill is set against the square side.');
-        $draft->after(NeckOperation::Carve, [FretboardOperation::Radius, FretboardOperation::Glue], 'Until the radius is done the square back is the reference.', 'A carved neck does not lie flat: board and radius follow its rocking.');
+        $draft->after(
+            NeckOperation::Carve, FretboardOperation::SideMarkers, 'The drill is set against the square side.',
+        );
+        $draft->after(
+            NeckOperation::Carve,
+            [FretboardOperation::Radius, FretboardOperation::Glue],
+            'Until the radius is done the square back is the reference.',
+            'A carved neck does not lie flat: board and radius follow its rocking.',
+        );
     }
 }

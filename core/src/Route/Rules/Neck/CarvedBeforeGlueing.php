@@ -27,7 +27,11 @@ final readonly class CarvedBeforeGlueing implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->after(FretboardOperation::Glue, NeckOperation::Carve, 'A cradle shaped to the carve holds it from here on.');
-        $draft->after(FretboardOperation::Radius, NeckOperation::Carve, 'The cradle is the reference instead of a square back.');
+        $draft->after(
+            FretboardOperation::Glue, NeckOperation::Carve, 'A cradle shaped to the carve holds it from here on.',
+        );
+        $draft->after(
+            FretboardOperation::Radius, NeckOperation::Carve, 'The cradle is the reference instead of a square back.',
+        );
     }
 }

@@ -27,7 +27,12 @@ final readonly class LaminatedNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(NeckOperation::Laminate, [Piece::Neck], glue: $methods->glue(Question::JointGlue), why: 'Pieces with their grain turned against each other keep each other straight.');
+        $draft->add(
+            NeckOperation::Laminate,
+            [Piece::Neck],
+            glue: $methods->glue(Question::JointGlue),
+            why: 'Pieces with their grain turned against each other keep each other straight.',
+        );
         $draft->after(NeckOperation::Square, NeckOperation::Laminate, 'The blank is squared as one.');
     }
 }

@@ -27,9 +27,23 @@ final readonly class RestedNeck implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(NeckOperation::Recheck, [Piece::Neck], why: 'Straight edge and winding sticks show what has moved.');
-        $draft->after(NeckOperation::Recheck, NeckOperation::Rough, 'Glue and timber give way for a week or two when the shaft is roughed; what has moved is flattened again.');
-        $draft->after(NeckOperation::Outline, NeckOperation::Recheck, 'The template lies on a face that is flat again.', 'A shaft that moves after its outline is cut cannot be flattened any more.');
-        $draft->after(FretboardOperation::Glue, NeckOperation::Recheck, 'The board is glued to a flat face.', 'The bow is glued in.');
+        $draft->add(
+            NeckOperation::Recheck, [Piece::Neck], why: 'Straight edge and winding sticks show what has moved.',
+        );
+        $draft->after(
+            NeckOperation::Recheck,
+            NeckOperation::Rough,
+            'Glue and timber give way for a week or two when the shaft is roughed; what has moved is flattened again.',
+        );
+        $draft->after(
+            NeckOperation::Outline,
+            NeckOperation::Recheck,
+            'The template lies on a face that is flat again.',
+            'A shaft that moves after its outline is cut cannot be flattened any more.',
+        );
+        $draft->after(
+            FretboardOperation::Glue, NeckOperation::Recheck, 'The board is glued to a flat face.',
+            'The bow is glued in.',
+        );
     }
 }

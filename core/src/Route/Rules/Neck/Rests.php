@@ -15,7 +15,10 @@ final class Rests
 
     public static function of(Specification $s): bool
     {
-        $isNew = $s->neck->neckMoisture !== null && $s->neck->neckMoisture > BalanceMoisture::percent($s->brief->airTemperature, $s->brief->airHumidity) + self::SETTLED_WITHIN;
+        $isNew = $s->neck->neckMoisture !== null
+            && $s->neck->neckMoisture > BalanceMoisture::percent(
+                $s->brief->airTemperature, $s->brief->airHumidity,
+            ) + self::SETTLED_WITHIN;
 
         return $s->neck->laminations > 1 || $isNew;
     }

@@ -28,9 +28,19 @@ final readonly class StiffeningRods implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(NeckOperation::Rods, [Piece::Neck], glue: $methods->glue(Question::RodGlue), why: 'They stiffen a long or slender shaft.');
-        $draft->after(NeckOperation::Rods, [NeckOperation::Square, NeckOperation::Channel], 'Their channels are set out from the middle one, while the sides are square.');
+        $draft->add(
+            NeckOperation::Rods, [Piece::Neck], glue: $methods->glue(Question::RodGlue),
+            why: 'They stiffen a long or slender shaft.',
+        );
+        $draft->after(
+            NeckOperation::Rods,
+            [NeckOperation::Square, NeckOperation::Channel],
+            'Their channels are set out from the middle one, while the sides are square.',
+        );
         $draft->after(NeckOperation::Rough, NeckOperation::Rods, 'Their channels need the square sides.');
-        $draft->after(FretboardOperation::Glue, NeckOperation::Rods, 'The board closes their channels.', 'Once the board is on there is no way to their channels.');
+        $draft->after(
+            FretboardOperation::Glue, NeckOperation::Rods, 'The board closes their channels.',
+            'Once the board is on there is no way to their channels.',
+        );
     }
 }

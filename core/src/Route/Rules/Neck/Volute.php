@@ -28,7 +28,10 @@ final readonly class Volute implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(NeckOperation::Volute, [Piece::Neck], why: 'It strengthens the place where necks break.');
-        $draft->after(NeckOperation::Volute, HeadstockOperation::Thickness, 'The plane stops short of it; the rest is carved.', 'A headstock brought to thickness afterwards takes the volute away.');
+        $draft->after(
+            NeckOperation::Volute, HeadstockOperation::Thickness, 'The plane stops short of it; the rest is carved.',
+            'A headstock brought to thickness afterwards takes the volute away.',
+        );
         $draft->after(NeckOperation::Sand, NeckOperation::Volute, 'It is sanded together with the neck.');
     }
 }

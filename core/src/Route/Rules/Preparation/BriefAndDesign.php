@@ -26,9 +26,18 @@ final readonly class BriefAndDesign implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(PreparationOperation::Agree, [], why: 'Everything else follows from what is agreed.');
-        $draft->add(PreparationOperation::Draw, [], why: 'At full size it shows whether everything fits, on paper, where it costs nothing.');
-        $draft->after(PreparationOperation::Draw, PreparationOperation::Agree, 'Only an agreed specification can be drawn.');
+        $draft->add(
+            PreparationOperation::Draw,
+            [],
+            why: 'At full size it shows whether everything fits, on paper, where it costs nothing.',
+        );
+        $draft->after(
+            PreparationOperation::Draw, PreparationOperation::Agree, 'Only an agreed specification can be drawn.',
+        );
         $draft->add(PreparationOperation::MakeTemplates, [], why: 'Every outline is cut from a template or a file.');
-        $draft->after(PreparationOperation::MakeTemplates, PreparationOperation::Draw, 'Templates are taken from the drawing that has been checked.');
+        $draft->after(
+            PreparationOperation::MakeTemplates, PreparationOperation::Draw,
+            'Templates are taken from the drawing that has been checked.',
+        );
     }
 }

@@ -33,10 +33,17 @@ final readonly class EverythingFirst implements RouteRule
         $draft->add(PreparationOperation::MeasureParts, [], $parts, why: $why);
         $draft->after(PreparationOperation::MeasureParts, PreparationOperation::OrderParts, MeasuredParts::ORDERED);
         foreach ($parts as $part) {
-            $draft->after(Operations::cutting($part), PreparationOperation::MeasureParts, MeasuredParts::REASON, MeasuredParts::SPOILS);
+            $draft->after(
+                Operations::cutting($part), PreparationOperation::MeasureParts, MeasuredParts::REASON,
+                MeasuredParts::SPOILS,
+            );
         }
         foreach (PartGroup::timber() as $blank) {
-            $draft->after(Operations::cutting($blank), PreparationOperation::MeasureParts, 'What arrives often differs from its data sheet: it is measured before any cut.');
+            $draft->after(
+                Operations::cutting($blank),
+                PreparationOperation::MeasureParts,
+                'What arrives often differs from its data sheet: it is measured before any cut.',
+            );
         }
     }
 }

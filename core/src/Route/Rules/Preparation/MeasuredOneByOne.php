@@ -32,7 +32,9 @@ final readonly class MeasuredOneByOne implements RouteRule
         foreach ($parts as $part) {
             $measured = StepKey::forPart(PreparationOperation::MeasureParts, $part);
             $why = 'What arrives often differs from its data sheet.';
-            $draft->addShare($measured, PreparationOperation::MeasureParts, $part, count($parts), "measure {$part->words()}", $why);
+            $draft->addShare(
+                $measured, PreparationOperation::MeasureParts, $part, count($parts), "measure {$part->words()}", $why,
+            );
             $draft->after($measured, PreparationOperation::OrderParts, MeasuredParts::ORDERED);
             $draft->after(Operations::cutting($part), $measured, MeasuredParts::REASON, MeasuredParts::SPOILS);
         }

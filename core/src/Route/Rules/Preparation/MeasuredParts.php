@@ -19,7 +19,9 @@ final class MeasuredParts
     /** @return list<PartGroup> */
     public static function of(Specification $s): array
     {
-        $parts = [PartGroup::TrussRod, PartGroup::Tuners, PartGroup::Bridge, PartGroup::Pickups, PartGroup::Electronics];
+        $parts = [
+            PartGroup::TrussRod, PartGroup::Tuners, PartGroup::Bridge, PartGroup::Pickups, PartGroup::Electronics,
+        ];
 
         return array_values(array_filter($parts, static fn (PartGroup $part): bool => match ($part) {
             PartGroup::TrussRod => $s->neck->rodLength->mm > 0,

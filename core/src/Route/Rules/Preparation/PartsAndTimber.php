@@ -13,7 +13,10 @@ use Regimen\Route\Operations\StepKey;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 
-/** Parts are ordered from the drawing; timber settles in the shop, all of it at once or, where it is cut as it comes, each piece's when it is there. */
+/**
+ * Parts are ordered from the drawing; timber settles in the shop, all of it at once or, where it is cut as it comes,
+ * each piece's when it is there.
+ */
 final readonly class PartsAndTimber implements RouteRule
 {
     private const NAMED = 'The specification names the timbers.';
@@ -31,12 +34,17 @@ final readonly class PartsAndTimber implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(PreparationOperation::OrderParts, [], why: 'Lead times are the longest waits of a build.');
-        $draft->after(PreparationOperation::OrderParts, PreparationOperation::Draw, 'The drawing says which parts fit.');
+        $draft->after(
+            PreparationOperation::OrderParts, PreparationOperation::Draw, 'The drawing says which parts fit.',
+        );
         $why = 'Timber that is chosen, weighed and dry enough stays where it is put.';
         if ($methods->is(Question::Cutting, 'timber')) {
             foreach (PartGroup::timber() as $blank) {
                 $selected = StepKey::forPart(PreparationOperation::SelectTimber, $blank);
-                $draft->addShare($selected, PreparationOperation::SelectTimber, $blank, count(PartGroup::timber()), "select {$blank->words()}, read moisture", $why);
+                $draft->addShare(
+                    $selected, PreparationOperation::SelectTimber, $blank, count(PartGroup::timber()),
+                    "select {$blank->words()}, read moisture", $why,
+                );
                 $draft->after($selected, PreparationOperation::Agree, self::NAMED);
             }
         } else {

@@ -33,9 +33,27 @@ final readonly class Assembly implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(AssemblyOperation::Hardware, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Everything was fitted dry before; now it stays.');
-        $draft->after(AssemblyOperation::Hardware, [CoatStep::BodyCure, CoatStep::NeckCure, CoatStep::Cure, CoatStep::BodyPolish, FinishOperation::PolishNeck, FinishOperation::Polish], 'Hardware prints into finish that has not cured.', 'The print stays in the finish.');
-        $draft->after(AssemblyOperation::Hardware, [FretboardOperation::Fret, NeckOperation::Sand], 'The neck goes on with its frets in.', 'Behind an assembled neck the frets cannot be supported.');
-        $draft->after(AssemblyOperation::Hardware, [ElectronicsOperation::Install, BodyOperation::Sand, JointOperation::DryFit], 'Covers close what has been tap-tested.');
+        $draft->add(
+            AssemblyOperation::Hardware, [Piece::Neck, Piece::Fretboard, Piece::Body],
+            why: 'Everything was fitted dry before; now it stays.',
+        );
+        $draft->after(
+            AssemblyOperation::Hardware,
+            [
+                CoatStep::BodyCure, CoatStep::NeckCure, CoatStep::Cure, CoatStep::BodyPolish,
+                FinishOperation::PolishNeck, FinishOperation::Polish,
+            ],
+            'Hardware prints into finish that has not cured.',
+            'The print stays in the finish.',
+        );
+        $draft->after(
+            AssemblyOperation::Hardware, [FretboardOperation::Fret, NeckOperation::Sand],
+            'The neck goes on with its frets in.', 'Behind an assembled neck the frets cannot be supported.',
+        );
+        $draft->after(
+            AssemblyOperation::Hardware,
+            [ElectronicsOperation::Install, BodyOperation::Sand, JointOperation::DryFit],
+            'Covers close what has been tap-tested.',
+        );
     }
 }

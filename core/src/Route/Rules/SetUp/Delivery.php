@@ -26,8 +26,15 @@ final readonly class Delivery implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(AssemblyOperation::Inspect, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Everything that was promised is measured, weighed and photographed.');
-        $draft->after(AssemblyOperation::Inspect, AssemblyOperation::StringUp, 'The neck moves for two or three days under tension.');
+        $draft->add(
+            AssemblyOperation::Inspect,
+            [Piece::Neck, Piece::Fretboard, Piece::Body],
+            why: 'Everything that was promised is measured, weighed and photographed.',
+        );
+        $draft->after(
+            AssemblyOperation::Inspect, AssemblyOperation::StringUp,
+            'The neck moves for two or three days under tension.',
+        );
         $draft->add(AssemblyOperation::Pack, [], why: 'It leaves with its care sheet.');
         $draft->after(AssemblyOperation::Pack, AssemblyOperation::Inspect, 'What leaves the shop has been inspected.');
     }

@@ -27,7 +27,13 @@ final readonly class FretLevel implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(AssemblyOperation::LevelFrets, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'No string buzzes on a level fret.');
-        $draft->after(AssemblyOperation::LevelFrets, [AssemblyOperation::Hardware, FretboardOperation::Fret], 'Frets are levelled on a neck that is straight and fixed.');
+        $draft->add(
+            AssemblyOperation::LevelFrets, [Piece::Neck, Piece::Fretboard, Piece::Body],
+            why: 'No string buzzes on a level fret.',
+        );
+        $draft->after(
+            AssemblyOperation::LevelFrets, [AssemblyOperation::Hardware, FretboardOperation::Fret],
+            'Frets are levelled on a neck that is straight and fixed.',
+        );
     }
 }

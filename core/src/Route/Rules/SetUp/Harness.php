@@ -30,8 +30,18 @@ final readonly class Harness implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(ElectronicsOperation::Harness, [], why: 'On the bench both hands reach every joint.');
-        $draft->add(ElectronicsOperation::Install, [Piece::Body], why: 'A tap at every switch position tells whether it is right.');
-        $draft->after(ElectronicsOperation::Install, [ElectronicsOperation::Harness, BodyOperation::Wiring], 'It is soldered on the bench first.');
-        $draft->after(ElectronicsOperation::Install, [CoatStep::BodyCure, CoatStep::Cure, CoatStep::BodyPolish, FinishOperation::Polish], 'Pickups and pots go through finish that has cured.');
+        $draft->add(
+            ElectronicsOperation::Install, [Piece::Body],
+            why: 'A tap at every switch position tells whether it is right.',
+        );
+        $draft->after(
+            ElectronicsOperation::Install, [ElectronicsOperation::Harness, BodyOperation::Wiring],
+            'It is soldered on the bench first.',
+        );
+        $draft->after(
+            ElectronicsOperation::Install,
+            [CoatStep::BodyCure, CoatStep::Cure, CoatStep::BodyPolish, FinishOperation::Polish],
+            'Pickups and pots go through finish that has cured.',
+        );
     }
 }

@@ -26,8 +26,14 @@ final readonly class Nut implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(AssemblyOperation::Nut, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'It spaces the strings and sets the first position.');
-        $draft->after(AssemblyOperation::Nut, AssemblyOperation::LevelFrets, 'The height of the nut is taken from level frets.', 'A nut cut to high frets is too low when they are levelled.');
+        $draft->add(
+            AssemblyOperation::Nut, [Piece::Neck, Piece::Fretboard, Piece::Body],
+            why: 'It spaces the strings and sets the first position.',
+        );
+        $draft->after(
+            AssemblyOperation::Nut, AssemblyOperation::LevelFrets, 'The height of the nut is taken from level frets.',
+            'A nut cut to high frets is too low when they are levelled.',
+        );
         $draft->after(AssemblyOperation::StringUp, AssemblyOperation::Nut, 'Strings lie in the nut.');
     }
 }

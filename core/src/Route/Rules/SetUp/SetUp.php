@@ -27,8 +27,14 @@ final readonly class SetUp implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(AssemblyOperation::StringUp, [Piece::Neck, Piece::Fretboard, Piece::Body], why: 'Relief, action, intonation and pickup heights make it play.');
-        $draft->after(AssemblyOperation::StringUp, [AssemblyOperation::LevelFrets, AssemblyOperation::Hardware], 'Action is set over level frets.');
+        $draft->add(
+            AssemblyOperation::StringUp, [Piece::Neck, Piece::Fretboard, Piece::Body],
+            why: 'Relief, action, intonation and pickup heights make it play.',
+        );
+        $draft->after(
+            AssemblyOperation::StringUp, [AssemblyOperation::LevelFrets, AssemblyOperation::Hardware],
+            'Action is set over level frets.',
+        );
         $draft->after(AssemblyOperation::StringUp, ElectronicsOperation::Install, 'Pickup heights are set by ear.');
     }
 }

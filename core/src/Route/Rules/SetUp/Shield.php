@@ -31,7 +31,18 @@ final readonly class Shield implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(ElectronicsOperation::Shield, [Piece::Body], why: 'It keeps hum out.');
-        $draft->after(ElectronicsOperation::Shield, [CoatStep::BodyCure, CoatStep::Cure, CoatStep::BodyPolish, FinishOperation::Polish, BodyOperation::Cavities], 'Shielding is painted or stuck into cavities whose finish has cured.', 'Solvent in uncured finish lifts the shield.');
-        $draft->after(ElectronicsOperation::Install, ElectronicsOperation::Shield, 'The wires lie on the shield.', 'Behind the wires nothing can be shielded any more.');
+        $draft->after(
+            ElectronicsOperation::Shield,
+            [
+                CoatStep::BodyCure, CoatStep::Cure, CoatStep::BodyPolish, FinishOperation::Polish,
+                BodyOperation::Cavities,
+            ],
+            'Shielding is painted or stuck into cavities whose finish has cured.',
+            'Solvent in uncured finish lifts the shield.',
+        );
+        $draft->after(
+            ElectronicsOperation::Install, ElectronicsOperation::Shield, 'The wires lie on the shield.',
+            'Behind the wires nothing can be shielded any more.',
+        );
     }
 }

@@ -26,8 +26,18 @@ final readonly class ZeroFret implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(AssemblyOperation::Nut, [Piece::Neck, Piece::Fretboard, Piece::Body], standard: AssemblyOperation::Guide, why: 'The zero fret carries the strings, slightly taller than the others; the guide behind it spaces them.');
-        $draft->after(AssemblyOperation::Nut, AssemblyOperation::LevelFrets, 'The zero fret is dressed with the others, then left that little taller.', 'A zero fret levelled down with the others buzzes.');
+        $draft->add(
+            AssemblyOperation::Nut,
+            [Piece::Neck, Piece::Fretboard, Piece::Body],
+            standard: AssemblyOperation::Guide,
+            why: 'The zero fret carries the strings, slightly taller than the others; the guide behind it spaces them.',
+        );
+        $draft->after(
+            AssemblyOperation::Nut,
+            AssemblyOperation::LevelFrets,
+            'The zero fret is dressed with the others, then left that little taller.',
+            'A zero fret levelled down with the others buzzes.',
+        );
         $draft->after(AssemblyOperation::StringUp, AssemblyOperation::Nut, 'Strings lie in the guide.');
     }
 }

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Commission;
+
+use App\Models\Build\BuildStatus;
+use App\Models\Build\Operation;
+use App\Models\People\Person;
+use App\Planning\Plan\Planner;
+use App\Support\Logbook;
+use App\Support\Refused;
+use Illuminate\Support\Facades\DB;
+use Regimen\Route\OperationState;
+
+/** Takes back that an operation was done, as long as nothing that comes after it has begun. */
+final readonly class Reopen
+{
+    public function __construct(private Planner $planner, private Logbook $logbook)
+    {
+    }
+
+    public function __invoke(Person $by, Operation $operation, int $version, string $because): void
+    {
+        DB::transaction(function () use ($by, $operation, $version, $because): void {
+            $operation->refresh();
+            Refused::ifStale($operation->version, $version, "“{$operation->name}”");
+            if (! $operation->state->labourIsDone() || $operation->build->status !== BuildStatus::Open) {
+                throw Refused::because("“{$operation->name}” is not done, so it cannot be reopened.", 'reopen');
+            }
+            $begun = Operation::query()
+                ->join('operation_links', 'operation_links.after_id', '=', 'operations.id')
+                ->where('operation_links.before_id', $operation->id)
+                ->where('operations.state', '!=', OperationState::Open->value)
+                ->value('operations.name');
+            if ($begun !== null) {
+                throw Refused::because("“{$begun}” comes after it and has begun. Reopen that one first.", 'reopen');
+            }
+            $operation->update(
+                [
+                    'state' => OperationState::Started, 'labour_done_at' => null, 'hold_until' => null,
+                    'version' => $operation->version + 1,
+                ],
+            );
+            $this->logbook->write($operation->build, $by, 'correction', "Reopened {$operation->name}: {$because}");
+            $this->planner->replan("{$operation->build->number} {$operation->name} reopened");
+        });
+    }
+}

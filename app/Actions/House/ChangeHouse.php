@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\House;
+
+use App\Models\House\HouseVersion;
+use App\Models\People\Person;
+use App\Models\ShopModel;
+use App\Planning\Plan\Planner;
+use App\Support\Clock;
+use App\Support\Logbook;
+use App\Support\Refused;
+use Illuminate\Support\Facades\DB;
+
+/** Changes a record of the house (the shop, a standard, a price, a station or fixture) and plans anew. */
+final readonly class ChangeHouse
+{
+    public function __construct(private Planner $planner, private Logbook $logbook, private Clock $clock)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $attributes
+     * @param  string  $source  where the new values come from: the house, or what it has learned
+     * @param  string  $because  a sentence more for the logbook
+     */
+    public function __invoke(
+        Person $by,
+        ShopModel $record,
+        int $version,
+        array $attributes,
+        string $what,
+        string $source = 'house',
+        string $because = '',
+    ): void {
+        DB::transaction(function () use ($by, $record, $version, $attributes, $what, $source, $because): void {
+            $record->refresh();
+            Refused::ifStale((int) $record->getAttribute('version'), $version, ucfirst($what));
+            $before = $record->only(array_keys($attributes));
+            $hasSource = array_key_exists('source', $record->getAttributes());
+            $record->update([...$attributes, 'version' => $version + 1, ...$hasSource ? ['source' => $source] : []]);
+            HouseVersion::query()->create([
+                'record' => $record->getTable(), 'record_id' => $record->getKey(), 'version' => $version + 1,
+                'before' => $before, 'after' => $record->only(array_keys($attributes)),
+                'source' => $source, 'person_id' => $by->id, 'at' => $this->clock->now(),
+            ]);
+            $changes = array_keys(
+                array_filter(
+                    $record->only(array_keys($attributes)),
+                    static fn (mixed $now, string $key): bool => $now != $before[$key], ARRAY_FILTER_USE_BOTH,
+                ),
+            );
+            $told = implode(
+                '; ',
+                array_map(
+                    static fn (string $key): string => "{$key} from ".json_encode($before[$key]).' to '
+                        .json_encode($record->getAttribute($key)),
+                    $changes,
+                ),
+            );
+            $this->logbook->write(
+                null, $by, 'house', ucfirst($what).' changed'.($told === '' ? '.' : ": {$told}.").$because,
+            );
+            $this->planner->replan("{$what} changed");
+        });
+    }
+}

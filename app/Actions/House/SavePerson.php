@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\House;
+
+use App\Models\People\Person;
+use App\Models\People\Role;
+use App\Planning\Plan\Planner;
+use App\Support\Logbook;
+use App\Support\Refused;
+use Illuminate\Support\Facades\DB;
+
+/** Takes somebody in, or changes what they can do, when they work and whether they can sign in. */
+final readonly class SavePerson
+{
+    public function __construct(private Planner $planner, private Logbook $logbook)
+    {
+    }
+
+    /** @param  array<string, mixed>  $attributes */
+    public function __invoke(Person $by, ?Person $person, int $version, array $attributes): void
+    {
+        DB::transaction(function () use ($by, $person, $version, $attributes): void {
+            if ($person === null) {
+                $person = Person::query()->create($attributes);
+            } else {
+                $person->refresh();
+                Refused::ifStale($person->version, $version, $person->name);
+                $person->update([...$attributes, 'version' => $version + 1]);
+            }
+            if (! Person::query()->where(
+                'role', Role::Manager->value,
+            )->where('active', true)->whereNotNull('password')->exists()) {
+                throw Refused::because(
+                    'Somebody has to be able to manage the shop: keep one active manager who can sign in.',
+                    'role',
+                );
+            }
+            $this->logbook->write(null, $by, 'house', "{$person->name}: skills, hours or sign-in saved.");
+            $this->planner->replan("{$person->name} changed");
+        });
+    }
+}

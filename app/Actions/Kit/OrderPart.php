@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Kit;
+
+use App\Models\Build\KitLine;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Planning\Plan\Planner;
+use App\Support\Clock;
+use App\Support\Logbook;
+use App\Support\Refused;
+use App\Support\Say;
+use Illuminate\Support\Facades\DB;
+use Regimen\Costing\KitState;
+use Regimen\Units\Money;
+
+/** Orders a kit line, or changes when it is expected and what it costs as long as it has not arrived. */
+final readonly class OrderPart
+{
+    public function __construct(
+        private House $house,
+        private Planner $planner,
+        private Logbook $logbook,
+        private Clock $clock,
+    ) {
+    }
+
+    public function __invoke(Person $by, KitLine $line, int $version, string $expectedOn, Money $cost): void
+    {
+        DB::transaction(function () use ($by, $line, $version, $expectedOn, $cost): void {
+            $line->refresh();
+            Refused::ifStale($line->version, $version, "“{$line->name}”");
+            if ($line->state->isInTheShop()) {
+                throw Refused::because("“{$line->name}” has arrived; it needs no order.", 'expected_on');
+            }
+            $again = $line->state === KitState::Ordered;
+            $line->update([
+                'state' => KitState::Ordered,
+                'ordered_on' => $line->ordered_on ?? $this->clock->today($this->house->zone()),
+                'expected_on' => $expectedOn,
+                'cost_minor' => $cost->minor,
+                'version' => $line->version + 1,
+            ]);
+            $this->logbook->write(
+                $line->build,
+                $by,
+                'kit',
+                ($again ? 'Order changed: ' : 'Ordered: ')."{$line->name}, expected ".Say::day($expectedOn)
+                    .", {$cost}.",
+            );
+            $this->planner->replan("{$line->name} ordered for {$line->build->number}");
+        });
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Plan\Changes;
+
+use App\Models\Build\Build;
+use Illuminate\Validation\ValidationException;
+
+/** Something that can be tried beside the plan and done in earnest: both do the same, the one is taken back. */
+interface Change
+{
+    /** Called first: whether it can be done at all, and in which words it is told. */
+    public function words(): string;
+
+    /**
+     * Makes it, inside the caller's transaction and without planning.
+     *
+     * @return array<string, mixed>|null the change that takes it back; null if it cannot be taken back
+     *
+     * @throws ValidationException
+     */
+    public function make(): ?array;
+
+    /** Whose logbook it belongs to; null for the shop's. */
+    public function build(): ?Build;
+}

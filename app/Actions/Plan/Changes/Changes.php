@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Plan\Changes;
+
+use App\Actions\Commission\TakeCommission;
+use App\Planning\House\House;
+use App\Planning\Route\Drafting;
+use App\Planning\Route\Routes;
+use App\Planning\Route\RouteSync;
+
+/** The kinds of changes there are, by the word that describes them. */
+final readonly class Changes
+{
+    public const KINDS = [
+        'pin', 'away', 'longer', 'down', 'part', 'promise', 'hold', 'push', 'more', 'skill', 'build', 'method', 'rows',
+    ];
+
+    public function __construct(
+        private House $house,
+        private Drafting $drafting,
+        private Routes $routes,
+        private RouteSync $sync,
+        private TakeCommission $takeCommission,
+    ) {
+    }
+
+    /** @param  array<string, mixed>  $body */
+    public function of(array $body): Change
+    {
+        $values = new Body($body);
+
+        return match ($values->text('kind')) {
+            'pin' => new PinOperation($values, $this->house),
+            'away' => new BeAway($values, $this->house),
+            'longer' => new WorkLonger($values),
+            'down' => new BeDown($values, $this->house),
+            'part' => new ExpectPart($values),
+            'promise' => new GivePromise($values),
+            'hold' => new PutOnHold($values),
+            'push' => new PushBuild($values),
+            'more' => new OwnMore($values),
+            'skill' => new LearnSkill($values),
+            'build' => new TakeBuild($values, $this->takeCommission),
+            'method' => new UseMethod($values, $this->house, $this->routes, $this->drafting, $this->sync),
+            default => new ChangeRows($values),
+        };
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Plan;
+
+use App\Actions\Plan\Changes\Changes;
+use App\Actions\Plan\Changes\KeepsThePlan;
+use App\Models\Build\Build;
+use App\Planning\House\House;
+use App\Planning\Plan\Planned;
+use App\Planning\Plan\Planner;
+use App\Planning\Problem\Air;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Makes changes, plans the shop with them, and takes everything back: a copy of the shop beside the real one. */
+final readonly class Trial
+{
+    public function __construct(
+        private Planner $planner,
+        private Changes $changes,
+        private House $house,
+        private Air $air,
+    ) {
+    }
+
+    /**
+     * @template T
+     *
+     * @param  list<array<string, mixed>>  $bodies
+     * @param  callable(Planned, Planned, Collection<int, Build>, list<string>): T  $look  before, after, open builds of
+     *   the copy, what was changed
+     * @return T
+     */
+    public function of(array $bodies, callable $look): mixed
+    {
+        return $this->aside(function () use ($bodies, $look): mixed {
+            $before = $this->planner->compute();
+            [$words, $moves] = $this->make($bodies);
+            $after = $moves ? $this->planner->compute() : $before;
+
+            return $look($before, $after, Build::query()->open()->orderBy('number')->get()->toBase(), $words);
+        });
+    }
+
+    /**
+     * The plan alone, without what it is compared with.
+     *
+     * @param  list<array<string, mixed>>  $bodies
+     */
+    public function plan(array $bodies): Planned
+    {
+        return $this->aside(function () use ($bodies): Planned {
+            $this->make($bodies);
+
+            return $this->planner->compute();
+        });
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $bodies
+     * @return array{list<string>, bool} in words, and whether any of it may move the plan
+     */
+    private function make(array $bodies): array
+    {
+        $words = [];
+        $moves = false;
+        foreach ($bodies as $body) {
+            $change = $this->changes->of($body);
+            $moves = $moves || ! $change instanceof KeepsThePlan || ! $change->isAsPlanned();
+            $words[] = $change->words();
+            $change->make();
+        }
+
+        return [$words, $moves];
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    private function aside(callable $work): mixed
+    {
+        DB::beginTransaction();
+        try {
+            return $work();
+        } finally {
+            DB::rollBack();
+            $this->house->forget();
+            $this->air->forget();
+        }
+    }
+}

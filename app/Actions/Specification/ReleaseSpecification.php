@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Specification;
+
+use App\Models\Build\Build;
+use App\Models\People\Person;
+use App\Planning\Plan\Planner;
+use App\Planning\Route\Drafting;
+use App\Planning\Route\Routes;
+use App\Planning\Route\RouteSync;
+use App\Planning\Specification\Judgement;
+use App\Planning\Specification\Revisions;
+use App\Support\Clock;
+use App\Support\Logbook;
+use App\Support\Refused;
+use Illuminate\Support\Facades\DB;
+use Regimen\Findings\Finding;
+
+/**
+ * Releases a specification to the bench: no open stop may be left. From then on it is never edited, and the route
+ * follows it.
+ */
+final readonly class ReleaseSpecification
+{
+    public function __construct(
+        private Revisions $revisions,
+        private Routes $routes,
+        private Drafting $drafting,
+        private RouteSync $sync,
+        private Planner $planner,
+        private Logbook $logbook,
+        private Clock $clock,
+    ) {
+    }
+
+    public function __invoke(Person $by, Build $build, int $version): void
+    {
+        DB::transaction(function () use ($by, $build, $version): void {
+            $revision = SaveSpecification::draftOf($build, $version);
+            $read = Revisions::read($revision);
+            $judgement = Judgement::of(
+                $build, $this->revisions->workings($read, $build), $this->routes->findings($read->orFail(), $build),
+            );
+            $stops = $judgement->openStops();
+            if ($stops !== []) {
+                throw Refused::because(
+                    'It cannot be released: '
+                        .implode('; ', array_map(static fn (Finding $stop): string => lcfirst($stop->title), $stops))
+                        .'. Mend it, or accept it with a reason.',
+                    'release',
+                );
+            }
+            $revision->update(
+                ['released_at' => $this->clock->now(), 'released_by' => $by->id, 'version' => $revision->version + 1],
+            );
+            $useless = $revision->number === 1
+                ? []
+                : $this->sync->apply($build, $this->drafting->draft($read->orFail(), $build));
+            $this->logbook->write(
+                $build,
+                $by,
+                'specification',
+                trim("Specification revision {$revision->number} released to the bench. ".implode(' ', $useless)),
+            );
+            if ($revision->number > 1) {
+                $this->planner->replan("revision {$revision->number} of {$build->number} released");
+            }
+        });
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Work;
+
+use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
+use App\Models\Build\Operation;
+use App\Models\People\Person;
+use App\Models\People\TimeEntry;
+use App\Planning\House\House;
+use App\Planning\Plan\Planner;
+use App\Planning\Problem\Air;
+use App\Support\Clock;
+use App\Support\Logbook;
+use App\Support\Refused;
+use App\Support\Say;
+use Illuminate\Support\Facades\DB;
+use Regimen\Route\OperationState;
+
+/**
+ * The labour of an operation is done: its hold is under way, or, without one, it is over. The last one finishes the
+ * build.
+ */
+final readonly class FinishLabour
+{
+    public function __construct(
+        private House $house,
+        private Air $air,
+        private Planner $planner,
+        private Readiness $readiness,
+        private Logbook $logbook,
+        private Clock $clock,
+    ) {
+    }
+
+    public function __invoke(Person $by, Operation $operation, int $version): void
+    {
+        DB::transaction(function () use ($by, $operation, $version): void {
+            $operation->refresh();
+            Refused::ifStale($operation->version, $version, "“{$operation->name}”");
+            $this->readiness->mustBeReady($operation, 'finish');
+            $this->clocksMustBeStopped($operation);
+            $now = $this->clock->now();
+            $until = $operation->hold_minutes > 0
+                ? $now->addMinutes($this->air->stretched($operation->hold_minutes, $operation->hold_kind))
+                : null;
+            $operation->update([
+                'state' => $until === null ? OperationState::Done : OperationState::Holding,
+                'started_at' => $operation->started_at ?? $now,
+                'person_id' => $operation->person_id ?? $by->id,
+                'labour_done_at' => $now,
+                'hold_until' => $until,
+                'version' => $operation->version + 1,
+            ]);
+            $this->logbook->write($operation->build, $by, 'done', $until === null
+                ? "Done: {$operation->name}."
+                : "Done: {$operation->name}; holds until ".Say::moment($until, $this->house->zone()).'.');
+            $this->finishIfLast($operation->build, $by);
+            $this->planner->replan("{$operation->build->number} {$operation->name} done");
+        });
+    }
+
+    private function clocksMustBeStopped(Operation $operation): void
+    {
+        $running = TimeEntry::query()
+            ->where('operation_id', $operation->id)
+            ->whereNull('minutes')
+            ->whereNull('struck_at')
+            ->with('person')
+            ->first();
+        if ($running !== null) {
+            throw Refused::because(
+                "{$running->person->name}'s clock still runs on “{$operation->name}”. Stop it first, so that the hours "
+                    .'are recorded.',
+                'finish',
+            );
+        }
+    }
+
+    private function finishIfLast(Build $build, Person $by): void
+    {
+        $now = $this->clock->now();
+        if ($build->operations()->get()->every(static fn (Operation $operation): bool => $operation->isOver($now))) {
+            $build->update(
+                ['status' => BuildStatus::Finished, 'finished_at' => $now, 'version' => $build->version + 1],
+            );
+            $this->logbook->write($build, $by, 'finished', 'Handed over: the build is finished.');
+        }
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Work;
+
+use App\Models\Build\Operation;
+use App\Models\People\Person;
+use App\Models\People\TimeEntry;
+use App\Planning\House\House;
+use App\Planning\Plan\Planner;
+use App\Support\Clock;
+use App\Support\Logbook;
+use App\Support\Refused;
+use Illuminate\Support\Facades\DB;
+use Regimen\Route\OperationState;
+
+/** Starts a person's clock on an operation, which begins it if nobody has. One running clock a person. */
+final readonly class StartClock
+{
+    public function __construct(
+        private House $house,
+        private Planner $planner,
+        private Readiness $readiness,
+        private Logbook $logbook,
+        private Clock $clock,
+    ) {
+    }
+
+    public function __invoke(Person $person, Operation $operation): void
+    {
+        DB::transaction(function () use ($person, $operation): void {
+            $running = TimeEntry::query()
+                ->where('person_id', $person->id)
+                ->whereNull('minutes')
+                ->whereNull('struck_at')
+                ->with('operation.build')
+                ->first();
+            if ($running !== null) {
+                throw Refused::because(
+                    "{$person->name}'s clock already runs on {$running->operation->build->number} {$running->operation->name}. Stop it first.",
+                    'clock',
+                );
+            }
+            $this->readiness->mustBeReady($operation, 'clock');
+            $now = $this->clock->now();
+            $begins = $operation->state === OperationState::Open;
+            if ($begins) {
+                $operation->update(
+                    [
+                        'state' => OperationState::Started, 'started_at' => $now, 'person_id' => $person->id,
+                        'version' => $operation->version + 1,
+                    ],
+                );
+            }
+            TimeEntry::query()->create([
+                'operation_id' => $operation->id,
+                'person_id' => $person->id,
+                'worked_on' => $this->clock->today($this->house->zone()),
+                'started_at' => $now,
+                'rate_minor' => $person->rate_minor ?? $this->house->shop()->labour_rate_minor,
+                'source' => 'clock',
+            ]);
+            $this->logbook->write(
+                $operation->build, $person, 'clock', ($begins ? 'Began' : 'Went on with')." {$operation->name}.",
+            );
+            $this->planner->replan("clock started on {$operation->build->number} {$operation->name}");
+        });
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\House;
+
+use App\Http\Requests\ManagerRequest;
+use App\Rules\Typed;
+use Illuminate\Validation\Validator;
+
+final class ShopSettingsRequest extends ManagerRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer'],
+            'name' => ['required', 'string', 'max:80'],
+            'timezone' => ['required', 'timezone:all'],
+            'labour_rate' => ['required', Typed::money($this->house()->shop()->currency)],
+            'overhead_percent' => ['required', 'numeric', 'between:0,300'],
+            'margin_percent' => ['required', 'numeric', 'between:0,90'],
+            'deposit_percent' => ['required', 'numeric', 'between:0,100'],
+            'risk_days' => ['required', 'integer', 'between:0,60'],
+            'hours' => ['required', 'array:1,2,3,4,5,6,7'],
+            'hours.*' => ['nullable', Typed::hours()],
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if (
+                ! $validator->errors()->has('hours.*')
+                && array_filter(
+                    (array) $this->input('hours'), static fn (mixed $hours): bool => trim((string) $hours) !== '',
+                ) === []
+            ) {
+                $validator->errors()->add(
+                    'hours',
+                    'The shop needs working hours on at least one weekday, or nothing can be planned.',
+                );
+            }
+        }];
+    }
+
+    /** @return array<string, mixed> */
+    public function attributesToSave(): array
+    {
+        return [
+            'name' => trim($this->string('name')->toString()),
+            'timezone' => $this->string('timezone')->toString(),
+            'labour_rate_minor' => $this->money('labour_rate')->minor ?? 0,
+            'overhead_permille' => (int) round(10 * $this->float('overhead_percent')),
+            'margin_permille' => (int) round(10 * $this->float('margin_percent')),
+            'deposit_permille' => (int) round(10 * $this->float('deposit_percent')),
+            'risk_days' => $this->integer('risk_days'),
+            'hours' => PersonRequest::week((array) $this->input('hours')),
+        ];
+    }
+}

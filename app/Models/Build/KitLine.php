@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Build;
+
+use App\Models\ShopModel;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Regimen\Costing\KitState;
+use Regimen\Parts\PartGroup;
+
+/**
+ * @property PartGroup $group
+ * @property KitState $state
+ * @property Build $build
+ */
+class KitLine extends ShopModel
+{
+    protected $casts = [
+        'group' => PartGroup::class,
+        'state' => KitState::class,
+        'surplus' => 'boolean',
+        'quantity' => 'float',
+        'used' => 'float',
+        'written_off' => 'float',
+    ];
+
+    /** @return BelongsTo<Build, $this> */
+    public function build(): BelongsTo
+    {
+        return $this->belongsTo(Build::class);
+    }
+
+    /** What the whole line costs: as ordered, or as estimated until then. */
+    public function costMinor(): int
+    {
+        return $this->cost_minor ?? $this->estimated_minor;
+    }
+
+    /** How much is neither used nor spoiled. */
+    public function left(): float
+    {
+        return round($this->quantity - $this->used - $this->written_off, 3);
+    }
+}

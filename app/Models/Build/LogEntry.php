@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Build;
+
+use App\Models\People\Person;
+use App\Models\ShopModel;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * The database refuses to edit or remove one.
+ *
+ * @property CarbonImmutable $at
+ */
+class LogEntry extends ShopModel
+{
+    protected $casts = ['at' => 'immutable_datetime'];
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+}

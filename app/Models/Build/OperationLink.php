@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Build;
+
+use App\Models\ShopModel;
+
+class OperationLink extends ShopModel
+{
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\People;
+
+use App\Models\Build\Operation;
+use App\Models\ShopModel;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property CarbonImmutable|null $started_at
+ * @property CarbonImmutable|null $ended_at
+ * @property Operation $operation
+ * @property Person $person
+ */
+class TimeEntry extends ShopModel
+{
+    protected $casts = [
+        'started_at' => 'immutable_datetime', 'ended_at' => 'immutable_datetime', 'struck_at' => 'immutable_datetime',
+    ];
+
+    /** @return BelongsTo<Operation, $this> */
+    public function operation(): BelongsTo
+    {
+        return $this->belongsTo(Operation::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** Whole minutes that a running clock shows. */
+    public function elapsed(CarbonImmutable $now): int
+    {
+        return $this->started_at === null ? 0 : max(
+            0, intdiv($now->getTimestamp() - $this->started_at->getTimestamp(), 60),
+        );
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Plan;
+
+use App\Models\ShopModel;
+use Carbon\CarbonImmutable;
+
+/**
+ * @property CarbonImmutable $made_at
+ */
+class Plan extends ShopModel
+{
+    protected $casts = ['made_at' => 'immutable_datetime'];
+}

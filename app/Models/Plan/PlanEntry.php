@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Plan;
+
+use App\Models\Build\Operation;
+use App\Models\ShopModel;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * When and by whom an open operation is planned; without a start it cannot be planned, and the reason says why.
+ *
+ * @property CarbonImmutable|null $start
+ * @property CarbonImmutable|null $work_end
+ * @property CarbonImmutable|null $finish
+ * @property Operation $operation
+ */
+class PlanEntry extends ShopModel
+{
+    protected $primaryKey = 'operation_id';
+
+    public $incrementing = false;
+
+    protected $casts = [
+        'start' => 'immutable_datetime', 'work_end' => 'immutable_datetime', 'finish' => 'immutable_datetime',
+    ];
+
+    /** @return BelongsTo<Operation, $this> */
+    public function operation(): BelongsTo
+    {
+        return $this->belongsTo(Operation::class);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Plan;
+
+use App\Models\Plan\PlanEntry;
+use App\Models\Plan\PlanTrouble;
+use App\Support\Minutes;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Trouble;
+use Regimen\Schedule\Plan\Troubles;
+use Regimen\Schedule\Problem\Window;
+
+/**
+ * Writes a plan in the place of the one before, whole: every operation with its reason, and what could not be done as
+ * asked.
+ */
+final readonly class PlanEntries
+{
+    public function store(Planned $planned): void
+    {
+        [$problem, $plan] = [$planned->problem, $planned->plan];
+        $rows = [];
+        foreach ($problem->activities as $id => $activity) {
+            $assignment = $plan->assignments[$id] ?? null;
+            $rows[] = [
+                'operation_id' => (int) substr($activity->id, 1),
+                'build_id' => (int) substr($activity->build, 1),
+                ...$assignment === null ? self::unplanned($plan->unplanned[$id]->why) : self::planned($assignment),
+            ];
+        }
+        PlanEntry::query()->delete();
+        foreach (array_chunk($rows, 60) as $chunk) {
+            PlanEntry::query()->insert($chunk);
+        }
+        PlanTrouble::query()->delete();
+        foreach (array_chunk($this->troubles($planned), 80) as $chunk) {
+            PlanTrouble::query()->insert($chunk);
+        }
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function troubles(Planned $planned): array
+    {
+        return array_map(static fn (Trouble $trouble): array => [
+            'kind' => $trouble->kind,
+            'operation_id' => $trouble->activity === null ? null : (int) substr($trouble->activity, 1),
+            'build_id' => $trouble->build === null ? null : (int) substr($trouble->build, 1),
+            'words' => $trouble->words,
+        ], Troubles::of($planned->problem, $planned->plan));
+    }
+
+    /** @return array<string, mixed> */
+    private static function unplanned(string $why): array
+    {
+        return [
+            'person_id' => null, 'start' => null, 'work_end' => null, 'finish' => null, 'reason_kind' => 'unplanned',
+            'reason_operation_id' => null, 'reason_resource' => null, 'reason_text' => $why, 'work_minutes' => 0,
+            'sanding_minutes' => 0, 'shares_id' => null,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function planned(Assignment $assignment): array
+    {
+        $reason = $assignment->reason;
+
+        return [
+            'person_id' => $assignment->worker,
+            'start' => Minutes::toInstant($assignment->start)->toDateTimeString(),
+            'work_end' => Minutes::toInstant($assignment->workEnd)->toDateTimeString(),
+            'finish' => Minutes::toInstant($assignment->finish)->toDateTimeString(),
+            'reason_kind' => $reason->kind->value,
+            'reason_operation_id' => $reason->activity === null ? null : (int) substr($reason->activity, 1),
+            'reason_resource' => $reason->resource,
+            'reason_text' => $reason->cause ?? '',
+            'work_minutes' => $assignment->work,
+            'sanding_minutes' => array_sum(
+                array_map(static fn (Window $window): int => $window->sanding, $assignment->missed),
+            ),
+            'shares_id' => $assignment->sharesSetUpOf === null ? null : (int) substr($assignment->sharesSetUpOf, 1),
+        ];
+    }
+}

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Plan;
+
+use App\Models\Build\Build;
+use App\Models\Plan\Plan as PlanModel;
+use App\Models\Plan\PlanEntry;
+use App\Models\Plan\PlannedFinish;
+use App\Planning\House\House;
+use App\Planning\Problem\Air;
+use App\Planning\Problem\ShopProblem;
+use App\Planning\Problem\UsualDelay;
+use App\Planning\Route\RecoatWindows;
+use App\Support\Clock;
+use App\Support\Minutes;
+use Illuminate\Support\Facades\DB;
+use Regimen\Route\OperationState;
+use Regimen\Schedule\Plan\Plan;
+
+/** Plans the whole shop anew and keeps the plan: whole, in one transaction, or not at all. */
+final readonly class Planner
+{
+    private const LEFT_ALONE_MINUTES = 10;
+
+    public function __construct(
+        private House $house,
+        private Air $air,
+        private UsualDelay $delay,
+        private ShopProblem $problem,
+        private PlanOrder $order,
+        private RecoatWindows $windows,
+        private PlanEntries $entries,
+        private Clock $clock,
+    ) {
+    }
+
+    /** @param  string  $cause  what made it necessary, for the plan's history */
+    public function replan(string $cause): Plan
+    {
+        return DB::transaction(function () use ($cause): Plan {
+            $planned = $this->compute();
+            $kept = PlanModel::query()->create(
+                ['made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $planned->cost()],
+            );
+            $this->entries->store($planned);
+            $this->storeFinishes($planned, $kept->id);
+
+            return $planned->plan;
+        });
+    }
+
+    /** The plan as it would be made now. It may put sanding on routes; beyond that nothing is kept. */
+    public function compute(): Planned
+    {
+        $this->house->forget();
+        $this->air->forget();
+        $this->delay->forget();
+        $this->windows->close();
+        $problem = $this->problem->assemble();
+
+        return $this->order->planned($problem);
+    }
+
+    /** What was settled is planned already: the plan stays to the minute, and its history says what happened. */
+    public function keep(string $cause): void
+    {
+        if ($this->isOvertaken()) {
+            $this->replan($cause);
+
+            return;
+        }
+        DB::transaction(function () use ($cause): void {
+            $last = PlanModel::query()->latest('id')->first();
+            $kept = PlanModel::query()->create(
+                ['made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $last?->cost],
+            );
+            PlannedFinish::query()->insert(PlannedFinish::query()->where('plan_id', $last?->id)->get(['build_id', 'finish'])->map(static fn (PlannedFinish $one): array => [
+                'plan_id' => $kept->id, 'build_id' => $one->build_id, 'finish' => $one->getRawOriginal('finish'),
+            ])->all());
+        });
+    }
+
+    private function isOvertaken(): bool
+    {
+        return PlanEntry::query()
+            ->where('start', '<', $this->clock->now())
+            ->whereRelation('operation', 'state', OperationState::Open->value)
+            ->exists();
+    }
+
+    /** Plans anew when something should have begun by now and has not; a plan that was just made is left alone. */
+    public function replanIfOvertaken(): void
+    {
+        $now = $this->clock->now();
+        $made = PlanModel::query()->latest('id')->first();
+        if ($made === null || $made->made_at > $now->subMinutes(self::LEFT_ALONE_MINUTES)) {
+            return;
+        }
+        if ($this->isOvertaken()) {
+            $this->replan('time has gone on');
+        }
+    }
+
+    private function storeFinishes(Planned $planned, int $planId): void
+    {
+        $rows = [];
+        foreach (Build::query()->open()->pluck('id') as $id) {
+            $finish = $planned->finish((int) $id);
+            $rows[] = [
+                'plan_id' => $planId,
+                'build_id' => $id,
+                'finish' => $finish === null ? null : Minutes::toInstant($finish)->toDateTimeString(),
+            ];
+        }
+        PlannedFinish::query()->insert($rows);
+    }
+}

@@ -1,0 +1,256 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Problem;
+
+use App\Models\Build\Build;
+use App\Models\Build\Operation as OperationModel;
+use App\Planning\House\House;
+use App\Support\Clock;
+use App\Support\Minutes;
+use App\Support\Say;
+use Illuminate\Support\Collection;
+use Regimen\Costing\Kit;
+use Regimen\Costing\KitState;
+use Regimen\Forecast\Progress;
+use Regimen\Route\Operation;
+use Regimen\Route\OperationState;
+use Regimen\Route\Route;
+use Regimen\Route\Standards\Piece;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\Predecessor;
+use Regimen\Schedule\Problem\Release;
+use Regimen\Schedule\Problem\SetUp;
+use Regimen\Schedule\Problem\Window;
+use Regimen\Units\Duration;
+
+/**
+ * Turns operations into the activities that the core plans: those of open builds, and those of a build that is only
+ * thought of.
+ */
+final readonly class Activities
+{
+    public function __construct(private House $house, private Air $air, private UsualDelay $delay, private Clock $clock)
+    {
+    }
+
+    /**
+     * @param  Build  $build  with operations (and worked_minutes), kit
+     * @param  Collection<int, Collection<int, \App\Models\Build\OperationLink>>  $links  by the operation that comes
+     *   after
+     * @return array<int, Activity>
+     */
+    public function ofBuild(Build $build, Collection $links): array
+    {
+        $now = $this->clock->now();
+        $open = $build->operations->reject(
+            static fn (OperationModel $operation): bool => $operation->isOver($now),
+        )->keyBy('key');
+        $waits = $this->waits();
+        foreach ($build->kit->where('surplus', false) as $line) {
+            $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days, $line->supplier);
+        }
+        $activityOf = static fn (string $key): ?string => isset($open[$key]) ? "o{$open[$key]->id}" : null;
+
+        return $open->map(fn (OperationModel $operation): Activity => match ($operation->state) {
+            OperationState::Started => $this->started($operation),
+            OperationState::Holding => $this->holding($operation),
+            default => $this->open($operation, $links->get($operation->id, new Collection), $waits, $activityOf),
+        })->values()->all();
+    }
+
+    /** @return list<Activity> with the operations' keys after a “d” as ids */
+    public function ofDraft(Route $route, Kit $kit, string $build): array
+    {
+        $waits = $this->waits();
+        foreach ($kit->lines as $line) {
+            $waits->add($line->group, $line->name, KitState::Needed, null, $line->price->leadDays);
+        }
+        $before = [];
+        foreach ($route->links as $link) {
+            $before[$link->after][] = new Predecessor("d{$link->before}");
+        }
+
+        return array_map(fn (Operation $operation): Activity => new Activity(
+            "d{$operation->key}",
+            $build,
+            $operation->work()->minutes,
+            $this->air->stretched($operation->hold->minutes, $operation->holdKind),
+            $operation->standard->skill->value,
+            [
+                ...$before[$operation->key] ?? [],
+                ...$waits->leads($operation->needs, static fn (string $key): string => "d{$key}")[0],
+            ],
+            $this->demands(
+                $build, $operation->pieces, $operation->standard->station, $operation->standard->fixture,
+                $operation->standard->fixtures,
+            ),
+            oneSitting: $operation->standard->oneSitting,
+            setUp: $operation->setUpKey === '' || $operation->setUp->minutes === 0
+                ? null
+                : new SetUp($operation->setUpKey, $operation->setUp->minutes, $operation->standard->station),
+        ), $route->operations);
+    }
+
+    /** @return array<string, int> the pieces of a build as resources: each is in one place at a time */
+    public function pieces(string $build): array
+    {
+        return array_fill_keys(
+            array_map(static fn (Piece $piece): string => self::piece($build, $piece), Piece::cases()),
+            1,
+        );
+    }
+
+    private function waits(): KitWaits
+    {
+        return new KitWaits($this->clock->today($this->house->zone()), $this->house->zone(), $this->delay);
+    }
+
+    /**
+     * @param  Collection<int, \App\Models\Build\OperationLink>  $links
+     * @param  callable(string): ?string  $activityOf
+     */
+    private function open(OperationModel $operation, Collection $links, KitWaits $waits, callable $activityOf): Activity
+    {
+        [$leads, $late] = $waits->leads($operation->needs, $activityOf);
+        $releases = array_filter([$waits->release($operation->needs), $late, $this->decision($operation)]);
+        usort($releases, static fn (Release $a, Release $b): int => $b->instant <=> $a->instant);
+
+        return new Activity(
+            "o{$operation->id}",
+            "b{$operation->build_id}",
+            $operation->workMinutes(),
+            $this->air->stretched($operation->hold_minutes, $operation->hold_kind),
+            $operation->skill,
+            [
+                ...$links->map(static fn ($link): Predecessor => new Predecessor("o{$link->before_id}"))
+                    ->values()
+                    ->all(),
+                ...$leads,
+            ],
+            $this->demandsOf($operation),
+            $releases[0] ?? null,
+            $operation->one_sitting,
+            setUp: $operation->set_up_key === '' || $operation->set_up_minutes === 0
+                ? null
+                : new SetUp($operation->set_up_key, $operation->set_up_minutes, $operation->station),
+            windows: $this->windows($operation, $links),
+        );
+    }
+
+    /**
+     * By when a coat has to be on for the one under it; where sanding stands on the route already, it is sanded anyway.
+     *
+     * @param  Collection<int, \App\Models\Build\OperationLink>  $links
+     * @return list<Window>
+     */
+    private function windows(OperationModel $operation, Collection $links): array
+    {
+        $windows = [];
+        foreach ($links->whereNotNull('window_minutes') as $link) {
+            $doneAt = $link->getAttribute('coat_done_at');
+            if ($link->getAttribute('before_state') === OperationState::Open->value) {
+                $windows[] = new Window("o{$link->before_id}", (int) $link->window_minutes, $this->house->sanding());
+            } elseif (is_string($doneAt) && ! $this->hasSanding($operation)) {
+                $windows[] = new Window(
+                    null,
+                    intdiv((int) strtotime("{$doneAt} UTC"), 60) + (int) $link->window_minutes,
+                    $this->house->sanding(),
+                );
+            }
+        }
+
+        return $windows;
+    }
+
+    private function hasSanding(OperationModel $operation): bool
+    {
+        return OperationModel::query()
+            ->where('build_id', $operation->build_id)
+            ->where('key', "{$operation->key}.scuff")
+            ->exists();
+    }
+
+    private function decision(OperationModel $operation): ?Release
+    {
+        if ($operation->waits_for === '' || $operation->waits_until === null) {
+            return null;
+        }
+        $today = $this->clock->today($this->house->zone());
+        $until = max($operation->waits_until, $today);
+
+        return new Release(
+            Minutes::endOfDay($until, $this->house->zone()) + 1,
+            "{$operation->waits_for}, by ".Say::day($operation->waits_until),
+        );
+    }
+
+    private function started(OperationModel $operation): Activity
+    {
+        $planned = Duration::ofMinutes($operation->workMinutes());
+        $worked = Duration::ofMinutes(
+            intdiv(
+                $operation->minutesWorkedBy($this->clock->now())
+                    * $this->house->speed($operation->person_id, $operation->skill),
+                100,
+            ),
+        );
+
+        return new Activity(
+            "o{$operation->id}",
+            "b{$operation->build_id}",
+            Progress::remaining($planned, $worked)->minutes,
+            $this->air->stretched($operation->hold_minutes, $operation->hold_kind),
+            $operation->skill,
+            demands: $this->demandsOf($operation),
+            worker: $operation->person_id,
+            startedAt: Minutes::of($operation->started_at ?? $this->clock->now()),
+            // What is worked on has its station set already.
+            setUp: $operation->set_up_key === '' ? null : new SetUp($operation->set_up_key, 0, $operation->station),
+        );
+    }
+
+    private function holding(OperationModel $operation): Activity
+    {
+        $demands = array_filter($this->demandsOf($operation), static fn (Demand $demand): bool => $demand->throughHold);
+
+        return new Activity(
+            "o{$operation->id}", "b{$operation->build_id}", 0, demands: array_values($demands),
+            holdUntil: Minutes::of($operation->hold_until ?? $this->clock->now()),
+        );
+    }
+
+    /** @return list<Demand> */
+    private function demandsOf(OperationModel $operation): array
+    {
+        $demands = $this->demands(
+            "b{$operation->build_id}", $operation->pieces, $operation->station, $operation->fixture,
+            $operation->fixtures,
+        );
+
+        return $operation->sprayed ? [...$demands, new Demand(Air::RESOURCE)] : $demands;
+    }
+
+    /**
+     * @param  list<Piece>  $pieces
+     * @return list<Demand>
+     */
+    private function demands(string $build, array $pieces, ?string $station, ?string $fixture, int $fixtures): array
+    {
+        return array_values(array_filter([
+            ...array_map(
+                static fn (Piece $piece): Demand => new Demand(self::piece($build, $piece), 1, throughHold: true),
+                $pieces,
+            ),
+            $station === null ? null : new Demand($station),
+            $fixture === null ? null : new Demand($fixture, $fixtures, throughHold: true),
+        ]));
+    }
+
+    private static function piece(string $build, Piece $piece): string
+    {
+        return "piece:{$build}:{$piece->value}";
+    }
+}

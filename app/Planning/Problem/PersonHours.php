@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Problem;
+
+use App\Models\People\Person;
+use Regimen\Schedule\Time\WorkingHours;
+
+/** A person's week with what is different on single days: longer days, days off, errands. */
+final class PersonHours
+{
+    /** @param  Person  $person  with daysOff and overtimes */
+    public static function of(WorkingHours $week, Person $person): WorkingHours
+    {
+        $parts = $person->daysOff->whereNotNull('from_minute');
+        $hours = $week->without(
+            $person->daysOff
+                ->whereNull('from_minute')
+                ->pluck('date')
+                ->map(static fn (mixed $date): string => (string) $date)
+                ->all(),
+        );
+        foreach ($person->overtimes as $overtime) {
+            for ($day = new \DateTimeImmutable($overtime->from); $day->format('Y-m-d') <= $overtime->to; $day = $day->modify('+1 day')) {
+                $hours = $hours->longer($day->format('Y-m-d'), $overtime->minutes);
+            }
+        }
+        foreach ($parts as $part) {
+            $hours = $hours->away((string) $part->date, (int) $part->from_minute, (int) $part->to_minute);
+        }
+
+        return $hours;
+    }
+}

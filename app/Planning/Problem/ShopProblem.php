@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Problem;
+
+use App\Models\Build\Build;
+use App\Models\Build\OperationLink;
+use App\Models\Plan\Outage as OutageModel;
+use App\Planning\House\House;
+use App\Support\Clock;
+use App\Support\Minutes;
+use Illuminate\Database\Eloquent\Builder as Query;
+use Illuminate\Database\Eloquent\Collection;
+use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Due;
+use Regimen\Schedule\Problem\Outage;
+use Regimen\Schedule\Problem\Problem;
+
+/** All open builds together, as one problem for the core. */
+final readonly class ShopProblem
+{
+    public function __construct(
+        private House $house,
+        private Activities $activities,
+        private Air $air,
+        private Clock $clock,
+    ) {
+    }
+
+    /**
+     * @param  list<Activity>  $draft  a build that is only thought of, planned behind everything already promised and
+     *                                 before what nobody has been promised
+     */
+    public function assemble(array $draft = [], string $draftBuild = 'draft'): Problem
+    {
+        $now = Minutes::of($this->clock->now());
+        $activities = [];
+        $dues = [];
+        $capacities = [...$this->house->capacities(), Air::RESOURCE => Air::AMOUNT];
+        $workers = $this->house->workers($now);
+        $settled = new Settled($this->house, $now, $workers);
+        $links = $this->links();
+        foreach ($this->builds() as $build) {
+            $key = "b{$build->id}";
+            foreach ($this->activities->ofBuild($build, $links) as $activity) {
+                $activities[] = $settled->on($activity, $build);
+            }
+            $dues[$key] = $build->promised_on === null
+                ? new Due(null, round: 2)
+                : new Due(Minutes::endOfDay($build->promised_on, $this->house->zone()), promise: $build->promise_kind);
+            $capacities += $this->activities->pieces($key);
+        }
+        if ($draft !== []) {
+            array_push($activities, ...$draft);
+            $dues[$draftBuild] = new Due(null, round: 1);
+            $capacities += $this->activities->pieces($draftBuild);
+        }
+
+        return new Problem(
+            $now, $activities, $workers, $capacities, $dues, [...$this->outages($now), ...$this->air->outages()],
+            $this->house->weights(),
+        );
+    }
+
+    /** @return list<Outage> */
+    private function outages(int $now): array
+    {
+        return array_values(OutageModel::query()->with('resource')->where('to', '>', Minutes::toInstant($now))->orderBy('id')->get()
+            ->map(static fn (OutageModel $outage): Outage => new Outage($outage->resource->key, Minutes::of($outage->from), Minutes::of($outage->to), $outage->note === '' ? 'it is down' : $outage->note))->all());
+    }
+
+    /**
+     * @return \Illuminate\Support\Collection<int, \Illuminate\Support\Collection<int, OperationLink>> by the operation
+     *   that comes after
+     */
+    private function links(): \Illuminate\Support\Collection
+    {
+        return OperationLink::query()
+            ->join('operations as before', 'before.id', '=', 'operation_links.before_id')
+            ->whereIn('operation_links.build_id', Build::query()->open()->select('id'))
+            ->get(['operation_links.*', 'before.labour_done_at as coat_done_at', 'before.state as before_state'])
+            ->toBase()->groupBy('after_id');
+    }
+
+    /** @return Collection<int, Build> */
+    private function builds(): Collection
+    {
+        return Build::query()->open()
+            ->with(['operations' => self::unfinished(...), 'kit'])
+            ->orderBy('number')
+            ->get();
+    }
+
+    /**
+     * @param  \Illuminate\Database\Eloquent\Relations\HasMany<\App\Models\Build\Operation, Build>|Query<\App\Models\Build\Operation>  $operations
+     */
+    private static function unfinished(mixed $operations): void
+    {
+        $operations->where('state', '!=', 'done')
+            ->with('runningClocks')
+            ->withSum('timeEntries as worked_minutes', 'minutes');
+    }
+}

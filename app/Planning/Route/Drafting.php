@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Route;
+
+use App\Models\Build\Build;
+use App\Planning\House\House;
+use App\Planning\Plan\PlanOrder;
+use App\Planning\Problem\Activities;
+use App\Planning\Problem\ShopProblem;
+use App\Planning\Specification\Ready;
+use App\Support\Clock;
+use App\Support\Minutes;
+use Regimen\Costing\Kit;
+use Regimen\Costing\Quote;
+use Regimen\Instrument\Specification;
+use Regimen\Route\Edits\EditedRoute;
+use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Plan\Unplanned;
+use Regimen\Schedule\Problem\Problem;
+
+/** Works out a build before it is one. */
+final readonly class Drafting
+{
+    public function __construct(
+        private House $house,
+        private Routes $routes,
+        private Activities $activities,
+        private ShopProblem $problem,
+        private PlanOrder $order,
+        private Clock $clock,
+    ) {
+    }
+
+    /** @param  Build|null  $build  whose methods and changes are taken */
+    public function draft(Specification $specification, ?Build $build = null): Draft
+    {
+        return $this->worked($specification, $this->routes->of($specification, $build));
+    }
+
+    public function worked(Specification $specification, EditedRoute $edited): Draft
+    {
+        $route = $edited->route;
+        $kit = Kit::of($specification, $this->house->prices());
+        $shop = $this->house->shop();
+        $quote = Quote::of(
+            $route->work(), $this->house->rate(), $kit->cost(), $shop->overhead_permille / 1000,
+            $shop->margin_permille / 1000,
+        );
+
+        return new Draft($specification, $edited, $route, $kit, $quote);
+    }
+
+    /** As if it were alone in the shop, with the people, stations and clamps there are. */
+    public function alone(Draft $draft): Plan
+    {
+        $now = Minutes::of($this->clock->now());
+        $capacities = $this->house->capacities() + $this->activities->pieces('draft');
+
+        return Builder::plan(
+            new Problem(
+                $now, $this->activities->ofDraft($draft->route, $draft->kit, 'draft'), $this->house->workers($now),
+                $capacities,
+            ),
+        );
+    }
+
+    /** When it could really be ready, behind everything already promised. */
+    public function ready(Draft $draft): Ready
+    {
+        $problem = $this->problem->assemble($this->activities->ofDraft($draft->route, $draft->kit, 'draft'));
+        $plan = $this->order->planned($problem)->plan;
+        $finish = $plan->finishOf('draft', $problem);
+        $start = $plan->assignments['dbrief.agree']->start ?? null;
+
+        $unplanned = array_values(
+            array_filter(
+                $plan->unplanned,
+                static fn (Unplanned $one): bool => $problem->activities[$one->activity]->build === 'draft',
+            ),
+        );
+
+        $lacks = $draft->specification->routeLacks();
+        if ($lacks !== '') {
+            return new Ready(
+                $start === null ? null : Minutes::toInstant($start),
+                null,
+                "No date: {$lacks} have no operations yet, so that nobody knows how long they take. Reckon them "
+                    .'yourself.',
+            );
+        }
+
+        return new Ready(
+            $start === null ? null : Minutes::toInstant($start),
+            $finish === null ? null : Minutes::toInstant($finish),
+            $unplanned === [] ? null : $unplanned[0]->why,
+        );
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Build;
+
+use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
+use App\Models\Build\Operation;
+
+/** All builds: the open ones with their outlook, the finished ones with what they took. */
+final readonly class BuildsPage
+{
+    private const FINISHED_SHOWN = 60;
+
+    public function __construct(private OpenBuilds $builds)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(): array
+    {
+        $open = $this->builds->all();
+
+        return [
+            'open' => $open
+                ->map(
+                    fn (Build $build): array => [
+                        ...BuildLine::of($build, $this->builds->outlook($build)), 'stage' => $this->stage($build),
+                    ],
+                )
+                ->values()
+                ->all(),
+            'finished' => Build::query()
+                ->where('status', '!=', BuildStatus::Open->value)
+                ->select('builds.*')
+                ->selectSub($this->worked(), 'worked_minutes')
+                ->orderByDesc('finished_at')
+                ->limit(self::FINISHED_SHOWN)
+                ->get()
+                ->map(static fn (Build $build): array => [
+                    'number' => $build->number,
+                    'title' => $build->title,
+                    'calledOff' => $build->status === BuildStatus::CalledOff,
+                    'finishedAt' => $build->finished_at?->toIso8601ZuluString(),
+                    'promisedOn' => $build->promised_on,
+                    'estimatedMinutes' => $build->estimated_minutes,
+                    'workedMinutes' => (int) $build->getAttribute('worked_minutes'),
+                ])->all(),
+        ];
+    }
+
+    private function stage(Build $build): string
+    {
+        $next = $build->operations->first(
+            static fn (Operation $operation): bool => ! $operation->state->labourIsDone(),
+        );
+
+        return $next === null ? 'all done' : $next->stage->words();
+    }
+
+    /** @return \Illuminate\Database\Query\Builder */
+    private function worked(): mixed
+    {
+        return \App\Models\People\TimeEntry::query()
+            ->join('operations', 'operations.id', '=', 'time_entries.operation_id')
+            ->whereColumn('operations.build_id', 'builds.id')
+            ->whereNull('struck_at')
+            ->selectRaw('sum(time_entries.minutes)')
+            ->toBase();
+    }
+}

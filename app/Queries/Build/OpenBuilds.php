@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Build;
+
+use App\Models\Build\Build;
+use App\Models\Build\Operation;
+use App\Models\Plan\PlanEntry;
+use App\Planning\Plan\Outlooks;
+use App\Queries\Plan\Placement;
+use Illuminate\Database\Eloquent\Collection;
+use Regimen\Forecast\Outlook;
+
+/**
+ * The open builds with their plan, as Today, the horizon and the list of builds need them; read once for each request.
+ */
+final class OpenBuilds
+{
+    /** @var Collection<int, Build>|null */
+    private ?Collection $builds = null;
+
+    /** @var \Illuminate\Support\Collection<int, Operation>|null by id */
+    private ?\Illuminate\Support\Collection $operations = null;
+
+    /** @var array<int, Outlook> by build */
+    private array $outlook = [];
+
+    /** @var array<int, list<Placement>> by build */
+    private array $placements = [];
+
+    public function __construct(private readonly Outlooks $outlooks)
+    {
+    }
+
+    /** @return Collection<int, Build> by number */
+    public function all(): Collection
+    {
+        return $this->builds ??= Build::query()->open()
+            ->with(['client', 'specification', 'kit', 'operations.planned', 'operations.person'])
+            ->orderBy('number')
+            ->get()
+            ->each(static function (Build $build): void {
+                $build->operations->each(static fn (Operation $operation) => $operation->setRelation('build', $build));
+            });
+    }
+
+    public function outlook(Build $build): Outlook
+    {
+        return $this->outlook[$build->id] ??= $this->outlooks->of($build, Outlooks::finish($this->entries($build)));
+    }
+
+    /** @return list<Placement> */
+    public function placements(Build $build): array
+    {
+        return $this->placements[$build->id] ??= array_values(
+            $build->operations->toBase()->map(Placement::of(...))->all(),
+        );
+    }
+
+    /** @return \Illuminate\Support\Collection<int, PlanEntry> */
+    public function entries(Build $build): \Illuminate\Support\Collection
+    {
+        return $build->operations
+            ->map(static fn (Operation $operation): ?PlanEntry => $operation->planned)
+            ->filter()
+            ->values();
+    }
+
+    /** @return \Illuminate\Support\Collection<int, Operation> by id */
+    public function operations(): \Illuminate\Support\Collection
+    {
+        return $this->operations ??= $this
+            ->all()
+            ->toBase()
+            ->flatMap(static fn (Build $build) => $build->operations)
+            ->keyBy('id');
+    }
+
+    /** @return array<int, Outlook> of the promised ones and those that cannot be planned */
+    public function outlooks(): array
+    {
+        return $this->all()->map($this->outlook(...))->values()->all();
+    }
+}

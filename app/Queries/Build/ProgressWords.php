@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Build;
+
+use App\Models\Build\Build;
+use App\Models\People\TimeEntry;
+use App\Planning\House\House;
+use App\Planning\Plan\BuildProgress;
+use App\Support\Say;
+use Illuminate\Support\Collection;
+use Regimen\Forecast\EarnedValue;
+use Regimen\Forecast\Outlook;
+use Regimen\Units\Money;
+
+/** Progress against the deadline: each figure with its “because”. */
+final readonly class ProgressWords
+{
+    public function __construct(private BuildProgress $progress, private House $house)
+    {
+    }
+
+    /**
+     * @param  Collection<int, TimeEntry>  $entries
+     * @return array<string, mixed>
+     */
+    public function of(Build $build, Collection $entries, Outlook $outlook, bool $withMoney): array
+    {
+        $value = $this->progress->earnedValue($build);
+
+        return [
+            'budget' => round($value->budget, 2),
+            'planned' => round($value->planned, 2),
+            'earned' => round($value->earned, 2),
+            'actual' => round($value->actual, 2),
+            'share' => $value->budget > 0 ? round($value->earned / $value->budget, 4) : 0,
+            'figures' => $build->route_lacks === '' ? [
+                ...$this->hours($value), ...$withMoney ? $this->money($build, $entries, $value) : [],
+            ] : [],
+        ];
+    }
+
+    /** @return array<int, array<string, mixed>> */
+    private function hours(EarnedValue $v): array
+    {
+        $h = static fn (float $hours): string => Say::figure($hours, 1).' h';
+
+        return [
+            self::figure('spi', 'Pace against the plan (SPI)', self::index($v->scheduleIndex), $v->scheduleIndex === null
+                ? 'Nothing was planned to be done by now, so there is no pace yet.'
+                : "Earned {$h($v->earned)} of the {$h($v->planned)} that the first plan had by now: {$h($v->earned)} / {$h($v->planned)} = ".self::index($v->scheduleIndex).'. Under 1 is behind that plan.', $v->scheduleIndex !== null && $v->scheduleIndex < 0.9),
+            self::figure('cpi', 'Hours well spent (CPI)', self::index($v->costIndex), $v->costIndex === null
+                ? 'No hours have been worked and earned yet.'
+                : "Earned {$h($v->earned)} in {$h($v->actual)} of work: {$h($v->earned)} / {$h($v->actual)} = ".self::index($v->costIndex).'. Under 1 takes longer than the house standards say. Work under way earns at most 90 % until it is done.', $v->costIndex !== null && $v->costIndex < 0.9),
+            self::figure('eac', 'Hours expected in the end', $v->atCompletion === null ? $h($v->budget) : $h($v->atCompletion), $v->atCompletion === null
+                ? "The estimate, {$h($v->budget)}, until there are hours to learn from."
+                : "The estimate at the pace so far: {$h($v->budget)} / ".self::index($v->costIndex)." = {$h($v->atCompletion)}; {$h((float) $v->toComplete)} still to come.", $v->varianceAtCompletion !== null && $v->varianceAtCompletion < -0.1 * $v->budget),
+        ];
+    }
+
+    /**
+     * @param  Collection<int, TimeEntry>  $entries
+     * @return array<int, array<string, mixed>>
+     */
+    private function money(Build $build, Collection $entries, EarnedValue $value): array
+    {
+        $cost = $this->progress->cost($build, $entries);
+        $toCome = $this->progress->labourToCome($value);
+        $end = $cost->atCompletion($toCome);
+        $estimate = $this->house->money($build->estimated_labour_minor + $build->estimated_material_minor);
+        $price = $build->price_minor === null ? null : $this->house->money($build->price_minor);
+        $figures = [
+            self::figure('cost', 'Cost so far', $cost->soFar()->plain(), "Labour {$cost->labour->plain()} at each person's rate + material used {$cost->materialUsed->plain()}."
+                .($cost->losses->minor > 0 ? " Written off and not in it: {$cost->losses->plain()}, in the loss "
+                    .'account.' : '')),
+            self::figure(
+                'cost-end',
+                'Cost expected in the end',
+                $end->plain(),
+                "So far {$cost->soFar()->plain()} + material to come {$cost->materialToCome->plain()} + labour to come {$toCome->plain()} at the shop's rate. Estimated at the start: {$estimate->plain()}.",
+                $end->minor > 1.1 * $estimate->minor,
+            ),
+        ];
+        if ($price !== null) {
+            $figures[] = self::figure(
+                'left',
+                'Left of the price',
+                $price->minus($end)->plain(),
+                "Price {$price->plain()} − cost expected {$end->plain()}; overhead and profit are paid from it."
+                    .self::share($price, $end),
+                $price->minor < $end->minor,
+            );
+        }
+
+        return $figures;
+    }
+
+    private static function share(Money $price, Money $end): string
+    {
+        return $price->minor > 0
+            ? ' That is '.Say::figure(100 * ($price->minor - $end->minor) / $price->minor, 1).' % of the price.'
+            : '';
+    }
+
+    /** @return array<string, mixed> */
+    private static function figure(string $key, string $name, string $value, string $because, bool $warn = false): array
+    {
+        return ['key' => $key, 'name' => $name, 'value' => $value, 'because' => $because, 'warn' => $warn];
+    }
+
+    private static function index(?float $index): string
+    {
+        return $index === null ? 'not yet' : number_format($index, 2, '.', '');
+    }
+}

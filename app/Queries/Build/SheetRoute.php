@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Build;
+
+use App\Models\Build\Build;
+use App\Models\Build\Operation;
+use App\Models\Build\OperationLink;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Queries\House\ResourceNames;
+use App\Support\Clock;
+use App\Support\Say;
+use Illuminate\Support\Collection;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\Standards\Caution;
+use Regimen\Schedule\Plan\ReasonKind;
+
+/** The route of one build as its sheet shows it: wants operations with plan, people and hours loaded. */
+final class SheetRoute
+{
+    private ?ReasonWords $reasons = null;
+
+    public function __construct(
+        private readonly House $house,
+        private readonly Clock $clock,
+        private readonly ResourceNames $resources,
+    ) {
+    }
+
+    /**
+     * Why the build is not over sooner: from its last operation back along the links to the one that waits for
+     * something else.
+     *
+     * @param  Collection<int, Person>  $people
+     */
+    public function holdsFinish(Build $build, Collection $people): ?string
+    {
+        $byId = $build->operations->toBase()->keyBy('id');
+        $at = $build->operations->toBase()
+            ->filter(static fn (Operation $operation): bool => $operation->planned?->finish !== null)
+            ->sortByDesc(static fn (Operation $operation) => $operation->planned?->finish)
+            ->first();
+        $longest = null;
+        while ($at?->planned?->reason_kind === ReasonKind::Link->value) {
+            $before = $byId->get((int) $at->planned->reason_operation_id);
+            if ($before === null) {
+                break;
+            }
+            $at = $before;
+            $longest = $longest === null || $at->hold_minutes > $longest->hold_minutes ? $at : $longest;
+        }
+        if ($at?->planned === null) {
+            return null;
+        }
+        $words = "The finish hangs on “{$at->name}”. "
+            .$this->reasons($build)->of($at->planned, $people->firstWhere('id', $at->planned->person_id)?->name);
+
+        return $words.(
+            $longest === null || $longest->hold_minutes < 1440
+                ? ''
+                : " The longest hold from there is {$longest->name}, ".Say::clockTime($longest->hold_minutes).'.'
+        );
+    }
+
+    /**
+     * @param  Collection<int, Person>  $people
+     * @return array<int, array<string, mixed>>
+     */
+    public function operations(Build $build, Collection $people): array
+    {
+        $links = OperationLink::query()->where('build_id', $build->id)->get()->toBase()->groupBy('after_id');
+        $byId = $build->operations->toBase()->keyBy('id');
+
+        return $build->operations->toBase()->map(fn (Operation $operation): array => [
+            ...$this->standing($operation, $people),
+            'because' => $this->because($build, $operation, $people),
+            'after' => $this->after($links->get($operation->id, new Collection), $byId),
+        ])->all();
+    }
+
+    /**
+     * @param  Collection<int, Person>  $people
+     * @return array<string, mixed>
+     */
+    private function standing(Operation $operation, Collection $people): array
+    {
+        $now = $this->clock->now();
+        $planned = $operation->planned;
+
+        return [
+            ...$operation->only(['id', 'name', 'version', 'skill', 'needs']),
+            'stage' => $operation->stage->words(),
+            'state' => $operation->isOver($now) ? 'done' : $operation->state->value,
+            'setUpMinutes' => $operation->set_up_minutes,
+            'labourMinutes' => $operation->labour_minutes,
+            'workedMinutes' => $operation->minutesWorkedBy($now),
+            'holdMinutes' => $operation->hold_minutes,
+            'station' => $operation->station === null ? null : $this->resources->of($operation->station),
+            'fixture' => $operation->fixture === null ? null : $this->resources->of($operation->fixture),
+            'person' => $people->firstWhere('id', $operation->person_id ?? $planned?->person_id)?->name,
+            'start' => ($operation->started_at ?? $planned?->start)?->toIso8601ZuluString(),
+            'workEnd' => ($operation->labour_done_at ?? $planned?->work_end)?->toIso8601ZuluString(),
+            'finish' => (
+                $operation->hold_until ?? $operation->labour_done_at ?? $planned?->finish
+            )?->toIso8601ZuluString(),
+            'unplanned' => $planned !== null && $planned->start === null,
+            'gate' => Operations::gateAfter($operation->key)?->words,
+            'caution' => self::cautions($operation),
+            'waitsFor' => $operation->waits_for,
+            'waitsUntil' => $operation->waits_until,
+            'clocks' => $operation->runningClocks->count(),
+        ];
+    }
+
+    /** All of them, with the closing sense once at the end. */
+    private static function cautions(Operation $operation): ?string
+    {
+        $cautions = $operation->cautions;
+
+        return $cautions === [] ? null : implode(' ', Caution::together($cautions));
+    }
+
+    /** @param  Collection<int, Person>  $people */
+    private function because(Build $build, Operation $operation, Collection $people): ?string
+    {
+        return $operation->planned === null ? null
+            : $this->reasons($build)->of(
+                $operation->planned, $people->firstWhere('id', $operation->planned->person_id)?->name,
+            );
+    }
+
+    /**
+     * @param  Collection<int, OperationLink>  $links
+     * @param  Collection<int, Operation>  $byId
+     * @return array<int, array<string, mixed>>
+     */
+    private function after(Collection $links, Collection $byId): array
+    {
+        $rows = [];
+        foreach ($links as $link) {
+            $before = $byId->get($link->before_id);
+            if ($before !== null) {
+                $rows[] = [
+                    'id' => $before->id, 'name' => $before->name, 'over' => $before->isOver($this->clock->now()),
+                    'reason' => $link->reason,
+                ];
+            }
+        }
+
+        return $rows;
+    }
+
+    private function reasons(Build $build): ReasonWords
+    {
+        return $this->reasons ??= new ReasonWords(
+            Operation::query()
+                ->with(['build', 'planned'])
+                ->whereIn(
+                    'id',
+                    $build->operations
+                        ->toBase()
+                        ->map(static fn (Operation $operation) => $operation->planned?->reason_operation_id)
+                        ->filter(),
+                )
+                ->get()->toBase()->keyBy('id'),
+            $this->resources->all(),
+            $this->house->zone(),
+        );
+    }
+}

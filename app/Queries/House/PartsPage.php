@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\House;
+
+use App\Models\Build\Build;
+use App\Models\Build\KitLine;
+use App\Models\House\Price;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Support\Clock;
+use Illuminate\Support\Collection;
+use Regimen\Costing\KitState;
+
+/** What is to be ordered and what is expected, over all open builds, and the house price list. */
+final readonly class PartsPage
+{
+    public function __construct(private House $house, private Clock $clock)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(Person $viewer): array
+    {
+        $lines = KitLine::query()
+            ->whereIn('state', [KitState::Needed->value, KitState::Ordered->value])
+            ->whereIn('build_id', Build::query()->open()->select('id'))
+            ->with('build')
+            ->orderBy('build_id')->orderBy('id')
+            ->get();
+
+        return [
+            'expected' => $this->lines($lines->where('state', KitState::Ordered)->sortBy('expected_on'), $viewer),
+            'toOrder' => $this->lines($lines->where('state', KitState::Needed)->sortByDesc('lead_days'), $viewer),
+            'prices' => $viewer->isManager() ? Price::query()->orderBy('id')->get()->map(fn (Price $price): array => [
+                ...$price->only(['id', 'name', 'unit', 'lead_days', 'supplier', 'version']),
+                'cost' => $this->house->money($price->cost_minor)->plain(),
+            ])->all() : [],
+            'today' => $this->clock->today($this->house->zone()),
+        ];
+    }
+
+    /**
+     * @param  Collection<int, KitLine>  $lines
+     * @return array<int, array<string, mixed>>
+     */
+    private function lines(Collection $lines, Person $viewer): array
+    {
+        $today = $this->clock->today($this->house->zone());
+
+        return $lines->map(fn (KitLine $line): array => [
+            ...$line->only(['id', 'name', 'quantity', 'unit', 'supplier', 'version']),
+            'build' => $line->build->number,
+            'title' => $line->build->title,
+            'leadDays' => $line->lead_days,
+            'expectedOn' => $line->expected_on,
+            'overdue' => $line->expected_on !== null && $line->expected_on < $today,
+            'cost' => $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
+        ])->values()->all();
+    }
+}

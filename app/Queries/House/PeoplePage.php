@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\House;
+
+use App\Models\People\DayOff;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Support\Clock;
+use Regimen\Route\Standards\Skill;
+use Regimen\Schedule\Time\HoursText;
+
+final readonly class PeoplePage
+{
+    public function __construct(private House $house, private Clock $clock)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(): array
+    {
+        $today = $this->clock->today($this->house->zone());
+
+        return [
+            'people' => Person::query()->with(
+                ['daysOff', 'overtimes'],
+            )->orderByDesc('active')->orderBy('id')->get()->map(fn (Person $person): array => [
+                ...$person->only(['id', 'name', 'email', 'skills', 'active', 'version']),
+                'role' => $person->role->value,
+                'speeds' => (object) $person->speeds,
+                'signsIn' => $person->password !== null && $person->email !== null,
+                'rate' => $person->rate_minor === null ? '' : $this->house->money($person->rate_minor)->plain(),
+                'ownHours' => $person->hours !== null,
+                'hours' => self::week($person->hours ?? $this->house->shop()->hours),
+                'minutesAWeek' => $this->house->hoursOf($person)->minutesInAWeek(),
+                'daysOff' => $person->daysOff
+                    ->filter(static fn (DayOff $day): bool => $day->date >= $today && $day->from_minute === null)
+                    ->sortBy('date')
+                    ->map(static fn (DayOff $day): array => $day->only(['id', 'date', 'note']))
+                    ->values()
+                    ->all(),
+            ])->all(),
+            'skills' => array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),
+            'shopRate' => $this->house->rate()->plain(),
+            'shopHours' => self::week($this->house->shop()->hours),
+            'today' => $today,
+        ];
+    }
+
+    /**
+     * @param  array<int, list<array{int, int}>>  $week
+     * @return array<int, string>
+     */
+    public static function week(array $week): array
+    {
+        $text = [];
+        for ($day = 1; $day <= 7; $day++) {
+            $text[$day] = HoursText::print($week[$day] ?? []);
+        }
+
+        return $text;
+    }
+}

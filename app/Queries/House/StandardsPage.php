@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\House;
+
+use App\Models\House\FinishStandard;
+use App\Models\House\HouseVersion;
+use App\Models\House\OperationStandard;
+use App\Models\House\RoutePattern;
+use App\Planning\House\House;
+use App\Planning\House\Learned;
+use App\Support\Say;
+use Illuminate\Support\Collection;
+use Regimen\Inspection\Tolerance;
+use Regimen\Inspection\Tolerances;
+use Regimen\Route\Methods\Choice;
+use Regimen\Route\Methods\Question;
+use Regimen\Route\Standards\Adhesive;
+use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Tool;
+
+/**
+ * The house standards: operations in each way they are done, methods, finishes, glue, tolerances, the air it sprays in.
+ */
+final readonly class StandardsPage
+{
+    private const KEPT = 400;
+
+    public function __construct(private House $house, private ResourceNames $resources, private Learned $learned)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(): array
+    {
+        $shop = $this->house->shop();
+        $versions = HouseVersion::query()
+            ->with('person')
+            ->orderByDesc('id')
+            ->limit(self::KEPT)
+            ->get()
+            ->toBase()
+            ->groupBy(static fn (HouseVersion $one): string => "{$one->record} {$one->record_id}");
+        $rows = OperationStandard::query()->orderBy('id')->get()->toBase();
+        $methods = $this->house->methods();
+        $learned = $this->learned->byStandard($rows);
+        $rules = $this->house->rules();
+
+        return [
+            'version' => $shop->version,
+            'standards' => $rows->groupBy('key')->map(fn (Collection $ways, string $key): array => [
+                'key' => $key,
+                'name' => $ways->firstOrFail()->name,
+                'stage' => $ways->firstOrFail()->stage->words(),
+                'tool' => $this->usual($ways, $methods->tool($key))->tool,
+                'ways' => $ways
+                    ->map(fn (OperationStandard $row): array => $this->standard($row, $learned, $versions))
+                    ->values()
+                    ->all(),
+            ])->values()->all(),
+            'questions' => array_map(static fn (Question $question): array => [
+                'key' => $question->value, 'words' => $question->words(), 'answer' => $methods->answer($question),
+                'choices' => array_map(
+                    static fn (Choice $choice): array => [
+                        'key' => $choice->key, 'words' => $choice->words, 'follows' => $choice->follows,
+                    ],
+                    $question->choices(),
+                ),
+            ], Question::cases()),
+            'finishes' => FinishStandard::query()
+                ->orderBy('id')
+                ->get()
+                ->map(static fn (FinishStandard $finish): array => self::finish($finish, $versions))
+                ->all(),
+            'tolerances' => $this->tolerances(),
+            'glue' => array_map(
+                static fn (Adhesive $glue): array => [
+                    'key' => $glue->value, 'words' => $glue->words(), 'share' => Say::figure($rules->glueShare($glue)),
+                    'own' => isset($shop->glue_shares[$glue->value]),
+                ],
+                Adhesive::cases(),
+            ),
+            'spraying' => [
+                'coldest' => Say::figure($shop->spray_coldest_tenths / 10, 1),
+                'dampest' => Say::figure($shop->spray_dampest_tenths / 10, 1),
+            ],
+            'history' => self::history($versions, "shops {$shop->id}"),
+            'skills' => array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),
+            'patterns' => RoutePattern::query()
+                ->orderBy('name')
+                ->get()
+                ->map(
+                    static fn (RoutePattern $one): array => [
+                        'id' => $one->id, 'name' => $one->name, 'changes' => count($one->changes),
+                        'methods' => count($one->methods),
+                    ],
+                )
+                ->all(),
+        ];
+    }
+
+    /** @param  Collection<int, OperationStandard>  $ways */
+    private function usual(Collection $ways, ?Tool $tool): OperationStandard
+    {
+        return $ways->firstWhere('tool', $tool) ?? $ways->firstWhere('usual', true) ?? $ways->firstOrFail();
+    }
+
+    /**
+     * @param  array<string, \Regimen\Forecast\Learning>  $learned
+     * @param  Collection<string, Collection<int, HouseVersion>>  $versions
+     * @return array<string, mixed>
+     */
+    private function standard(OperationStandard $row, array $learned, Collection $versions): array
+    {
+        $lesson = $learned["{$row->key} {$row->tool->value}"] ?? null;
+        $driver = $row->driver;
+
+        return [
+            ...$row->only(['id', 'skill', 'version', 'tool', 'risk', 'source', 'fixtures']),
+            'way' => $row->way === '' ? $row->tool->value : $row->way,
+            'set_up' => Say::duration($row->set_up_minutes),
+            'best' => Say::duration($row->best_minutes),
+            'labour' => Say::duration($row->labour_minutes),
+            'worst' => Say::duration($row->worst_minutes),
+            'hold' => Say::clockTime($row->hold_minutes),
+            'drivenBy' => $driver === null
+                ? null
+                : "for {$driver->usual()} {$driver->words()}; {$row->fixed_percent} % stays",
+            'station' => $row->station === null ? null : $this->resources->of($row->station),
+            'fixture' => $row->fixture === null ? null : $this->resources->of($row->fixture),
+            'learned' => $lesson === null ? null : [
+                'best' => Say::duration($lesson->hours->best->minutes),
+                'labour' => Say::duration($lesson->hours->likely->minutes),
+                'worst' => Say::duration($lesson->hours->worst->minutes), 'jobs' => $lesson->jobs,
+            ],
+            'history' => self::history($versions, "operation_standards {$row->id}"),
+        ];
+    }
+
+    /**
+     * @param  Collection<string, Collection<int, HouseVersion>>  $versions
+     * @return array<string, mixed>
+     */
+    private static function finish(FinishStandard $finish, Collection $versions): array
+    {
+        return [
+            ...$finish->only(['id', 'version', 'body_coats', 'neck_coats', 'coats_a_day', 'source']),
+            'name' => $finish->system->words(),
+            'after_first' => Say::clockTime($finish->after_first_minutes),
+            'between_coats' => Say::clockTime($finish->between_coats_minutes),
+            'overnight' => Say::clockTime($finish->overnight_minutes),
+            'cure' => Say::clockTime($finish->cure_minutes),
+            'window' => $finish->window_minutes === null ? '' : Say::clockTime($finish->window_minutes),
+            'history' => self::history($versions, "finish_standards {$finish->id}"),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function tolerances(): array
+    {
+        $own = Tolerances::of($this->house->shop()->tolerances);
+
+        return array_map(
+            static fn (Tolerance $one): array => [
+                'key' => $one->key, 'what' => $one->what, 'value' => Say::figure($one->value, 3), 'unit' => $one->unit,
+                'own' => $own->isOwn($one->key),
+            ],
+            $own->all(),
+        );
+    }
+
+    /**
+     * @param  Collection<string, Collection<int, HouseVersion>>  $versions
+     * @return list<array<string, mixed>>
+     */
+    private static function history(Collection $versions, string $record): array
+    {
+        return array_values($versions->get($record, collect())->map(static fn (HouseVersion $one): array => [
+            'version' => $one->version, 'at' => $one->at->toIso8601ZuluString(), 'by' => $one->person?->name,
+            'source' => $one->source, 'words' => self::difference($one),
+        ])->all());
+    }
+
+    private static function difference(HouseVersion $version): string
+    {
+        $words = [];
+        foreach ($version->after as $key => $value) {
+            $was = $version->before[$key] ?? null;
+            if (is_array($value)) {
+                $words = [...$words, ...self::entries(is_array($was) ? $was : [], $value)];
+            } elseif ($was != $value) {
+                $words[] = str_replace(['_minutes', '_'], ['', ' '], $key).' '.self::value($key, $was).' → '
+                    .self::value($key, $value);
+            }
+        }
+
+        return $words === [] ? 'nothing differs' : implode('; ', $words);
+    }
+
+    /**
+     * @param  array<mixed>  $was
+     * @param  array<mixed>  $is
+     * @return list<string>
+     */
+    private static function entries(array $was, array $is): array
+    {
+        $words = [];
+        foreach (array_keys($was + $is) as $key) {
+            $name = str_replace(['tool:', '-', '.'], ['', ' ', ' '], (string) $key);
+            if (($was[$key] ?? null) !== ($is[$key] ?? null)) {
+                $words[] = "{$name} ".self::value('', $was[$key] ?? null).' → '.self::value('', $is[$key] ?? null);
+            }
+        }
+
+        return $words;
+    }
+
+    private static function value(string $key, mixed $value): string
+    {
+        return match (true) {
+            is_int($value) && in_array(
+                $key, ['set_up_minutes', 'best_minutes', 'labour_minutes', 'worst_minutes'], true,
+            ) => Say::duration($value),
+            is_int($value) && str_ends_with($key, '_minutes') => Say::clockTime($value),
+            is_scalar($value) => (string) $value,
+            default => 'the trade’s',
+        };
+    }
+}

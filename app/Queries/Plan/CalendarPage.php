@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use App\Models\House\Resource;
+use App\Models\People\AwayKind;
+use App\Models\People\ClosedDay;
+use App\Models\People\DayOff;
+use App\Models\People\Overtime;
+use App\Models\People\Person;
+use App\Models\Plan\Outage;
+use App\Planning\House\House;
+use App\Queries\House\PeoplePage;
+use App\Support\Clock;
+use App\Support\Say;
+use Regimen\Schedule\Time\HoursText;
+
+/** When the shop works and when not: hours, leave, longer days, errands, closed days, outages. */
+final readonly class CalendarPage
+{
+    private const WEEKS = 6;
+
+    public function __construct(private House $house, private Clock $clock)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(): array
+    {
+        $today = $this->clock->today($this->house->zone());
+        $people = Person::query()
+            ->where('active', true)
+            ->with(['daysOff', 'overtimes'])
+            ->orderBy('id')
+            ->get()
+            ->toBase();
+        $off = $people->filter(
+            static fn (Person $person): bool => $person->daysOff->contains(
+                static fn (DayOff $one): bool => $one->date === $today && $one->from_minute === null
+                    && $one->kind === AwayKind::Off,
+            ),
+        );
+
+        return [
+            'heading' => $off->isEmpty()
+                ? 'Nobody is off today'
+                : $off->pluck('name')->join(', ', ' and ').($off->count() === 1 ? ' is off today' : ' are off today'),
+            'today' => $today,
+            'days' => $this->days($today),
+            'people' => $people->map(fn (Person $person): array => [
+                'id' => $person->id, 'name' => $person->name,
+                'week' => PeoplePage::week($person->hours ?? $this->house->shop()->hours),
+                'minutes' => $this->minutes($person, $today), 'away' => $this->away($person, $today),
+                'longer' => array_values($person->overtimes->filter(static fn (Overtime $one): bool => $one->to >= $today)->map(static fn (Overtime $one): array => [
+                    'ids' => [$one->id], 'table' => 'overtimes',
+                    'words' => Say::duration($one->minutes).' longer, '.Say::day($one->from).' to '.Say::day($one->to)
+                        .($one->note === '' ? '' : ": {$one->note}"),
+                ])->all()),
+            ])->values()->all(),
+            'outages' => Outage::query()->with('resource')->where(
+                'to', '>', $this->clock->now(),
+            )->orderBy('from')->get()->map(fn (Outage $one): array => [
+                'ids' => [$one->id], 'table' => 'outages',
+                'words' => ucfirst($one->resource->name).': '.Say::moment($one->from, $this->house->zone()).' to '
+                    .Say::moment($one->to, $this->house->zone()).($one->note === '' ? '' : ", {$one->note}"),
+            ])->all(),
+            'closed' => ClosedDay::query()
+                ->where('date', '>=', $today)
+                ->orderBy('date')
+                ->get()
+                ->map(static fn (ClosedDay $one): array => $one->only(['id', 'date', 'note']))
+                ->all(),
+            'resources' => Resource::query()
+                ->where('capacity', '>', 0)
+                ->orderBy('id')
+                ->get()
+                ->map(static fn (Resource $one): array => ['value' => (string) $one->id, 'words' => $one->name])
+                ->all(),
+            'kinds' => AwayKind::choices(),
+        ];
+    }
+
+    /** @return list<array{date: string, closed: string|null}> */
+    private function days(string $today): array
+    {
+        $closed = ClosedDay::query()->pluck('note', 'date');
+        $monday = (new \DateTimeImmutable($today))->modify('monday this week');
+
+        return array_map(static function (int $ahead) use ($monday, $closed): array {
+            $date = $monday->modify("+{$ahead} days")->format('Y-m-d');
+
+            return ['date' => $date, 'closed' => $closed->has($date) ? (string) $closed->get($date) : null];
+        }, range(0, 7 * self::WEEKS - 1));
+    }
+
+    /** @return array<string, array{minutes: int, usual: int, words: string}> the coming weeks, day by day */
+    private function minutes(Person $person, string $today): array
+    {
+        $hours = $this->house->hoursOf($person);
+        $usual = $person->hours ?? $this->house->shop()->hours;
+        $sum = static fn (array $stretches): int => array_sum(
+            array_map(static fn (array $one): int => $one[1] - $one[0], $stretches),
+        );
+        $minutes = [];
+        foreach ($this->days($today) as ['date' => $date]) {
+            $on = $hours->on($date);
+            $minutes[$date] = [
+                'minutes' => $sum($on),
+                'usual' => $sum($usual[(int) (new \DateTimeImmutable($date))->format('N')] ?? []),
+                'words' => HoursText::print($on),
+            ];
+        }
+
+        return $minutes;
+    }
+
+    /** @return list<array{ids: list<int>, table: string, words: string}> days in a row of the same kind as one line */
+    private function away(Person $person, string $today): array
+    {
+        $runs = [];
+        foreach ($person->daysOff->filter(
+            static fn (DayOff $one): bool => $one->date >= $today,
+        )->sortBy('date') as $one) {
+            $key = "{$one->kind->value} {$one->from_minute} {$one->to_minute} {$one->note}";
+            $last = array_key_last($runs);
+            if (
+                $last !== null
+                && $runs[$last]['key'] === $key
+                && Say::day(
+                    (new \DateTimeImmutable($runs[$last]['to']))->modify('+1 day')->format('Y-m-d'),
+                ) === Say::day($one->date)
+            ) {
+                $runs[$last]['to'] = $one->date;
+                $runs[$last]['ids'][] = $one->id;
+            } else {
+                $runs[] = ['key' => $key, 'from' => $one->date, 'to' => $one->date, 'ids' => [$one->id], 'one' => $one];
+            }
+        }
+
+        return array_map(static function (array $run): array {
+            $one = $run['one'];
+            $part = $one->from_minute === null
+                ? ''
+                : ', '.HoursText::print([[$one->from_minute, (int) $one->to_minute]]);
+
+            return [
+                'ids' => $run['ids'], 'table' => 'days_off',
+                'words' => Say::day($run['from']).($run['from'] === $run['to'] ? '' : ' to '.Say::day($run['to'])).$part
+                    .": {$one->kind->words()}".($one->note === '' ? '' : ", {$one->note}"),
+            ];
+        }, $runs);
+    }
+}

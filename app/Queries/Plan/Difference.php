@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use App\Actions\Plan\Trial;
+use App\Models\Build\Build;
+use App\Models\Build\Operation;
+use App\Models\People\Person;
+use App\Planning\Plan\Outlooks;
+use App\Planning\Plan\Planned;
+use App\Queries\Build\BuildLine;
+use App\Support\Minutes;
+use App\Support\Say;
+use Illuminate\Support\Collection;
+use Regimen\Forecast\Verdict;
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Trouble;
+use Regimen\Schedule\Plan\Troubles;
+
+/** What changes would do: by build and by person, beside the plan that is in force. */
+final readonly class Difference
+{
+    private const THIS_WEEK = 10_080;
+
+    private const MOST_MOVES = 12;
+
+    /** Minutes by which nobody minds being later or sooner. */
+    private const HARDLY = 30;
+
+    public function __construct(private Trial $trial, private Outlooks $outlooks)
+    {
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $bodies
+     * @return array{words: list<string>, headline: string, builds: list<array<string, mixed>>, people: list<array<string, mixed>>, troubles: list<string>}
+     */
+    public function of(array $bodies): array
+    {
+        return $this->trial->of($bodies, function (Planned $before, Planned $after, Collection $builds, array $words): array {
+            $changed = $this->builds($before, $after, $builds);
+
+            return [
+                'words' => $words,
+                'headline' => self::headline($changed),
+                'builds' => $changed,
+                'people' => $this->people($before, $after, $builds),
+                'troubles' => self::troubles($before, $after),
+            ];
+        });
+    }
+
+    /**
+     * @param  Collection<int, Build>  $builds
+     * @return list<array<string, mixed>> that would be over on another day, or whose promise would be another
+     */
+    private function builds(Planned $before, Planned $after, Collection $builds): array
+    {
+        $changed = [];
+        foreach ($builds as $build) {
+            $was = $before->finish($build->id);
+            $is = $after->finish($build->id);
+            $due = $before->problem->dues["b{$build->id}"] ?? null;
+            $isNew = $due === null;
+            $old = $this->outlook($build, $was, $due?->instant);
+            $new = $this->outlook($build, $is, $after->problem->dues["b{$build->id}"]->instant ?? null);
+            if ($isNew || $old !== $new) {
+                $changed[] = [
+                    'number' => $build->number, 'title' => $build->title, 'isNew' => $isNew,
+                    'before' => $isNew ? null : $old, 'after' => $new,
+                    'gained' => ! $isNew && $old['late'] && ! $new['late'], 'broken' => $new['late'] && ! $old['late'],
+                ];
+            }
+        }
+
+        return $changed;
+    }
+
+    /** @return array{finish: string|null, promise: string|null, slack: string, late: bool} */
+    private function outlook(Build $build, ?int $finish, ?int $due): array
+    {
+        $zone = $this->outlooks->zone();
+        $promise = $due === null ? null : Minutes::toInstant($due)->setTimezone($zone)->toDateString();
+        $instant = $finish === null ? null : Minutes::toInstant($finish);
+        $outlook = $this->outlooks->of((clone $build)->setAttribute('promised_on', $promise), $instant);
+
+        return [
+            'finish' => $instant?->setTimezone($zone)->toDateString(),
+            'promise' => $promise,
+            'slack' => BuildLine::slackWords($outlook),
+            'late' => $outlook->verdict === Verdict::Late || $outlook->verdict === Verdict::Unplanned,
+        ];
+    }
+
+    /** @param  list<array<string, mixed>>  $changed */
+    private static function headline(array $changed): string
+    {
+        $gained = count(array_filter($changed, static fn (array $one): bool => (bool) $one['gained']));
+        $broken = count(array_filter($changed, static fn (array $one): bool => (bool) $one['broken']));
+
+        return match (true) {
+            $broken > 0 => ($broken === 1 ? 'One promise would break' : "{$broken} promises would break")
+                .($gained === 0 ? '' : ', and '.($gained === 1 ? 'one more be kept' : "{$gained} more be kept")),
+            $gained > 0 => $gained === 1 ? 'One promise more would be kept' : "{$gained} promises more would be kept",
+            $changed === [] => 'No build would be over on another day',
+            default => 'No promise would break; '.Say::count(count($changed), 'finish', 'finishes').' would move',
+        };
+    }
+
+    /**
+     * @param  Collection<int, Build>  $builds
+     * @return list<array{person: string, moves: list<array<string, mixed>>, more: int}> what would be another in the
+     *   coming seven days
+     */
+    private function people(Planned $before, Planned $after, Collection $builds): array
+    {
+        $until = $before->problem->now + self::THIS_WEEK;
+        $near = static fn (?Assignment $one): ?Assignment => $one !== null && $one->worker !== null
+            && $one->start < $until
+            ? $one
+            : null;
+        $moves = [];
+        foreach ($after->plan->assignments + $before->plan->assignments as $id => $any) {
+            $was = $near($before->plan->assignments[$id] ?? null);
+            $is = $near($after->plan->assignments[$id] ?? null);
+            $isHardlyMoved = $was !== null && $is !== null && abs($was->start - $is->start) < self::HARDLY;
+            if ($was?->worker === $is?->worker && ($isHardlyMoved || $was === $is)) {
+                continue;
+            }
+            foreach (array_unique(array_filter([$was?->worker, $is?->worker])) as $person) {
+                $moves[$person][$id] = [$was?->worker === $person ? $was : null, $is?->worker === $person ? $is : null];
+            }
+        }
+
+        return $this->told($moves, $builds);
+    }
+
+    /**
+     * @param  array<int, array<string, array{Assignment|null, Assignment|null}>>  $moves
+     * @param  Collection<int, Build>  $builds
+     * @return list<array{person: string, moves: list<array<string, mixed>>, more: int}>
+     */
+    private function told(array $moves, Collection $builds): array
+    {
+        $ids = array_map(
+            static fn (string $id): int => (int) substr($id, 1),
+            array_merge(...array_map(array_keys(...), array_values($moves))),
+        );
+        $operations = Operation::query()->whereIn('id', $ids)->get()->toBase()->keyBy('id');
+        $numbers = $builds->pluck('number', 'id');
+        $people = [];
+        foreach (Person::query()->whereIn('id', array_keys($moves))->orderBy('id')->get() as $person) {
+            $all = [];
+            foreach ($moves[$person->id] as $id => [$was, $is]) {
+                $operation = $operations->get((int) substr($id, 1));
+                if ($operation !== null) {
+                    $all[] = [
+                        'words' => "{$numbers->get($operation->build_id)} {$operation->name}",
+                        'from' => $was === null ? null : Placement::iso($was->start),
+                        'to' => $is === null ? null : Placement::iso($is->start),
+                    ];
+                }
+            }
+            usort($all, static fn (array $a, array $b): int => ($a['to'] ?? $a['from']) <=> ($b['to'] ?? $b['from']));
+            $people[] = [
+                'person' => $person->name, 'moves' => array_slice($all, 0, self::MOST_MOVES),
+                'more' => max(0, count($all) - self::MOST_MOVES),
+            ];
+        }
+
+        return $people;
+    }
+
+    /** @return list<string> what could not be done as asked that could be before */
+    private static function troubles(Planned $before, Planned $after): array
+    {
+        $words = static fn (Planned $planned): array => array_map(
+            static fn (Trouble $one): string => $one->words, Troubles::of($planned->problem, $planned->plan),
+        );
+
+        return array_values(array_unique(array_diff($words($after), $words($before))));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use App\Actions\House\GiveFeed;
+use App\Models\House\Feed;
+use App\Models\People\Person;
+
+/** The private addresses at which calendar programs read the plan. */
+final readonly class FeedsPage
+{
+    public function __construct(private ChangeChoices $choices)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(Person $viewer): array
+    {
+        $feeds = Feed::query()->with(['person', 'build'])->whereNull('revoked_at')
+            ->when(
+                ! $viewer->isManager(),
+                static fn ($query) => $query->where('kind', 'person')->where('person_id', $viewer->id),
+            )
+            ->orderBy('id')->get();
+        $choices = $this->choices->all();
+
+        return [
+            'feeds' => $feeds->map(static fn (Feed $feed): array => [
+                'id' => $feed->id, 'of' => ucfirst(GiveFeed::named($feed)), 'address' => $feed->address(),
+                'at' => $feed->at->toIso8601ZuluString(), 'readAt' => $feed->read_at?->toIso8601ZuluString(),
+            ])->all(),
+            'people' => $viewer->isManager()
+                ? $choices['people']
+                : [['value' => (string) $viewer->id, 'words' => $viewer->name]],
+            'builds' => $viewer->isManager() ? $choices['builds'] : [],
+            'manager' => $viewer->isManager(),
+        ];
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Plan;
+
+use App\Actions\Plan\Changes\Changes;
+use App\Models\Plan\Scenario;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+
+/** Scenarios: what is tried beside the plan, and what it would do. */
+final readonly class TryPage
+{
+    public function __construct(
+        private Changes $changes,
+        private Difference $difference,
+        private ChangeChoices $choices,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(?Scenario $shown): array
+    {
+        return [
+            'scenarios' => Scenario::query()
+                ->where('state', 'open')
+                ->orderBy('id')
+                ->get()
+                ->map(
+                    static fn (Scenario $one): array => [
+                        'id' => $one->id, 'name' => $one->name, 'changes' => count($one->changes),
+                    ],
+                )
+                ->all(),
+            'shown' => $shown === null ? null : [
+                'id' => $shown->id, 'name' => $shown->name, 'changes' => $this->told($shown),
+            ],
+            'difference' => $shown === null || $shown->changes === []
+                ? null
+                : Inertia::defer(fn (): array => $this->tried($shown)),
+            'choices' => $this->choices->all(),
+        ];
+    }
+
+    /** @return list<string> */
+    private function told(Scenario $scenario): array
+    {
+        return array_map(function (array $body): string {
+            try {
+                return $this->changes->of($body)->words();
+            } catch (ModelNotFoundException) {
+                return 'Something that is not there any more; take it out.';
+            }
+        }, $scenario->changes);
+    }
+
+    /** @return array<string, mixed> what it would do, or why it can no longer be done */
+    private function tried(Scenario $scenario): array
+    {
+        try {
+            return $this->difference->of($scenario->changes);
+        } catch (ValidationException|ModelNotFoundException $refused) {
+            $why = $refused instanceof ValidationException
+                ? $refused->getMessage()
+                : 'One of the changes speaks of something that is not there any more.';
+
+            return [
+                'words' => [], 'headline' => "It cannot be done any more: {$why}", 'builds' => [], 'people' => [],
+                'troubles' => [],
+            ];
+        }
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Route;
+
+use App\Actions\Plan\Changes\Changes;
+use App\Actions\Plan\Trial;
+use App\Models\Build\Build;
+use App\Planning\Plan\Outlooks;
+use App\Queries\Build\OpenBuilds;
+use App\Support\Minutes;
+use Illuminate\Validation\ValidationException;
+
+/** Whether another way of making the build that is latest would bring it forward; each way is really planned. */
+final readonly class OtherMethods
+{
+    private const MOST_TRIED = 16;
+
+    private const MOST_SHOWN = 5;
+
+    public function __construct(
+        private RouteQuestions $questions,
+        private OpenBuilds $builds,
+        private Outlooks $outlooks,
+        private Trial $trial,
+        private Changes $changes,
+    ) {
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function ranked(): array
+    {
+        $build = $this->latest();
+        if ($build === null) {
+            return [];
+        }
+        $before = $this->trial->plan([])->finish($build->id);
+        $found = [];
+        foreach ($before === null ? [] : array_slice(
+            $this->questions->alternatives($build), 0, self::MOST_TRIED,
+        ) as [$question, $answer]) {
+            $body = ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $answer];
+            $after = $this->finish($build, $body);
+            if ($after !== null && $after < $before) {
+                $found[] = ['saved' => $before - $after, 'words' => rtrim($this->changes->of($body)->words(), '.'), 'kind' => 'method', 'change' => $body, 'gains' => [
+                    [
+                        'number' => $build->number, 'title' => $build->title, 'before' => $this->day($before),
+                        'after' => $this->day($after), 'late' => true,
+                    ],
+                ]];
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => $b['saved'] <=> $a['saved']);
+
+        return array_slice($found, 0, self::MOST_SHOWN);
+    }
+
+    /** The build with the least slack of those in danger. */
+    private function latest(): ?Build
+    {
+        return $this->builds->all()->toBase()
+            ->filter(
+                fn (Build $build): bool => $this->builds->outlook($build)->inDanger()
+                    && $this->builds->outlook($build)->slackDays !== null,
+            )
+            ->sortBy(fn (Build $build): int => (int) $this->builds->outlook($build)->slackDays)->first();
+    }
+
+    /** @param  array<string, mixed>  $body */
+    private function finish(Build $build, array $body): ?int
+    {
+        try {
+            return $this->trial->plan([$body])->finish($build->id);
+        } catch (ValidationException) {
+            return null;
+        }
+    }
+
+    private function day(int $finish): string
+    {
+        return Minutes::toInstant($finish)->setTimezone($this->outlooks->zone())->toDateString();
+    }
+}

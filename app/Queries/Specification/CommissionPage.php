@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Specification;
+
+use App\Models\Build\Client;
+use App\Planning\House\House;
+use App\Planning\Route\Draft;
+use App\Planning\Route\Drafting;
+use App\Planning\Specification\Ready;
+use App\Planning\Specification\Revisions;
+use App\Queries\Build\BuildLine;
+use App\Support\Clock;
+use App\Support\Minutes;
+use App\Support\Say;
+use Regimen\Costing\UnknownPrice;
+use Regimen\Figures\Workings;
+use Regimen\Findings\Checks\RuleBook;
+use Regimen\Findings\Finding;
+use Regimen\Findings\Severity;
+use Regimen\Forecast\Outlook;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationReader;
+use Regimen\Route\Standards\UnknownStandard;
+use Regimen\Schedule\Time\NoWorkingTime;
+
+/** A commission in the making: what there is to choose from, and what it would mean. */
+final readonly class CommissionPage
+{
+    public function __construct(
+        private House $house,
+        private Drafting $drafting,
+        private Revisions $revisions,
+        private Clock $clock,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(): array
+    {
+        return [
+            'fields' => WorkedOut::fields(),
+            'models' => HouseModelsPage::choices(),
+            'clients' => Client::query()->orderBy('name')->pluck('name')->all(),
+            'currency' => $this->house->shop()->currency,
+            'depositPercent' => $this->house->shop()->deposit_permille / 10,
+            'today' => $this->clock->today($this->house->zone()),
+        ];
+    }
+
+    /**
+     * @param  array<mixed>  $typed  a specification in the making
+     * @return array<string, mixed>
+     */
+    public function forecast(array $typed, ?int $model, string $promise): array
+    {
+        $house = $this->revisions->house($typed, $model);
+        $read = SpecificationReader::read($typed, $house);
+        $values = WorkedOut::values($read, $typed, $house);
+        if ($read->specification === null) {
+            return ['problems' => $read->problems, 'values' => $values, 'figures' => null];
+        }
+        try {
+            $draft = $this->drafting->draft($read->specification);
+            $ready = $this->drafting->ready($draft);
+        } catch (UnknownPrice|UnknownStandard|NoWorkingTime $missing) {
+            return ['problems' => ['house' => $missing->getMessage()], 'values' => $values, 'figures' => null];
+        }
+
+        return [
+            'problems' => (object) [],
+            'values' => $values,
+            'figures' => $this->figures($read, $draft, $ready, $this->isDay($promise) ? $promise : null),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function figures(ReadSpecification $read, Draft $draft, Ready $ready, ?string $promise): array
+    {
+        $shop = $this->house->shop();
+        $quote = $draft->quote;
+        $lacks = $draft->specification->routeLacks();
+        $finish = $ready->finish?->setTimezone($this->house->zone())->format('Y-m-d');
+        $outlook = Outlook::of($finish, $promise, $this->house->hours(), $shop->risk_days, $lacks === '');
+        $hold = array_sum(
+            array_map(static fn ($operation): int => $operation->hold->minutes, $draft->route->operations),
+        );
+        $tax = [Say::figure($shop->overhead_permille / 10, 1), Say::figure($shop->margin_permille / 10, 1)];
+
+        return [
+            'hours' => Say::figure($draft->route->work()->hours(), 1).' h'.($lacks === '' ? '' : ' without the body'),
+            'hoursBecause' => Say::count(count($draft->route->operations), 'operation')
+                .' by the house standards, set-ups included; holds of '.Say::duration((int) $hold).' run beside them.',
+            'material' => $quote->material->plain(),
+            'materialBecause' => Say::count(count($draft->kit->lines), 'kit line')
+                .' at the house’s prices, timber with a quarter for waste.',
+            'price' => $lacks === '' ? $quote->price->plain() : null,
+            'priceBecause' => $lacks !== ''
+                ? "No price: {$lacks} have no operations yet. Labour so far {$quote->labour->plain()}, material {$quote->material->plain()}."
+                : "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % {$quote->overhead->plain()} = {$quote->cost->plain()}; with a margin of {$tax[1]} % of the price.",
+            'deposit' => $lacks === '' ? $quote->price->times($shop->deposit_permille / 1000)->plain() : null,
+            'ready' => $finish,
+            'readyBecause' => $ready->why ?? $this->readyBecause($ready),
+            'promisable' => $finish === null ? null : $this->promisable($finish),
+            'verdict' => $outlook->verdict->value,
+            'slackWords' => $promise === null ? null : BuildLine::slackWords($outlook),
+            'drawing' => Drawings::of($read),
+            'inOneLine' => $draft->specification->inOneLine(),
+            'bodyThickness' => $draft->specification->bodyThickness()->inMillimetres().' · '
+                .$draft->specification->bodyThickness()->inFraction(),
+            'findings' => self::open($this->revisions->workings($read)),
+            'lastFret' => $draft->specification->frets()->last()->inMillimetres().' · '
+                .$draft->specification->frets()->last()->inInches(),
+        ];
+    }
+
+    /** The first day that leaves the slack which the house wants between a planned finish and a promise. */
+    private function promisable(string $finish): string
+    {
+        $day = new \DateTimeImmutable($finish);
+        for ($left = $this->house->shop()->risk_days + 1, $looked = 0; $left > 0 && $looked < 400; $looked++) {
+            $day = $day->modify('+1 day');
+            $left -= $this->house->hours()->on($day->format('Y-m-d')) === [] ? 0 : 1;
+        }
+
+        return $day->format('Y-m-d');
+    }
+
+    /** @return list<array<string, string>> stops and warnings, to be settled on the specification's own page */
+    private static function open(Workings $workings): array
+    {
+        $open = array_filter(
+            RuleBook::findings($workings),
+            static fn (Finding $finding): bool => $finding->severity !== Severity::Note,
+        );
+
+        return array_values(
+            array_map(
+                static fn (Finding $finding): array => [
+                    'severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures,
+                ],
+                $open,
+            ),
+        );
+    }
+
+    private function readyBecause(Ready $ready): string
+    {
+        $words = 'Planned behind everything already promised, with the people, stations and clamps there are; parts '
+            .'are '
+            .'ordered after the drawing.';
+        if ($ready->start === null || $ready->finish === null) {
+            return $words;
+        }
+        $days = intdiv(Minutes::of($ready->finish) - Minutes::of($ready->start), 1440);
+
+        return "{$words} The first free bench time is ".Say::moment($ready->start, $this->house->zone()).', and it is '
+            .Say::count($days, 'day').' from there.';
+    }
+
+    private function isDay(string $text): bool
+    {
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $text);
+        $years = $day === false ? 99 : abs((int) $day->format('Y') - (int) $this->clock->now()->format('Y'));
+
+        return $day !== false && $day->format('Y-m-d') === $text && $years <= 10;
+    }
+}

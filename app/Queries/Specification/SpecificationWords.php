@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Specification;
+
+use App\Models\Build\SpecificationRevision;
+use Regimen\Figures\FigureBook;
+use Regimen\Figures\Workings;
+use Regimen\Instrument\Fields\FieldKind;
+use Regimen\Instrument\Reading\FieldWords;
+use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationFields;
+
+/**
+ * A specification as the build sheet shows it: the values that say most, in groups, and the figures that the bench asks
+ * for.
+ */
+final class SpecificationWords
+{
+    private const SHOWN = [
+        'Scale and board' => [
+            'scale', 'frets', 'nutWidth', '=twelfth', '=lastFret', 'lastWidth', 'boardLength', 'boardTimber', 'radius',
+            'radiusEnd', '=fretWire',
+        ],
+        'Neck' => [
+            'neckTimber', 'profile', 'thicknessFirst', 'thicknessTwelfth', '=underRodFirst', 'headThickness', 'joint',
+            'neckAngle', '=boardAboveTop', '=bridgeHeight',
+        ],
+        'Body and finish' => [
+            'body', 'outline', 'layers', '=bodyThickness', '=weight', 'pickups', 'electronics', 'finish', 'colour',
+            'boardFinish',
+        ],
+    ];
+
+    /** @return array<string, mixed> */
+    public static function of(ReadSpecification $read, SpecificationRevision $revision): array
+    {
+        $figures = [];
+        foreach (FigureBook::of(Workings::of($read)) as $figure) {
+            $figures[$figure->key] = $figure;
+        }
+        $groups = [];
+        foreach (self::SHOWN as $name => $keys) {
+            $lines = [];
+            foreach ($keys as $key) {
+                $figure = $figures[ltrim($key, '=')] ?? null;
+                if ($key[0] !== '=') {
+                    $lines[] = self::value($read, $key);
+                } elseif ($figure !== null) {
+                    $lines[] = [
+                        'name' => $figure->name, 'value' => $figure->shown().($figure->unit === 'mm' ? ' mm' : ''),
+                        'other' => $figure->other(), 'source' => 'computed',
+                    ];
+                }
+            }
+            $groups[] = ['name' => $name, 'lines' => array_values(array_filter($lines))];
+        }
+
+        return [
+            'revision' => $revision->number,
+            'released' => $revision->isReleased(),
+            'at' => $revision->at->toIso8601ZuluString(),
+            'groups' => $groups,
+            'wishes' => is_string($read->values['wishes'] ?? null) ? $read->values['wishes'] : '',
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function value(ReadSpecification $read, string $key): ?array
+    {
+        $field = SpecificationFields::all()[$key];
+        $value = $read->values[$key] ?? null;
+        $words = $read->printed($field);
+        $plain = in_array(
+            $field->kind,
+            [FieldKind::Choice, FieldKind::Timber, FieldKind::Rows, FieldKind::Text, FieldKind::Prose],
+            true,
+        );
+
+        return $words === '' ? null : [
+            'name' => $field->label, 'value' => $words, 'other' => $plain ? null : FieldWords::other($field, $value),
+            'source' => $read->sources[$key] ?? '',
+        ];
+    }
+}

@@ -1,0 +1,280 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Today;
+
+use App\Models\Build\Build;
+use App\Models\Build\KitLine;
+use App\Models\Build\Operation;
+use App\Models\People\DayOff;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Queries\Build\BuildLine;
+use App\Queries\Build\OpenBuilds;
+use App\Queries\Build\ReasonWords;
+use App\Queries\House\ResourceNames;
+use App\Queries\Plan\Placement;
+use App\Support\Clock;
+use App\Support\Minutes;
+use App\Support\Say;
+use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\OperationState;
+
+/** The day: who does what when, what ends, what arrives, what is to be decided and which promises are in danger. */
+final readonly class TodayPage
+{
+    private const LOOK_AHEAD_DAYS = 7;
+
+    public function __construct(
+        private OpenBuilds $builds,
+        private House $house,
+        private Clock $clock,
+        private ResourceNames $resources,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(Person $viewer): array
+    {
+        $today = $this->clock->today($this->house->zone());
+        $day = $this->day($today);
+        $people = $this->people($viewer, $day);
+        $planned = array_sum(array_map(static fn (array $person): int => $person['plannedMinutes'], $people));
+        $there = array_sum(array_map(static fn (array $person): int => $person['minutes'], $people));
+
+        return [
+            'headline' => Headline::of($this->builds->outlooks()),
+            'day' => $day,
+            'isToday' => $day === $today,
+            'under' => ($day === $today ? '' : 'Nobody works today; this is '.Say::day($day).'. ')
+                .Say::figure($planned / 60, 1).' bench hours planned of '.Say::figure($there / 60, 1).' there are.',
+            'people' => $people,
+            'free' => $this->free($day),
+            'arrives' => $this->arrives($today),
+            'decide' => $this->decide(),
+            'promises' => $this->promises(),
+            'kept' => $this->kept(),
+        ];
+    }
+
+    /** Today, or the next day on which the shop works. */
+    private function day(string $today): string
+    {
+        $day = $today;
+        for ($ahead = 0; $ahead < 14 && $this->house->hours()->on($day) === []; $ahead++) {
+            $day = (new \DateTimeImmutable("{$day} +1 day"))->format('Y-m-d');
+        }
+
+        return $day;
+    }
+
+    /** @return array<int, array<string, mixed>> the viewer first */
+    private function people(Person $viewer, string $day): array
+    {
+        return Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()
+            ->sortBy(static fn (Person $person): int => $person->id === $viewer->id && ! $viewer->isManager() ? 0 : 1)
+            ->map(function (Person $person) use ($day): array {
+                $hours = $this->house->hoursOf($person)->on($day);
+                $items = $this->items($person, $day);
+
+                return [
+                    'id' => $person->id,
+                    'name' => $person->name,
+                    'skills' => $person->skills,
+                    'hours' => $hours,
+                    'minutes' => array_sum(
+                        array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], $hours),
+                    ),
+                    'plannedMinutes' => $this->plannedMinutes($items, $hours),
+                    'items' => $items,
+                    'away' => self::away($person, $day),
+                ];
+            })->values()->all();
+    }
+
+    /**
+     * @return list<array{from: int|null, to: int|null, words: string}> blocks of their own: errands, teaching, a free
+     *   afternoon
+     */
+    private static function away(Person $person, string $day): array
+    {
+        return array_values($person->daysOff->where('date', $day)->map(static fn (DayOff $one): array => [
+            'from' => $one->from_minute, 'to' => $one->to_minute,
+            'words' => $one->kind->words().($one->note === '' ? '' : ": {$one->note}"),
+        ])->all());
+    }
+
+    /** @return array<int, array<string, mixed>> */
+    private function items(Person $person, string $day): array
+    {
+        [$from, $to] = $this->bounds($day);
+
+        return $this->placements()
+            ->filter(
+                static fn (Placement $one): bool => $one->personId === $person->id && $one->start !== null
+                    && $one->start < $to && $one->workEnd > $from,
+            )
+            ->sortBy('start')
+            ->map(fn (Placement $one): array => $this->item($one, $person, $from, $to))->values()->all();
+    }
+
+    /** @return array<string, mixed> */
+    private function item(Placement $one, Person $person, int $from, int $to): array
+    {
+        $operation = $one->operation;
+
+        return [
+            'operationId' => $operation->id,
+            'build' => $operation->build->number,
+            'name' => $operation->name,
+            'state' => $operation->state->value,
+            'from' => Placement::iso(max((int) $one->start, $from)),
+            'to' => Placement::iso(min((int) $one->workEnd, $to)),
+            'goesOn' => $one->workEnd > $to,
+            'gate' => Operations::gateAfter($operation->key)?->words,
+            'because' => $this->because($operation, $person),
+            'hold' => $this->holdWords($operation),
+            'holdUntil' => $operation->hold_minutes > 0 && $one->finish !== null ? Placement::iso($one->finish) : null,
+        ];
+    }
+
+    /** @return Collection<int, Placement> of all open builds */
+    private function placements(): Collection
+    {
+        return $this->builds->all()->toBase()->flatMap(fn (Build $build): array => $this->builds->placements($build));
+    }
+
+    private function because(Operation $operation, Person $person): ?string
+    {
+        if ($operation->state !== OperationState::Open || $operation->planned === null) {
+            return null;
+        }
+
+        return (
+            new ReasonWords($this->builds->operations(), $this->resources->all(), $this->house->zone())
+        )->of($operation->planned, $person->name);
+    }
+
+    private function holdWords(Operation $operation): ?string
+    {
+        if ($operation->hold_minutes === 0) {
+            return null;
+        }
+
+        return Say::clockTime($operation->hold_minutes).(
+            $operation->fixture === null ? '' : ', '.$this->resources->of($operation->fixture)
+        );
+    }
+
+    /**
+     * @param  array<int, array<string, mixed>>  $items
+     * @param  list<array{int, int}>  $hours
+     */
+    private function plannedMinutes(array $items, array $hours): int
+    {
+        $sum = 0;
+        foreach ($items as $item) {
+            $from = CarbonImmutable::parse($item['from'])->setTimezone($this->house->zone());
+            $to = CarbonImmutable::parse($item['to'])->setTimezone($this->house->zone());
+            foreach ($hours as [$open, $close]) {
+                $sum += max(
+                    0,
+                    min($close, $to->hour * 60 + $to->minute) - max($open, $from->hour * 60 + $from->minute),
+                );
+            }
+        }
+
+        return $sum;
+    }
+
+    /** @return array<int, array<string, mixed>> holds that end on the day, and what they free */
+    private function free(string $day): array
+    {
+        [$from, $to] = $this->bounds($day);
+
+        return $this->placements()
+            ->filter(
+                static fn (Placement $one): bool => $one->operation->hold_minutes > 0 && $one->finish !== null
+                    && $one->finish >= $from && $one->finish < $to,
+            )
+            ->sortBy('finish')
+            ->map(fn (Placement $one): array => [
+                'build' => $one->operation->build->number,
+                'operation' => $one->operation->name,
+                'fixture' => $one->operation->fixture === null ? null : $this->resources->of($one->operation->fixture),
+                'until' => Placement::iso((int) $one->finish),
+            ])->values()->all();
+    }
+
+    /** @return array<int, array<string, mixed>> parts that are expected within a week or overdue */
+    private function arrives(string $today): array
+    {
+        $until = (new \DateTimeImmutable("{$today} +".self::LOOK_AHEAD_DAYS.' days'))->format('Y-m-d');
+
+        return $this->builds->all()
+            ->flatMap(
+                static fn (Build $build): Collection => $build->kit->map(
+                    static fn (KitLine $line): array => ['build' => $build->number, 'line' => $line],
+                ),
+            )
+            ->filter(
+                static fn (array $one): bool => $one['line']->expected_on !== null
+                    && ! $one['line']->state->isInTheShop() && $one['line']->expected_on <= $until,
+            )
+            ->sortBy(static fn (array $one): string => (string) $one['line']->expected_on)
+            ->groupBy(static fn (array $one): string => "{$one['line']->expected_on} {$one['build']}")
+            ->map(static fn (Collection $together): array => [
+                'build' => $together->firstOrFail()['build'],
+                'names' => $together->map(static fn (array $one): string => $one['line']->name)->values()->all(),
+                'expectedOn' => $together->firstOrFail()['line']->expected_on,
+                'late' => $together->firstOrFail()['line']->expected_on < $today,
+            ])->values()->all();
+    }
+
+    /** @return array<int, array<string, mixed>> */
+    private function decide(): array
+    {
+        return $this->builds->operations()
+            ->filter(static fn (Operation $operation): bool => $operation->waits_for !== '')
+            ->map(static fn (Operation $operation): array => [
+                'build' => $operation->build->number,
+                'title' => $operation->build->title,
+                'what' => $operation->waits_for,
+                'until' => $operation->waits_until,
+                'operation' => $operation->name,
+            ])->values()->all();
+    }
+
+    /** @return array<int, array<string, mixed>> in danger, the latest first */
+    private function promises(): array
+    {
+        return $this->builds->all()
+            ->map(fn (Build $build): array => ['build' => $build, 'outlook' => $this->builds->outlook($build)])
+            ->filter(static fn (array $one): bool => $one['outlook']->inDanger())
+            ->sortBy(static fn (array $one): int => $one['outlook']->slackDays ?? PHP_INT_MIN)
+            ->map(static fn (array $one): array => [
+                'build' => $one['build']->number,
+                'title' => $one['build']->title,
+                'verdict' => $one['outlook']->verdict->value,
+                'slackDays' => $one['outlook']->slackDays,
+                'words' => BuildLine::slackWords($one['outlook']),
+            ])->values()->all();
+    }
+
+    private function kept(): int
+    {
+        return $this->builds
+            ->all()
+            ->filter(fn (Build $build): bool => $this->builds->outlook($build)->verdict->value === 'kept')
+            ->count();
+    }
+
+    /** @return array{int, int} the first minute of a day and of the next */
+    private function bounds(string $day): array
+    {
+        return [Minutes::ofDay($day, $this->house->zone()), Minutes::endOfDay($day, $this->house->zone()) + 1];
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Today;
+
+use App\Models\Build\Build;
+use App\Models\People\DayOff;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Queries\Build\OpenBuilds;
+use App\Queries\Plan\Placement;
+use App\Support\Clock;
+use App\Support\Minutes;
+use App\Support\Say;
+use Illuminate\Support\Collection;
+
+/** A week by person: what each does on each day, to be read on the screen or taken to the bench on paper. */
+final readonly class WeekPage
+{
+    private const WEEKS_AHEAD = 26;
+
+    public function __construct(
+        private OpenBuilds $builds,
+        private House $house,
+        private Clock $clock,
+        private DayParts $parts,
+    ) {
+    }
+
+    /** @return array<string, mixed> */
+    public function data(string $wanted): array
+    {
+        $today = $this->clock->today($this->house->zone());
+        $monday = $this->monday($wanted, $today);
+        $days = array_map(
+            static fn (int $ahead): string => $monday->modify("+{$ahead} days")->format('Y-m-d'),
+            range(0, 6),
+        );
+        $people = Person::query()
+            ->where('active', true)
+            ->with(['daysOff', 'overtimes'])
+            ->orderBy('id')
+            ->get()
+            ->toBase();
+        $shown = array_values(
+            array_filter(
+                $days,
+                fn (string $day): bool => $people->contains(
+                    fn (Person $person): bool => $this->house->hoursOf($person)->on($day) !== [],
+                ),
+            ),
+        );
+        $placed = $this->builds
+            ->all()
+            ->toBase()
+            ->flatMap(fn (Build $build): array => $this->builds->placements($build));
+
+        return [
+            'heading' => 'The week from '.Say::day($monday->format('Y-m-d')),
+            'days' => $shown === [] ? array_slice($days, 0, 5) : $shown,
+            'today' => $today,
+            'before' => $monday->modify('-7 days')->format('Y-m-d'),
+            'after' => $monday->modify('+7 days')->format('Y-m-d'),
+            'people' => $people
+                ->map(
+                    fn (Person $person): array => [
+                        'id' => $person->id,
+                        'name' => $person->name,
+                        'days' => array_combine(
+                            $days,
+                            array_map(fn (string $day): array => $this->day($person, $day, $placed), $days),
+                        ),
+                    ],
+                )
+                ->values()
+                ->all(),
+        ];
+    }
+
+    /** The Monday of the week that was asked for, or of this one. */
+    private function monday(string $wanted, string $today): \DateTimeImmutable
+    {
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $wanted);
+        $base = new \DateTimeImmutable($today);
+        $far = $day === false || $day->format('Y-m-d') !== $wanted
+            || abs((int) $base->diff($day)->format('%r%a')) > 7 * self::WEEKS_AHEAD;
+
+        return ($far ? $base : $day)->modify('monday this week');
+    }
+
+    /**
+     * @param  Collection<int, Placement>  $placed
+     * @return array{hours: list<array{int, int}>, away: list<array{words: string, part: string}>, items: list<array<string, mixed>>}
+     */
+    private function day(Person $person, string $day, Collection $placed): array
+    {
+        $hours = $this->house->hoursOf($person)->on($day);
+
+        return [
+            'hours' => $hours,
+            'away' => array_values($person->daysOff->where('date', $day)->map(static fn (DayOff $one): array => [
+                'words' => trim($one->kind->words().($one->note === '' ? '' : ": {$one->note}")),
+                'part' => $one->from_minute === null ? '' : sprintf(
+                    '%d:%02d–%d:%02d', intdiv($one->from_minute, 60), $one->from_minute % 60,
+                    intdiv((int) $one->to_minute, 60), (int) $one->to_minute % 60,
+                ),
+            ])->all()),
+            'items' => $this->items($person, $day, $hours, $placed),
+        ];
+    }
+
+    /**
+     * @param  list<array{int, int}>  $hours
+     * @param  Collection<int, Placement>  $placed
+     * @return list<array<string, mixed>>
+     */
+    private function items(Person $person, string $day, array $hours, Collection $placed): array
+    {
+        $midnight = Minutes::ofDay($day, $this->house->zone());
+        $end = Minutes::endOfDay($day, $this->house->zone()) + 1;
+        $items = [];
+        foreach ($placed->filter(
+            static fn (Placement $one): bool => $one->personId === $person->id && $one->start !== null
+                && $one->start < $end && $one->workEnd > $midnight,
+        )->sortBy('start') as $one) {
+            $parts = $this->parts->of($one, $day, $hours);
+            if ($parts !== []) {
+                $items[] = [
+                    'id' => $one->operation->id,
+                    'build' => $one->operation->build->number,
+                    'name' => $one->operation->name,
+                    'state' => $one->operation->state->value,
+                    'from' => Placement::iso($parts[0][0]),
+                    'to' => Placement::iso($parts[count($parts) - 1][1]),
+                    'goesOn' => $one->workEnd > $end,
+                    'hold' => $one->operation->hold_minutes > 0 && $one->workEnd <= $end
+                        ? 'then '.Say::clockTime($one->operation->hold_minutes).' hold'
+                        : null,
+                    'needs' => $one->operation->planned?->shares_id === null ? null : 'set up already',
+                ];
+            }
+        }
+
+        return $items;
+    }
+}

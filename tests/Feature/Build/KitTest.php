@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Build;
+
+use App\Models\Build\Build;
+use App\Models\Build\KitLine;
+use App\Models\Build\Operation;
+use App\Models\House\OperationStandard;
+use App\Models\Plan\PlanEntry;
+use PHPUnit\Framework\Attributes\TestWith;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\HeadstockOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\PreparationOperation;
+use Tests\TestCase;
+
+final class KitTest extends TestCase
+{
+    private Build $build;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->openShop();
+        $this->build = $this->build();
+        $this->actingAs($this->manager);
+    }
+
+    public function test_where_timber_is_enough_to_cut_a_late_part_holds_up_only_what_is_cut_for_it(): void
+    {
+        $this->finished(
+            $this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value,
+            PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value,
+        );
+        KitLine::query()->update(['state' => 'arrived']);
+        $this->post(
+            '/plan/changes',
+            [
+                'changes' => [
+                    [
+                        'kind' => 'method', 'build' => $this->build->number, 'question' => 'cutting',
+                        'answer' => 'timber',
+                    ],
+                ],
+            ],
+        )->assertSessionHasNoErrors();
+        $this->finished($this->build, 'parts.timber.neck', 'parts.timber.fretboard');
+        $this->line('tuner', 'ordered')->update(['ordered_on' => '2026-03-10', 'expected_on' => '2026-05-04']);
+        $this->line('red alder for the body', 'ordered')->update(
+            ['ordered_on' => '2026-03-10', 'expected_on' => '2026-06-01'],
+        );
+        app(\App\Planning\Plan\Planner::class)->replan('tuners and the body’s timber are late');
+        $start = fn (string $key): string => (string) PlanEntry::query()->findOrFail(
+            $this->operation($this->build, $key)->id,
+        )->start?->format('Y-m-d');
+        $this->assertSame(
+            ['2026-05-05', '2026-05-05'],
+            [$start('parts.measure.tuners'), $start(HeadstockOperation::TunerHoles->value)],
+        );
+        $this->assertSame(
+            ['2026-06-02', true],
+            [$start('parts.timber.body'), $start(BodyOperation::Thickness->value) >= '2026-06-05'],
+            'it settles three days',
+        );
+        foreach ([
+            NeckOperation::Square->value, FretboardOperation::Thickness->value, FretboardOperation::Slots->value,
+            'parts.measure.truss-rod', NeckOperation::Channel->value, 'parts.measure.bridge', 'parts.measure.pickups',
+        ] as $key) {
+            $this->assertLessThan(
+                '2026-05-04', $start($key), "{$key} waits neither for tuners nor for the body’s timber",
+            );
+        }
+        $whole = array_sum(Operation::query()->where('key', 'like', 'parts.measure.%')->pluck('labour_minutes')->all());
+        $this->assertEqualsWithDelta(
+            OperationStandard::query()->where(
+                'key', PreparationOperation::MeasureParts->value,
+            )->value('labour_minutes'),
+            $whole,
+            5,
+            'measured one by one it takes as long as all at once',
+        );
+    }
+
+    /**
+     * Three orders of a supplier came two, five and nine days late: what is overdue now is taken for five days late.
+     */
+    public function test_a_supplier_that_is_usually_late_is_taken_at_its_usual_delay(): void
+    {
+        $this->finished(
+            $this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value,
+            PreparationOperation::OrderParts->value,
+        );
+        KitLine::query()->update(['state' => 'arrived', 'supplier' => 'Hollow Lane']);
+        foreach (KitLine::query()->orderBy('id')->limit(3)->get() as $index => $line) {
+            $line->update(
+                ['expected_on' => '2026-02-01', 'arrived_on' => ['2026-02-03', '2026-02-10', '2026-02-06'][$index]],
+            );
+        }
+        $this->line('bridge', 'ordered')->update(['ordered_on' => '2026-03-01', 'expected_on' => '2026-03-16']);
+        app(\App\Planning\Plan\Planner::class)->replan('a test');
+        $measure = PlanEntry::query()->findOrFail(
+            $this->operation($this->build, PreparationOperation::MeasureParts->value)->id,
+        );
+        $this->assertSame(
+            'bridge, overdue since Mon 16 Mar; Hollow Lane is usually 5 days late, so that it is planned for Sat 21 '
+                .'Mar',
+            $measure->reason_text,
+        );
+        $this->assertSame('2026-03-23', $measure->start?->format('Y-m-d'));
+        // The estimate stays where it is until it has passed: it does not move to tomorrow every day.
+        $this->at('2026-03-20 10:00');
+        app(\App\Planning\Plan\Planner::class)->replan('two days on');
+        $this->assertSame(
+            '2026-03-23',
+            PlanEntry::query()->findOrFail($measure->operation_id)->start?->format('Y-m-d'),
+        );
+    }
+
+    public function test_an_order_moves_the_plan_to_the_day_after_it_is_expected(): void
+    {
+        $this->finished(
+            $this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value,
+            PreparationOperation::OrderParts->value,
+        );
+        KitLine::query()->update(['state' => 'arrived']);
+        $bridge = $this->line('bridge', 'needed');
+        $this->post(
+            "/kit/{$bridge->id}/order", ['version' => 1, 'expected_on' => '2026-04-09', 'cost' => '91.50'],
+        )->assertSessionHasNoErrors();
+        $measure = PlanEntry::query()->findOrFail(
+            $this->operation($this->build, PreparationOperation::MeasureParts->value)->id,
+        );
+        $this->assertSame('2026-04-10 08:00', $measure->start?->setTimezone('Europe/Berlin')->format('Y-m-d H:i'));
+        $this->assertSame('bridge, expected Thu 9 Apr', $measure->reason_text);
+        $this->assertSame(9_150, $bridge->refresh()->cost_minor);
+
+        $this->at('2026-04-14 10:00');
+        $this->post(
+            "/kit/{$bridge->id}/order", ['version' => 1, 'expected_on' => '2026-04-20', 'cost' => '1'],
+        )->assertSessionHasErrors('conflict');
+        app(\App\Planning\Plan\Planner::class)->replan('a test');
+        $measure = PlanEntry::query()->findOrFail($measure->operation_id);
+        $this->assertSame(
+            [
+                '2026-04-16',
+                'bridge, overdue since Thu 9 Apr; nothing is known of how late it comes, 3 days are taken, so that it '
+                    .'is planned for Wed 15 Apr',
+            ],
+            [$measure->start?->format('Y-m-d'), $measure->reason_text],
+        );
+
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 2])->assertSessionHasNoErrors();
+        $this->assertSame(
+            '2026-04-14',
+            PlanEntry::query()->findOrFail($measure->operation_id)->start?->format('Y-m-d'),
+        );
+    }
+
+    public function test_a_part_arrives_once(): void
+    {
+        $bridge = $this->line('bridge', 'needed');
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 1])->assertSessionHasNoErrors();
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 1])->assertSessionHasErrors('arrival');
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 2])->assertSessionHasErrors('arrival');
+        $this->assertSame([2, '2026-03-18'], [$bridge->refresh()->version, $bridge->arrived_on]);
+    }
+
+    public function test_material_is_used_and_no_more_than_there_is(): void
+    {
+        $tuners = $this->line('tuner', 'needed');
+        $this->post("/kit/{$tuners->id}/use", ['version' => 1, 'quantity' => '1'])->assertSessionHasErrors('quantity');
+        $this->post("/kit/{$tuners->id}/arrival", ['version' => 1]);
+        $this->post("/kit/{$tuners->id}/use", ['version' => 2, 'quantity' => '7'])->assertSessionHasErrors('quantity');
+        $this->post("/kit/{$tuners->id}/use", ['version' => 2, 'quantity' => '2'])->assertSessionHasNoErrors();
+        $this->post("/kit/{$tuners->id}/use", ['version' => 2, 'quantity' => '2'])->assertSessionHasErrors('conflict');
+        $this->post("/kit/{$tuners->id}/use", ['version' => 3, 'quantity' => '4'])->assertSessionHasNoErrors();
+        $this->assertSame([6.0, 'used'], [$tuners->refresh()->used, $tuners->state->value]);
+    }
+
+    public function test_what_is_spoiled_goes_to_the_loss_account_and_is_needed_again(): void
+    {
+        $board = KitLine::query()->where('name', 'like', '%fretboard blank')->sole();
+        $this->post("/kit/{$board->id}/arrival", ['version' => 1]);
+        $this->post(
+            "/kit/{$board->id}/write-off", ['version' => 2, 'quantity' => '1', 'because' => ''],
+        )->assertSessionHasErrors('because');
+        $this->post(
+            "/kit/{$board->id}/write-off",
+            ['version' => 2, 'quantity' => '1', 'because' => 'slot in the wrong place'],
+        )->assertSessionHasNoErrors();
+        $again = KitLine::query()->where('name', "{$board->name}, again")->sole();
+        $this->assertSame(['needed', $board->estimated_minor], [$again->state->value, $again->estimated_minor]);
+        $sheet = $this->get("/builds/{$this->build->number}")->assertOk();
+        $cost = collect($sheet->inertiaProps('progress.figures'))->firstWhere('key', 'cost');
+        $this->assertStringContainsString('in the loss account', $cost['because']);
+    }
+
+    #[TestWith(['expected_on', '2026-03-17', 'past'])]
+    #[TestWith(['expected_on', '', 'needed'])]
+    #[TestWith(['cost', 'cheap', 'can\'t be read'])]
+    #[TestWith(['cost', '-1', 'below zero'])]
+    public function test_orders_that_cannot_be(string $field, string $value, string $says): void
+    {
+        $bridge = $this->line('bridge', 'needed');
+        $this->post(
+            "/kit/{$bridge->id}/order",
+            [...['version' => 1, 'expected_on' => '2026-04-09', 'cost' => '90'], $field => $value],
+        )->assertSessionHasErrors($field);
+        $this->assertStringContainsString($says, session('errors')->first($field));
+        $this->assertSame('needed', $bridge->refresh()->state->value);
+    }
+
+    public function test_a_maker_records_arrivals_but_neither_orders_nor_sees_money(): void
+    {
+        $bridge = $this->line('bridge', 'needed');
+        $this->actingAs($this->maker)
+            ->post("/kit/{$bridge->id}/order", ['version' => 1, 'expected_on' => '2026-04-09', 'cost' => '90'])
+            ->assertForbidden();
+        $this->post("/kit/{$bridge->id}/arrival", ['version' => 1])->assertSessionHasNoErrors();
+        $sheet = $this->get("/builds/{$this->build->number}")->assertOk();
+        $this->assertNull($sheet->inertiaProps('kit.0.cost'));
+        $this->assertSame(['spi', 'cpi', 'eac'], array_column($sheet->inertiaProps('progress.figures'), 'key'));
+    }
+
+    private function line(string $name, string $state): KitLine
+    {
+        $line = KitLine::query()->where('name', $name)->sole();
+        $line->update(['state' => $state]);
+
+        return $line;
+    }
+}

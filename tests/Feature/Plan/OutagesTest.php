@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Plan;
+
+use App\Models\Build\Build;
+use App\Models\Build\Operation;
+use App\Models\House\Resource;
+use App\Models\Plan\PlanEntry;
+use App\Planning\Plan\Planner;
+use Illuminate\Support\Facades\DB;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\PreparationOperation;
+use Tests\TestCase;
+
+/**
+ * Machines that are down, parts that come late, builds that are held or pushed: what each does to the plan, and the
+ * words for it.
+ */
+final class OutagesTest extends TestCase
+{
+    private Build $build;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->openShop();
+        $this->actingAs($this->manager);
+        $this->build = $this->build();
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        $this->finished(
+            $this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value,
+            PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value,
+            PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value,
+        );
+        app(Planner::class)->replan('ready to cut');
+    }
+
+    public function test_nothing_is_planned_on_a_station_while_it_is_down_and_the_reason_names_it(): void
+    {
+        $saw = Resource::query()->where('key', 'saw-and-planer')->firstOrFail();
+        $this->settle(
+            [
+                'kind' => 'down', 'resource' => $saw->id, 'from' => '2026-03-18T08:00', 'to' => '2026-03-25T12:00',
+                'note' => 'the bearings are on order',
+            ],
+        );
+        $on = PlanEntry::query()->whereRelation('operation', 'station', 'saw-and-planer')->get();
+        $this->assertNotEmpty($on);
+        foreach ($on as $entry) {
+            $this->assertGreaterThanOrEqual('2026-03-25 11:00:00', $entry->start?->toDateTimeString());
+        }
+        $first = $on->firstWhere('reason_kind', 'outage');
+        $because = collect(
+            $this->get('/builds/1')->inertiaProps('operations'),
+        )->firstWhere('id', $first?->operation_id)['because'];
+        $this->assertSame('The saw and planer is not to be had before: the bearings are on order.', $because);
+    }
+
+    public function test_an_outage_that_is_over_is_forgotten_and_one_to_come_leaves_today_alone(): void
+    {
+        $before = PlanEntry::query()
+            ->where('start', '<', '2026-03-19 00:00:00')
+            ->get(['operation_id', 'start'])
+            ->toJson();
+        $saw = Resource::query()->where('key', 'saw-and-planer')->firstOrFail();
+        $this->settle(
+            ['kind' => 'down', 'resource' => $saw->id, 'from' => '2026-06-01T08:00', 'to' => '2026-06-02T12:00'],
+        );
+        $this->assertSame(
+            $before,
+            PlanEntry::query()->where('start', '<', '2026-03-19 00:00:00')->get(['operation_id', 'start'])->toJson(),
+        );
+        $this->at('2026-06-03 08:00');
+        $this->assertSame([], $this->get('/plan/calendar')->inertiaProps('outages'));
+    }
+
+    public function test_a_part_that_comes_late_moves_what_waits_for_it_and_is_what_it_waits_for(): void
+    {
+        $line = $this->build->kit()->where('group', 'bridge')->firstOrFail();
+        $line->update(['state' => 'ordered', 'expected_on' => '2026-03-20', 'ordered_on' => '2026-03-10']);
+        $this->settle(['kind' => 'part', 'line' => $line->id, 'expected_on' => '2026-05-04']);
+        $waiting = PlanEntry::query()
+            ->where('reason_kind', 'release')
+            ->get()
+            ->first(static fn (PlanEntry $entry): bool => str_contains($entry->reason_text, 'expected Mon 4 May'));
+        $this->assertNotNull($waiting);
+        $this->assertGreaterThan('2026-05-04 22:00:00', $waiting->start?->toDateTimeString(), 'from the morning after');
+        $this->assertSame('2026-05-04', $line->refresh()->expected_on);
+    }
+
+    public function test_a_build_on_hold_begins_nothing_new_but_goes_on_with_what_was_begun(): void
+    {
+        $begun = $this->operation($this->build, BodyOperation::Thickness->value);
+        DB::table('operations')->where('id', $begun->id)->update(
+            ['state' => 'started', 'started_at' => '2026-03-18 08:00:00', 'person_id' => $this->maker->id],
+        );
+        $this->settle(['kind' => 'hold', 'build' => 1, 'until' => '2026-04-20', 'because' => 'the client is abroad']);
+        foreach (PlanEntry::query()->with('operation')->get() as $entry) {
+            $entry->operation_id === $begun->id
+                ? $this->assertLessThan('2026-03-20 00:00:00', $entry->start?->toDateTimeString())
+                : $this->assertGreaterThanOrEqual('2026-04-19 22:00:00', $entry->start?->toDateTimeString());
+        }
+        $held = PlanEntry::query()->where('reason_kind', 'release')->firstOrFail();
+        $this->assertSame('the build is on hold until Mon 20 Apr: the client is abroad', $held->reason_text);
+        $sheet = $this->get('/builds/1')->inertiaProps('build');
+        $this->assertSame(['2026-04-20', 'the client is abroad'], [$sheet['heldUntil'], $sheet['heldBecause']]);
+        $this->settle(['kind' => 'hold', 'build' => 1, 'until' => null]);
+        $this->assertLessThan(
+            '2026-04-19 22:00:00',
+            PlanEntry::query()->where('operation_id', '!=', $begun->id)->min('start'),
+        );
+    }
+
+    public function test_a_build_that_is_pushed_ahead_is_over_sooner_and_the_other_later(): void
+    {
+        $other = $this->build([], '2026-12-01');
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        $this->finished(
+            $other, PreparationOperation::Agree->value, PreparationOperation::Draw->value,
+            PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value,
+            PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value,
+        );
+        app(Planner::class)->replan('both are ready to cut');
+        $finish = static fn (Build $build): string => (string) PlanEntry::query()->where('build_id', $build->id)->max('finish');
+        [$first, $second] = [$finish($this->build), $finish($other)];
+        $this->settle(['kind' => 'push', 'build' => 2, 'days' => 90]);
+        $this->settle(['kind' => 'push', 'build' => 1, 'days' => -90]);
+        $this->assertLessThan($second, $finish($other));
+        $this->assertGreaterThanOrEqual($first, $finish($this->build));
+        $this->assertSame([90, -90], [$other->refresh()->push_days, $this->build->refresh()->push_days]);
+    }
+
+    public function test_when_it_could_be_promised_leaves_the_slack_that_the_house_wants(): void
+    {
+        $answer = $this
+            ->postJson(
+                '/commissions/forecast',
+                ['specification' => self::SPECIFICATION, 'model_id' => '', 'promised_on' => ''],
+            )
+            ->assertOk()
+            ->json('figures');
+        $days = 0;
+        for ($day = new \DateTimeImmutable($answer['ready']); $day->format('Y-m-d') < $answer['promisable'];) {
+            $day = $day->modify('+1 day');
+            $days += (int) $day->format('N') < 6 ? 1 : 0;
+        }
+        $this->assertSame((int) DB::table('shops')->value('risk_days') + 1, $days);
+        $kept = $this->postJson(
+            '/commissions/forecast',
+            ['specification' => self::SPECIFICATION, 'model_id' => '', 'promised_on' => $answer['promisable']],
+        )->json('figures.verdict');
+        $this->assertSame('kept', $kept, 'a promise for that day is neither late nor tight');
+    }
+
+    public function test_another_method_is_tried_for_the_build_that_is_tightest_and_changes_nothing(): void
+    {
+        $this->build->update(['promised_on' => '2026-03-25']);
+        app(Planner::class)->replan('sooner than can be');
+        $before = [
+            DB::table('operations')->count(), PlanEntry::query()->get()->toJson(), $this->build->refresh()->methods,
+        ];
+        $found = app(\App\Queries\Route\OtherMethods::class)->ranked();
+        foreach ($found as $one) {
+            $this->assertSame(['method', 1], [$one['change']['kind'], $one['change']['build']]);
+            $this->assertLessThan($one['gains'][0]['before'].'z', $one['gains'][0]['after']);
+        }
+        $this->assertSame(
+            $before,
+            [DB::table('operations')->count(), PlanEntry::query()->get()->toJson(), $this->build->refresh()->methods],
+        );
+        $this->assertNotNull(Operation::query()->where('build_id', $this->build->id)->first());
+    }
+
+    /** @param  array<string, mixed>  $body */
+    private function settle(array $body): void
+    {
+        $this->post('/plan/changes', ['changes' => [$body]])->assertSessionHasNoErrors();
+    }
+}

@@ -1,0 +1,253 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Route;
+
+use App\Models\Build\Build;
+use App\Models\Build\LogEntry;
+use App\Models\Build\Operation;
+use App\Models\Build\RouteChange;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\JointOperation;
+use Regimen\Route\Operations\NeckOperation;
+use Tests\TestCase;
+
+/** Every kind of change to a route, from the form to the bench: what it makes of operations, links and plan. */
+final class RouteChangesTest extends TestCase
+{
+    private Build $build;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->openShop();
+        $this->actingAs($this->manager);
+        $this->build = $this->build();
+    }
+
+    public function test_split_in_two(): void
+    {
+        $this->change(
+            ['kind' => 'split', 'key' => BodyOperation::Sand->value, 'first' => '1:15'],
+        )->assertSessionHasNoErrors();
+        $first = $this->operation($this->build, BodyOperation::Sand->value);
+        $second = $this->operation($this->build, 'body.sand.2');
+        $this->assertSame(
+            [75, 105, 'sand the body 80 to 220, first part'],
+            [$first->labour_minutes, $second->labour_minutes, $first->name],
+        );
+        $this->assertTrue($this->linked(BodyOperation::Sand->value, 'body.sand.2'));
+        $this->assertTrue($this->linked('body.sand.2', JointOperation::DryFit->value));
+        $this->assertFalse($this->linked(BodyOperation::Sand->value, JointOperation::DryFit->value));
+        $this->assertLessThanOrEqual($this->start($second), $this->start($first));
+        $this->assertSame(
+            180,
+            (int) Operation::query()->whereIn(
+                'key', [BodyOperation::Sand->value, 'body.sand.2'],
+            )->sum('labour_minutes'),
+        );
+    }
+
+    public function test_other_hours_and_another_hold(): void
+    {
+        $this->change(
+            [
+                'kind' => 'times', 'key' => FretboardOperation::Glue->value, 'set_up' => '0', 'labour' => '1:30',
+                'hold' => '36 h',
+            ],
+        )->assertSessionHasNoErrors();
+        $glue = $this->operation($this->build, FretboardOperation::Glue->value);
+        $this->assertSame(
+            [0, 90, 2160, 'glue'],
+            [$glue->set_up_minutes, $glue->labour_minutes, $glue->hold_minutes, $glue->hold_kind?->value],
+        );
+        $this->assertSame(
+            '“glue the fretboard to the neck”: set-up 0 min, labour 1 h 30 min, hold 36 h.',
+            RouteChange::query()->sole()->words,
+        );
+    }
+
+    public function test_a_hold_below_what_the_glue_needs_is_only_set_with_a_reason(): void
+    {
+        $hold = fn (): int => $this->operation($this->build, FretboardOperation::Glue->value)->hold_minutes;
+        $before = $hold();
+        $short = [
+            'kind' => 'times', 'key' => FretboardOperation::Glue->value, 'set_up' => '', 'labour' => '',
+            'hold' => '1 h',
+        ];
+        $this->change($short)->assertSessionHasErrors('reason');
+        $this->assertStringContainsString('the glue needs 24 h', implode(' ', session('errors')->all()));
+        $this->assertSame([$before, 0], [$hold(), RouteChange::query()->count()], 'nothing is changed');
+        $this->change($short, 'hide glue, by its data sheet')->assertSessionHasNoErrors();
+        $this->assertSame([60, 'hide glue, by its data sheet'], [$hold(), RouteChange::query()->sole()->reason]);
+    }
+
+    public function test_one_after_another_and_not_any_more(): void
+    {
+        $this->change(
+            [
+                'kind' => 'link', 'before' => BodyOperation::Sand->value, 'after' => NeckOperation::Carve->value,
+                'link_reason' => 'one bench',
+            ],
+        )->assertSessionHasNoErrors();
+        $this->assertTrue($this->linked(BodyOperation::Sand->value, NeckOperation::Carve->value));
+        $this->assertSame('one bench', $this->reason(BodyOperation::Sand->value, NeckOperation::Carve->value));
+        $this->assertGreaterThan(
+            $this->start($this->operation($this->build, BodyOperation::Sand->value)),
+            $this->start($this->operation($this->build, NeckOperation::Carve->value)),
+        );
+        $this->change(
+            ['kind' => 'unlink', 'before' => BodyOperation::Sand->value, 'after' => NeckOperation::Carve->value],
+        )->assertSessionHasNoErrors();
+        $this->assertFalse($this->linked(BodyOperation::Sand->value, NeckOperation::Carve->value));
+        $this->change(
+            ['kind' => 'unlink', 'before' => BodyOperation::Sand->value, 'after' => NeckOperation::Carve->value],
+        )->assertSessionHasErrors('change');
+    }
+
+    public function test_a_link_that_guards_something_is_only_cut_with_a_reason(): void
+    {
+        $this->change(
+            [
+                'kind' => 'unlink', 'before' => FretboardOperation::Sand->value,
+                'after' => FretboardOperation::Fret->value,
+            ],
+        )->assertSessionHasErrors('reason');
+        $this->assertStringContainsString(
+            'the board between the frets stays rough', session('errors')->first('reason'),
+        );
+        $this->assertTrue($this->linked(FretboardOperation::Sand->value, FretboardOperation::Fret->value));
+        $this->change(
+            [
+                'kind' => 'unlink', 'before' => FretboardOperation::Sand->value,
+                'after' => FretboardOperation::Fret->value,
+            ],
+            'the board comes sanded',
+        )->assertSessionHasNoErrors();
+        $this->assertFalse($this->linked(FretboardOperation::Sand->value, FretboardOperation::Fret->value));
+    }
+
+    public function test_left_out_with_what_it_guarded_kept_in_order(): void
+    {
+        $this->change(['kind' => 'drop', 'key' => JointOperation::DryFit->value])->assertSessionHasErrors('reason');
+        $this->change(
+            ['kind' => 'drop', 'key' => JointOperation::DryFit->value], 'a copy of the last one',
+        )->assertSessionHasNoErrors();
+        $this->assertNull(Operation::query()->where('key', JointOperation::DryFit->value)->first());
+        $this->assertTrue(
+            $this->linked(JointOperation::Screws->value, 'finish.body.coat-1')
+                || $this->linked(BodyOperation::Sand->value, 'finish.body.coat-1'),
+            'what was before it stays before what was behind it',
+        );
+        $this->assertStringContainsString('Despite:', LogEntry::query()->latest('id')->firstOrFail()->text);
+    }
+
+    public function test_moved_ahead_and_undone_in_any_order(): void
+    {
+        $links = DB::table('operation_links')->count();
+        $this->change(
+            ['kind' => 'move', 'key' => BodyOperation::Edges->value, 'target' => BodyOperation::Outline->value],
+            'rounded blank',
+        )->assertSessionHasNoErrors();
+        $this->change(
+            ['kind' => 'times', 'key' => BodyOperation::Edges->value, 'labour' => '2', 'set_up' => '', 'hold' => ''],
+        )->assertSessionHasNoErrors();
+        $this->assertTrue($this->linked(BodyOperation::Edges->value, BodyOperation::Outline->value));
+        [$move, $times] = RouteChange::query()->orderBy('id')->get()->all();
+        $this->delete(
+            "/builds/1/route/changes/{$move->id}", ['version' => $this->build->refresh()->route_version],
+        )->assertSessionHasNoErrors();
+        $this->assertSame(
+            [$links, 120],
+            [
+                DB::table('operation_links')->count(),
+                $this->operation($this->build, BodyOperation::Edges->value)->labour_minutes,
+            ],
+        );
+        $this->delete(
+            "/builds/1/route/changes/{$times->id}", ['version' => $this->build->refresh()->route_version],
+        )->assertSessionHasNoErrors();
+        $this->assertSame(90, $this->operation($this->build, BodyOperation::Edges->value)->labour_minutes);
+        $this->assertSame(2, RouteChange::query()->whereNotNull('undone_at')->count(), 'nothing recorded is lost');
+    }
+
+    public function test_a_change_of_another_build_is_not_undone_here(): void
+    {
+        $this->change(
+            ['kind' => 'times', 'key' => BodyOperation::Edges->value, 'labour' => '2', 'set_up' => '', 'hold' => ''],
+        );
+        $other = $this->build();
+        $this->delete(
+            '/builds/2/route/changes/'.RouteChange::query()->sole()->id,
+            ['version' => $other->refresh()->route_version],
+        )->assertSessionHasErrors('conflict');
+        $this->assertNull(RouteChange::query()->sole()->getAttribute('undone_at'));
+    }
+
+    public function test_a_finished_build_keeps_its_route(): void
+    {
+        DB::table('builds')->update(['status' => 'finished']);
+        $this->change(
+            ['kind' => 'times', 'key' => BodyOperation::Edges->value, 'labour' => '2', 'set_up' => '', 'hold' => ''],
+        )->assertSessionHasErrors('conflict');
+        $this->get('/builds/1/route')->assertOk()->assertInertia(fn ($page) => $page->where('editable', false));
+        $this->get('/builds/1/route/compare?finish=shellac')
+            ->assertOk()
+            ->assertInertia(fn ($page) => $page->has('comparison.rows', 7));
+    }
+
+    public function test_work_on_ones_own_operation_is_recorded_and_kept_when_it_is_undone(): void
+    {
+        $this->change(
+            [
+                'kind' => 'add', 'name' => 'repair a crack', 'stage' => 'body', 'pieces' => ['body'], 'set_up' => '',
+                'labour' => '1', 'hold' => '', 'skill' => 'bodies', 'station' => '', 'fixture' => '', 'after' => [],
+                'before' => [BodyOperation::Thickness->value],
+            ],
+        )->assertSessionHasNoErrors();
+        $repair = $this->operation($this->build, 'own.1');
+        $this->assertTrue($this->linked('own.1', BodyOperation::Thickness->value));
+        $this->post(
+            "/operations/{$repair->id}/hours", ['hours' => '0:45', 'worked_on' => '2026-03-17'],
+        )->assertSessionHasNoErrors();
+        $this->delete(
+            '/builds/1/route/changes/'.RouteChange::query()->sole()->id,
+            ['version' => $this->build->refresh()->route_version],
+        )->assertSessionHasNoErrors();
+        $this->assertNotNull(Operation::query()->where('key', 'own.1')->first(), 'hours are never lost');
+        $this->assertStringContainsString(
+            '“repair a crack” is no longer needed; 45 min were worked on it.',
+            LogEntry::query()->latest('id')->firstOrFail()->text,
+        );
+    }
+
+    /** @param  array<string, mixed>  $change */
+    private function change(array $change, string $reason = ''): TestResponse
+    {
+        return $this->post(
+            '/builds/1/route/changes',
+            [...$change, 'reason' => $reason, 'version' => $this->build->refresh()->route_version],
+        );
+    }
+
+    private function linked(string $before, string $after): bool
+    {
+        return $this->reason($before, $after) !== null;
+    }
+
+    private function reason(string $before, string $after): ?string
+    {
+        return DB::table('operation_links as l')
+            ->join('operations as a', 'a.id', '=', 'l.before_id')->join('operations as b', 'b.id', '=', 'l.after_id')
+            ->where('l.build_id', $this->build->id)->where('a.key', $before)->where('b.key', $after)->value('l.reason');
+    }
+
+    private function start(Operation $operation): string
+    {
+        return (string) DB::table('plan_entries')->where('operation_id', $operation->id)->value('start');
+    }
+}
