@@ -256,10 +256,10 @@ final class ConsoleTest extends FrameworkTestCase
             require $argv[1].'/vendor/autoload.php';
             $app = require $argv[1].'/bootstrap/app.php';
             $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
-            $by = App\Models\Person::query()->firstOrFail();
+            $by = App\Models\People\Person::query()->firstOrFail();
             for ($round = 0; $round < 8; $round++) {
                 app()->forgetScopedInstances();
-                app(App\Actions\MakeChange::class)->make($by, [['kind' => 'push', 'build' => (int) $argv[2], 'days' => $round + 1]]);
+                app(App\Actions\Plan\MakeChange::class)->make($by, [['kind' => 'push', 'build' => (int) $argv[2], 'days' => $round + 1]]);
             }
             PHP;
         $processes = array_map(

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Instrument\Finish;
 
+use Regimen\Instrument\Fields\Field;
+use Regimen\Instrument\Fields\FieldKind;
+
 /** What body, neck and board are finished with. */
 final readonly class Finishing
 {
@@ -17,5 +20,20 @@ final readonly class Finishing
         public string $boardColour,
         public string $finishSteps,
     ) {
+    }
+
+    /** @return list<Field> */
+    public static function fields(): array
+    {
+        return [
+            Field::choice('finish', 'Finish', FinishSystem::class, 'wiping-oil'),
+            Field::text(FieldKind::Text, 'colour', 'Colour, if any'),
+            Field::choice('grainFill', 'Open pores', GrainFill::class, 'by_timber'),
+            Field::choice('neckFinish', 'Neck finish', NeckFinish::class, 'as_the_body'),
+            Field::text(FieldKind::Text, 'neckColour', 'Colour of the neck'),
+            Field::choice('boardFinish', 'Board finish', BoardFinish::class, 'by_timber'),
+            Field::text(FieldKind::Text, 'boardColour', 'Colour of the board'),
+            Field::text(FieldKind::Prose, 'finishSteps', 'Steps in words'),
+        ];
     }
 }

@@ -4,8 +4,18 @@ declare(strict_types=1);
 
 namespace Regimen\Instrument\Reading;
 
+use Regimen\Instrument\Body\Bodywork;
+use Regimen\Instrument\Body\Bridgework;
+use Regimen\Instrument\Brief\Brief;
+use Regimen\Instrument\Electrics\Electrics;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldGroup;
+use Regimen\Instrument\Finish\Finishing;
+use Regimen\Instrument\Fretboard\Fretboard;
+use Regimen\Instrument\Fretboard\Stringing;
+use Regimen\Instrument\Neck\Headstock;
+use Regimen\Instrument\Neck\Joinery;
+use Regimen\Instrument\Neck\Neck;
 
 /** Every value of a specification, in the order in which it is written. */
 final class SpecificationFields
@@ -16,16 +26,16 @@ final class SpecificationFields
         static $groups = null;
 
         return $groups ??= [
-            new FieldGroup('brief', 'Brief', NeckFields::brief()),
-            new FieldGroup('board', 'Scale and board', NeckFields::board()),
-            new FieldGroup('strings', 'Strings', NeckFields::strings()),
-            new FieldGroup('neck', 'Neck', NeckFields::neck()),
-            new FieldGroup('head', 'Headstock', NeckFields::head()),
-            new FieldGroup('joint', 'Joint', BodyFields::joint()),
-            new FieldGroup('body', 'Body', BodyFields::body()),
-            new FieldGroup('bridge', 'Bridge', BodyFields::bridge()),
-            new FieldGroup('electronics', 'Electronics', BodyFields::electronics()),
-            new FieldGroup('finish', 'Finish', BodyFields::finish()),
+            new FieldGroup('brief', 'Brief', Brief::fields()),
+            new FieldGroup('board', 'Scale and board', Fretboard::fields()),
+            new FieldGroup('strings', 'Strings', Stringing::fields()),
+            new FieldGroup('neck', 'Neck', Neck::fields()),
+            new FieldGroup('head', 'Headstock', Headstock::fields()),
+            new FieldGroup('joint', 'Joint', Joinery::fields()),
+            new FieldGroup('body', 'Body', Bodywork::fields()),
+            new FieldGroup('bridge', 'Bridge', Bridgework::fields()),
+            new FieldGroup('electronics', 'Electronics', Electrics::fields()),
+            new FieldGroup('finish', 'Finish', Finishing::fields()),
         ];
     }
 
