@@ -10,13 +10,19 @@ use Regimen\Costing\Kit;
 use Regimen\Costing\StarterPrices;
 use Regimen\Route\Link;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\CoatStep;
+use Regimen\Route\Operations\ElectronicsOperation;
+use Regimen\Route\Operations\FinishOperation;
 use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Route;
 use Regimen\Route\Rules\RoutePlanner;
+use Regimen\Route\Standards\Caution;
+use Regimen\Route\Standards\Piece;
 use Regimen\Tests\Specifications;
 
 /**
@@ -52,6 +58,15 @@ final class OptionalOperationsTest extends TestCase
             ['bodyBinding' => '2', 'edgeRadius' => '1'], BodyOperation::Binding->value, [BodyOperation::Outline->value],
             [BodyOperation::Edges->value, BodyOperation::Sand->value],
         ];
+        yield 'an aged finish' => [
+            ['aged' => 'yes', 'finish' => 'nitrocellulose'], FinishOperation::Age->value,
+            [CoatStep::BodyCure->value, CoatStep::NeckCure->value, CoatStep::BodyPolish->value],
+            [AssemblyOperation::Hardware->value, ElectronicsOperation::Install->value],
+        ];
+        yield 'an aged oil finish on a set neck' => [
+            ['aged' => 'yes', 'joint' => 'set'], FinishOperation::Age->value, [CoatStep::Cure->value],
+            [AssemblyOperation::Hardware->value],
+        ];
     }
 
     /**
@@ -84,6 +99,14 @@ final class OptionalOperationsTest extends TestCase
     {
         $hold = static fn (Route $route): int => $route->operations[self::position($route)[NeckOperation::Rough->value]]->hold->minutes;
         self::assertSame([0, 14_400], [$hold(self::route([])), $hold(self::route(['laminations' => '3']))]);
+    }
+
+    public function test_ageing_is_six_hours_of_chemicals_on_everything(): void
+    {
+        $ageing = self::route(['aged' => 'yes'])->find(FinishOperation::Age->value);
+        self::assertSame([6.0, 0, ''], [$ageing?->work()->hours(), $ageing?->hold->minutes, $ageing?->setUpKey]);
+        self::assertSame([[Caution::Chemicals], Piece::cases()], [$ageing?->cautions, $ageing?->pieces]);
+        self::assertSame('A finish is aged when it has cured', $ageing?->rule);
     }
 
     public function test_a_board_without_markers_is_spared_them(): void

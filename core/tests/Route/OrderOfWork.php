@@ -125,6 +125,7 @@ final class OrderOfWork
             'finish.polish' => ! $bolted && $lacquer,
             'finish.body.polish' => $bolted && $lacquer,
             'finish.neck-back' => ! $bolted && $lacquer && $s->finishing->neckFinish !== NeckFinish::AsBody,
+            'finish.age' => $s->finishing->aged,
             'electronics.harness' => $electric,
             'electronics.install' => $electric,
             'electronics.shield' => $electric && $s->electrics->shielding !== Shielding::None,
@@ -203,6 +204,7 @@ final class OrderOfWork
             [0, true, 'joint.screws', 'joint.dry-fit'],
             [0, true, 'finish.fill', ['finish.stain', 'finish.colour']], [0, true, 'finish.body.seal', 'finish.colour'],
             [0, true, [...$cured, ...$polished], ['assembly.hardware']],
+            [0, true, [...$cured, ...$polished], 'finish.age'], [0, true, 'finish.age', 'assembly.hardware'],
             [
                 0,
                 true,

@@ -83,24 +83,20 @@ final class TenRulesTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{class-string<RouteRule>}> */
+    /** @return iterable<string, array{int}> by their names */
     public static function rules(): iterable
     {
-        foreach (RoutePlanner::rules() as $rule) {
-            yield substr((string) strrchr($rule::class, '\\'), 1) => [$rule::class];
+        foreach (RoutePlanner::rules() as $index => $rule) {
+            yield $rule->name() => [$index];
         }
     }
 
-    /** @param  class-string<RouteRule>  $without */
     #[DataProvider('rules')]
-    public function test_without_it_a_rule_of_order_is_broken(string $without): void
+    public function test_without_it_a_rule_of_order_is_broken(int $without): void
     {
-        $rule = new $without;
-        $rest = new RoutePlanner(
-            array_values(
-                array_filter(RoutePlanner::rules(), static fn (RouteRule $one): bool => $one::class !== $without),
-            ),
-        );
+        $rest = RoutePlanner::rules();
+        [$rule] = array_splice($rest, $without, 1);
+        $rest = new RoutePlanner($rest);
         $standards = TradeStandards::all();
         $tried = 0;
         foreach (self::some() as [$specification, $methods]) {

@@ -6,6 +6,7 @@ namespace Regimen\Instrument\Finish;
 
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldKind;
+use Regimen\Instrument\Fields\YesNo;
 
 /** What body, neck and board are finished with. */
 final readonly class Finishing
@@ -18,6 +19,7 @@ final readonly class Finishing
         public string $neckColour,
         public BoardFinish $boardFinish,
         public string $boardColour,
+        public bool $aged,
         public string $finishSteps,
     ) {
     }
@@ -33,6 +35,7 @@ final readonly class Finishing
             Field::text(FieldKind::Text, 'neckColour', 'Colour of the neck'),
             Field::choice('boardFinish', 'Board finish', BoardFinish::class, 'by_timber'),
             Field::text(FieldKind::Text, 'boardColour', 'Colour of the board'),
+            Field::choice('aged', 'Aged: chips, checking, wear, aged hardware', YesNo::class, 'no'),
             Field::text(FieldKind::Prose, 'finishSteps', 'Steps in words'),
         ];
     }

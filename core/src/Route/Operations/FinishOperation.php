@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Air\HoldKind;
 use Regimen\Route\Standards\Caution;
 use Regimen\Route\Standards\Driver;
 use Regimen\Route\Standards\Fixture;
+use Regimen\Route\Standards\Piece;
 use Regimen\Route\Standards\Skill;
 use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
@@ -29,6 +31,7 @@ enum FinishOperation: string implements TradeOperation
     case Polish = 'finish.polish';
     case LevelNeck = 'finish.neck.level';
     case PolishNeck = 'finish.neck.polish';
+    case Age = 'finish.age';
 
     public function stage(): Stage
     {
@@ -51,6 +54,7 @@ enum FinishOperation: string implements TradeOperation
             self::Polish => self::polish(),
             self::LevelNeck => self::levelNeck(),
             self::PolishNeck => self::polishNeck(),
+            self::Age => self::age(),
         };
     }
 
@@ -139,5 +143,32 @@ enum FinishOperation: string implements TradeOperation
     private static function polishNeck(): Entry
     {
         return new Entry('polish the neck', Skill::Finish, [Way::byHand(0, 1, caution: Caution::Machines)]);
+    }
+
+    private static function age(): Entry
+    {
+        $way = Way::byHand(0, 6, caution: Caution::Chemicals);
+        $cured = [
+            CoatStep::BodyCure, CoatStep::NeckCure, CoatStep::Cure, CoatStep::BodyPolish, self::PolishNeck, self::Polish,
+            self::NeckBack,
+        ];
+        $worn = [AssemblyOperation::Hardware, ElectronicsOperation::Install, FretboardOperation::Oil];
+
+        return new Entry(
+            'age the finish: chips, checking, wear, hardware', Skill::Finish, [$way],
+            needs: [PartGroup::Tuners, PartGroup::Bridge],
+            place: new Place(
+                'A finish is aged when it has cured',
+                static fn (Specification $s): bool => $s->finishing->aged,
+                Piece::cases(),
+                'The client wants it to look as if it had been played for decades.',
+                after: [new Order(
+                    $cured,
+                    'Only cured film chips and checks; soft film smears.',
+                    'Film that has not cured smears; it has to be finished again.',
+                )],
+                before: [new Order($worn, 'Edges and hardware are worn while everything is apart.')],
+            ),
+        );
     }
 }
