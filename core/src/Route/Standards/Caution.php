@@ -24,6 +24,7 @@ enum Caution: string
     case Lifting = 'lifting';
     case Tired = 'tired';
     case Chemicals = 'chemicals';
+    case HotWax = 'hot-wax';
 
     /**
      * @param  array<self>  $cautions
@@ -61,6 +62,8 @@ enum Caution: string
             self::Sensitising => 'The dust of this timber sensitises many people: extraction, respirator, skin covered.',
             self::Lifting => 'Planks are heavy: lift with two, from the knees.',
             self::Tired => 'Many saw cuts happen late in a long day, in the cold, in a hurry: leave it for the morning.',
+            self::HotWax => 'Hot wax burns skin and catches fire: melt it in a water bath, never over a flame, and stay '
+                .'with it.',
             self::Chemicals => 'Caustic and ageing chemicals: outdoors, gloves, face shield.',
             self::Tension => 'Strings under tension: protect your eyes, and never force a stuck truss rod.',
         }.' '.self::CLOSING;
