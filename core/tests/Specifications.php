@@ -118,6 +118,7 @@ final class Specifications
                 'neckTimber' => $any($timbers), 'boardTimber' => $any($timbers), 'layers' => $layers,
                 'bodyPieces' => $any(['1', '2', '3']), 'pickups' => mt_rand(0, 3),
                 'shielding' => $any(['none', 'foil', 'paint']), 'aged' => $drawn % 5 === 0 ? 'yes' : 'no',
+                'pickupsWound' => $drawn % 4 === 0 ? 'yes' : 'no',
                 'laminations' => $any(['1', '1', '3', '5']), 'neckMoisture' => $any(['', '8', '14']),
                 'stiffeningRods' => $any(['no', 'yes']), 'rodLength' => $any(['0', '440']),
                 'volute' => $any(['no', 'yes']), 'veneer' => $any(['0', '2']),

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Regimen\Tests\Route;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 use Regimen\Costing\Kit;
 use Regimen\Costing\StarterPrices;
+use Regimen\Parts\PartGroup;
 use Regimen\Route\Link;
 use Regimen\Route\Operation;
 use Regimen\Route\Operations\AssemblyOperation;
@@ -17,6 +19,7 @@ use Regimen\Route\Operations\ElectronicsOperation;
 use Regimen\Route\Operations\FinishOperation;
 use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Operations\NeckOperation;
+use Regimen\Route\Operations\Operations;
 use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Route;
@@ -57,6 +60,10 @@ final class OptionalOperationsTest extends TestCase
         yield 'a bound body' => [
             ['bodyBinding' => '2', 'edgeRadius' => '1'], BodyOperation::Binding->value, [BodyOperation::Outline->value],
             [BodyOperation::Edges->value, BodyOperation::Sand->value],
+        ];
+        yield 'pickups of the house' => [
+            ['pickupsWound' => 'yes'], ElectronicsOperation::Wind->value, [PreparationOperation::OrderParts->value],
+            [ElectronicsOperation::Install->value, AssemblyOperation::StringUp->value],
         ];
         yield 'an aged finish' => [
             ['aged' => 'yes', 'finish' => 'nitrocellulose'], FinishOperation::Age->value,
@@ -107,6 +114,25 @@ final class OptionalOperationsTest extends TestCase
         self::assertSame([6.0, 0, ''], [$ageing?->work()->hours(), $ageing?->hold->minutes, $ageing?->setUpKey]);
         self::assertSame([[Caution::Chemicals], Piece::cases()], [$ageing?->cautions, $ageing?->pieces]);
         self::assertSame('A finish is aged when it has cured', $ageing?->rule);
+    }
+
+    /** Two and a half hours each, and two hours for the wax. */
+    #[TestWith([1, 2.5])]
+    #[TestWith([2, 5.0])]
+    #[TestWith([3, 7.5])]
+    public function test_a_pickup_takes_two_and_a_half_hours_to_wind(int $pickups, float $hours): void
+    {
+        $winding = self::route(['pickupsWound' => 'yes', 'pickups' => $pickups])->find(ElectronicsOperation::Wind->value);
+        self::assertSame([$hours, 120], [$winding?->work()->hours(), $winding?->hold->minutes]);
+        self::assertSame([PartGroup::Pickups], $winding?->needs);
+        self::assertContains(Caution::HotWax, $winding->cautions);
+        self::assertSame('resistance of each pickup', Operations::gateAfter($winding->key)?->words);
+    }
+
+    public function test_nobody_winds_what_is_not_there(): void
+    {
+        $acoustic = self::route(['pickupsWound' => 'yes', 'pickups' => 0]);
+        self::assertNull($acoustic->find(ElectronicsOperation::Wind->value));
     }
 
     public function test_a_board_without_markers_is_spared_them(): void

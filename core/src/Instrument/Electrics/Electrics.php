@@ -31,6 +31,7 @@ final readonly class Electrics
         public Length $potThread,
         public Length $potNut,
         public Length $controlTop,
+        public bool $pickupsWound,
         public Shielding $shielding,
         public float $pickupMass,
         public string $electronics,
@@ -63,6 +64,7 @@ final readonly class Electrics
             Field::length('potThread', 'Pot thread', 3, 40, '9.5'),
             Field::length('potNut', 'Pot’s washer and nut', 1, 10, '3.5'),
             Field::length('controlTop', 'Top left over the controls', 0.5, 40, '5'),
+            Field::choice('pickupsWound', 'Pickups wound in the house', YesNo::class, 'no'),
             Field::choice('shielding', 'Shielding', Shielding::class, 'none'),
             Field::number(
                 FieldKind::Mass, 'pickupMass', 'Mass of a pickup', 5, 600,

@@ -107,7 +107,7 @@ final class Applicability
                 'there are no pickups',
                 [
                     'pots', 'capacitors', 'switch', 'battery', 'jack', 'jackThread', 'jackWall', 'potThread', 'potNut',
-                    'controlTop', 'shielding', 'pickupMass',
+                    'controlTop', 'pickupsWound', 'shielding', 'pickupMass',
                 ],
             ],
             [$e->pots !== [], 'there are no pots', ['capacitors', 'potThread', 'potNut', 'controlTop']],

@@ -6,6 +6,7 @@ namespace Regimen\Route\Operations;
 
 use Regimen\Figures\TapTest;
 use Regimen\Inspection\Target;
+use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Air\HoldKind;
 use Regimen\Route\Standards\Caution;
@@ -20,6 +21,7 @@ enum ElectronicsOperation: string implements TradeOperation
     case Harness = 'electronics.harness';
     case Shield = 'electronics.shield';
     case Install = 'electronics.install';
+    case Wind = 'electronics.wind';
 
     public function stage(): Stage
     {
@@ -32,6 +34,7 @@ enum ElectronicsOperation: string implements TradeOperation
             self::Harness => self::harness(),
             self::Shield => self::shield(),
             self::Install => self::install(),
+            self::Wind => self::wind(),
         };
     }
 
@@ -60,6 +63,28 @@ enum ElectronicsOperation: string implements TradeOperation
             growth: new Growth(Driver::Pickups, 50),
             gate: new Gate('tap test at every switch position', self::tapTest(...)), needs: [PartGroup::Pickups],
             usesUp: [PartGroup::Pickups, PartGroup::Electronics],
+        );
+    }
+
+    /** Two and a half hours a pickup; the standard is given for two. */
+    private static function wind(): Entry
+    {
+        $way = Way::byHand(0, 2 * 2.5, Station::ElectronicsBench, Caution::Soldering);
+
+        return new Entry('wind the pickups, pot them in wax', Skill::Electronics, [$way],
+            hold: Hold::of(2, HoldKind::Rest),
+            growth: new Growth(Driver::Pickups, 0),
+            cautions: [Caution::HotWax],
+            gate: new Gate('resistance of each pickup', self::pickups(...)),
+            needs: [PartGroup::Pickups],
+            place: new Place(
+                'Pickups are wound before they are fitted',
+                static fn (Specification $s): bool => $s->electrics->pickupsWound && $s->electrics->pickups !== [],
+                [],
+                'They are wound for this instrument, and potted so that they do not squeal.',
+                after: [new Order([PreparationOperation::OrderParts], 'Only what has been ordered can be wound.')],
+                before: [new Order([self::Install], 'Pickups go in when their wax has set.')],
+            ),
         );
     }
 
