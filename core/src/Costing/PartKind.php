@@ -26,6 +26,7 @@ enum PartKind: string
     case NeckScrews = 'neck-screws';
     case Pickup = 'pickup';
     case BassPickup = 'bass-pickup';
+    case PickupParts = 'pickup-parts';
     case ElectronicsSet = 'electronics-set';
     case StiffeningRods = 'stiffening-rods';
     case Binding = 'binding';
@@ -43,7 +44,7 @@ enum PartKind: string
             self::NutBlank => PartGroup::Nut,
             self::StrapButtons => PartGroup::StrapButtons,
             self::NeckScrews => PartGroup::NeckScrews,
-            self::Pickup, self::BassPickup => PartGroup::Pickups,
+            self::Pickup, self::BassPickup, self::PickupParts => PartGroup::Pickups,
             self::ElectronicsSet => PartGroup::Electronics,
             self::StiffeningRods => PartGroup::StiffeningRods,
             self::Binding => PartGroup::Binding,
@@ -73,6 +74,7 @@ enum PartKind: string
             self::NeckScrews => StarterPrice::hardware('neck screws and plate', 'set', 11, 5),
             self::Pickup => new StarterPrice('pickup', 'piece', 95, 18, 'pickup winder'),
             self::BassPickup => new StarterPrice('bass pickup', 'piece', 115, 18, 'pickup winder'),
+            self::PickupParts => StarterPrice::hardware('magnets, bobbins, wire and wax for a pickup', 'set', 19, 8),
             self::ElectronicsSet => new StarterPrice(
                 'pots, switch, capacitor, jack, wire', 'set', 48, 8, 'electronics supplier',
             ),
@@ -99,8 +101,9 @@ enum PartKind: string
             self::BassBridge, self::BassStrings => $isBass ? 1 : 0,
             self::NutBlank, self::StrapButtons, self::Consumables => 1,
             self::NeckScrews => $s->joinery->joint->isGlued() ? 0 : 1,
-            self::Pickup => $isBass ? 0 : $pickups,
-            self::BassPickup => $isBass ? $pickups : 0,
+            self::Pickup => $isBass || $s->electrics->pickupsWound ? 0 : $pickups,
+            self::BassPickup => $isBass && ! $s->electrics->pickupsWound ? $pickups : 0,
+            self::PickupParts => $s->electrics->pickupsWound ? $pickups : 0,
             self::ElectronicsSet => $pickups === 0 ? 0 : 1,
             self::StiffeningRods => $s->neck->stiffeningRods ? 1 : 0,
             self::Binding => self::binding($s),

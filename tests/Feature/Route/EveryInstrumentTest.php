@@ -7,7 +7,12 @@ namespace Tests\Feature\Route;
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\Build\Operation;
+use App\Models\House\OperationStandard;
+use App\Models\House\Price;
+use App\Planning\House\Furnishing;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Regimen\Costing\PartKind;
+use Regimen\Parts\PartGroup;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Operations\CoatStep;
@@ -32,6 +37,11 @@ final class EveryInstrumentTest extends TestCase
             ['joint' => 'through', 'finish' => 'shellac'],
             [JointOperation::Wings->value, CoatStep::Cure->value, FinishOperation::Polish->value],
             [JointOperation::Screws->value, JointOperation::Pocket->value, CoatStep::BodyCure->value],
+        ];
+        yield 'an aged one with pickups of the house' => [
+            ['finish' => 'nitrocellulose', 'aged' => 'yes', 'pickupsWound' => 'yes'],
+            [FinishOperation::Age->value, ElectronicsOperation::Wind->value],
+            [],
         ];
         yield 'a bolted mortise in two-part lacquer' => [
             ['joint' => 'bolted_mortise', 'finish' => 'two-part'],
@@ -128,6 +138,27 @@ final class EveryInstrumentTest extends TestCase
         ] as $file) {
             $this->get("/builds/1/specification/1/{$file}")->assertOk();
         }
+    }
+
+    public function test_a_shop_that_knows_neither_ageing_nor_winding_gets_both(): void
+    {
+        $this->openShop();
+        $new = [FinishOperation::Age->value, ElectronicsOperation::Wind->value];
+        OperationStandard::query()->whereIn('key', $new)->delete();
+        Price::query()->where('key', PartKind::PickupParts->value)->delete();
+        $this->actingAs($this->manager);
+        app(Furnishing::class)->complete();
+        $typed = ['aged' => 'yes', 'pickupsWound' => 'yes', 'finish' => 'nitrocellulose'];
+        $this->commission($typed);
+        $this->assertSame([360, 300], array_map(
+            static fn (string $key): int => Operation::query()->where('key', $key)->sole()->labour_minutes,
+            $new,
+        ));
+        $names = KitLine::query()->where('group', PartGroup::Pickups)->pluck('quantity', 'name')->all();
+        $this->assertSame(['magnets, bobbins, wire and wax for a pickup' => 2.0], $names);
+        $page = $this->get('/builds/1/route')->assertOk();
+        $ageing = collect($page->inertiaProps('operations'))->firstWhere('key', FinishOperation::Age->value);
+        $this->assertStringContainsString('ageing chemicals', $ageing['cautions'][0]);
     }
 
     public function test_an_outline_that_is_brought_along_is_drawn_and_told(): void
