@@ -9,16 +9,18 @@ use App\Models\People\DayOff;
 use App\Models\People\Overtime;
 use App\Models\People\Person;
 use App\Planning\House\House;
-use App\Planning\Plan\PlanOrder;
+use App\Planning\Plan\Standings;
 use App\Planning\Problem\Air;
 use App\Planning\Problem\ShopProblem;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Regimen\Formats\Workshop\WorkshopFile;
 use Regimen\Schedule\Building\Priority;
+use Regimen\Schedule\Policy\PlanOrder;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Demand;
 use Regimen\Schedule\Problem\Outage;
+use Regimen\Schedule\Problem\PieceId;
 use Regimen\Schedule\Problem\Predecessor;
 use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Problem\Window;
@@ -32,7 +34,7 @@ final readonly class WorkshopExport
     public function __construct(
         private House $house,
         private ShopProblem $problem,
-        private PlanOrder $order,
+        private Standings $standings,
         private Clock $clock,
     ) {
     }
@@ -40,10 +42,11 @@ final readonly class WorkshopExport
     public function json(): string
     {
         // With what is near today kept as it is, where the plan in force keeps it.
-        $problem = $this->order->planned($this->problem->assemble())->problem;
+        $standing = $this->standings->read();
+        $problem = (new PlanOrder($this->problem->assemble(), $standing))->planned()->problem;
         $byBuild = [];
         // Only what differs from urgency has to be told.
-        $order = array_diff_assoc($this->order->keys($problem), Priority::keys($problem));
+        $order = array_diff_assoc((new PlanOrder($problem, $standing))->keys(), Priority::keys($problem));
         foreach ($problem->activities as $activity) {
             $byBuild[$activity->build][] = [
                 ...$this->operation($activity, $problem),
@@ -188,8 +191,8 @@ final readonly class WorkshopExport
             : "w{$worker}";
         $pieces = $rest = $needs = [];
         foreach ($activity->demands as $demand) {
-            if (str_starts_with($demand->resource, 'piece:')) {
-                $pieces[] = substr((string) strrchr($demand->resource, ':'), 1);
+            if (PieceId::pieceOf($demand->resource) !== null) {
+                $pieces[] = PieceId::pieceOf($demand->resource);
             } elseif ($demand->resource === Air::RESOURCE) {
                 $needs[] = Air::RESOURCE;
             } else {
@@ -256,11 +259,11 @@ final readonly class WorkshopExport
                     'after' => $behind,
                 ],
             ),
-            'told' => $activity->frozen === null ? null : array_filter(
+            'told' => $activity->announced === null ? null : array_filter(
                 [
-                    'person' => $person($activity->frozen->worker),
-                    'start' => $this->local($activity->frozen->start, 'Y-m-d\TH:iP'),
-                    'inOrder' => ! $activity->frozen->keepsTime,
+                    'person' => $person($activity->announced->worker),
+                    'start' => $this->local($activity->announced->start, 'Y-m-d\TH:iP'),
+                    'inOrder' => ! $activity->announced->keepsTime,
                 ],
             ),
             ...$closes === [] ? [] : [

@@ -8,7 +8,6 @@ use App\Devices\ClimateSensor;
 use App\Devices\SimulatedSensor;
 use App\Models\People\Person;
 use App\Planning\House\House;
-use App\Planning\Plan\PlanOrder;
 use App\Planning\Problem\Air;
 use App\Planning\Problem\UsualDelay;
 use App\Queries\Build\OpenBuilds;
@@ -29,7 +28,6 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(House::class);
         $this->app->scoped(Air::class);
         $this->app->scoped(UsualDelay::class);
-        $this->app->scoped(PlanOrder::class);
         $this->app->scoped(OpenBuilds::class);
         $this->app->scoped(ResourceNames::class);
         Connection::resolverFor(

@@ -19,7 +19,7 @@ use App\Models\People\Role;
 use App\Planning\House\House;
 use App\Planning\Plan\Outlooks;
 use App\Planning\Plan\Planner;
-use App\Planning\Plan\PlanOrder;
+use App\Planning\Plan\Standings;
 use App\Support\Clock;
 use App\Support\DemoSignIns;
 use Carbon\CarbonImmutable;
@@ -33,8 +33,7 @@ use Regimen\Schedule\Problem\Promise;
 
 /**
  * An invented shop that has run for a year and a half: commissions are taken one by one on their days, and in between
- * the
- * work is done as the plan says. Days are relative to now; draws are seeded.
+ * the work is done as the plan says. Days are relative to now; draws are seeded.
  */
 final class DemoShop extends Seeder
 {
@@ -50,7 +49,7 @@ final class DemoShop extends Seeder
         $now = app(Clock::class)->now();
         mt_srand(1887);
         // In the years that are played nobody was told anything: every plan is made anew.
-        app()->scoped(PlanOrder::class, static fn (): PlanOrder => new PlanOrder([]));
+        app()->bind(Standings::class, static fn (): Standings => new Standings(announces: false));
         DB::transaction(function () use ($now): void {
             $orders = DemoBuilds::all($now->setTimezone(self::ZONE));
             $this->open($orders[0]['at']->subDay());
@@ -79,7 +78,7 @@ final class DemoShop extends Seeder
             $this->inlay();
             app(Planner::class)->replan('the demo shop was filled');
         });
-        app()->scoped(PlanOrder::class);
+        app()->bind(Standings::class);
         $this->moveTo($now);
     }
 

@@ -33,7 +33,10 @@ final class ArchitectureTest
                 Selector::inNamespace('App\Queries'), Selector::inNamespace('App\Http'),
                 Selector::inNamespace('Regimen\Schedule'),
             )
-            ->excluding(Selector::classname('Regimen\Schedule\Problem\Promise'))
+            ->excluding(
+                Selector::classname('Regimen\Schedule\Problem\Promise'),
+                Selector::classname('Regimen\Schedule\Problem\Announced'),
+            )
             ->because(
                 'a model is a record; what happens to it is an action, and what follows from it is computed in the '
                     .'core',

@@ -9,7 +9,7 @@ use App\Actions\Plan\Changes\KeepsThePlan;
 use App\Models\People\Person;
 use App\Models\Plan\PlanChange;
 use App\Planning\Plan\Planner;
-use App\Planning\Plan\PlanOrder;
+use App\Planning\Plan\Standings;
 use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Minutes;
@@ -22,7 +22,7 @@ final readonly class MakeChange
     public function __construct(
         private Changes $changes,
         private Planner $planner,
-        private PlanOrder $order,
+        private Standings $standings,
         private Logbook $logbook,
         private Clock $clock,
     ) {
@@ -35,7 +35,7 @@ final readonly class MakeChange
     public function make(Person $by, array $bodies): string
     {
         return DB::transaction(function () use ($by, $bodies): string {
-            $before = $this->order->toldSoon(Minutes::of($this->clock->now()));
+            $before = $this->standings->read()->announcedSoon(Minutes::of($this->clock->now()));
             $told = [];
             $moves = false;
             foreach ($bodies as $body) {
@@ -45,7 +45,8 @@ final readonly class MakeChange
                 $back = $change->make();
                 PlanChange::query()->create(
                     [
-                        'body' => $body, 'back' => $back, 'told' => $before, 'words' => $words, 'person_id' => $by->id,
+                        'body' => $body, 'back' => $back, 'announced' => $before, 'words' => $words,
+                        'person_id' => $by->id,
                         'at' => $this->clock->now(),
                     ],
                 );
@@ -77,7 +78,7 @@ final readonly class MakeChange
             $words = "Taken back: {$change->words}";
             $this->logbook->write($back->build(), $by, 'plan', $words);
             // As if it had never been settled: near today, too.
-            $this->order->asTold($change->told, fn () => $this->planner->replan($words));
+            $this->planner->replan($words, $change->announced);
 
             return $words;
         });

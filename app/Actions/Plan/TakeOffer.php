@@ -8,7 +8,7 @@ use App\Models\People\Person;
 use App\Models\Plan\PlanOffer;
 use App\Planning\Plan\BetterPlan;
 use App\Planning\Plan\Planner;
-use App\Planning\Plan\PlanOrder;
+use App\Planning\Plan\Standings;
 use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +18,7 @@ final readonly class TakeOffer
 {
     public function __construct(
         private BetterPlan $better,
-        private PlanOrder $order,
+        private Standings $standings,
         private Planner $planner,
         private Logbook $logbook,
     ) {
@@ -33,7 +33,7 @@ final readonly class TakeOffer
 
                 return;
             }
-            $this->order->keep($offer->keys);
+            $this->standings->keep($offer->keys);
             $offer->update(['state' => 'taken']);
             $this->logbook->write(
                 null,

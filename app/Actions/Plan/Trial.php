@@ -8,11 +8,11 @@ use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\Changes\KeepsThePlan;
 use App\Models\Build\Build;
 use App\Planning\House\House;
-use App\Planning\Plan\Planned;
 use App\Planning\Plan\Planner;
 use App\Planning\Problem\Air;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Regimen\Schedule\Policy\Planned;
 
 /** Makes changes, plans the shop with them, and takes everything back: a copy of the shop beside the real one. */
 final readonly class Trial
@@ -36,9 +36,9 @@ final readonly class Trial
     public function of(array $bodies, callable $look): mixed
     {
         return $this->aside(function () use ($bodies, $look): mixed {
-            $before = $this->planner->compute();
+            $before = $this->compute();
             [$words, $moves] = $this->make($bodies);
-            $after = $moves ? $this->planner->compute() : $before;
+            $after = $moves ? $this->compute() : $before;
 
             return $look($before, $after, Build::query()->open()->orderBy('number')->get()->toBase(), $words);
         });
@@ -54,8 +54,15 @@ final readonly class Trial
         return $this->aside(function () use ($bodies): Planned {
             $this->make($bodies);
 
-            return $this->planner->compute();
+            return $this->compute();
         });
+    }
+
+    private function compute(): Planned
+    {
+        $this->planner->closeWindows();
+
+        return $this->planner->compute();
     }
 
     /**

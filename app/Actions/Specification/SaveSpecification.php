@@ -19,8 +19,7 @@ use Regimen\Instrument\Reading\SpecificationReader;
 
 /**
  * Keeps what was written into the revision that is not released yet. Until the first revision is released, route, kit
- * and
- * plan follow it; later ones change nothing in the shop before they are released.
+ * and plan follow it; later ones change nothing in the shop before they are released.
  */
 final readonly class SaveSpecification
 {

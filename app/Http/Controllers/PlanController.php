@@ -9,8 +9,8 @@ use App\Jobs\LookForBetterPlan;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\Plan\PlanOffer;
-use App\Planning\Plan\WhatWouldHelp;
 use App\Queries\Build\WhyThen;
+use App\Queries\Plan\HelpPage;
 use App\Queries\Plan\HistoryPage;
 use App\Queries\Plan\HorizonPage;
 use App\Queries\Plan\LoadPage;
@@ -34,7 +34,7 @@ final class PlanController
         return Inertia::render('Horizon', $page->data());
     }
 
-    public function help(WhatWouldHelp $help, OtherMethods $methods): Response
+    public function help(HelpPage $help, OtherMethods $methods): Response
     {
         return Inertia::render(
             'Help',

@@ -12,9 +12,9 @@ use App\Planning\Problem\ShopProblem;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
-use Regimen\Schedule\Problem\Problem;
-use Regimen\Schedule\Search\Improver;
-use Regimen\Schedule\Solver\Budget;
+use Regimen\Schedule\Policy\LookingLonger;
+use Regimen\Schedule\Policy\Planned;
+use Regimen\Schedule\Problem\BuildId;
 
 /**
  * Looks longer for a better plan and offers it, with what it gains and what it would move; it is taken by somebody or
@@ -22,15 +22,12 @@ use Regimen\Schedule\Solver\Budget;
  */
 final readonly class BetterPlan
 {
-    /** Plans that are tried, with what is near today kept and with all of it free. */
-    private const SCHEDULES = 100;
-
     private const MOVES_WITHIN = 10_080;
 
     public function __construct(
         private House $house,
         private ShopProblem $problem,
-        private PlanOrder $order,
+        private Standings $standings,
         private Clock $clock,
     ) {
     }
@@ -38,19 +35,20 @@ final readonly class BetterPlan
     /** @return PlanOffer|null nothing if nothing better was found */
     public function look(): ?PlanOffer
     {
-        $problem = $this->problem->assemble();
-        $before = $this->order->planned($problem);
-        $keys = $this->keys($problem, $before);
-        $after = $keys === null ? $before : $this->order->planned($problem, $keys);
+        $looking = $this->looking();
+        $before = $looking->before();
+        $keys = $looking->keys($before);
+        $after = $keys === null ? $before : $looking->after($keys);
+        $isBetter = $looking->cost($after) < $looking->cost($before);
 
-        return DB::transaction(function () use ($before, $after, $keys): ?PlanOffer {
+        return DB::transaction(function () use ($before, $after, $keys, $isBetter): ?PlanOffer {
             PlanOffer::query()->where('state', 'open')->update(['state' => 'overtaken']);
-            $gains = $this->cost($after) < $this->cost($before) ? $this->gains($before, $after) : [];
+            $gains = $isBetter ? $this->gains($before, $after) : [];
 
             // What moves no build's day is not worth a decision.
             return $gains === [] ? null : PlanOffer::query()->create([
                 'at' => $this->clock->now(), 'keys' => $keys, 'gains' => $gains,
-                'moves' => $this->moves($before, $after), 'schedules' => 2 * self::SCHEDULES,
+                'moves' => $this->moves($before, $after), 'schedules' => LookingLonger::schedules(),
             ]);
         });
     }
@@ -58,35 +56,12 @@ final readonly class BetterPlan
     /** Whether an offer is still better than the plan as it would be made now. */
     public function isStillBetter(PlanOffer $offer): bool
     {
-        $problem = $this->problem->assemble();
-        $keys = $this->order->keys($problem);
-
-        return $this->cost(
-            $this->order->planned($problem, [...$keys, ...array_intersect_key($offer->keys, $keys)]),
-        ) < $this->cost($this->order->planned($problem, $keys));
+        return $this->looking()->isStillBetter($offer->keys);
     }
 
-    /** @return array<string, int>|null the order that leads to the best plan found */
-    private function keys(Problem $problem, Planned $before): ?array
+    private function looking(): LookingLonger
     {
-        $best = null;
-        $cost = $this->cost($before);
-        foreach ([$before->problem, $problem] as $searched) {
-            $improved = Improver::improve(
-                $searched, new Budget(self::SCHEDULES), 1, $this->order->objective(), $this->order->keys($problem),
-            );
-            $found = $this->cost($this->order->planned($problem, $improved->keys));
-            if ($found < $cost) {
-                [$best, $cost] = [$improved->keys, $found];
-            }
-        }
-
-        return $best;
-    }
-
-    private function cost(Planned $planned): int
-    {
-        return $this->order->objective()->cost($planned->problem, $planned->plan);
+        return new LookingLonger($this->problem->assemble(), $this->standings->read());
     }
 
     /**
@@ -100,7 +75,10 @@ final readonly class BetterPlan
             ? null
             : Minutes::toInstant($finish)->setTimezone($this->house->zone())->toDateString();
         foreach (Build::query()->open()->orderBy('number')->get() as $build) {
-            [$was, $is] = [$day($before->finish($build->id)), $day($after->finish($build->id))];
+            [$was, $is] = array_map(
+                static fn (Planned $one): ?string => $day($one->finish(BuildId::of($build->id)->text)),
+                [$before, $after],
+            );
             if ($was !== $is) {
                 $gains[] = ['number' => $build->number, 'title' => $build->title, 'before' => $was, 'after' => $is];
             }

@@ -10,6 +10,7 @@ use App\Planning\House\House;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Regimen\Forecast\Outlook;
+use Regimen\Schedule\Policy\Planned;
 
 /** Planned finishes of builds held against their promises. */
 final readonly class Outlooks

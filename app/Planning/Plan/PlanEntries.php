@@ -10,6 +10,9 @@ use App\Support\Minutes;
 use Regimen\Schedule\Plan\Assignment;
 use Regimen\Schedule\Plan\Trouble;
 use Regimen\Schedule\Plan\Troubles;
+use Regimen\Schedule\Policy\Planned;
+use Regimen\Schedule\Problem\ActivityId;
+use Regimen\Schedule\Problem\BuildId;
 use Regimen\Schedule\Problem\Window;
 
 /**
@@ -25,8 +28,8 @@ final readonly class PlanEntries
         foreach ($problem->activities as $id => $activity) {
             $assignment = $plan->assignments[$id] ?? null;
             $rows[] = [
-                'operation_id' => (int) substr($activity->id, 1),
-                'build_id' => (int) substr($activity->build, 1),
+                'operation_id' => ActivityId::operationOf($activity->id),
+                'build_id' => BuildId::recordOf($activity->build),
                 ...$assignment === null ? self::unplanned($plan->unplanned[$id]->why) : self::planned($assignment),
             ];
         }
@@ -45,8 +48,8 @@ final readonly class PlanEntries
     {
         return array_map(static fn (Trouble $trouble): array => [
             'kind' => $trouble->kind,
-            'operation_id' => $trouble->activity === null ? null : (int) substr($trouble->activity, 1),
-            'build_id' => $trouble->build === null ? null : (int) substr($trouble->build, 1),
+            'operation_id' => $trouble->activity === null ? null : ActivityId::operationOf($trouble->activity),
+            'build_id' => $trouble->build === null ? null : BuildId::recordOf($trouble->build),
             'words' => $trouble->words,
         ], Troubles::of($planned->problem, $planned->plan));
     }
@@ -72,14 +75,16 @@ final readonly class PlanEntries
             'work_end' => Minutes::toInstant($assignment->workEnd)->toDateTimeString(),
             'finish' => Minutes::toInstant($assignment->finish)->toDateTimeString(),
             'reason_kind' => $reason->kind->value,
-            'reason_operation_id' => $reason->activity === null ? null : (int) substr($reason->activity, 1),
+            'reason_operation_id' => $reason->activity === null ? null : ActivityId::operationOf($reason->activity),
             'reason_resource' => $reason->resource,
             'reason_text' => $reason->cause ?? '',
             'work_minutes' => $assignment->work,
             'sanding_minutes' => array_sum(
                 array_map(static fn (Window $window): int => $window->sanding, $assignment->missed),
             ),
-            'shares_id' => $assignment->sharesSetUpOf === null ? null : (int) substr($assignment->sharesSetUpOf, 1),
+            'shares_id' => $assignment->sharesSetUpOf === null
+                ? null
+                : ActivityId::operationOf($assignment->sharesSetUpOf),
         ];
     }
 }

@@ -18,6 +18,10 @@ use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Policy\Planned;
+use Regimen\Schedule\Policy\PlanOrder;
+use Regimen\Schedule\Problem\Announced;
+use Regimen\Schedule\Problem\BuildId;
 
 /** Plans the whole shop anew and keeps the plan: whole, in one transaction, or not at all. */
 final readonly class Planner
@@ -29,18 +33,24 @@ final readonly class Planner
         private Air $air,
         private UsualDelay $delay,
         private ShopProblem $problem,
-        private PlanOrder $order,
+        private Standings $standings,
         private RecoatWindows $windows,
         private PlanEntries $entries,
         private Clock $clock,
     ) {
     }
 
-    /** @param  string  $cause  what made it necessary, for the plan's history */
-    public function replan(string $cause): Plan
+    /**
+     * @param  string  $cause  what made it necessary, for the plan's history
+     * @param  array<string, Announced>|null  $announced  as if that had been announced rather than what is in force:
+     *   what
+     *                                                    is taken back is to be as it was
+     */
+    public function replan(string $cause, ?array $announced = null): Plan
     {
-        return DB::transaction(function () use ($cause): Plan {
-            $planned = $this->compute();
+        return DB::transaction(function () use ($cause, $announced): Plan {
+            $this->closeWindows();
+            $planned = $this->compute($announced);
             $kept = PlanModel::query()->create(
                 ['made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $planned->cost()],
             );
@@ -51,16 +61,28 @@ final readonly class Planner
         });
     }
 
-    /** The plan as it would be made now. It may put sanding on routes; beyond that nothing is kept. */
-    public function compute(): Planned
+    /** Where a recoat window was missed, sanding is put on the route before anything is planned. */
+    public function closeWindows(): void
+    {
+        $this->windows->close();
+    }
+
+    /**
+     * The plan as it would be made now: the shop is read once, and nothing is kept.
+     *
+     * @param  array<string, Announced>|null  $announced
+     */
+    public function compute(?array $announced = null): Planned
     {
         $this->house->forget();
         $this->air->forget();
         $this->delay->forget();
-        $this->windows->close();
-        $problem = $this->problem->assemble();
+        $standing = $this->standings->read();
 
-        return $this->order->planned($problem);
+        return (new PlanOrder(
+            $this->problem->assemble(),
+            $announced === null ? $standing : $standing->announcing($announced),
+        ))->planned();
     }
 
     /** What was settled is planned already: the plan stays to the minute, and its history says what happened. */
@@ -107,7 +129,7 @@ final readonly class Planner
     {
         $rows = [];
         foreach (Build::query()->open()->pluck('id') as $id) {
-            $finish = $planned->finish((int) $id);
+            $finish = $planned->finish(BuildId::of((int) $id)->text);
             $rows[] = [
                 'plan_id' => $planId,
                 'build_id' => $id,

@@ -19,7 +19,10 @@ use Regimen\Route\OperationState;
 use Regimen\Route\Route;
 use Regimen\Route\Standards\Piece;
 use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\ActivityId;
+use Regimen\Schedule\Problem\BuildId;
 use Regimen\Schedule\Problem\Demand;
+use Regimen\Schedule\Problem\PieceId;
 use Regimen\Schedule\Problem\Predecessor;
 use Regimen\Schedule\Problem\Release;
 use Regimen\Schedule\Problem\SetUp;
@@ -52,7 +55,9 @@ final readonly class Activities
         foreach ($build->kit->where('surplus', false) as $line) {
             $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days, $line->supplier);
         }
-        $activityOf = static fn (string $key): ?string => isset($open[$key]) ? "o{$open[$key]->id}" : null;
+        $activityOf = static fn (string $key): ?string => isset($open[$key])
+            ? ActivityId::operation($open[$key]->id)->text
+            : null;
 
         return $open->map(fn (OperationModel $operation): Activity => match ($operation->state) {
             OperationState::Started => $this->started($operation),
@@ -61,27 +66,30 @@ final readonly class Activities
         })->values()->all();
     }
 
-    /** @return list<Activity> with the operations' keys after a “d” as ids */
-    public function ofDraft(Route $route, Kit $kit, string $build): array
+    /** @return list<Activity> of the build that is only thought of */
+    public function ofDraft(Route $route, Kit $kit): array
     {
+        $build = BuildId::draft()->text;
         $waits = $this->waits();
         foreach ($kit->lines as $line) {
             $waits->add($line->group, $line->name, KitState::Needed, null, $line->price->leadDays);
         }
         $before = [];
         foreach ($route->links as $link) {
-            $before[$link->after][] = new Predecessor("d{$link->before}");
+            $before[$link->after][] = new Predecessor(ActivityId::draft($link->before)->text);
         }
 
         return array_map(fn (Operation $operation): Activity => new Activity(
-            "d{$operation->key}",
+            ActivityId::draft($operation->key)->text,
             $build,
             $operation->work()->minutes,
             $this->air->stretched($operation->hold->minutes, $operation->holdKind),
             $operation->standard->skill->value,
             [
                 ...$before[$operation->key] ?? [],
-                ...$waits->leads($operation->needs, static fn (string $key): string => "d{$key}")[0],
+                ...$waits->leads(
+                    $operation->needs, static fn (string $key): string => ActivityId::draft($key)->text,
+                )[0],
             ],
             $this->demands(
                 $build, $operation->pieces, $operation->standard->station, $operation->standard->fixture,
@@ -119,13 +127,15 @@ final readonly class Activities
         usort($releases, static fn (Release $a, Release $b): int => $b->instant <=> $a->instant);
 
         return new Activity(
-            "o{$operation->id}",
-            "b{$operation->build_id}",
+            ActivityId::operation($operation->id)->text,
+            BuildId::of($operation->build_id)->text,
             $operation->workMinutes(),
             $this->air->stretched($operation->hold_minutes, $operation->hold_kind),
             $operation->skill,
             [
-                ...$links->map(static fn ($link): Predecessor => new Predecessor("o{$link->before_id}"))
+                ...$links->map(
+                    static fn ($link): Predecessor => new Predecessor(ActivityId::operation($link->before_id)->text),
+                )
                     ->values()
                     ->all(),
                 ...$leads,
@@ -152,7 +162,9 @@ final readonly class Activities
         foreach ($links->whereNotNull('window_minutes') as $link) {
             $doneAt = $link->getAttribute('coat_done_at');
             if ($link->getAttribute('before_state') === OperationState::Open->value) {
-                $windows[] = new Window("o{$link->before_id}", (int) $link->window_minutes, $this->house->sanding());
+                $windows[] = new Window(
+                    ActivityId::operation($link->before_id)->text, (int) $link->window_minutes, $this->house->sanding(),
+                );
             } elseif (is_string($doneAt) && ! $this->hasSanding($operation)) {
                 $windows[] = new Window(
                     null,
@@ -199,8 +211,8 @@ final readonly class Activities
         );
 
         return new Activity(
-            "o{$operation->id}",
-            "b{$operation->build_id}",
+            ActivityId::operation($operation->id)->text,
+            BuildId::of($operation->build_id)->text,
             Progress::remaining($planned, $worked)->minutes,
             $this->air->stretched($operation->hold_minutes, $operation->hold_kind),
             $operation->skill,
@@ -217,7 +229,8 @@ final readonly class Activities
         $demands = array_filter($this->demandsOf($operation), static fn (Demand $demand): bool => $demand->throughHold);
 
         return new Activity(
-            "o{$operation->id}", "b{$operation->build_id}", 0, demands: array_values($demands),
+            ActivityId::operation($operation->id)->text, BuildId::of($operation->build_id)->text, 0,
+            demands: array_values($demands),
             holdUntil: Minutes::of($operation->hold_until ?? $this->clock->now()),
         );
     }
@@ -226,7 +239,7 @@ final readonly class Activities
     private function demandsOf(OperationModel $operation): array
     {
         $demands = $this->demands(
-            "b{$operation->build_id}", $operation->pieces, $operation->station, $operation->fixture,
+            BuildId::of($operation->build_id)->text, $operation->pieces, $operation->station, $operation->fixture,
             $operation->fixtures,
         );
 
@@ -251,6 +264,6 @@ final readonly class Activities
 
     private static function piece(string $build, Piece $piece): string
     {
-        return "piece:{$build}:{$piece->value}";
+        return PieceId::of($build, $piece->value)->text;
     }
 }

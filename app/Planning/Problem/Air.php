@@ -66,8 +66,7 @@ final class Air
 
     /**
      * When the air is not to be sprayed in, as far as readings say: for the rest of today if it is not now, and on the
-     * next
-     * days at the hours at which it lately was not.
+     * next days at the hours at which it lately was not.
      *
      * @return list<Outage>
      */

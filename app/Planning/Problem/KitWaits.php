@@ -15,10 +15,8 @@ use Regimen\Schedule\Problem\Release;
 
 /**
  * What a build's operations wait for from its kit, by the part they need. A part is planned on from the morning after
- * the day
- * it is expected; one that is overdue, from where its supplier's usual delay ends; one that is not ordered yet, from
- * its lead
- * time after the operation that orders it.
+ * the day it is expected; one that is overdue, from where its supplier's usual delay ends; one that is not ordered yet,
+ * from its lead time after the operation that orders it.
  */
 final class KitWaits
 {

@@ -12,7 +12,8 @@ use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Schedule\Problem\Activity;
-use Regimen\Schedule\Problem\Frozen;
+use Regimen\Schedule\Problem\ActivityId;
+use Regimen\Schedule\Problem\Announced;
 use Regimen\Schedule\Problem\Pin;
 use Regimen\Schedule\Problem\Release;
 use Regimen\Schedule\Problem\Worker;
@@ -53,9 +54,12 @@ final class Settled
         if ($activity->isUnderWay()) {
             return $activity;
         }
-        $id = (int) substr($activity->id, 1);
+        $id = (int) ActivityId::operationOf($activity->id);
         $changes = array_filter(
-            ['pin' => $this->pin($id), 'frozen' => $this->frozen($id), 'release' => $this->held($activity, $build)],
+            [
+                'pin' => $this->pin($id), 'announced' => $this->announced($id),
+                'release' => $this->held($activity, $build),
+            ],
         );
 
         return $changes === [] ? $activity : $activity->with($changes);
@@ -73,12 +77,12 @@ final class Settled
             $pin->person_id,
             $pin->day === null ? null : Minutes::ofDay($pin->day, $zone),
             $pin->day === null ? null : Minutes::endOfDay($pin->day, $zone) + 1,
-            $pin->after_id === null ? null : "o{$pin->after_id}",
+            $pin->after_id === null ? null : ActivityId::operation($pin->after_id)->text,
         );
     }
 
     /** Nobody is told to work when they are not there: then it is planned anew. */
-    private function frozen(int $operation): ?Frozen
+    private function announced(int $operation): ?Announced
     {
         $entry = $this->told->get($operation);
         if ($entry?->start === null) {
@@ -88,7 +92,7 @@ final class Settled
         $calendar = $entry->person_id === null ? null : ($this->workers[$entry->person_id] ?? null)?->calendar;
         $isThere = $calendar !== null && $calendar->between($start, $start + 1) === 1;
 
-        return $isThere ? new Frozen($entry->person_id, $start) : null;
+        return $isThere ? new Announced($entry->person_id, $start) : null;
     }
 
     private function held(Activity $activity, Build $build): ?Release

@@ -13,6 +13,7 @@ use App\Support\Minutes;
 use Illuminate\Database\Eloquent\Builder as Query;
 use Illuminate\Database\Eloquent\Collection;
 use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\BuildId;
 use Regimen\Schedule\Problem\Due;
 use Regimen\Schedule\Problem\Outage;
 use Regimen\Schedule\Problem\Problem;
@@ -32,8 +33,9 @@ final readonly class ShopProblem
      * @param  list<Activity>  $draft  a build that is only thought of, planned behind everything already promised and
      *                                 before what nobody has been promised
      */
-    public function assemble(array $draft = [], string $draftBuild = 'draft'): Problem
+    public function assemble(array $draft = []): Problem
     {
+        $draftBuild = BuildId::draft()->text;
         $now = Minutes::of($this->clock->now());
         $activities = [];
         $dues = [];
@@ -42,7 +44,7 @@ final readonly class ShopProblem
         $settled = new Settled($this->house, $now, $workers);
         $links = $this->links();
         foreach ($this->builds() as $build) {
-            $key = "b{$build->id}";
+            $key = BuildId::of($build->id)->text;
             foreach ($this->activities->ofBuild($build, $links) as $activity) {
                 $activities[] = $settled->on($activity, $build);
             }

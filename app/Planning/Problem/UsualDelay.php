@@ -9,8 +9,7 @@ use App\Support\Say;
 
 /**
  * By how many days a supplier is usually late when something is late: the median of what came late before, from three
- * such
- * orders on; a quarter of the lead time until then, three days at least (house convention).
+ * such orders on; a quarter of the lead time until then, three days at least (house convention).
  */
 final class UsualDelay
 {

@@ -6,7 +6,7 @@ namespace App\Planning\Route;
 
 use App\Models\Build\Build;
 use App\Planning\House\House;
-use App\Planning\Plan\PlanOrder;
+use App\Planning\Plan\Standings;
 use App\Planning\Problem\Activities;
 use App\Planning\Problem\ShopProblem;
 use App\Planning\Specification\Ready;
@@ -16,9 +16,13 @@ use Regimen\Costing\Kit;
 use Regimen\Costing\Quote;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Edits\EditedRoute;
+use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Schedule\Building\Builder;
 use Regimen\Schedule\Plan\Plan;
 use Regimen\Schedule\Plan\Unplanned;
+use Regimen\Schedule\Policy\PlanOrder;
+use Regimen\Schedule\Problem\ActivityId;
+use Regimen\Schedule\Problem\BuildId;
 use Regimen\Schedule\Problem\Problem;
 
 /** Works out a build before it is one. */
@@ -29,7 +33,7 @@ final readonly class Drafting
         private Routes $routes,
         private Activities $activities,
         private ShopProblem $problem,
-        private PlanOrder $order,
+        private Standings $standings,
         private Clock $clock,
     ) {
     }
@@ -57,11 +61,11 @@ final readonly class Drafting
     public function alone(Draft $draft): Plan
     {
         $now = Minutes::of($this->clock->now());
-        $capacities = $this->house->capacities() + $this->activities->pieces('draft');
+        $capacities = $this->house->capacities() + $this->activities->pieces(BuildId::draft()->text);
 
         return Builder::plan(
             new Problem(
-                $now, $this->activities->ofDraft($draft->route, $draft->kit, 'draft'), $this->house->workers($now),
+                $now, $this->activities->ofDraft($draft->route, $draft->kit), $this->house->workers($now),
                 $capacities,
             ),
         );
@@ -70,15 +74,15 @@ final readonly class Drafting
     /** When it could really be ready, behind everything already promised. */
     public function ready(Draft $draft): Ready
     {
-        $problem = $this->problem->assemble($this->activities->ofDraft($draft->route, $draft->kit, 'draft'));
-        $plan = $this->order->planned($problem)->plan;
-        $finish = $plan->finishOf('draft', $problem);
-        $start = $plan->assignments['dbrief.agree']->start ?? null;
+        $problem = $this->problem->assemble($this->activities->ofDraft($draft->route, $draft->kit));
+        $plan = (new PlanOrder($problem, $this->standings->read()))->planned()->plan;
+        $finish = $plan->finishOf(BuildId::draft()->text, $problem);
+        $start = $plan->assignments[ActivityId::draft(PreparationOperation::Agree->value)->text]->start ?? null;
 
         $unplanned = array_values(
             array_filter(
                 $plan->unplanned,
-                static fn (Unplanned $one): bool => $problem->activities[$one->activity]->build === 'draft',
+                static fn (Unplanned $one): bool => $problem->activities[$one->activity]->build === BuildId::draft()->text,
             ),
         );
 

@@ -52,8 +52,7 @@ final class BuildStrip
 
     /**
      * Which operations a layer shows: from the dry fit on all are in the thick one; before, each is in the thin layers
-     * of
-     * the pieces it works on, and what is done before the first cut is thick again.
+     * of the pieces it works on, and what is done before the first cut is thick again.
      *
      * @param  iterable<Placement>  $placements
      * @return array<int|string, list<Placement>> by layer, each in the order of time

@@ -9,6 +9,7 @@ use App\Models\Plan\PlanEntry;
 use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Schedule\Plan\ReasonKind;
+use Regimen\Schedule\Problem\PieceId;
 
 /** Why an operation is not planned earlier, in a sentence. */
 final readonly class ReasonWords
@@ -47,7 +48,7 @@ final readonly class ReasonWords
                 ." is not to be had before: {$entry->reason_text}.",
             ReasonKind::Climate => "The air is waited for: {$entry->reason_text}.",
             ReasonKind::Pin => $other === null ? 'It is pinned to this day.' : "It is pinned behind {$that}{$until}.",
-            ReasonKind::Frozen => 'It was told so for the next hours, and stays.',
+            ReasonKind::Announced => 'It was told so for the next hours, and stays.',
             ReasonKind::Window => 'It is held back so that the next coat comes before its window closes.',
             ReasonKind::SetUp => ucfirst($this->resource((string) $entry->reason_resource))
                 ." is set up for it by {$that}{$until}: nothing has to be set up again.",
@@ -75,8 +76,8 @@ final readonly class ReasonWords
 
     private function resource(string $key): string
     {
-        if (str_starts_with($key, 'piece:')) {
-            return 'the '.substr((string) strrchr($key, ':'), 1);
+        if (PieceId::pieceOf($key) !== null) {
+            return 'the '.PieceId::pieceOf($key);
         }
 
         return 'the '.$this->resources->get($key, $key);

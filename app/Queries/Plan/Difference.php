@@ -9,7 +9,6 @@ use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Planning\Plan\Outlooks;
-use App\Planning\Plan\Planned;
 use App\Queries\Build\BuildLine;
 use App\Support\Minutes;
 use App\Support\Say;
@@ -18,6 +17,9 @@ use Regimen\Forecast\Verdict;
 use Regimen\Schedule\Plan\Assignment;
 use Regimen\Schedule\Plan\Trouble;
 use Regimen\Schedule\Plan\Troubles;
+use Regimen\Schedule\Policy\Planned;
+use Regimen\Schedule\Problem\ActivityId;
+use Regimen\Schedule\Problem\BuildId;
 
 /** What changes would do: by build and by person, beside the plan that is in force. */
 final readonly class Difference
@@ -60,12 +62,12 @@ final readonly class Difference
     {
         $changed = [];
         foreach ($builds as $build) {
-            $was = $before->finish($build->id);
-            $is = $after->finish($build->id);
-            $due = $before->problem->dues["b{$build->id}"] ?? null;
+            $was = $before->finish(BuildId::of($build->id)->text);
+            $is = $after->finish(BuildId::of($build->id)->text);
+            $due = $before->problem->dues[BuildId::of($build->id)->text] ?? null;
             $isNew = $due === null;
             $old = $this->outlook($build, $was, $due?->instant);
-            $new = $this->outlook($build, $is, $after->problem->dues["b{$build->id}"]->instant ?? null);
+            $new = $this->outlook($build, $is, $after->problem->dues[BuildId::of($build->id)->text]->instant ?? null);
             if ($isNew || $old !== $new) {
                 $changed[] = [
                     'number' => $build->number, 'title' => $build->title, 'isNew' => $isNew,
@@ -145,7 +147,7 @@ final readonly class Difference
     private function told(array $moves, Collection $builds): array
     {
         $ids = array_map(
-            static fn (string $id): int => (int) substr($id, 1),
+            static fn (string $id): int => (int) ActivityId::operationOf($id),
             array_merge(...array_map(array_keys(...), array_values($moves))),
         );
         $operations = Operation::query()->whereIn('id', $ids)->get()->toBase()->keyBy('id');
@@ -154,7 +156,7 @@ final readonly class Difference
         foreach (Person::query()->whereIn('id', array_keys($moves))->orderBy('id')->get() as $person) {
             $all = [];
             foreach ($moves[$person->id] as $id => [$was, $is]) {
-                $operation = $operations->get((int) substr($id, 1));
+                $operation = $operations->get((int) ActivityId::operationOf($id));
                 if ($operation !== null) {
                     $all[] = [
                         'words' => "{$numbers->get($operation->build_id)} {$operation->name}",

@@ -6,13 +6,13 @@ namespace App\Queries\Plan;
 
 use App\Models\House\Resource;
 use App\Planning\House\House;
-use App\Planning\Plan\Planned;
 use App\Planning\Plan\Planner;
 use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
 use Regimen\Schedule\Building\Load;
+use Regimen\Schedule\Policy\Planned;
 
 /**
  * How much of everybody's and everything's time is used, week by week, and where the promises need more than there is.
@@ -62,6 +62,8 @@ final readonly class LoadPage
     {
         DB::beginTransaction();
         try {
+            $this->planner->closeWindows();
+
             return $this->planner->compute();
         } finally {
             DB::rollBack();

@@ -11,6 +11,7 @@ use App\Planning\Plan\Outlooks;
 use App\Queries\Build\OpenBuilds;
 use App\Support\Minutes;
 use Illuminate\Validation\ValidationException;
+use Regimen\Schedule\Problem\BuildId;
 
 /** Whether another way of making the build that is latest would bring it forward; each way is really planned. */
 final readonly class OtherMethods
@@ -35,7 +36,7 @@ final readonly class OtherMethods
         if ($build === null) {
             return [];
         }
-        $before = $this->trial->plan([])->finish($build->id);
+        $before = $this->trial->plan([])->finish(BuildId::of($build->id)->text);
         $found = [];
         foreach ($before === null ? [] : array_slice(
             $this->questions->alternatives($build), 0, self::MOST_TRIED,
@@ -71,7 +72,7 @@ final readonly class OtherMethods
     private function finish(Build $build, array $body): ?int
     {
         try {
-            return $this->trial->plan([$body])->finish($build->id);
+            return $this->trial->plan([$body])->finish(BuildId::of($build->id)->text);
         } catch (ValidationException) {
             return null;
         }

@@ -41,7 +41,7 @@ final readonly class SideView
 
         return new Point(
             $this->w->body()->begins + $along * cos($angle) - $down * sin($angle),
-            $this->w->bridge()->boardAboveTop() + $along * sin($angle) + $down * cos($angle),
+            $this->w->bridge()->boardAboveTop()->value + $along * sin($angle) + $down * cos($angle),
         );
     }
 
@@ -159,7 +159,7 @@ final readonly class SideView
         $recess = $s->bridgework->bridgeRecess->mm;
         $foot = fn (float $up): Point => $this->inBody($along, $recess - $up);
         $crown = $s->board->crownHeight->mm;
-        $saddle = $foot($bridge->overFoot());
+        $saddle = $foot($bridge->overFoot()->value);
         $post = $this->w->head()->posts[0];
         $angle = deg2rad($this->w->head()->angle());
         $postAt = new Point(
@@ -194,14 +194,14 @@ final readonly class SideView
         $shapes = [
             Shape::words(
                 new Point($s->board->scale->mm + 18, -14.0),
-                Words::number($bridge->overFoot()).' of '.Words::number($bridge->range()->from, 0).'–'
+                Words::number($bridge->overFoot()->value).' of '.Words::number($bridge->range()->from, 0).'–'
                     .Words::number($bridge->range()->to, 0),
                 17,
                 'start',
                 $bridge->fits() ? 'dimension' : 'warn',
             ),
             Shape::words(
-                new Point(-$s->head->headLength->mm * 0.7, $this->w->head()->stockDepth() + 30),
+                new Point(-$s->head->headLength->mm * 0.7, $this->w->head()->stockDepth()->value + 30),
                 Words::number($this->w->head()->angle()).'°',
                 17,
             ),
@@ -212,7 +212,7 @@ final readonly class SideView
             );
             $shapes[] = Shape::words(
                 new Point($first + 44, 50),
-                Words::number($this->w->neck()->leftUnderRod($first)).' left under the rod',
+                Words::number($this->w->neck()->leftUnderRod($first)->value).' left under the rod',
                 17,
                 'start',
             );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Figures;
 
 use Regimen\Instrument\Shape\FretWire;
+use Regimen\Units\Term;
 use Regimen\Units\Words;
 
 /** G1 to G8. */
@@ -30,11 +31,12 @@ final class BoardFigures implements FigureSource
     private function frets(Workings $w): iterable
     {
         $scale = $w->specification->board->scale->mm;
-        $fret = static fn (string $key, string $name, int $number, string $group): Figure => Figure::mm(
-            $key, $name, $w->fret($number), 'G1',
-            Words::number($scale, 2)." × (1 − 2^(−{$number}/12)) = ".Words::mm($w->fret($number), 3), $group,
-            $group === '' ? 3 : 1,
-        );
+        $fret = static function (string $key, string $name, int $number, string $group) use ($scale): Figure {
+            $left = Term::of(1, 0)->minus(Term::told(2 ** (-$number / 12), "2^(−{$number}/12)"));
+            $place = Term::of($scale, 2)->times($left, '×');
+
+            return Figure::worked($key, $name, $place, 'G1', $group, $group === '' ? 3 : 1, 3);
+        };
         yield $fret('twelfth', 'Nut to twelfth', 12, 'board');
         yield $fret('lastFret', 'Nut to last fret', $w->specification->board->frets, 'board');
         for ($number = 1; $number <= $w->specification->board->frets; $number++) {
@@ -49,33 +51,22 @@ final class BoardFigures implements FigureSource
         $x = $w->fret(12);
         $nut = $w->specification->board->nutWidth->mm;
         $last = $w->specification->board->lastWidth->mm;
-        yield Figure::mm(
-            'widthTwelfth', 'Width at twelfth', $board->widthAt($x), 'G2',
-            Words::number($nut).' + ('.Words::number($last).' − '.Words::number($nut).') × '.Words::number($x).' / '
-                .Words::number($w->lastFret()).' = '.Words::mm($board->widthAt($x), 2),
-            'board',
-        );
+        $widens = Term::of($last)->minus(Term::of($nut));
+        $width = Term::of($nut)->plus($widens->times(Term::of($x), '×')->over(Term::of($w->lastFret())));
+        yield Figure::worked('widthTwelfth', 'Width at twelfth', $width, 'G2', 'board', 1, 2);
         foreach (['nut' => 0.0, 'last' => $w->lastFret()] as $key => $at) {
             $radius = $board->radiusAt($at);
             $half = $board->widthAt($at) / 2;
             $drop = $board->dropAt($at, $half);
             $where = $key === 'nut' ? 'the nut' : 'the last fret';
-            yield Figure::mm(
-                "drop.{$key}", "Radius takes at {$where}’s edge", $drop, 'G3',
-                'R − √(R² − y²) with R '.Words::number($radius).' and y '.Words::number($half).' = '
-                    .Words::mm($drop, 3),
-                'board', 2,
-            );
-            yield Figure::mm(
-                "edgeLeft.{$key}", "Left under the slot’s end at {$where}", $board->edgeLeft($at), 'G5',
-                Words::number($board->thickness).' − '.Words::number($drop, 2).' − '
-                    .Words::number($board->slotAtEdge($at), 2).' = '.Words::mm($board->edgeLeft($at), 2)
-                    .(
-                        $board->slotAtEdge($at) === $board->slotDepth
-                            ? ''
-                            : '; sawn '.Words::number($board->slotDepth, 2).' deep from the flat'
-                    ),
-                'board', 2,
+            $taken = self::taken($drop, $radius, $half);
+            yield Figure::worked("drop.{$key}", "Radius takes at {$where}’s edge", $taken, 'G3', 'board', 2, 3);
+            $sawn = $board->slotAtEdge($at) === $board->slotDepth
+                ? ''
+                : '; sawn '.Words::number($board->slotDepth, 2).' deep from the flat';
+            yield Figure::worked(
+                "edgeLeft.{$key}", "Left under the slot’s end at {$where}", $board->edgeLeft($at), 'G5', 'board', 2, 2,
+                after: $sawn,
             );
         }
         if ($w->specification->board->radiusEnd->mm !== $w->specification->board->radius->mm) {
@@ -104,19 +95,23 @@ final class BoardFigures implements FigureSource
             );
             if ($fret === 12) {
                 $outer = abs($y) + $markers->halfAcross($x);
-                yield Figure::mm(
-                    'markerLost', 'Radius takes from the octave markers', $markers->lost($x, $y), 'G6',
-                    'R − √(R² − y²) with R '.Words::number($w->board()->radiusAt($x)).' and y '.Words::number($outer)
-                        .' = '.Words::mm($markers->lost($x, $y), 3),
-                    'board', 2,
-                );
-                yield Figure::mm(
-                    'markerLeft', 'Left of them at the outer edge', $markers->left($x, $y), 'G6',
+                $taken = self::taken($markers->lost($x, $y), $w->board()->radiusAt($x), $outer);
+                yield Figure::worked('markerLost', 'Radius takes from the octave markers', $taken, 'G6', 'board', 2, 3);
+                $left = Term::told(
+                    $markers->left($x, $y),
                     'hole '.Words::number($w->specification->board->markerDepth->mm, 2).' − what the radius takes, '
-                        .Words::number($markers->lost($x, $y), 2).' = '.Words::mm($markers->left($x, $y), 2),
-                    'board', 2,
+                        .Words::number($markers->lost($x, $y), 2),
                 );
+                yield Figure::worked('markerLeft', 'Left of them at the outer edge', $left, 'G6', 'board', 2, 2);
             }
         }
+    }
+
+    /** G3: what a surface of a radius has fallen off its middle. */
+    private static function taken(float $drop, float $radius, float $y): Term
+    {
+        $words = 'R − √(R² − y²) with R '.Words::number($radius).' and y '.Words::number($y);
+
+        return Term::told($drop, $words);
     }
 }

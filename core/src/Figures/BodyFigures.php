@@ -6,6 +6,7 @@ namespace Regimen\Figures;
 
 use Regimen\Geometry\MachinePasses;
 use Regimen\Instrument\Body\Layer;
+use Regimen\Units\Term;
 use Regimen\Units\Words;
 
 /** G17 to G20, T6. */
@@ -15,17 +16,11 @@ final class BodyFigures implements FigureSource
     {
         $s = $workings->specification;
         $body = $s->bodyThickness()->mm;
-        yield Figure::mm(
-            'bodyThickness', 'Layers together', $body, 'G17',
-            implode(
-                ' + ',
-                array_map(
-                    static fn (Layer $layer): string => Words::number($layer->thickness->mm, 2),
-                    $s->bodywork->layers,
-                ),
-            ).' = '.Words::mm($body, 2),
-            'body', 2,
+        $layers = array_map(static fn (Layer $layer): Term => Term::of($layer->thickness, 2), $s->bodywork->layers);
+        $together = array_reduce(
+            array_slice($layers, 1), static fn (Term $sum, Term $layer): Term => $sum->plus($layer), $layers[0],
         );
+        yield Figure::worked('bodyThickness', 'Layers together', $together, 'G17', 'body', 2, 2);
         yield from $this->floors($workings, $body);
         $outline = $workings->body()->outline;
         yield Figure::of(
@@ -57,25 +52,19 @@ final class BodyFigures implements FigureSource
     {
         $s = $w->specification;
         $deepest = $s->joinery->pocketDepth->mm;
-        yield Figure::mm(
-            'pocketFloor', 'Left under the pocket', $body - $deepest, 'G18',
-            Words::number($body).' − '.Words::number($deepest).' = '.Words::mm($body - $deepest), 'joint',
-        );
+        $left = static fn (float $depth): Term => Term::of($body)->minus(Term::of($depth));
+        yield Figure::worked('pocketFloor', 'Left under the pocket', $left($deepest), 'G18', 'joint', 1, 1);
         foreach ($s->electrics->pickups as $index => $pickup) {
             $depth = $pickup->depth->mm;
             $deepest = max($deepest, $depth);
-            yield Figure::mm(
-                "pickupFloor.{$index}", "Left under the {$pickup->place} pickup", $body - $depth, 'G18',
-                Words::number($body).' − '.Words::number($depth).' = '.Words::mm($body - $depth), 'electronics',
-            );
+            $name = "Left under the {$pickup->place} pickup";
+            yield Figure::worked("pickupFloor.{$index}", $name, $left($depth), 'G18', 'electronics', 1, 1);
         }
         foreach ($s->bodywork->cavities as $index => $cavity) {
             $depth = $cavity->depth->mm;
             $deepest = max($deepest, $depth);
-            yield Figure::mm(
-                "cavityFloor.{$index}", "Left at the {$cavity->kind->words()} cavity", $body - $depth, 'G18',
-                Words::number($body).' − '.Words::number($depth).' = '.Words::mm($body - $depth), 'body',
-            );
+            $name = "Left at the {$cavity->kind->words()} cavity";
+            yield Figure::worked("cavityFloor.{$index}", $name, $left($depth), 'G18', 'body', 1, 1);
         }
         yield Figure::of(
             'passes', 'Router passes, deepest cavity', MachinePasses::count($deepest), '', 'G20',
@@ -98,9 +87,7 @@ final class BodyFigures implements FigureSource
             'sum of mass × place / '.Words::number($mass->total(), 0).' g', 'body', 0,
         );
         $strap = $w->body()->strapButton($w->specification);
-        yield Figure::mm(
-            'balance', 'Centre of mass behind the strap button', $mass->centre() - $strap, 'T6',
-            Words::number($mass->centre(), 0).' − '.Words::mm($strap, 0), 'body', 0,
-        );
+        $behind = Term::of($mass->centre(), 0)->minus(Term::of($strap, 0, unit: ' mm'));
+        yield Figure::worked('balance', 'Centre of mass behind the strap button', $behind, 'T6', 'body', 0);
     }
 }

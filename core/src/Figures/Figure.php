@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Figures;
 
 use Regimen\Electronics\ElectricWords;
+use Regimen\Units\Term;
 use Regimen\Units\Words;
 
 /** A computed measure: what it is, its value, and the formula with its numbers. */
@@ -49,6 +50,29 @@ final readonly class Figure
         int $decimals = 1,
     ): self {
         return new self($key, $name, $value, $unit, $number, $formula, $group, $decimals);
+    }
+
+    /**
+     * A figure that tells itself: its value and its formula are one expression.
+     *
+     * @param  int|null  $result  decimals of the result at the end of the formula; none if it is not repeated there
+     * @param  string  $after  what is said behind the result
+     */
+    public static function worked(
+        string $key,
+        string $name,
+        Term $term,
+        string $number,
+        string $group,
+        int $decimals = 1,
+        ?int $result = null,
+        string $unit = 'mm',
+        string $after = '',
+    ): self {
+        $space = in_array($unit, ['°', ''], true) ? $unit : " {$unit}";
+        $repeated = $result === null ? '' : ' = '.Words::number($term->value, $result).$space;
+
+        return new self($key, $name, $term->value, $unit, $number, $term->words().$repeated.$after, $group, $decimals);
     }
 
     /** `6.5`, without its unit when that is millimetres, as in a table of lengths. */

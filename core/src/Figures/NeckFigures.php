@@ -25,12 +25,7 @@ final class NeckFigures implements FigureSource
             foreach (['First' => 1, 'Twelfth' => 12] as $name => $fret) {
                 $x = $workings->fret($fret);
                 $left = $neck->leftUnderRod($x);
-                yield Figure::mm(
-                    "underRod{$name}", 'Left under the rod, '.lcfirst($name), $left, 'G10',
-                    Words::number($neck->thicknessAt($x)).' − '.Words::number($s->board->boardThickness->mm).' − '
-                        .Words::number($s->neck->rodDepth->mm).' = '.Words::mm($left),
-                    'neck',
-                );
+                yield Figure::worked("underRod{$name}", 'Left under the rod, '.lcfirst($name), $left, 'G10', 'neck', 1, 1);
             }
         }
         yield from $this->head($workings);
@@ -42,25 +37,12 @@ final class NeckFigures implements FigureSource
         $head = $w->head();
         $s = $w->specification;
         if ($s->head->headstock === HeadstockKind::Angled) {
-            yield Figure::mm(
-                'stockDepth', 'Depth of stock, in one piece', $head->stockDepth(), 'G11',
-                Words::number($s->head->headLength->mm).' · sin '.Words::number($head->angle()).'° + '
-                    .Words::number($s->head->headThickness->mm).' · cos '.Words::number($head->angle()).'° = '
-                    .Words::mm($head->stockDepth(), 2),
-                'head',
-            );
+            yield Figure::worked('stockDepth', 'Depth of stock, in one piece', $head->stockDepth(), 'G11', 'head', 1, 2);
         }
-        foreach (array_keys($head->posts) as $string) {
-            $angle = $head->breakAngle($string);
-            $formula = $head->isGuided($string)
-                ? 'atan('.Words::number($s->head->guideDrop->mm).' / '.Words::number($s->head->guideAt->mm)
-                .'), under the guide'
-                : 'atan('.Words::number($head->heightLost($string), 2).' / '
-                .Words::number($head->awayFromNut($string), 2).')';
-            yield Figure::of(
-                "break.{$string}", 'Breaks over the nut, string '.($string + 1), $angle, '°', 'G12',
-                "{$formula} = ".Words::number($angle, 2).'°', 'head',
-            );
+        foreach ($w->strings() as $string) {
+            $name = "Breaks over the nut, string {$string->number}";
+            $breaks = $head->breaking($string->index());
+            yield Figure::worked("break.{$string->index()}", $name, $breaks, 'G12', 'head', 1, 2, '°');
         }
     }
 }

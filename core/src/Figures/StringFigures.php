@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Figures;
 
-use Regimen\Strings\StringMass;
+use Regimen\Units\Term;
 use Regimen\Units\Words;
 
 /** G13, S1 to S3. */
@@ -29,48 +29,36 @@ final class StringFigures implements FigureSource
         );
         foreach (['Treble' => 0, 'Bass' => $count - 1] as $side => $string) {
             $edge = self::edgeDistance($workings, $string, $workings->lastFret());
-            yield Figure::mm(
-                "edge{$side}", 'Outer string to the edge at the last fret, '.lcfirst($side), $edge, 'G13',
-                'half the width '.Words::number($workings->board()->widthAt($workings->lastFret()) / 2)
-                    .' − the string’s place '.Words::number(abs($spread->at($string, $workings->lastFret())))
-                    .' − half its gauge = '.Words::mm($edge, 2),
-                'strings', 2,
-            );
+            $name = 'Outer string to the edge at the last fret, '.lcfirst($side);
+            yield Figure::worked("edge{$side}", $name, $edge, 'G13', 'strings', 2, 2);
         }
         yield from $this->pull($workings);
     }
 
     /** From an outer string's edge to the board's at x, in mm. */
-    public static function edgeDistance(Workings $w, int $string, float $x): float
+    public static function edgeDistance(Workings $w, int $string, float $x): Term
     {
-        return $w->board()->widthAt($x) / 2 - abs($w->spread()->at($string, $x))
-            - $w->specification->stringing->gauges[$string]->diameter->mm / 2;
+        $gauge = $w->specification->stringing->gauges[$string];
+
+        return Term::of($w->board()->widthAt($x) / 2, called: 'half the width')
+            ->minus(Term::of(abs($w->spread()->at($string, $x)), called: 'the string’s place'))
+            ->minus(Term::told($gauge->diameter->mm / 2, 'half its gauge'));
     }
 
     /** @return iterable<Figure> */
     private function pull(Workings $w): iterable
     {
-        $s = $w->specification;
-        $length = Words::number($s->board->scale->mm / 1000, 4);
-        foreach ($w->pull()->each as $string => $tension) {
-            $gauge = $s->stringing->gauges[$string];
-            $note = $s->stringing->tuning[$string];
-            $stated = $s->stringing->unitMasses[$string] ?? null;
-            $mass = $stated ?? StringMass::of($gauge) * 1000;
-            yield Figure::of(
-                "mass.{$string}", 'Mass per length, string '.($string + 1), $mass, 'g/m', 'S1',
-                $stated !== null ? 'as its maker states it' : (
-                    $gauge->wound
-                        ? "{$gauge->inWords()} with a core of ".Words::mm($gauge->core()->mm, 2).', an estimate'
-                        : '7850 kg/m³ · π d² / 4 with d '.Words::mm($gauge->diameter->mm, 3)
-                ),
-                '', 3,
+        $scale = Term::of($w->specification->board->scale->mm / 1000, 4, unit: ' m');
+        foreach ($w->strings() as $string) {
+            yield Figure::worked(
+                "mass.{$string->index()}", "Mass per length, string {$string->number}", self::mass($string), 'S1', '', 3,
+                unit: 'g/m',
             );
-            yield Figure::of(
-                "tension.{$string}", "{$note->name} {$gauge->inWords()}, pull", $tension, 'N', 'S2',
-                Words::number($mass, 3)." g/m × (2 × {$length} m × ".Words::number($note->frequency(), 2).' Hz)² = '
-                    .Words::number($tension).' N'.($gauge->wound && $stated === null ? ', ± 5 %' : ''),
-                'strings',
+            $wave = Term::of(2, 0)->times($scale, '×')->times(Term::of($string->note->frequency(), 2, unit: ' Hz'), '×');
+            $tension = Term::of($string->mass, 3, unit: ' g/m')->scaled(1 / 1000)->times($wave->squared(), '×');
+            yield Figure::worked(
+                "tension.{$string->index()}", "{$string->note->name} {$string->gauge->inWords()}, pull", $tension, 'S2',
+                'strings', 1, 1, 'N', $string->gauge->wound && ! $string->isStated ? ', ± 5 %' : '',
             );
         }
         yield Figure::of(
@@ -83,5 +71,16 @@ final class StringFigures implements FigureSource
             'pullSpread', 'Strongest over weakest', $w->pull()->spread(), '', 'S3',
             Words::number($w->pull()->strongest()).' N / '.Words::number($w->pull()->weakest()).' N', 'strings', 2,
         );
+    }
+
+    private static function mass(InstrumentString $string): Term
+    {
+        $gauge = $string->gauge;
+
+        return Term::told($string->mass, match (true) {
+            $string->isStated => 'as its maker states it',
+            $gauge->wound => "{$gauge->inWords()} with a core of ".Words::mm($gauge->core()->mm, 2).', an estimate',
+            default => '7850 kg/m³ · π d² / 4 with d '.Words::mm($gauge->diameter->mm, 3),
+        });
     }
 }

@@ -6,6 +6,7 @@ namespace Regimen\Figures;
 
 use Regimen\Timber\BalanceMoisture;
 use Regimen\Timber\Movement;
+use Regimen\Units\Term;
 use Regimen\Units\Words;
 
 /** T1 to T3. */
@@ -29,15 +30,9 @@ final class TimberFigures implements FigureSource
             'dampSeason', 'Settles at, dampest', $damp, '%', 'T1',
             'at '.Words::number($brief->airTemperature).' °C and '.Words::number($brief->humidityHigh, 0).' %', 'brief',
         );
-        $width = $workings->specification->bodywork->bodyWidth->mm;
         $timber = $workings->specification->bodywork->layers[0]->timber;
-        $shrinkage = $timber->shrinkage($workings->specification->bodywork->bodyCut->tangentialShare());
-        $moves = self::seasonMovement($workings);
-        yield Figure::mm(
-            'seasonMovement', 'Top moves over the seasons', $moves, 'T2',
-            Words::number($width, 0).' × ('.Words::number($damp).' − '.Words::number($dry).') / (3000/'
-                .Words::number($shrinkage).' − 30 + '.Words::number($dry).') = '.Words::mm($moves, 2),
-            'body', 2,
+        yield Figure::worked(
+            'seasonMovement', 'Top moves over the seasons', self::seasonMovement($workings), 'T2', 'body', 2, 2,
         );
         $named = [
             'top' => $timber, 'neck' => $workings->specification->neck->neckTimber,
@@ -63,13 +58,12 @@ final class TimberFigures implements FigureSource
     }
 
     /** How far the top, over its whole width, moves between the seasons, in mm. */
-    public static function seasonMovement(Workings $workings): float
+    public static function seasonMovement(Workings $workings): Term
     {
         [$dry, $damp] = self::seasons($workings);
         $body = $workings->specification->bodywork;
+        $shrinkage = $body->layers[0]->timber->shrinkage($body->bodyCut->tangentialShare());
 
-        return Movement::of(
-            $body->bodyWidth->mm, $dry, $damp, $body->layers[0]->timber->shrinkage($body->bodyCut->tangentialShare()),
-        );
+        return Movement::of($body->bodyWidth->mm, $dry, $damp, $shrinkage);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Figures;
 
+use Regimen\Geometry\Point;
 use Regimen\Instrument\Fretboard\SlotsSawn;
 use Regimen\Instrument\Reading\ReadSpecification;
 use Regimen\Instrument\Shape\BoardShape;
@@ -17,6 +18,7 @@ use Regimen\Instrument\Shape\NeckShape;
 use Regimen\Instrument\Shape\ScaleLine;
 use Regimen\Instrument\Shape\StringSpread;
 use Regimen\Instrument\Specification;
+use Regimen\Strings\StringMass;
 use Regimen\Timber\BalanceMoisture;
 use Regimen\Units\Money;
 
@@ -97,6 +99,32 @@ final class Workings
     public function pull(): Pull
     {
         return $this->once(Pull::class, fn (): Pull => Pull::of($this->specification));
+    }
+
+    /** @return non-empty-list<InstrumentString> treble first */
+    public function strings(): array
+    {
+        $stringing = $this->specification->stringing;
+        $strings = [];
+        foreach ($this->pull()->each as $index => $pull) {
+            $gauge = $stringing->gauges[$index];
+            $stated = $stringing->unitMasses[$index] ?? null;
+            $strings[] = new InstrumentString(
+                $index + 1,
+                $gauge,
+                $stringing->tuning[$index],
+                $stated ?? StringMass::of($gauge) * 1000,
+                $stated !== null,
+                $pull,
+                $this->spread()->nut[$index],
+                new Point($this->scaleLine()->saddleAt($index), $this->spread()->saddle[$index]),
+                $this->head()->posts[$index],
+                $this->head()->breakAngle($index),
+                $this->head()->sideAngle($index),
+            );
+        }
+
+        return $strings;
     }
 
     public function mass(): InstrumentMass

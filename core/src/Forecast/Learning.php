@@ -9,8 +9,7 @@ use Regimen\Units\Duration;
 
 /**
  * What the shop's own hours say about a standard (CALCULATIONS P5): log-normal in hours, the standard weighing as so
- * many
- * jobs already done.
+ * many jobs already done.
  */
 final readonly class Learning
 {

@@ -15,8 +15,7 @@ use Regimen\Units\Duration;
 
 /**
  * One operation of a route, made of a house standard and of what this instrument makes of it: set-up and labour in
- * working
- * hours, then a hold in clock time at 20 °C.
+ * working hours, then a hold in clock time at 20 °C.
  */
 final readonly class Operation
 {

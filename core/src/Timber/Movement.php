@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Timber;
 
+use Regimen\Units\Term;
+use Regimen\Units\Words;
+
 /** How timber grows and shrinks across the grain (CALCULATIONS T2; Wood Handbook, FPL-GTR-282, chapter 13). */
 final class Movement
 {
@@ -14,10 +17,13 @@ final class Movement
      * @param  float  $from  moisture M_i in %, below 30
      * @param  float  $to  moisture M_f in %
      * @param  float  $shrinkage  S, green to dry along that direction, in %
-     * @return float mm; less than zero when it shrinks
+     * @return Term mm; less than zero when it shrinks
      */
-    public static function of(float $width, float $from, float $to, float $shrinkage): float
+    public static function of(float $width, float $from, float $to, float $shrinkage): Term
     {
-        return $width * ($to - $from) / (3000 / $shrinkage - 30 + $from);
+        $moves = Term::of($width, 0)->times(Term::of($to)->minus(Term::of($from)), '×');
+        $stiffness = Term::told(3000 / $shrinkage, '3000/'.Words::number($shrinkage))->minus(Term::of(30, 0))->plus(Term::of($from));
+
+        return $moves->over($stiffness);
     }
 }

@@ -8,11 +8,9 @@ namespace Regimen\Timber;
  * A timber, by its common name.
  *
  * Specific gravities, shrinkage and hardness are in the reference table (memory of the tables of the *Wood Handbook*,
- * USDA Forest
- * Products Laboratory; African ebony, which that table lacks, has rough figures from memory); which pores are open,
- * which
- * timber is oily and its colour on a drawing are common practice. Protected are timbers of the appendices of CITES
- * (memory): an authority has to be asked, nothing here says what may be shipped.
+ * USDA Forest Products Laboratory; African ebony, which that table lacks, has rough figures from memory); which pores
+ * are open, which timber is oily and its colour on a drawing are common practice. Protected are timbers of the
+ * appendices of CITES (memory): an authority has to be asked, nothing here says what may be shipped.
  */
 final readonly class Species
 {
@@ -83,8 +81,7 @@ final readonly class Species
 
     /**
      * T3: density in kg/m³ at a moisture in %, through basic gravity: G_M = G / (1 − 0.265 a G) with a = (30 − M) / 30,
-     * nothing
-     * above 30 %, then 1000 G_M (1 + M / 100). Source: Wood Handbook, FPL-GTR-282, chapter 4.
+     * nothing above 30 %, then 1000 G_M (1 + M / 100). Source: Wood Handbook, FPL-GTR-282, chapter 4.
      *
      * @param  float  $moisture  % of the dry mass, zero or more
      */

@@ -45,8 +45,7 @@ final readonly class Duration
 
     /**
      * Reads a duration as makers type it: `1.5` and `1,5` are hours, `1:30`, `1 h 30`, `1h30m`, `90 min`, `3 d`, `1/2
-     * h`, `1 1/2`.
-     * A day is 24 hours.
+     * h`, `1 1/2`. A day is 24 hours.
      *
      * @throws InvalidQuantity if it is empty, unreadable, negative or over ten years
      */

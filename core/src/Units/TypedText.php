@@ -6,10 +6,9 @@ namespace Regimen\Units;
 
 /**
  * What somebody typed, in the digits and marks that every reader of quantities understands: decimal digits of any
- * script
- * (full-width, Arabic, Devanagari, …) become 0 to 9, full-width marks and the decimal marks of other scripts become
- * ours,
- * vulgar fractions are written out. A raised, lowered or circled digit is none: `10²` is not 102, and it is refused.
+ * script (full-width, Arabic, Devanagari, …) become 0 to 9, full-width marks and the decimal marks of other scripts
+ * become ours, vulgar fractions are written out. A raised, lowered or circled digit is none: `10²` is not 102, and it
+ * is refused.
  */
 final class TypedText
 {

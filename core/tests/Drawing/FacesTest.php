@@ -21,7 +21,7 @@ final class FacesTest extends TestCase
     public function test_from_the_side_a_cavity_opens_at_the_back_and_a_pickup_at_the_top(): void
     {
         $workings = self::workings();
-        $top = $workings->bridge()->boardAboveTop();
+        $top = $workings->bridge()->boardAboveTop()->value;
         $hidden = self::spans(SideView::of($workings), static fn (Point $point): float => $point->y - $top);
         self::assertContainsEquals([0.0, 20.0], $hidden, 'the pickup');
         self::assertContainsEquals([6.45, self::BODY], $hidden, 'the control cavity');
@@ -49,7 +49,7 @@ final class FacesTest extends TestCase
                 ],
             ],
         );
-        $top = $workings->bridge()->boardAboveTop();
+        $top = $workings->bridge()->boardAboveTop()->value;
         foreach ([[SideView::of($workings), $top], [LayersView::of($workings), 0.0]] as [$view, $from]) {
             self::assertContainsEquals(
                 [0.0, self::BODY],

@@ -13,8 +13,7 @@ use Regimen\Units\Words;
 
 /**
  * Every figure of one plain instrument, worked by hand from the definitions in CALCULATIONS, without the classes that
- * compute
- * it: a scale of 647.7 mm, 22 frets, a nut of 43 and 56 mm at the last fret, a radius of 12 in.
+ * compute it: a scale of 647.7 mm, 22 frets, a nut of 43 and 56 mm at the last fret, a radius of 12 in.
  */
 final class FigureBookTest extends TestCase
 {

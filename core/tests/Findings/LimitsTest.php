@@ -14,8 +14,7 @@ use Regimen\Instrument\Reading\SpecificationReader;
 
 /**
  * Where each check begins to speak: silent on the one side of its limit, loud on the other. All limits are common
- * practice
- * (TRADE sections 2 to 4, CALCULATIONS G5 to G18); the arithmetic that leads to a limit stands beside it.
+ * practice (TRADE sections 2 to 4, CALCULATIONS G5 to G18); the arithmetic that leads to a limit stands beside it.
  */
 final class LimitsTest extends TestCase
 {

@@ -62,14 +62,14 @@ final class GeometryTest extends TestCase
         );
         $last = Length::ofInches(18.3443)->mm;
         self::assertEqualsWithDelta(
-            2.511, BoardShape::of($specification, SlotsSawn::FromTheArc)->edgeLeft($last), 0.001,
+            2.511, BoardShape::of($specification, SlotsSawn::FromTheArc)->edgeLeft($last)->value, 0.001,
         );
         $flat = BoardShape::of($specification);
         self::assertEqualsWithDelta(
             2.2 - 1.289, $flat->slotAtEdge($last), 0.001,
             'sawn from the flat it loses at the edge what the radius takes',
         );
-        self::assertEqualsWithDelta(4.711 - (2.2 - 1.289), $flat->edgeLeft($last), 0.001);
+        self::assertEqualsWithDelta(4.711 - (2.2 - 1.289), $flat->edgeLeft($last)->value, 0.001);
         self::assertSame(
             0.0,
             BoardShape::of(
@@ -102,7 +102,7 @@ final class GeometryTest extends TestCase
         self::assertEqualsWithDelta(21.5, $neck->thicknessAt($specification->frets()->position(1)->mm), 1e-9);
         self::assertEqualsWithDelta(22.5, $neck->thicknessAt($specification->frets()->position(12)->mm), 1e-9);
         self::assertEqualsWithDelta(
-            6.5, $neck->leftUnderRod($specification->frets()->position(1)->mm), 1e-9, 'G10: 21.5 − 6 − 9',
+            6.5, $neck->leftUnderRod($specification->frets()->position(1)->mm)->value, 1e-9, 'G10: 21.5 − 6 − 9',
         );
         $bent = NeckShape::of(Specifications::sixString(['depthCurve' => '5/23']));
         self::assertEqualsWithDelta(23.0, $bent->thicknessAt($specification->frets()->position(5)->mm), 1e-9);
@@ -136,7 +136,7 @@ final class GeometryTest extends TestCase
         $head = HeadstockShape::of(
             Specifications::sixString(['headLength' => '180', 'headAngle' => '10', 'headThickness' => '15']),
         );
-        self::assertEqualsWithDelta(31.26 + 15 * cos(deg2rad(10)), $head->stockDepth(), 0.005);
+        self::assertEqualsWithDelta(31.26 + 15 * cos(deg2rad(10)), $head->stockDepth()->value, 0.005);
     }
 
     public function test_break_angles_follow_from_the_height_lost(): void
@@ -287,10 +287,10 @@ final class GeometryTest extends TestCase
 
     public function test_the_height_of_the_bridge(): void
     {
-        self::assertEqualsWithDelta(3.2, BridgeHeight::overFretPlane(1.8, 0.4), 1e-9, 'G15');
+        self::assertEqualsWithDelta(3.2, BridgeHeight::overFretPlane(1.8, 0.4)->value, 1e-9, 'G15');
         $low = BridgeHeight::of(Specifications::sixString(['nutAction' => '0.223']));
         self::assertEqualsWithDelta(
-            [0.400, 3.377], [$low->overFirstFret(1.8), BridgeHeight::overFretPlane(1.8, 0.223)], 0.0005,
+            [0.400, 3.377], [$low->overFirstFret(1.8)->value, BridgeHeight::overFretPlane(1.8, 0.223)->value], 0.0005,
             'G15: a1 at the first fret, and the saddle',
         );
         $zero = BridgeHeight::of(Specifications::sixString(['nutAction' => '0.4', 'zeroFret' => 'yes']));
@@ -312,7 +312,7 @@ final class GeometryTest extends TestCase
         );
         $from = 647.7 * 2 ** (-16 / 12);
         self::assertEqualsWithDelta($from, $bridge->fromEdge(), 1e-9);
-        self::assertEqualsWithDelta(6 + $from * tan(deg2rad(2)) + 1.2 + 3.2, $bridge->overTop(), 1e-9, 'G16');
+        self::assertEqualsWithDelta(6 + $from * tan(deg2rad(2)) + 1.2 + 3.2, $bridge->overTop()->value, 1e-9, 'G16');
         $mended = BridgeHeight::of(
             Specifications::sixString(
                 [

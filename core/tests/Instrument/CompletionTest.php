@@ -51,7 +51,7 @@ final class CompletionTest extends TestCase
         ] as $typed) {
             $w = Workings::of(SpecificationReader::read($typed));
             $edges = array_map(
-                static fn (int $string): float => StringFigures::edgeDistance($w, $string, $w->lastFret()),
+                static fn (int $string): float => StringFigures::edgeDistance($w, $string, $w->lastFret())->value,
                 [0, $w->specification->brief->strings - 1],
             );
             self::assertEqualsWithDelta(

@@ -11,8 +11,8 @@ use Regimen\Schedule\Plan\Plan;
 use Regimen\Schedule\Plan\Trouble;
 use Regimen\Schedule\Plan\Troubles;
 use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Announced;
 use Regimen\Schedule\Problem\Demand;
-use Regimen\Schedule\Problem\Frozen;
 use Regimen\Schedule\Problem\Predecessor;
 use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Problem\SetUp;
@@ -133,7 +133,7 @@ final class MarksAndSittingsTest extends TestCase
         $activities = [
             new Activity(
                 'glue', 'one', 200, skill: 'any', oneSitting: true,
-                frozen: new Frozen(2, $this->at('2026-03-18 08:00'), false),
+                announced: new Announced(2, $this->at('2026-03-18 08:00'), false),
             ),
         ];
         $people = [$this->worker(1), $short];
@@ -150,7 +150,7 @@ final class MarksAndSittingsTest extends TestCase
             new Activity('far', 'one', 30, skill: 'any'),
             new Activity(
                 'coat', 'one', 30, 600, 'any', [new Predecessor('far')],
-                frozen: new Frozen(1, $this->at('2026-03-18 08:30')),
+                announced: new Announced(1, $this->at('2026-03-18 08:30')),
             ),
             new Activity('next', 'one', 205, skill: 'any', predecessors: [new Predecessor('coat')], oneSitting: true, windows: [
                 new Window(null, $this->at('2026-03-18 20:00'), 40),

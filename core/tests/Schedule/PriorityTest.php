@@ -8,9 +8,9 @@ use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Building\Builder;
 use Regimen\Schedule\Building\Priority;
 use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Announced;
 use Regimen\Schedule\Problem\Demand;
 use Regimen\Schedule\Problem\Due;
-use Regimen\Schedule\Problem\Frozen;
 use Regimen\Schedule\Problem\Predecessor;
 use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Problem\Window;
@@ -45,8 +45,8 @@ final class PriorityTest extends TestCase
             new Activity('first', 'far', 60, skill: 'any'),
             new Activity('needed', 'someday', 60, skill: 'any'),
             new Activity('pinned', 'someday', 60, skill: 'any', predecessors: [new Predecessor('needed')]),
-            new Activity('told later', 'someday', 60, skill: 'any', frozen: new Frozen(1, $now + 300)),
-            new Activity('told', 'someday', 60, skill: 'any', frozen: new Frozen(1, $now + 100, false)),
+            new Activity('told later', 'someday', 60, skill: 'any', announced: new Announced(1, $now + 300)),
+            new Activity('told', 'someday', 60, skill: 'any', announced: new Announced(1, $now + 100, false)),
             new Activity('between', 'far', 60, skill: 'any'),
         ], [$this->worker(1)], [], ['near' => new Due($now + 2_000), 'far' => new Due($now + 90_000), 'someday' => new Due(null, round: 1)]);
         $keys = ['between' => 5, 'first' => 4, 'second' => 900, 'urgent' => 1] + Priority::keys($problem);

@@ -13,9 +13,9 @@ use Regimen\Schedule\Plan\ReasonKind;
 use Regimen\Schedule\Plan\Trouble;
 use Regimen\Schedule\Plan\Troubles;
 use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Announced;
 use Regimen\Schedule\Problem\Demand;
 use Regimen\Schedule\Problem\Due;
-use Regimen\Schedule\Problem\Frozen;
 use Regimen\Schedule\Problem\Outage;
 use Regimen\Schedule\Problem\Pin;
 use Regimen\Schedule\Problem\Predecessor;
@@ -91,9 +91,11 @@ final class SettledTest extends TestCase
     public function test_what_is_kept_in_order_may_begin_sooner_and_keeps_its_person(): void
     {
         $activities = [
-            new Activity('first', 'one', 60, skill: 'any', frozen: new Frozen(2, $this->at('2026-03-18 10:00'), false)),
             new Activity(
-                'second', 'two', 60, skill: 'any', frozen: new Frozen(2, $this->at('2026-03-18 11:00'), false),
+                'first', 'one', 60, skill: 'any', announced: new Announced(2, $this->at('2026-03-18 10:00'), false),
+            ),
+            new Activity(
+                'second', 'two', 60, skill: 'any', announced: new Announced(2, $this->at('2026-03-18 11:00'), false),
             ),
             new Activity('urgent', 'three', 60, skill: 'any'),
         ];
@@ -112,9 +114,13 @@ final class SettledTest extends TestCase
                 $plan->assignments['urgent']->worker,
             ],
         );
-        self::assertNotSame(ReasonKind::Frozen, $plan->assignments['first']->reason->kind);
+        self::assertNotSame(ReasonKind::Announced, $plan->assignments['first']->reason->kind);
         $gone = $this->plan(
-            [new Activity('a', 'one', 60, skill: 'any', frozen: new Frozen(9, $this->at('2026-03-18 10:00'), false))],
+            [
+                new Activity(
+                    'a', 'one', 60, skill: 'any', announced: new Announced(9, $this->at('2026-03-18 10:00'), false),
+                ),
+            ],
             [$this->worker(1)],
         );
         self::assertSame(1, $gone->assignments['a']->worker, 'who has left is not waited for');
@@ -308,17 +314,17 @@ final class SettledTest extends TestCase
 
     public function test_what_was_told_keeps_its_person_and_its_time(): void
     {
-        $told = new Frozen(2, $this->at('2026-03-18 10:00'));
+        $told = new Announced(2, $this->at('2026-03-18 10:00'));
         $plan = $this->plan(
             [
                 new Activity('urgent', 'two', 400, skill: 'any'),
-                new Activity('a', 'one', 60, skill: 'any', frozen: $told),
+                new Activity('a', 'one', 60, skill: 'any', announced: $told),
             ],
             [$this->worker(1), $this->worker(2)],
             dues: ['two' => new Due($this->at('2026-03-18 12:00'))],
         );
         self::assertSame(
-            [2, '2026-03-18 10:00', ReasonKind::Frozen],
+            [2, '2026-03-18 10:00', ReasonKind::Announced],
             [
                 $plan->assignments['a']->worker, $this->local($plan->assignments['a']->start),
                 $plan->assignments['a']->reason->kind,
@@ -343,8 +349,7 @@ final class SettledTest extends TestCase
 
     /**
      * The last coat can go on only on Monday and each has to follow within a day: every coat before it has to be held
-     * back in
-     * turn, however many there are.
+     * back in turn, however many there are.
      */
     public function test_coats_are_held_back_one_behind_the_other(): void
     {

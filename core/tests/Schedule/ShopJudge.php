@@ -12,8 +12,7 @@ use Regimen\Schedule\Problem\Problem;
 
 /**
  * Judges a plan from the definition of the shop alone, by the instants at which anything changes; it shares nothing
- * with
- * what made the plan. What is under way is excused from links and outages.
+ * with what made the plan. What is under way is excused from links and outages.
  */
 final class ShopJudge
 {
@@ -122,7 +121,7 @@ final class ShopJudge
         $settled = $activity->worker ?? (
             in_array($activity->pin?->worker, $able, true)
                 ? $activity->pin?->worker
-                : (in_array($activity->frozen?->worker, $able, true) ? $activity->frozen?->worker : null)
+                : (in_array($activity->announced?->worker, $able, true) ? $activity->announced?->worker : null)
         );
         $longEnough = array_filter(
             $settled === null ? $able : [$settled],
@@ -138,7 +137,7 @@ final class ShopJudge
     private function judgeStart(Plan $plan, Activity $activity, Assignment $one): void
     {
         Assert::assertGreaterThanOrEqual(
-            max($activity->release->instant ?? 0, $activity->pin->from ?? 0, $activity->frozen->start ?? 0),
+            max($activity->release->instant ?? 0, $activity->pin->from ?? 0, $activity->announced->start ?? 0),
             $one->start,
             "{$this->which}: released, pinned to a day, told",
         );

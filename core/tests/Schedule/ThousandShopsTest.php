@@ -9,9 +9,9 @@ use Regimen\Schedule\Building\Builder;
 use Regimen\Schedule\Plan\Assignment;
 use Regimen\Schedule\Plan\ReasonKind;
 use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Announced;
 use Regimen\Schedule\Problem\Demand;
 use Regimen\Schedule\Problem\Due;
-use Regimen\Schedule\Problem\Frozen;
 use Regimen\Schedule\Problem\Outage;
 use Regimen\Schedule\Problem\Pin;
 use Regimen\Schedule\Problem\Predecessor;
@@ -177,8 +177,8 @@ final class ThousandShopsTest extends TestCase
                         ? [new Window($before[0]->activity, mt_rand(60, 4_000), mt_rand(0, 60))]
                         : [],
                     pin: $this->pin($now, $build, $step),
-                    frozen: $build === 1 && $step === 1 && ! $isUnderWay && mt_rand(0, 3) === 0
-                        ? new Frozen(1, $now + mt_rand(0, 300))
+                    announced: $build === 1 && $step === 1 && ! $isUnderWay && mt_rand(0, 3) === 0
+                        ? new Announced(1, $now + mt_rand(0, 300))
                         : null,
                 );
             }

@@ -15,8 +15,7 @@ use Symfony\Component\Process\Process;
 
 /**
  * Critical path and slack of routes drawn at random against a general-purpose solver of linear programs (the npm
- * package
- * javascript-lp-solver): the shortest length, and how far each start can be pushed without making it longer.
+ * package javascript-lp-solver): the shortest length, and how far each start can be pushed without making it longer.
  */
 final class LongestChainTest extends TestCase
 {

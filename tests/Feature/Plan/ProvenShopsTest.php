@@ -20,11 +20,9 @@ use Symfony\Component\Process\Process;
 
 /**
  * Small workshops drawn at random, with people's hours, nights, clamps that are held, and promises of three kinds,
- * against
- * optima that a general-purpose solver of integer programs proves for the same objective, lateness first: CBC of the
- * COIN-OR
- * project, from Debian's package coinor-cbc. Everything lies on whole hours; a variable for every operation, person and
- * hour.
+ * against optima that a general-purpose solver of integer programs proves for the same objective, lateness first: CBC
+ * of the COIN-OR project, from Debian's package coinor-cbc. Everything lies on whole hours; a variable for every
+ * operation, person and hour.
  */
 final class ProvenShopsTest extends TestCase
 {

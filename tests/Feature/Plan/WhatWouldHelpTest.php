@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Plan;
 
 use App\Models\Plan\PlanEntry;
-use App\Planning\Plan\WhatWouldHelp;
+use App\Queries\Plan\HelpPage;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
@@ -26,7 +26,7 @@ final class WhatWouldHelpTest extends TestCase
             $this->build([], $promise);
         }
         $before = PlanEntry::query()->orderBy('operation_id')->get()->toJson();
-        $ranked = app(WhatWouldHelp::class)->ranked();
+        $ranked = app(HelpPage::class)->ranked();
         $this->assertNotEmpty($ranked);
         $this->assertContains($ranked[0]['kind'], ['skill', 'overtime'], 'the manager has seven skills for herself');
         $kinds = array_unique(array_column($ranked, 'kind'));
@@ -59,7 +59,7 @@ final class WhatWouldHelpTest extends TestCase
             PreparationOperation::SelectTimber->value,
         );
         app(\App\Planning\Plan\Planner::class)->replan('a part is late');
-        $ranked = app(WhatWouldHelp::class)->ranked();
+        $ranked = app(HelpPage::class)->ranked();
         $this->assertSame('earlier', $ranked[0]['kind']);
         $this->assertStringStartsWith('A week earlier: ', $ranked[0]['words']);
         $this->assertSame([1, true], [$ranked[0]['gains'][0]['number'], $ranked[0]['gains'][0]['late']]);
@@ -67,7 +67,7 @@ final class WhatWouldHelpTest extends TestCase
 
     public function test_an_empty_shop_wants_nothing(): void
     {
-        $this->assertSame([], app(WhatWouldHelp::class)->ranked());
+        $this->assertSame([], app(HelpPage::class)->ranked());
         $this->get('/plan/help')->assertOk();
         $this->actingAs($this->maker)->get('/plan/help')->assertForbidden();
     }

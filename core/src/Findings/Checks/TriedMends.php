@@ -12,8 +12,7 @@ use Regimen\Instrument\Reading\SpecificationReader;
 
 /**
  * Tries what would mend a finding before it is offered: applied, it is accepted, ends its finding and raises no stop
- * that was
- * not there. Where nothing of what was tried does, the finding says why.
+ * that was not there. Where nothing of what was tried does, the finding says why.
  */
 final class TriedMends
 {

@@ -9,8 +9,7 @@ use Regimen\Drawing\View;
 
 /**
  * A view as DXF of release 12 (AC1009) in millimetres, a layer for each kind of line: lines, polylines and circles
- * only,
- * which everything reads. The drawing's y points down, that of DXF up, so that it is turned over.
+ * only, which everything reads. The drawing's y points down, that of DXF up, so that it is turned over.
  */
 final class DxfR12
 {

@@ -10,6 +10,7 @@ use Regimen\Schedule\Plan\ReasonKind;
 use Regimen\Schedule\Plan\Trouble;
 use Regimen\Schedule\Plan\Troubles;
 use Regimen\Schedule\Plan\Unplanned;
+use Regimen\Schedule\Problem\PieceId;
 use Regimen\Schedule\Search\Improved;
 
 /**
@@ -74,7 +75,7 @@ final class PlannedFile
             ? ''
             : '“'.($workshop->names[$reason->activity] ?? $reason->activity).'” of '
             .WorkshopIds::told($workshop->problem->activities[$reason->activity]->build);
-        $resource = $reason->resource === null || str_starts_with($reason->resource, 'piece:')
+        $resource = $reason->resource === null || PieceId::pieceOf($reason->resource) !== null
             ? $reason->resource
             : WorkshopIds::told($reason->resource);
         $who = $one->worker === null ? 'Nobody' : $workshop->people[$one->worker - 1][1];
@@ -92,7 +93,7 @@ final class PlannedFile
                 : "{$before} is over sooner, but {$who} does not work before then.",
             ReasonKind::Outage, ReasonKind::Climate => "{$resource} is not to be had until then: {$reason->cause}.",
             ReasonKind::Pin => $before === '' ? 'It is pinned to this day.' : "It is pinned behind {$before}.",
-            ReasonKind::Frozen => 'It was told so and stays.',
+            ReasonKind::Announced => 'It was told so and stays.',
             ReasonKind::Window => 'It is held back so that the next coat comes in time.',
             ReasonKind::SetUp => "{$resource} is set up for it after {$before}.",
         }];

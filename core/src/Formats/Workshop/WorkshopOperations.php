@@ -6,9 +6,10 @@ namespace Regimen\Formats\Workshop;
 
 use Regimen\Formats\Json\JsonObject;
 use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Announced;
 use Regimen\Schedule\Problem\Demand;
-use Regimen\Schedule\Problem\Frozen;
 use Regimen\Schedule\Problem\ImpossibleProblem;
+use Regimen\Schedule\Problem\PieceId;
 use Regimen\Schedule\Problem\Pin;
 use Regimen\Schedule\Problem\Predecessor;
 use Regimen\Schedule\Problem\Release;
@@ -153,9 +154,10 @@ final class WorkshopOperations
     {
         $demands = [];
         foreach ($operation->texts('pieces') as $index => $piece) {
-            $resource = 'piece:'.WorkshopIds::told($build).':'.(
-                $piece === '' ? throw $operation->wrong("pieces.{$index}", 'a piece has a name') : $piece
-            );
+            if ($piece === '') {
+                throw $operation->wrong("pieces.{$index}", 'a piece has a name');
+            }
+            $resource = PieceId::of(WorkshopIds::told($build), $piece)->text;
             $this->pieces[$resource] = 1;
             $demands[$resource] = new Demand($resource, 1, true);
         }
@@ -214,11 +216,11 @@ final class WorkshopOperations
         );
     }
 
-    private function told(JsonObject $operation): ?Frozen
+    private function told(JsonObject $operation): ?Announced
     {
         $told = $operation->maybeObject('told')?->only('person', 'start', 'inOrder');
 
-        return $told === null ? null : new Frozen(
+        return $told === null ? null : new Announced(
             $this->people->number($told), $this->times->instant($told, 'start'), ! $told->flag('inOrder'),
         );
     }

@@ -23,8 +23,7 @@ use Regimen\Units\InvalidQuantity;
 
 /**
  * Reads a specification as it is typed and kept: lengths stay in the maker's own words, what the client leaves out is
- * the
- * house's, what the house leaves out is computed.
+ * the house's, what the house leaves out is computed.
  */
 final class SpecificationReader
 {

@@ -6,6 +6,7 @@ namespace Regimen\Instrument\Shape;
 
 use Regimen\Instrument\Fretboard\SlotsSawn;
 use Regimen\Instrument\Specification;
+use Regimen\Units\Term;
 
 /** Width, radius and edge of a fretboard (CALCULATIONS G2 to G5), in millimetres from the nut. */
 final readonly class BoardShape
@@ -69,9 +70,11 @@ final readonly class BoardShape
     }
 
     /** G5: timber left under the slot at the board's edge: thickness − what the radius takes − the slot there. */
-    public function edgeLeft(float $x): float
+    public function edgeLeft(float $x): Term
     {
-        return $this->thickness - $this->dropAt($x, $this->widthAt($x) / 2) - $this->slotAtEdge($x);
+        return Term::of($this->thickness)
+            ->minus(Term::of($this->dropAt($x, $this->widthAt($x) / 2), 2))
+            ->minus(Term::of($this->slotAtEdge($x), 2));
     }
 
     /** Length across the surface at x. */

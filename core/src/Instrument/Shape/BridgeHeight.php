@@ -6,6 +6,7 @@ namespace Regimen\Instrument\Shape;
 
 use Regimen\Geometry\Interval;
 use Regimen\Instrument\Specification;
+use Regimen\Units\Term;
 
 /** How high the saddles have to stand (CALCULATIONS G15, G16), in mm. */
 final readonly class BridgeHeight
@@ -23,9 +24,11 @@ final readonly class BridgeHeight
     }
 
     /** p: the board's surface above the body's top where the body begins. */
-    public function boardAboveTop(): float
+    public function boardAboveTop(): Term
     {
-        return $this->specification->joinery->heelThickness->mm - $this->specification->joinery->pocketDepth->mm;
+        $joinery = $this->specification->joinery;
+
+        return Term::of($joinery->heelThickness, called: 'heel')->minus(Term::of($joinery->pocketDepth, called: 'pocket'));
     }
 
     /** d: from where the body begins to the saddle line. */
@@ -36,17 +39,27 @@ final readonly class BridgeHeight
     }
 
     /** G15: string over the fret plane at the saddle, 2 a12 − a0, a straight string over twice the half scale; mm. */
-    public static function overFretPlane(float $actionAtTwelfth, float $atNut): float
+    public static function overFretPlane(float $actionAtTwelfth, float $atNut): Term
     {
-        return 2 * $actionAtTwelfth - $atNut;
+        return Term::of(2, 0)->times(Term::of($actionAtTwelfth, 2), '×')->minus(Term::of($atNut, 2));
+    }
+
+    /** G15 with the mean of the outer strings' actions. */
+    public function saddleOverFretPlane(): Term
+    {
+        return self::overFretPlane($this->action(), $this->specification->nutHeight());
     }
 
     /** G15: what a feeler reads under a string over the first fret: a0 (1 − 2 x1 / L) + 2 a12 · x1 / L; mm. */
-    public function overFirstFret(float $actionAtTwelfth): float
+    public function overFirstFret(float $actionAtTwelfth): Term
     {
-        $share = $this->specification->frets()->position(1)->mm / $this->specification->board->scale->mm;
+        $first = Term::of($this->specification->frets()->position(1), 2);
+        $scale = Term::of($this->specification->board->scale);
+        $two = Term::of(2, 0);
+        $left = Term::of(1, 0)->minus($two->times($first)->over($scale));
+        $fromTwelfth = $two->times(Term::of($actionAtTwelfth, 2))->times($first)->over($scale);
 
-        return $this->specification->nutHeight() * (1 - 2 * $share) + 2 * $actionAtTwelfth * $share;
+        return Term::of($this->specification->nutHeight(), 2)->times($left)->plus($fromTwelfth);
     }
 
     /** Mean of the outer strings' actions at the twelfth. */
@@ -56,18 +69,22 @@ final readonly class BridgeHeight
     }
 
     /** G16: p + d · tan θ + crown + (2 a12 − a0), over the body's top. */
-    public function overTop(?float $angle = null): float
+    public function overTop(?float $angle = null): Term
     {
-        return $this->boardAboveTop()
-            + $this->fromEdge() * tan(deg2rad($angle ?? $this->specification->joinery->neckAngle))
-            + $this->specification->board->crownHeight->mm
-            + self::overFretPlane($this->action(), $this->specification->nutHeight());
+        $slope = Term::tan($angle ?? $this->specification->joinery->neckAngle, 2);
+
+        return Term::of($this->boardAboveTop()->value)
+            ->plus(Term::of($this->fromEdge())->times($slope))
+            ->plus(Term::of($this->specification->board->crownHeight, called: 'crown'))
+            ->plus(Term::of($this->saddleOverFretPlane()->value, 2));
     }
 
     /** Over the bridge's own foot, which is let in or packed up. */
-    public function overFoot(): float
+    public function overFoot(): Term
     {
-        return $this->overTop() + $this->specification->bridgework->bridgeRecess->mm;
+        $recess = Term::of($this->specification->bridgework->bridgeRecess, called: 'let in');
+
+        return Term::of($this->overTop()->value)->plus($recess);
     }
 
     public function range(): Interval
@@ -77,20 +94,23 @@ final readonly class BridgeHeight
         );
     }
 
-    public function share(): float
+    /** Where the saddles stand in the bridge's range: 0 at its lowest, 1 at its highest. */
+    public function share(): Term
     {
-        return $this->range()->shareOf($this->overFoot());
+        [$from, $to] = [Term::of($this->range()->from), Term::of($this->range()->to)];
+
+        return Term::of($this->overFoot()->value)->minus($from)->over($to->minus($from));
     }
 
     public function fits(): bool
     {
-        return $this->share() >= self::SHARES[0] && $this->share() <= self::SHARES[1];
+        return $this->share()->value >= self::SHARES[0] && $this->share()->value <= self::SHARES[1];
     }
 
     /** By how much the saddles stand above the middle of their travel; less than zero is below. */
     public function aboveMiddle(): float
     {
-        return $this->overFoot() - ($this->range()->from + $this->range()->to) / 2;
+        return $this->overFoot()->value - ($this->range()->from + $this->range()->to) / 2;
     }
 
     /** The neck angle with which the saddles would stand in the middle, in degrees. */

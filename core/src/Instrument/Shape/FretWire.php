@@ -9,8 +9,7 @@ use Regimen\Units\Length;
 
 /**
  * Fret wire to buy (CALCULATIONS G8): across the board at each fret along its arc + 2 mm on each side, a zero fret if
- * there
- * is one, one spare in ten, and all of it rounded up to the length that wire is sold in. Half metres are a house
+ * there is one, one spare in ten, and all of it rounded up to the length that wire is sold in. Half metres are a house
  * convention.
  */
 final class FretWire

@@ -10,6 +10,7 @@ use Regimen\Instrument\Brief\Hand;
 use Regimen\Instrument\Neck\HeadstockKind;
 use Regimen\Instrument\Neck\TunerLayout;
 use Regimen\Instrument\Specification;
+use Regimen\Units\Term;
 
 /** The headstock: posts, outline, stock and how the strings break over the nut (CALCULATIONS G11, G12). */
 final readonly class HeadstockShape
@@ -34,8 +35,7 @@ final readonly class HeadstockShape
 
     /**
      * In a line each string runs straight on to its post, the nearest on the side of the tuners; on both sides the
-     * outer
-     * strings have the nearest posts and the rows stand a little apart.
+     * outer strings have the nearest posts and the rows stand a little apart.
      *
      * @return non-empty-list<Point>
      */
@@ -119,12 +119,13 @@ final readonly class HeadstockShape
     }
 
     /** G11: depth of stock that an angled headstock of one piece takes: length · sin α + thickness · cos α, in mm. */
-    public function stockDepth(): float
+    public function stockDepth(): Term
     {
-        $angle = deg2rad($this->angle());
+        $head = $this->specification->head;
 
-        return $this->specification->head->headLength->mm * sin($angle) + $this->specification->head->headThickness->mm
-            * cos($angle);
+        return Term::of($head->headLength)
+            ->times(Term::sin($this->angle()))
+            ->plus(Term::of($head->headThickness)->times(Term::cos($this->angle())));
     }
 
     /**
@@ -154,9 +155,8 @@ final readonly class HeadstockShape
     {
         $angle = deg2rad($angle ?? $this->angle());
 
-        return $this->faceBelowBoard() + $this
-            ->slotOverBoard() + $this
-            ->alongFace($string) * sin($angle) - $this->specification->head->postHeight->mm * cos($angle);
+        return $this->faceBelowBoard() + $this->slotOverBoard() + $this->alongFace($string) * sin($angle)
+            - $this->specification->head->postHeight->mm * cos($angle);
     }
 
     /**
@@ -173,9 +173,16 @@ final readonly class HeadstockShape
     /** G12: degrees by which a string breaks over the nut; one under a guide breaks towards the guide. */
     public function breakAngle(int $string, ?float $angle = null): float
     {
+        return $this->breaking($string, $angle)->value;
+    }
+
+    public function breaking(int $string, ?float $angle = null): Term
+    {
+        $head = $this->specification->head;
+
         return $this->isGuided($string)
-            ? rad2deg(atan($this->specification->head->guideDrop->mm / $this->specification->head->guideAt->mm))
-            : rad2deg(atan($this->heightLost($string, $angle) / $this->awayFromNut($string, $angle)));
+            ? Term::of($head->guideDrop)->over(Term::of($head->guideAt))->atan()->note(', under the guide')
+            : Term::of($this->heightLost($string, $angle), 2)->over(Term::of($this->awayFromNut($string, $angle), 2))->atan();
     }
 
     public function isGuided(int $string): bool

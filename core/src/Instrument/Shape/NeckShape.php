@@ -8,6 +8,7 @@ use Regimen\Geometry\Interval;
 use Regimen\Geometry\Point;
 use Regimen\Geometry\Polygon;
 use Regimen\Instrument\Specification;
+use Regimen\Units\Term;
 
 /** The neck under its board (CALCULATIONS G9, G10), in millimetres from the nut. */
 final readonly class NeckShape
@@ -49,9 +50,11 @@ final readonly class NeckShape
     }
 
     /** G10: timber under the rod's channel at x, thickness with the board − board − depth of the channel. */
-    public function leftUnderRod(float $x): float
+    public function leftUnderRod(float $x): Term
     {
-        return $this->thicknessAt($x) - $this->board->thickness - $this->specification->neck->rodDepth->mm;
+        return Term::of($this->thicknessAt($x))
+            ->minus(Term::of($this->board->thickness))
+            ->minus(Term::of($this->specification->neck->rodDepth));
     }
 
     /** Where the rod's channel begins and ends. */
@@ -66,9 +69,8 @@ final readonly class NeckShape
 
     /**
      * The section at x without its board, from the treble edge round the back to the bass edge; y across, z down from
-     * the
-     * glue line. The back is a superellipse whose exponent is the profile's; on the treble side it is slimmer by the
-     * asymmetry.
+     * the glue line. The back is a superellipse whose exponent is the profile's; on the treble side it is slimmer by
+     * the asymmetry.
      *
      * @return list<Point>
      */

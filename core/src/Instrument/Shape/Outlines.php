@@ -11,8 +11,7 @@ use Regimen\Instrument\Body\BodyOutline;
 
 /**
  * The house's own body outlines, invented for it: cubic curves in units of the body's width, from the neck end at x =
- * 0.
- * The bass side, with the longer horn, has y > 0, as on a right-handed instrument with its head to the left.
+ * 0. The bass side, with the longer horn, has y > 0, as on a right-handed instrument with its head to the left.
  */
 final class Outlines
 {

@@ -14,10 +14,8 @@ use Regimen\Instrument\Specification;
  * top.
  *
  * A round of radius r takes (1 − π/4) r² for each length of edge, a bevel of r takes r²/2, on both faces all round. A
- * contour
- * is a wedge: so deep at the edge, so far in, falling off to both ends like a parabola along a share of the outline;
- * its
- * measures are a house convention.
+ * contour is a wedge: so deep at the edge, so far in, falling off to both ends like a parabola along a share of the
+ * outline; its measures are a house convention.
  */
 final readonly class TakenOff
 {

@@ -122,7 +122,7 @@ enum AssemblyOperation: string implements TradeOperation
         $targets = [];
         $sides = ['treble' => $s->brief->actionTreble, 'bass' => $s->brief->actionBass];
         foreach ($s->board->zeroFret ? [] : $sides as $side => $action) {
-            $height = $inspector->workings->bridge()->overFirstFret($action->mm);
+            $height = $inspector->workings->bridge()->overFirstFret($action->mm)->value;
             $targets[] = $inspector->around("string over the first fret, {$side}", 'feeler', $height, 'nut');
         }
 

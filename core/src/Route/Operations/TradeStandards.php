@@ -12,8 +12,7 @@ use Regimen\Units\Duration;
 /**
  * What a new shop starts from: the default operations for one instrument made by hand with templates. All figures are
  * common practice without a single source, and defaults that the shop can change. Hours by another way than the usual
- * one
- * are the trade's where the trade gives them (radius, frets, carving) and house guesses otherwise.
+ * one are the trade's where the trade gives them (radius, frets, carving) and house guesses otherwise.
  */
 final class TradeStandards
 {

@@ -33,10 +33,8 @@ final class Priority
 
     /**
      * The smallest key first, as far as links allow; a later round only after the earlier ones. Before all of them what
-     * is
-     * under way, then what was told before and is kept, then what has to go ahead. A coat whose window is open follows
-     * the
-     * one under it at once.
+     * is under way, then what was told before and is kept, then what has to go ahead. A coat whose window is open
+     * follows the one under it at once.
      *
      * @param  array<string, int>  $keys
      * @param  array<string, true>  $ahead
@@ -50,7 +48,7 @@ final class Priority
         foreach ($problem->activities as $id => $activity) {
             $rank[$id] = match (true) {
                 $activity->isUnderWay() => [0, $activity->holdUntil ?? $activity->startedAt, $index],
-                $activity->frozen !== null => [1, $activity->frozen->start, $index],
+                $activity->announced !== null => [1, $activity->announced->start, $index],
                 isset($ahead[$id]) => [2, $keys[$id], $index],
                 default => [($problem->dues[$activity->build] ?? new Due(null))->round + 3, $keys[$id], $index],
             };

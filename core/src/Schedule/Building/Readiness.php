@@ -55,8 +55,8 @@ final readonly class Readiness
             yield [$behind?->workEnd, Reason::pin($activity->pin->after)];
             yield [$activity->pin->from, Reason::pin(null)];
         }
-        if ($activity->frozen?->keepsTime === true) {
-            yield [$activity->frozen->start, Reason::frozen()];
+        if ($activity->announced?->keepsTime === true) {
+            yield [$activity->announced->start, Reason::announced()];
         }
         if (isset($this->heldBack[$activity->id])) {
             yield [$this->heldBack[$activity->id], Reason::window()];

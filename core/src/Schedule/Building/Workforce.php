@@ -39,7 +39,7 @@ final class Workforce
             static fn (Agenda $agenda): bool => $activity->skill === null
                 || in_array($activity->skill, $agenda->worker->skills, true),
         );
-        $settled = $activity->pin->worker ?? $activity->frozen?->worker;
+        $settled = $activity->pin->worker ?? $activity->announced?->worker;
 
         return $settled !== null && isset($skilled[$settled]) ? [$settled => $skilled[$settled]] : $skilled;
     }

@@ -9,10 +9,8 @@ use Regimen\Schedule\Problem\Problem;
 
 /**
  * What makes one plan better than another (CALCULATIONS P3), as one number, less being better: weighted lateness
- * against
- * promises first, then the time that builds spend in the shop, then set-ups and sanding, then what was planned near
- * today
- * and would move. The weights are the problem's.
+ * against promises first, then the time that builds spend in the shop, then set-ups and sanding, then what was planned
+ * near today and would move. The weights are the problem's.
  */
 final readonly class Objective
 {

@@ -34,7 +34,7 @@ final readonly class Plan
             [$start, $windows] = array_pop($open);
             foreach ($windows as $window) {
                 $coat = $window->after === null ? null : $problem->activities[$window->after];
-                if ($coat === null || $coat->isUnderWay() || $coat->frozen?->keepsTime === true) {
+                if ($coat === null || $coat->isUnderWay() || $coat->announced?->keepsTime === true) {
                     continue;
                 }
                 $until = Grid::up($start - $window->minutes - $this->assignments[$coat->id]->work);

@@ -77,9 +77,9 @@ final readonly class Reason
         return new self(ReasonKind::Pin, $after);
     }
 
-    public static function frozen(): self
+    public static function announced(): self
     {
-        return new self(ReasonKind::Frozen);
+        return new self(ReasonKind::Announced);
     }
 
     public static function window(): self

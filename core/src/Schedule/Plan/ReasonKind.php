@@ -17,7 +17,7 @@ enum ReasonKind: string
     case Outage = 'outage';
     case Climate = 'climate';
     case Pin = 'pin';
-    case Frozen = 'frozen';
+    case Announced = 'frozen';
     case Window = 'window';
     case SetUp = 'set-up';
 }

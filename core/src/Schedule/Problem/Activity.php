@@ -39,7 +39,7 @@ final readonly class Activity
         public ?SetUp $setUp = null,
         public array $windows = [],
         public ?Pin $pin = null,
-        public ?Frozen $frozen = null,
+        public ?Announced $announced = null,
     ) {
     }
 
@@ -74,9 +74,11 @@ final readonly class Activity
             'pin' => $this->pin?->from === null
                 ? $this->pin
                 : new Pin($this->pin->worker, Grid::up($this->pin->from), $this->pin->until, $this->pin->after),
-            'frozen' => $this->frozen === null
+            'announced' => $this->announced === null
                 ? null
-                : new Frozen($this->frozen->worker, Grid::up($this->frozen->start), $this->frozen->keepsTime),
+                : new Announced(
+                    $this->announced->worker, Grid::up($this->announced->start), $this->announced->keepsTime,
+                ),
         ]);
     }
 

@@ -8,8 +8,7 @@ namespace Regimen\Schedule\Time;
  * Working time as a number line: the working minutes since the calendar's first day, against the clock.
  *
  * Instants are whole minutes since 1970-01-01T00:00Z, and every stretch begins and ends on a five-minute mark. Local
- * hours are turned into instants day by day, so that a
- * stretch across a clock change has the minutes that really pass.
+ * hours are turned into instants day by day, so that a stretch across a clock change has the minutes that really pass.
  */
 final class Calendar
 {

@@ -18,8 +18,8 @@ final class BoardEdge implements Check
     {
         $s = $w->specification;
         $board = $w->board();
-        $x = $board->edgeLeft(0.0) < $board->edgeLeft($w->lastFret()) ? 0.0 : $w->lastFret();
-        $left = $board->edgeLeft($x);
+        $x = $board->edgeLeft(0.0)->value < $board->edgeLeft($w->lastFret())->value ? 0.0 : $w->lastFret();
+        $left = $board->edgeLeft($x)->value;
         if ($left >= self::LEAST) {
             return;
         }

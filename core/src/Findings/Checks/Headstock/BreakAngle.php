@@ -87,9 +87,7 @@ final class BreakAngle implements Check
             array_map(
                 fn (int $string): float => $w
                     ->head()
-                    ->awayFromNut($string) * tan(deg2rad(self::AIM)) - $w
-                    ->head()
-                    ->heightLost($string),
+                    ->awayFromNut($string) * tan(deg2rad(self::AIM)) - $w->head()->heightLost($string),
                 $low,
             ),
         );

@@ -20,11 +20,11 @@ final class HeadstockStock implements Check
         if (
             $head->headstock === HeadstockKind::Angled
             && $head->headConstruction === HeadstockConstruction::OnePiece
-            && $w->head()->stockDepth() > 44.0
+            && $w->head()->stockDepth()->value > 44.0
         ) {
             yield Finding::warn(
                 'headstock-stock', 'A blank deeper than is sold',
-                Words::mm($w->head()->stockDepth()).' of stock for '.Words::number($head->headAngle).'° in one piece.',
+                Words::mm($w->head()->stockDepth()->value).' of stock for '.Words::number($head->headAngle).'° in one piece.',
                 'Neck blanks usually come up to 45 mm rough, 42 planed, and short grain runs across the headstock.',
                 'headConstruction', 'headAngle',
             )

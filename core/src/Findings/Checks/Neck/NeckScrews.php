@@ -97,7 +97,7 @@ final class NeckScrews implements Check
         $s = $w->specification;
         $body = $s->bodyThickness()->mm;
         foreach ([16.0, 20.0, 25.0, 30.0] as $pocket) {
-            $heel = $pocket + $w->bridge()->boardAboveTop();
+            $heel = $pocket + $w->bridge()->boardAboveTop()->value;
             $screw = floor(
                 $s->joinery->plateThickness->mm + $body - $pocket
                     + min(15.0, $heel - $s->board->boardThickness->mm - 2.0),

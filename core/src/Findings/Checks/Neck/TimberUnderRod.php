@@ -25,7 +25,7 @@ final class TimberUnderRod implements Check
             'the first fret' => $w->fret(1), 'the twelfth' => $w->fret(12),
             'the rod’s end' => min($ends->to, $w->fret($s->joinery->joinFret)),
         ];
-        $left = array_map(fn (float $x): float => $w->neck()->leftUnderRod($x), $places);
+        $left = array_map(fn (float $x): float => $w->neck()->leftUnderRod($x)->value, $places);
         $thinnest = min($left);
         if ($thinnest < self::LEAST - 1e-6) {
             $missing = self::LEAST - $thinnest;

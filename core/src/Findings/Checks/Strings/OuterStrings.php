@@ -21,7 +21,7 @@ final class OuterStrings implements Check
         [$worst, $where, $side] = [INF, 0, 0];
         foreach ([0, $s->brief->strings - 1] as $string) {
             for ($fret = 0; $fret <= $s->board->frets; $fret++) {
-                $distance = StringFigures::edgeDistance($w, $string, $w->fret($fret));
+                $distance = StringFigures::edgeDistance($w, $string, $w->fret($fret))->value;
                 if ($distance < $worst) {
                     [$worst, $where, $side] = [$distance, $fret, $string];
                 }
@@ -101,7 +101,7 @@ final class OuterStrings implements Check
     private function missing(Workings $w, float $x): float
     {
         $edges = array_map(
-            static fn (int $string): float => StringFigures::edgeDistance($w, $string, $x),
+            static fn (int $string): float => StringFigures::edgeDistance($w, $string, $x)->value,
             [0, $w->specification->brief->strings - 1],
         );
 

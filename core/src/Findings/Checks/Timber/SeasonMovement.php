@@ -24,7 +24,7 @@ final class SeasonMovement implements Check
     public function judge(Workings $w): iterable
     {
         $s = $w->specification;
-        $moves = TimberFigures::seasonMovement($w);
+        $moves = TimberFigures::seasonMovement($w)->value;
         $isBox = $s->bodywork->body === BodyConstruction::FlatTop;
         if ($s->isLayered() && ! $isBox) {
             [$dry, $damp] = TimberFigures::seasons($w);
@@ -33,7 +33,7 @@ final class SeasonMovement implements Check
                 $dry,
                 $damp,
                 $s->bodywork->layers[1]->timber->shrinkage($s->bodywork->bodyCut->tangentialShare()),
-            );
+            )->value;
             if (abs($moves - $under) > self::APART) {
                 yield Finding::warn(
                     'season-layers', 'Top and what is under it move apart',

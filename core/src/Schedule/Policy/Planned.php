@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Planning\Plan;
+namespace Regimen\Schedule\Policy;
 
 use Regimen\Schedule\Plan\Objective;
 use Regimen\Schedule\Plan\Plan;
@@ -20,8 +20,9 @@ final readonly class Planned
         return (new Objective)->cost($this->problem, $this->plan);
     }
 
-    public function finish(int $build): ?int
+    /** @param  string  $build  its identity in the problem */
+    public function finish(string $build): ?int
     {
-        return $this->plan->finishOf("b{$build}", $this->problem);
+        return $this->plan->finishOf($build, $this->problem);
     }
 }

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Problem;
 
-/** What was told before and is kept: by whom, in which order, and if it is close enough, when. */
-final readonly class Frozen
+/** What people were told: who, and when; kept in its order, and if it is close enough, at its time. */
+final readonly class Announced
 {
     /** @param  bool  $keepsTime  not before its start; otherwise as early as can be, in the order of starts */
     public function __construct(public ?int $worker, public int $start, public bool $keepsTime = true)
     {
+    }
+
+    /** Kept in its order only. */
+    public function inOrder(): self
+    {
+        return new self($this->worker, $this->start, keepsTime: false);
     }
 }

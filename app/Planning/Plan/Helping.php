@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Plan;
+
+use App\Models\House\Resource;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Planning\Problem\ShopProblem;
+use Regimen\Route\Standards\Skill;
+use Regimen\Schedule\Policy\Help;
+use Regimen\Schedule\Policy\Variations;
+use Regimen\Schedule\Policy\WhatWouldHelp;
+use Regimen\Schedule\Time\WorkingHours;
+
+/** Reads the shop once and asks the core what would help. */
+final readonly class Helping
+{
+    public function __construct(private House $house, private ShopProblem $problem, private Standings $standings)
+    {
+    }
+
+    /** @return list<Help> the most helpful first */
+    public function ranked(): array
+    {
+        $problem = $this->problem->assemble();
+        $owned = Resource::query()->where('capacity', '>', 0)->orderBy('id')->pluck('key')->all();
+        $skills = array_map(static fn (Skill $skill): string => $skill->value, Skill::cases());
+        $variations = new Variations($problem, array_values($owned), $skills, $this->hours(), $this->house->zone());
+
+        return (new WhatWouldHelp($problem, $this->standings->read(), $variations))->ranked();
+    }
+
+    /** @return array<int, WorkingHours> by person */
+    private function hours(): array
+    {
+        $hours = [];
+        foreach (Person::query()->with(['daysOff', 'overtimes'])->get() as $person) {
+            $hours[$person->id] = $this->house->hoursOf($person);
+        }
+
+        return $hours;
+    }
+}
