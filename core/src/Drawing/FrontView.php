@@ -117,12 +117,11 @@ final readonly class FrontView
     {
         $s = $this->w->specification;
         $shapes = [];
-        foreach ($this->w->head()->posts as $string => $post) {
-            $shapes[] = Shape::line(
-                0.0, $this->w->spread()->nut[$string], $this->w->scaleLine()->saddleAt($string),
-                $this->w->spread()->saddle[$string], '', 'string', 'strings',
-            );
-            $shapes[] = Shape::line(0.0, $this->w->spread()->nut[$string], $post->x, $post->y, '', 'string', 'strings');
+        foreach ($this->w->strings() as $string) {
+            $saddle = $string->saddle;
+            $post = $string->post;
+            $shapes[] = Shape::line(0.0, $string->nut, $saddle->x, $saddle->y, '', 'string', 'strings');
+            $shapes[] = Shape::line(0.0, $string->nut, $post->x, $post->y, '', 'string', 'strings');
             $shapes[] = Shape::circle($post, max(3.0, $s->head->tunerHole->mm / 2), '', 'line', 'paper');
         }
 

@@ -23,12 +23,13 @@ final class HeadView
             Shape::line(-$s->head->headLength->mm - 8, 0.0, 10.0, 0.0, 'centre', 'hidden'),
             Shape::box(0.0, -$nut, 4.0, 2 * $nut, '', 'thin', 'paper'),
         ];
-        foreach ($w->head()->posts as $string => $post) {
-            $shapes[] = Shape::line(0.0, $w->spread()->nut[$string], $post->x, $post->y, '', 'string');
+        foreach ($w->strings() as $string) {
+            $post = $string->post;
+            $shapes[] = Shape::line(0.0, $string->nut, $post->x, $post->y, '', 'string');
             $shapes[] = Shape::circle($post, $s->head->tunerHole->mm / 2, 'holes', 'line', 'paper');
             $shapes[] = Shape::words(
                 $post->moved(0.0, $s->head->tunerHole->mm / 2 + 7.5),
-                Words::number($w->head()->breakAngle($string)).'°', 6.5, 'middle', 'dimension', self::ON_TIMBER,
+                Words::number($string->break).'°', 6.5, 'middle', 'dimension', self::ON_TIMBER,
             );
         }
         $low = min(array_map(static fn (Point $point): float => $point->y, $outline));

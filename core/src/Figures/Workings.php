@@ -28,6 +28,9 @@ final class Workings
     /** @var array<string, object> */
     private array $worked = [];
 
+    /** @var non-empty-list<InstrumentString>|null */
+    private ?array $strings = null;
+
     private function __construct(
         public readonly Specification $specification,
         public readonly ReadSpecification $read,
@@ -104,27 +107,28 @@ final class Workings
     /** @return non-empty-list<InstrumentString> treble first */
     public function strings(): array
     {
-        $stringing = $this->specification->stringing;
-        $strings = [];
-        foreach ($this->pull()->each as $index => $pull) {
-            $gauge = $stringing->gauges[$index];
-            $stated = $stringing->unitMasses[$index] ?? null;
-            $strings[] = new InstrumentString(
-                $index + 1,
-                $gauge,
-                $stringing->tuning[$index],
-                $stated ?? StringMass::of($gauge) * 1000,
-                $stated !== null,
-                $pull,
-                $this->spread()->nut[$index],
-                new Point($this->scaleLine()->saddleAt($index), $this->spread()->saddle[$index]),
-                $this->head()->posts[$index],
-                $this->head()->breakAngle($index),
-                $this->head()->sideAngle($index),
-            );
-        }
+        return $this->strings ??= array_map($this->string(...), array_keys($this->pull()->each));
+    }
 
-        return $strings;
+    private function string(int $index): InstrumentString
+    {
+        $stringing = $this->specification->stringing;
+        $gauge = $stringing->gauges[$index];
+        $stated = $stringing->unitMasses[$index] ?? null;
+
+        return new InstrumentString(
+            $index + 1,
+            $gauge,
+            $stringing->tuning[$index],
+            $stated ?? StringMass::of($gauge) * 1000,
+            $stated !== null,
+            $this->pull()->each[$index],
+            $this->spread()->nut[$index],
+            new Point($this->scaleLine()->saddleAt($index), $this->spread()->saddle[$index]),
+            $this->head()->posts[$index],
+            $this->head()->breakAngle($index),
+            $this->head()->sideAngle($index),
+        );
     }
 
     public function mass(): InstrumentMass

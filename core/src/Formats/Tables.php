@@ -6,7 +6,6 @@ namespace Regimen\Formats;
 
 use Regimen\Figures\Pull;
 use Regimen\Figures\Workings;
-use Regimen\Strings\StringMass;
 use Regimen\Units\Length;
 use Regimen\Units\Words;
 
@@ -43,18 +42,21 @@ final class Tables
     /** @return array{list<string>, list<list<string>>} */
     public static function strings(Workings $w): array
     {
-        $s = $w->specification;
         $rows = [];
-        foreach ($w->pull()->each as $string => $tension) {
-            $gauge = $s->stringing->gauges[$string];
+        foreach ($w->strings() as $string) {
             $rows[] = [
-                (string) ($string + 1), $s->stringing->tuning[$string]->name,
-                Words::number($s->stringing->tuning[$string]->frequency(), 2), $gauge->inWords(),
-                Words::number($gauge->diameter->mm, 3),
-                Words::number($s->stringing->unitMasses[$string] ?? StringMass::of($gauge) * 1000, 3),
-                Words::number($tension), Words::number($tension / Pull::POUND_FORCE),
-                Words::number($w->head()->breakAngle($string)), Words::number($w->spread()->nut[$string], 2),
-                Words::number($w->spread()->saddle[$string], 2), Words::number($w->scaleLine()->saddleAt($string)),
+                (string) $string->number,
+                $string->note->name,
+                Words::number($string->note->frequency(), 2),
+                $string->gauge->inWords(),
+                Words::number($string->gauge->diameter->mm, 3),
+                Words::number($string->mass, 3),
+                Words::number($string->pull),
+                Words::number($string->pull / Pull::POUND_FORCE),
+                Words::number($string->break),
+                Words::number($string->nut, 2),
+                Words::number($string->saddle->y, 2),
+                Words::number($string->saddle->x),
             ];
         }
 

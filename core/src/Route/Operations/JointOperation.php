@@ -158,12 +158,13 @@ enum JointOperation: string implements TradeOperation
     /** @return list<Target> */
     private static function saddleLine(Inspector $inspector): array
     {
-        $line = $inspector->workings->scaleLine();
-        $last = $inspector->specification->brief->strings - 1;
+        $strings = $inspector->workings->strings();
+        $targets = [];
+        foreach (['treble' => $strings[0], 'bass' => $strings[count($strings) - 1]] as $side => $string) {
+            $what = "nut to saddle line, {$side}";
+            $targets[] = $inspector->around($what, 'long rule', $string->saddle->x, 'saddle-line');
+        }
 
-        return [
-            $inspector->around('nut to saddle line, treble', 'long rule', $line->saddleAt(0), 'saddle-line'),
-            $inspector->around('nut to saddle line, bass', 'long rule', $line->saddleAt($last), 'saddle-line'),
-        ];
+        return $targets;
     }
 }

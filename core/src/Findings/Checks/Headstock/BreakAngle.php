@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Findings\Checks\Headstock;
 
+use Regimen\Figures\InstrumentString;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
@@ -22,7 +23,7 @@ final class BreakAngle implements Check
 
     public function judge(Workings $w): iterable
     {
-        $angles = array_map(fn (int $string): float => $w->head()->breakAngle($string), array_keys($w->head()->posts));
+        $angles = array_map(static fn (InstrumentString $string): float => $string->break, $w->strings());
         $low = array_keys(array_filter($angles, static fn (float $angle): bool => $angle < self::LEAST));
         if ($low !== []) {
             $lowest = min($angles);

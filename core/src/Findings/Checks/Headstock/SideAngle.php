@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Findings\Checks\Headstock;
 
+use Regimen\Figures\InstrumentString;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
@@ -14,7 +15,7 @@ final class SideAngle implements Check
 {
     public function judge(Workings $w): iterable
     {
-        $angles = array_map(fn (int $string): float => $w->head()->sideAngle($string), array_keys($w->head()->posts));
+        $angles = array_map(static fn (InstrumentString $string): float => $string->aside, $w->strings());
         $steep = array_keys(array_filter($angles, static fn (float $angle): bool => $angle > 12.0));
         if ($steep !== []) {
             yield Finding::warn(

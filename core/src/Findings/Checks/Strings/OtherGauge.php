@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Findings\Checks\Strings;
 
+use Regimen\Figures\InstrumentString;
 use Regimen\Figures\Workings;
 use Regimen\Strings\Gauge;
 
@@ -21,11 +22,11 @@ final class OtherGauge
      * @param  list<float>  $pulls  in N, the best first
      * @return iterable<array{string, array<string, string>}>
      */
-    public static function ways(Workings $w, int $string, array $pulls): iterable
+    public static function ways(Workings $w, InstrumentString $string, array $pulls): iterable
     {
-        $gauge = $w->specification->stringing->gauges[$string];
+        $gauge = $string->gauge;
         foreach ($pulls as $pull) {
-            $mil = round(sqrt($pull / $w->pull()->each[$string]) * $gauge->diameter->inches() * 1000, 1);
+            $mil = round(sqrt($pull / $string->pull) * $gauge->diameter->inches() * 1000, 1);
             // Six to a hundred and ninety-six are gauges at all.
             $kinds = $gauge->wound ? ['w', ''] : ['', 'w'];
             foreach ($kinds as $kind) {
@@ -33,7 +34,7 @@ final class OtherGauge
                     $mil >= ($kind === 'w' ? self::WOUND_LEAST : 6.0)
                     && $mil <= ($kind === 'w' ? 196.0 : self::PLAIN_MOST)
                 ) {
-                    yield ["gauge {$mil}{$kind}", self::changed($w, [$string => "{$mil}{$kind}"])];
+                    yield ["gauge {$mil}{$kind}", self::changed($w, [$string->index() => "{$mil}{$kind}"])];
                 }
             }
         }

@@ -16,14 +16,15 @@ final class StringGaps implements Check
     public function judge(Workings $w): iterable
     {
         $s = $w->specification;
-        if ($s->isDoubled() || $s->brief->strings < 2) {
-            return;
-        }
         $least = $s->brief->type === InstrumentType::Bass ? 6.0 : 5.5;
         $gaps = [];
-        for ($string = 1; $string < $s->brief->strings; $string++) {
-            $gaps[] = abs($w->spread()->nut[$string] - $w->spread()->nut[$string - 1])
-                - ($s->stringing->gauges[$string]->diameter->mm + $s->stringing->gauges[$string - 1]->diameter->mm) / 2;
+        foreach (array_slice($w->strings(), 1) as $index => $string) {
+            $beside = $w->strings()[$index];
+            $gaps[] = abs($string->nut - $beside->nut)
+                - ($string->gauge->diameter->mm + $beside->gauge->diameter->mm) / 2;
+        }
+        if ($s->isDoubled() || $gaps === []) {
+            return;
         }
         $missing = ($least + 0.02 - min($gaps)) * ($s->brief->strings - 1);
         if (min($gaps) < $least) {

@@ -17,7 +17,8 @@ final class StringTension implements Check
     {
         $s = $w->specification;
         [$least, $most] = $s->brief->type === InstrumentType::Bass ? [110.0, 290.0] : [45.0, 135.0];
-        foreach ($w->pull()->each as $string => $tension) {
+        foreach ($w->strings() as $string) {
+            $tension = $string->pull;
             if (
                 $s->isDoubled()
                 && $s->brief->type === InstrumentType::Bass
@@ -26,11 +27,10 @@ final class StringTension implements Check
             ) {
                 continue;
             }
-            $gauge = $s->stringing->gauges[$string];
             yield Finding::when(
-                $tension < $least / 2 || $tension > 2 * $most, "tension.{$string}",
-                ($tension < $least ? 'Slack' : 'Tight').' string '.($string + 1),
-                $s->stringing->tuning[$string]->name.' with '.$gauge->inWords().' pulls '.Words::number($tension).' N; '
+                $tension < $least / 2 || $tension > 2 * $most, "tension.{$string->index()}",
+                ($tension < $least ? 'Slack' : 'Tight')." string {$string->number}",
+                $string->note->name.' with '.$string->gauge->inWords().' pulls '.Words::number($tension).' N; '
                     .Words::number($least, 0).' to '.Words::number($most, 0).' is usual.',
                 $tension < $least
                     ? 'It rattles and goes sharp when it is fretted.'

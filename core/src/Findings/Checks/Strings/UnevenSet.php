@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Findings\Checks\Strings;
 
+use Regimen\Figures\InstrumentString;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
@@ -19,13 +20,14 @@ final class UnevenSet implements Check
         if ($w->specification->isDoubled() || $w->pull()->spread() <= self::MOST) {
             return;
         }
-        $each = $w->pull()->each;
-        $weakest = (int) array_search($w->pull()->weakest(), $each, true);
-        $strongest = (int) array_search($w->pull()->strongest(), $each, true);
+        $strings = $w->strings();
+        usort($strings, static fn (InstrumentString $a, InstrumentString $b): int => $a->pull <=> $b->pull);
+        $weakest = $strings[0];
+        $strongest = $strings[count($strings) - 1];
         yield Finding::warn(
             'uneven-set', 'An uneven set',
-            'String '.($strongest + 1).' pulls '.Words::number($w->pull()->strongest()).' N, string '.($weakest + 1).' '
-                .Words::number($w->pull()->weakest()).' N.',
+            "String {$strongest->number} pulls ".Words::number($strongest->pull)." N, string {$weakest->number} "
+                .Words::number($weakest->pull).' N.',
             'The neck twists and the strings feel unlike each other.', 'gauges', 'tuning',
         )
             ->mend('the usual set', $w->clientSays('gauges') ? ['gauges' => '', 'unitMasses' => ''] : null)
@@ -51,10 +53,10 @@ final class UnevenSet implements Check
         $middle = $sorted[intdiv(count($sorted), 2)];
         foreach ([1.25, 1.15, 1.05] as $apart) {
             $others = [];
-            foreach ($w->pull()->each as $string => $pull) {
-                if ($pull > $middle * $apart || $pull < $middle / $apart) {
+            foreach ($w->strings() as $string) {
+                if ($string->pull > $middle * $apart || $string->pull < $middle / $apart) {
                     foreach (OtherGauge::ways($w, $string, [$middle]) as [$words, $changes]) {
-                        $others[$string] = explode(' ', $words)[1];
+                        $others[$string->index()] = explode(' ', $words)[1];
                         break;
                     }
                 }
