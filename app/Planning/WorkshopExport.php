@@ -57,7 +57,7 @@ final readonly class WorkshopExport
         foreach ($byBuild as $build => $operations) {
             $due = $problem->dues[$build]->instant ?? null;
             $builds[] = [
-                'id' => $build,
+                'id' => "b{$build}",
                 ...$due === null ? [] : [
                     'promise' => [
                         'date' => $this->local($due, 'Y-m-d'), 'kind' => $problem->dues[$build]->promise->value,
@@ -202,13 +202,14 @@ final readonly class WorkshopExport
         $at = fn (?int $instant): ?string => $instant === null ? null : $this->local($instant, 'Y-m-d\TH:iP');
 
         return array_filter([
-            'id' => $activity->id, 'setUp' => $activity->setUp?->minutes, 'setUpKey' => $activity->setUp?->key,
+            'id' => self::operationId($activity->id), 'setUp' => $activity->setUp?->minutes,
+            'setUpKey' => $activity->setUp?->key,
             'labour' => $activity->work - ($activity->setUp->minutes ?? 0), 'hold' => $activity->hold,
             'skill' => $activity->skill, 'pieces' => $pieces, 'needs' => $needs, ...$rest,
             'after' => array_map(
                 static fn (Predecessor $one): array => array_filter(
                     [
-                        'id' => $one->activity, 'least' => $one->lag, 'because' => $one->lagCause,
+                        'id' => self::operationId($one->activity), 'least' => $one->lag, 'because' => $one->lagCause,
                         ...self::window($activity, $one->activity),
                     ],
                 ),
@@ -227,8 +228,14 @@ final readonly class WorkshopExport
         ], static fn (mixed $value, string $key): bool => $key === 'labour' || ! in_array($value, [null, [], 0, false], true), ARRAY_FILTER_USE_BOTH);
     }
 
+    /** As it is called in the file. */
+    private static function operationId(int|string $activity): string
+    {
+        return "o{$activity}";
+    }
+
     /** @return array{most?: int, sanding?: int} */
-    private static function window(Activity $activity, string $after): array
+    private static function window(Activity $activity, int|string $after): array
     {
         foreach ($activity->windows as $window) {
             if ($window->after === $after) {
@@ -256,7 +263,7 @@ final readonly class WorkshopExport
                 [
                     'person' => $person($pin->worker),
                     'day' => $pin->from === null ? null : $this->local($pin->from, 'Y-m-d'),
-                    'after' => $behind,
+                    'after' => $behind === null ? null : self::operationId($behind),
                 ],
             ),
             'told' => $activity->announced === null ? null : array_filter(

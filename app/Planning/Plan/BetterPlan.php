@@ -76,7 +76,7 @@ final readonly class BetterPlan
             : Minutes::toInstant($finish)->setTimezone($this->house->zone())->toDateString();
         foreach (Build::query()->open()->orderBy('number')->get() as $build) {
             [$was, $is] = array_map(
-                static fn (Planned $one): ?string => $day($one->finish(BuildId::of($build->id)->text)),
+                static fn (Planned $one): ?string => $day($one->finish(BuildId::of($build->id)->number)),
                 [$before, $after],
             );
             if ($was !== $is) {

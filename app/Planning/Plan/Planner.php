@@ -43,8 +43,7 @@ final readonly class Planner
     /**
      * @param  string  $cause  what made it necessary, for the plan's history
      * @param  array<string, Announced>|null  $announced  as if that had been announced rather than what is in force:
-     *   what
-     *                                                    is taken back is to be as it was
+     *   what is taken back is to be as it was
      */
     public function replan(string $cause, ?array $announced = null): Plan
     {
@@ -129,7 +128,7 @@ final readonly class Planner
     {
         $rows = [];
         foreach (Build::query()->open()->pluck('id') as $id) {
-            $finish = $planned->finish(BuildId::of((int) $id)->text);
+            $finish = $planned->finish(BuildId::of((int) $id)->number);
             $rows[] = [
                 'plan_id' => $planId,
                 'build_id' => $id,

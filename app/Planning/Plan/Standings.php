@@ -25,7 +25,7 @@ final readonly class Standings
         return new Standing($this->announces ? self::announced() : [], self::keys(), self::pushed());
     }
 
-    /** @param  array<string, int>  $keys  with what was pushed in them, which then counts no more */
+    /** @param  array<int|string, int>  $keys  with what was pushed in them, which then counts no more */
     public function keep(array $keys): void
     {
         foreach ($keys as $activity => $key) {
@@ -34,7 +34,7 @@ final readonly class Standings
         Build::query()->open()->where('push_days', '!=', 0)->update(['push_days' => 0]);
     }
 
-    /** @return array<string, Announced> */
+    /** @return array<int, Announced> */
     private static function announced(): array
     {
         $announced = [];
@@ -42,29 +42,29 @@ final readonly class Standings
         foreach (PlanEntry::query()->whereNotNull('start')->toBase()->get($columns) as $entry) {
             $person = $entry->person_id === null ? null : (int) $entry->person_id;
             $start = intdiv((int) strtotime("{$entry->start} UTC"), 60);
-            $announced[ActivityId::operation((int) $entry->operation_id)->text] = new Announced($person, $start);
+            $announced[ActivityId::operation((int) $entry->operation_id)->number] = new Announced($person, $start);
         }
 
         return $announced;
     }
 
-    /** @return array<string, int> */
+    /** @return array<int, int> */
     private static function keys(): array
     {
         $keys = [];
         foreach (Operation::query()->whereNotNull('plan_key')->pluck('plan_key', 'id') as $id => $key) {
-            $keys[ActivityId::operation((int) $id)->text] = (int) $key;
+            $keys[ActivityId::operation((int) $id)->number] = (int) $key;
         }
 
         return $keys;
     }
 
-    /** @return array<string, int> */
+    /** @return array<int, int> */
     private static function pushed(): array
     {
         $pushed = [];
         foreach (Build::query()->open()->where('push_days', '!=', 0)->pluck('push_days', 'id') as $id => $days) {
-            $pushed[BuildId::of((int) $id)->text] = (int) $days;
+            $pushed[BuildId::of((int) $id)->number] = (int) $days;
         }
 
         return $pushed;

@@ -55,8 +55,8 @@ final readonly class Activities
         foreach ($build->kit->where('surplus', false) as $line) {
             $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days, $line->supplier);
         }
-        $activityOf = static fn (string $key): ?string => isset($open[$key])
-            ? ActivityId::operation($open[$key]->id)->text
+        $activityOf = static fn (string $key): ?int => isset($open[$key])
+            ? ActivityId::operation($open[$key]->id)->number
             : null;
 
         return $open->map(fn (OperationModel $operation): Activity => match ($operation->state) {
@@ -69,18 +69,20 @@ final readonly class Activities
     /** @return list<Activity> of the build that is only thought of */
     public function ofDraft(Route $route, Kit $kit): array
     {
-        $build = BuildId::draft()->text;
+        $build = BuildId::draft()->number;
+        $positions = $route->positions();
+        $number = static fn (string $key): int => ActivityId::draft($positions[$key])->number;
         $waits = $this->waits();
         foreach ($kit->lines as $line) {
             $waits->add($line->group, $line->name, KitState::Needed, null, $line->price->leadDays);
         }
         $before = [];
         foreach ($route->links as $link) {
-            $before[$link->after][] = new Predecessor(ActivityId::draft($link->before)->text);
+            $before[$link->after][] = new Predecessor($number($link->before));
         }
 
         return array_map(fn (Operation $operation): Activity => new Activity(
-            ActivityId::draft($operation->key)->text,
+            $number($operation->key),
             $build,
             $operation->work()->minutes,
             $this->air->stretched($operation->hold->minutes, $operation->holdKind),
@@ -88,7 +90,7 @@ final readonly class Activities
             [
                 ...$before[$operation->key] ?? [],
                 ...$waits->leads(
-                    $operation->needs, static fn (string $key): string => ActivityId::draft($key)->text,
+                    $operation->needs, $number,
                 )[0],
             ],
             $this->demands(
@@ -103,7 +105,7 @@ final readonly class Activities
     }
 
     /** @return array<string, int> the pieces of a build as resources: each is in one place at a time */
-    public function pieces(string $build): array
+    public function pieces(int $build): array
     {
         return array_fill_keys(
             array_map(static fn (Piece $piece): string => self::piece($build, $piece), Piece::cases()),
@@ -118,7 +120,7 @@ final readonly class Activities
 
     /**
      * @param  Collection<int, \App\Models\Build\OperationLink>  $links
-     * @param  callable(string): ?string  $activityOf
+     * @param  callable(string): ?int  $activityOf
      */
     private function open(OperationModel $operation, Collection $links, KitWaits $waits, callable $activityOf): Activity
     {
@@ -127,14 +129,14 @@ final readonly class Activities
         usort($releases, static fn (Release $a, Release $b): int => $b->instant <=> $a->instant);
 
         return new Activity(
-            ActivityId::operation($operation->id)->text,
-            BuildId::of($operation->build_id)->text,
+            ActivityId::operation($operation->id)->number,
+            BuildId::of($operation->build_id)->number,
             $operation->workMinutes(),
             $this->air->stretched($operation->hold_minutes, $operation->hold_kind),
             $operation->skill,
             [
                 ...$links->map(
-                    static fn ($link): Predecessor => new Predecessor(ActivityId::operation($link->before_id)->text),
+                    static fn ($link): Predecessor => new Predecessor(ActivityId::operation($link->before_id)->number),
                 )
                     ->values()
                     ->all(),
@@ -163,7 +165,8 @@ final readonly class Activities
             $doneAt = $link->getAttribute('coat_done_at');
             if ($link->getAttribute('before_state') === OperationState::Open->value) {
                 $windows[] = new Window(
-                    ActivityId::operation($link->before_id)->text, (int) $link->window_minutes, $this->house->sanding(),
+                    ActivityId::operation($link->before_id)->number, (int) $link->window_minutes,
+                    $this->house->sanding(),
                 );
             } elseif (is_string($doneAt) && ! $this->hasSanding($operation)) {
                 $windows[] = new Window(
@@ -211,8 +214,8 @@ final readonly class Activities
         );
 
         return new Activity(
-            ActivityId::operation($operation->id)->text,
-            BuildId::of($operation->build_id)->text,
+            ActivityId::operation($operation->id)->number,
+            BuildId::of($operation->build_id)->number,
             Progress::remaining($planned, $worked)->minutes,
             $this->air->stretched($operation->hold_minutes, $operation->hold_kind),
             $operation->skill,
@@ -229,7 +232,7 @@ final readonly class Activities
         $demands = array_filter($this->demandsOf($operation), static fn (Demand $demand): bool => $demand->throughHold);
 
         return new Activity(
-            ActivityId::operation($operation->id)->text, BuildId::of($operation->build_id)->text, 0,
+            ActivityId::operation($operation->id)->number, BuildId::of($operation->build_id)->number, 0,
             demands: array_values($demands),
             holdUntil: Minutes::of($operation->hold_until ?? $this->clock->now()),
         );
@@ -239,7 +242,7 @@ final readonly class Activities
     private function demandsOf(OperationModel $operation): array
     {
         $demands = $this->demands(
-            BuildId::of($operation->build_id)->text, $operation->pieces, $operation->station, $operation->fixture,
+            BuildId::of($operation->build_id)->number, $operation->pieces, $operation->station, $operation->fixture,
             $operation->fixtures,
         );
 
@@ -250,7 +253,7 @@ final readonly class Activities
      * @param  list<Piece>  $pieces
      * @return list<Demand>
      */
-    private function demands(string $build, array $pieces, ?string $station, ?string $fixture, int $fixtures): array
+    private function demands(int $build, array $pieces, ?string $station, ?string $fixture, int $fixtures): array
     {
         return array_values(array_filter([
             ...array_map(
@@ -262,7 +265,7 @@ final readonly class Activities
         ]));
     }
 
-    private static function piece(string $build, Piece $piece): string
+    private static function piece(int $build, Piece $piece): string
     {
         return PieceId::of($build, $piece->value)->text;
     }

@@ -91,7 +91,7 @@ final class KitWaits
      * The lead times of what is not ordered, behind the operation that orders it.
      *
      * @param  list<PartGroup>  $groups
-     * @param  callable(string): ?string  $activity  the activity of an operation's key, null if it is over
+     * @param  callable(string): ?int  $activity  the activity of an operation's key, null if it is over
      * @return array{list<Predecessor>, Release|null} a release instead where the ordering is over and the part still is
      *   not ordered
      */

@@ -77,7 +77,7 @@ final class Settled
             $pin->person_id,
             $pin->day === null ? null : Minutes::ofDay($pin->day, $zone),
             $pin->day === null ? null : Minutes::endOfDay($pin->day, $zone) + 1,
-            $pin->after_id === null ? null : ActivityId::operation($pin->after_id)->text,
+            $pin->after_id === null ? null : ActivityId::operation($pin->after_id)->number,
         );
     }
 

@@ -35,7 +35,7 @@ final readonly class ShopProblem
      */
     public function assemble(array $draft = []): Problem
     {
-        $draftBuild = BuildId::draft()->text;
+        $draftBuild = BuildId::draft()->number;
         $now = Minutes::of($this->clock->now());
         $activities = [];
         $dues = [];
@@ -44,7 +44,7 @@ final readonly class ShopProblem
         $settled = new Settled($this->house, $now, $workers);
         $links = $this->links();
         foreach ($this->builds() as $build) {
-            $key = BuildId::of($build->id)->text;
+            $key = BuildId::of($build->id)->number;
             foreach ($this->activities->ofBuild($build, $links) as $activity) {
                 $activities[] = $settled->on($activity, $build);
             }

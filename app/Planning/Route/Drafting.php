@@ -61,7 +61,7 @@ final readonly class Drafting
     public function alone(Draft $draft): Plan
     {
         $now = Minutes::of($this->clock->now());
-        $capacities = $this->house->capacities() + $this->activities->pieces(BuildId::draft()->text);
+        $capacities = $this->house->capacities() + $this->activities->pieces(BuildId::draft()->number);
 
         return Builder::plan(
             new Problem(
@@ -76,13 +76,14 @@ final readonly class Drafting
     {
         $problem = $this->problem->assemble($this->activities->ofDraft($draft->route, $draft->kit));
         $plan = (new PlanOrder($problem, $this->standings->read()))->planned()->plan;
-        $finish = $plan->finishOf(BuildId::draft()->text, $problem);
-        $start = $plan->assignments[ActivityId::draft(PreparationOperation::Agree->value)->text]->start ?? null;
+        $finish = $plan->finishOf(BuildId::draft()->number, $problem);
+        $first = $draft->route->positions()[PreparationOperation::Agree->value] ?? 0;
+        $start = $plan->assignments[ActivityId::draft($first)->number]->start ?? null;
 
         $unplanned = array_values(
             array_filter(
                 $plan->unplanned,
-                static fn (Unplanned $one): bool => $problem->activities[$one->activity]->build === BuildId::draft()->text,
+                static fn (Unplanned $one): bool => $problem->activities[$one->activity]->build === BuildId::draft()->number,
             ),
         );
 

@@ -62,12 +62,12 @@ final readonly class Difference
     {
         $changed = [];
         foreach ($builds as $build) {
-            $was = $before->finish(BuildId::of($build->id)->text);
-            $is = $after->finish(BuildId::of($build->id)->text);
-            $due = $before->problem->dues[BuildId::of($build->id)->text] ?? null;
+            $was = $before->finish(BuildId::of($build->id)->number);
+            $is = $after->finish(BuildId::of($build->id)->number);
+            $due = $before->problem->dues[BuildId::of($build->id)->number] ?? null;
             $isNew = $due === null;
             $old = $this->outlook($build, $was, $due?->instant);
-            $new = $this->outlook($build, $is, $after->problem->dues[BuildId::of($build->id)->text]->instant ?? null);
+            $new = $this->outlook($build, $is, $after->problem->dues[BuildId::of($build->id)->number]->instant ?? null);
             if ($isNew || $old !== $new) {
                 $changed[] = [
                     'number' => $build->number, 'title' => $build->title, 'isNew' => $isNew,
@@ -140,14 +140,14 @@ final readonly class Difference
     }
 
     /**
-     * @param  array<int, array<string, array{Assignment|null, Assignment|null}>>  $moves
+     * @param  array<int, array<int|string, array{Assignment|null, Assignment|null}>>  $moves
      * @param  Collection<int, Build>  $builds
      * @return list<array{person: string, moves: list<array<string, mixed>>, more: int}>
      */
     private function told(array $moves, Collection $builds): array
     {
         $ids = array_map(
-            static fn (string $id): int => (int) ActivityId::operationOf($id),
+            static fn (int|string $id): int => (int) ActivityId::operationOf($id),
             array_merge(...array_map(array_keys(...), array_values($moves))),
         );
         $operations = Operation::query()->whereIn('id', $ids)->get()->toBase()->keyBy('id');

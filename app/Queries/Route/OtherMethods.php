@@ -36,7 +36,7 @@ final readonly class OtherMethods
         if ($build === null) {
             return [];
         }
-        $before = $this->trial->plan([])->finish(BuildId::of($build->id)->text);
+        $before = $this->trial->plan([])->finish(BuildId::of($build->id)->number);
         $found = [];
         foreach ($before === null ? [] : array_slice(
             $this->questions->alternatives($build), 0, self::MOST_TRIED,
@@ -72,7 +72,7 @@ final readonly class OtherMethods
     private function finish(Build $build, array $body): ?int
     {
         try {
-            return $this->trial->plan([$body])->finish(BuildId::of($build->id)->text);
+            return $this->trial->plan([$body])->finish(BuildId::of($build->id)->number);
         } catch (ValidationException) {
             return null;
         }

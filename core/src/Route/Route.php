@@ -62,6 +62,12 @@ final readonly class Route
         );
     }
 
+    /** @return array<string, int> where each operation stands, from 0, by key */
+    public function positions(): array
+    {
+        return array_flip(array_map(static fn (Operation $operation): string => $operation->key, $this->operations));
+    }
+
     public function find(string $key): ?Operation
     {
         foreach ($this->operations as $operation) {

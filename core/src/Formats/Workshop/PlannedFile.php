@@ -34,7 +34,7 @@ final class PlannedFile
             'schedules' => $improved->schedules,
             'firstObjective' => $improved->firstCost,
             'objective' => $improved->bestCost,
-            'builds' => array_map(static fn (string $build, int $finish): array => [
+            'builds' => array_map(static fn (int|string $build, int $finish): array => [
                 'id' => WorkshopIds::told($build), 'finish' => $local($finish),
                 'promise' => ($problem->dues[$build]->instant ?? null) === null
                     ? null
@@ -99,7 +99,7 @@ final class PlannedFile
         }];
     }
 
-    private static function told(?string $id): ?string
+    private static function told(int|string|null $id): ?string
     {
         return $id === null ? null : WorkshopIds::told($id);
     }

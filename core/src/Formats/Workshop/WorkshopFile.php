@@ -22,9 +22,9 @@ final class WorkshopFile
     private const LARGEST_BYTES = 20_000_000;
 
     /**
-     * @param  array<string, string>  $names  of operations, by activity
+     * @param  array<int|string, string>  $names  of operations, by activity
      * @param  list<array{string, string}>  $people  ids and names, in the order of their numbers from 1
-     * @param  array<string, int>  $keys  in which order to plan, by activity
+     * @param  array<int|string, int>  $keys  in which order to plan, by activity
      */
     private function __construct(
         public readonly Problem $problem,

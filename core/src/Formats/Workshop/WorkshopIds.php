@@ -25,8 +25,8 @@ final class WorkshopIds
     }
 
     /** As the file says it. */
-    public static function told(string $id): string
+    public static function told(int|string $id): string
     {
-        return substr($id, 2);
+        return substr((string) $id, 2);
     }
 }

@@ -28,19 +28,19 @@ final class WorkshopOperations
         'closes', 'sanding', 'order', 'pin', 'told', 'person', 'startedAt', 'holdUntil', 'done',
     ];
 
-    /** @var array<string, Activity> */
+    /** @var array<int|string, Activity> */
     public array $activities = [];
 
-    /** @var array<string, string> */
+    /** @var array<int|string, string> */
     public array $names = [];
 
-    /** @var array<string, int> in which order to plan, by activity, where the file says so */
+    /** @var array<int|string, int> in which order to plan, by activity, where the file says so */
     public array $keys = [];
 
     /** @var array<string, int> each piece of a build is in one place at a time */
     public array $pieces = [];
 
-    /** @var array<string, JsonObject> where each stands, also what is done */
+    /** @var array<int|string, JsonObject> where each stands, also what is done */
     private array $known = [];
 
     /** @var list<array{JsonObject, string, string}> what names another operation: where, under which name, and which */

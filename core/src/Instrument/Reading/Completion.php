@@ -6,7 +6,6 @@ namespace Regimen\Instrument\Reading;
 
 use Regimen\Geometry\FretTable;
 use Regimen\Instrument\Brief\InstrumentType;
-use Regimen\Instrument\Neck\HeadstockKind;
 use Regimen\Instrument\Neck\TunerLayout;
 use Regimen\Instrument\Shape\BoardShape;
 use Regimen\Units\Length;
@@ -24,9 +23,6 @@ final class Completion
     private const SLOT_BELOW_TANG = 0.5;
 
     private const ROD_BEFORE_END_MM = 4.0;
-
-    /** Degrees over the nut; a string that breaks by less goes under a guide. */
-    private const BREAK_LEAST = 5.0;
 
     /** @param  array<string, mixed>  $values */
     private function __construct(private array $values)
@@ -71,8 +67,8 @@ final class Completion
             'lastWidth' => fn (): Length => $this->lastWidth(),
             'slotDepth' => fn (): Length => $this->slotDepth(),
             'markerOffset' => fn (): Length => $this->markerOffset(),
-            'tunerLayout' => fn (): TunerLayout => $this->tunerLayout(),
-            'headLength' => fn (): Length => $this->headLength(),
+            'tunerLayout' => fn (): TunerLayout => UsualHeadstock::tunerLayout($this->values),
+            'headLength' => fn (): Length => UsualHeadstock::headLength($this->values),
             'heelWidth' => fn (): Length => Length::ofMillimetres($this->widthAt($this->values['boardLength']->mm)),
             'pocketLength' => fn (): Length => $this->pocketLength(),
             'pocketWidth' => fn (): Length => $this->values['heelWidth'],
@@ -82,7 +78,7 @@ final class Completion
             'guideAt' => fn (): Length => Length::ofMillimetres(
                 max(8.0, min(35.0, $this->values['firstPost']->mm - 10.0)),
             ),
-            'guided' => fn (): int => $this->guided(),
+            'guided' => fn (): int => UsualHeadstock::guided($this->values),
             'pots' => fn (): array => UsualElectrics::pots($this->values['pickups']),
             'switch' => fn (): array => UsualElectrics::positions($this->values['pickups']),
         ];
@@ -192,16 +188,6 @@ final class Completion
         return Length::ofMillimetres($gap * max(1, $this->courses() - 1));
     }
 
-    /** Many in one row make a headstock that no case holds. */
-    private function tunerLayout(): TunerLayout
-    {
-        $most = $this->isBass() ? 6 : 9;
-
-        return $this->values['type'] === InstrumentType::FlatTop || $this->values['strings'] > $most
-            ? TunerLayout::BothSides
-            : TunerLayout::InLine;
-    }
-
     /** The usual one, or the longest that the board covers. */
     private function rodLength(): Length
     {
@@ -234,36 +220,5 @@ final class Completion
         };
 
         return $this->values['strings'] >= $least;
-    }
-
-    /** From the treble to the last string that would break over the nut by less than common practice asks for. */
-    private function guided(): int
-    {
-        if ($this->values['headstock'] !== HeadstockKind::Flat || $this->values['posts'] !== []) {
-            return 0;
-        }
-        $lost = $this->values['headStep']->mm + $this->values['crownHeight']->mm
-            + ($this->values['zeroFret'] ? 0.0 : $this->values['nutAction']->mm) - $this->values['postHeight']->mm;
-        $guided = 0;
-        for ($string = 0; $string < $this->values['strings']; $string++) {
-            $along = $this->values['firstPost']->mm
-                + $this->values['tunerLayout']->place($string, $this->values['strings'])
-                * $this->values['tunerSpacing']->mm;
-            $guided = rad2deg(atan($lost / $along)) < self::BREAK_LEAST ? $string + 1 : $guided;
-        }
-
-        return $guided;
-    }
-
-    private function headLength(): Length
-    {
-        $row = $this->values['tunerLayout'] === TunerLayout::BothSides
-            ? (int) ceil($this->values['strings'] / 2)
-            : $this->values['strings'];
-
-        return Length::ofMillimetres(
-            $this->values['firstPost']->mm + ($row - 1) * $this->values['tunerSpacing']->mm + 28.0
-                + $this->values['tunerHole']->mm,
-        );
     }
 }

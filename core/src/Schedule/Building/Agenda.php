@@ -9,7 +9,7 @@ use Regimen\Schedule\Problem\Worker;
 /** What one person has to do, in their own working minutes: one thing at a time, over breaks and nights. */
 final class Agenda
 {
-    /** @var list<array{int, int, string}> bookings [from, to) in working minutes, in order */
+    /** @var list<array{int, int, int|string}> bookings [from, to) in working minutes, in order */
     private array $bookings = [];
 
     public function __construct(public readonly Worker $worker)
@@ -21,8 +21,8 @@ final class Agenda
      *
      * @param  int  $work  in minutes, above zero
      * @param  bool  $oneSitting  whether it has to lie within one stretch
-     * @return array{int, string|null}|null the gap's first working minute, and the activity that ends there if one had
-     *   to be waited for; null if no stretch is long enough
+     * @return array{int, int|string|null}|null the gap's first working minute, and the activity that ends there if one
+     *   had to be waited for; null if no stretch is long enough
      */
     public function gap(int $instant, int $work, bool $oneSitting): ?array
     {
@@ -51,7 +51,7 @@ final class Agenda
         }
     }
 
-    public function book(int $from, int $work, string $activity): void
+    public function book(int $from, int $work, int|string $activity): void
     {
         array_splice($this->bookings, $this->firstEndingAfter($from), 0, [[$from, $from + $work, $activity]]);
     }

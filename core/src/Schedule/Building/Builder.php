@@ -8,7 +8,6 @@ use Regimen\Schedule\Plan\Assignment;
 use Regimen\Schedule\Plan\Objective;
 use Regimen\Schedule\Plan\Plan;
 use Regimen\Schedule\Plan\Reason;
-use Regimen\Schedule\Plan\ReasonKind;
 use Regimen\Schedule\Plan\Unplanned;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Problem;
@@ -25,12 +24,6 @@ final class Builder
     /** So often coats are held back before the sanding is taken. */
     private const TRIES = 4;
 
-    /**
-     * A person who is away for longer, in minutes, is what is really waited for; a night or a weekend is not worth a
-     * word.
-     */
-    private const LONG_AWAY = 4_320;
-
     private readonly Workforce $people;
 
     private readonly Site $site;
@@ -39,25 +32,28 @@ final class Builder
 
     private readonly Readiness $ready;
 
-    /** @var array<string, Assignment> */
+    private readonly PlaceSearch $places;
+
+    /** @var array<int|string, Assignment> */
     private array $assignments = [];
 
-    /** @var array<string, Unplanned> */
+    /** @var array<int|string, Unplanned> */
     private array $unplanned = [];
 
-    /** @param  array<string, int>  $heldBack  not before this instant, so that a window keeps, by activity */
+    /** @param  array<int|string, int>  $heldBack  not before this instant, so that a window keeps, by activity */
     private function __construct(private readonly Problem $problem, array $heldBack)
     {
         $this->ready = new Readiness($problem, $heldBack);
         $this->people = new Workforce($problem->workers);
         $this->site = new Site($problem);
         $this->setUps = new StandingSetUps($this->site);
+        $this->places = new PlaceSearch($this->people, $this->site);
     }
 
     /**
      * By keys, the smallest first. Only if a pin to a day would be missed so, what it needs goes ahead of everything.
      *
-     * @param  array<string, int>  $keys  by activity
+     * @param  array<int|string, int>  $keys  by activity
      */
     public static function byKeys(Problem $problem, array $keys): Plan
     {
@@ -99,7 +95,7 @@ final class Builder
 
     /**
      * @param  list<Activity>  $order
-     * @param  array<string, int>  $heldBack
+     * @param  array<int|string, int>  $heldBack
      */
     private static function once(Problem $problem, array $order, array $heldBack): Plan
     {
@@ -169,18 +165,17 @@ final class Builder
     private function begin(Activity $activity): void
     {
         [$from, $reason] = $this->ready->of($activity, $this->assignments);
-        $spot = $this->search($activity, $from, $reason, $activity->work);
-        $missed = $this->missed($activity, $spot->start);
-        for ($sanding = 0; self::sanding($missed) > $sanding;) {
-            $sanding = self::sanding($missed);
+        $spot = $this->places->from($activity, $from, $reason, $activity->work);
+        $missed = MissedWindows::of($activity, $spot->start, $this->assignments);
+        for ($sanding = 0; MissedWindows::sanding($missed) > $sanding;) {
+            $sanding = MissedWindows::sanding($missed);
             // Not before where it was missed: begun in time nothing would have to be sanded. With the sanding it may be
-            // somebody
-            // else's, wait for something else, and miss another window.
-            $spot = $this->search($activity, $spot->start, $spot->reason, $activity->work + $sanding);
-            $missed = $this->missed($activity, $spot->start);
+            // somebody else's, wait for something else, and miss another window.
+            $spot = $this->places->from($activity, $spot->start, $spot->reason, $activity->work + $sanding);
+            $missed = MissedWindows::of($activity, $spot->start, $this->assignments);
         }
         $shared = $this->shared($activity, $spot, $from, $reason, $sanding);
-        if ($shared === null || $this->missed($activity, $shared[0]->start) !== $missed) {
+        if ($shared === null || MissedWindows::of($activity, $shared[0]->start, $this->assignments) !== $missed) {
             $this->assign($activity, $spot, missed: $missed);
 
             return;
@@ -190,14 +185,8 @@ final class Builder
         $this->assign($activity, $spot, sharesSetUpOf: $before, missed: $missed);
     }
 
-    /** @param  list<Window>  $missed */
-    private static function sanding(array $missed): int
-    {
-        return array_sum(array_map(static fn (Window $window): int => $window->sanding, $missed));
-    }
-
     /**
-     * @return array{Spot, int, string, string}|null where it could go on with a set-up that stands: the place, since
+     * @return array{Spot, int, int|string, string}|null where it could go on with a set-up that stands: the place, since
      *   when, whose, on which station
      */
     private function shared(Activity $activity, Spot $alone, int $from, Reason $reason, int $sanding): ?array
@@ -208,7 +197,7 @@ final class Builder
             return null;
         }
         $work = $activity->work + $sanding - $setUp->minutes;
-        $search = fn (int $instant, string $before): Spot => $this->search(
+        $search = fn (int $instant, int|string $before): Spot => $this->places->from(
             $activity, $instant, $instant > $from ? Reason::setUp($station, $before) : $reason, $work,
         );
         $found = $this->setUps->shared($setUp, $station, $from, $alone->end, $search);
@@ -216,63 +205,12 @@ final class Builder
         return $found === null ? null : [...$found, $station];
     }
 
-    /** @return list<Window> that have closed by an instant */
-    private function missed(Activity $activity, int $start): array
-    {
-        return array_values(
-            array_filter($activity->windows, fn (Window $window): bool => $start > $this->closing($window)),
-        );
-    }
-
-    private function search(Activity $activity, int $from, Reason $reason, int $work): Spot
-    {
-        while (true) {
-            $found = $work === 0 ? null : $this->people->earliest($activity, $from, $work);
-            $start = $found === null ? $from : $found[0]->worker->calendar->startOf($found[1]);
-            $end = $found === null ? $from : $found[3];
-            $taken = $this->site->conflict($activity, $start, $end, $found[2] ?? 0);
-            if ($taken === null) {
-                return $found === null
-                    ? new Spot(null, 0, 0, $start, $end, $reason)
-                    : new Spot(
-                        $found[0], $found[1], $found[2], $start, $end,
-                        self::binding($reason, $found[4], $start - $from),
-                    );
-            }
-            [$from, $reason] = $taken;
-        }
-    }
-
-    private static function binding(Reason $reason, ?string $personWasBusyWith, int $later): Reason
-    {
-        return match (true) {
-            $personWasBusyWith !== null => Reason::person($personWasBusyWith),
-            $later > 0 && $reason->kind === ReasonKind::Now,
-            $later > self::LONG_AWAY
-                && in_array(
-                    $reason->kind, [ReasonKind::Link, ReasonKind::Resource], true,
-                ) => Reason::calendar($reason->activity),
-            default => $reason,
-        };
-    }
-
-    private function closing(Window $window): int
-    {
-        $after = $window->after === null ? null : ($this->assignments[$window->after] ?? null);
-
-        return match (true) {
-            $window->after === null => $window->minutes,
-            $after === null => PHP_INT_MAX,
-            default => $after->workEnd + $window->minutes,
-        };
-    }
-
     /** @param  list<Window>  $missed */
     private function assign(
         Activity $activity,
         Spot $spot,
         ?int $finish = null,
-        ?string $sharesSetUpOf = null,
+        int|string|null $sharesSetUpOf = null,
         array $missed = [],
     ): void {
         $spot->agenda?->book($spot->gap, $spot->work, $activity->id);

@@ -13,7 +13,7 @@ final class Occupancy
     /** @var array<int, int> the use from there on */
     private array $used = [0];
 
-    /** @var array<int, string> the first activity whose use ends at an instant */
+    /** @var array<int, int|string> the first activity whose use ends at an instant */
     private array $endings = [];
 
     public function __construct(public readonly int $capacity)
@@ -57,7 +57,7 @@ final class Occupancy
         return null;
     }
 
-    public function book(int $from, int $to, int $quantity, string $activity): void
+    public function book(int $from, int $to, int $quantity, int|string $activity): void
     {
         if ($to <= $from) {
             return;
@@ -71,7 +71,7 @@ final class Occupancy
     }
 
     /** The activity whose use ends at an instant. */
-    public function endingAt(int $instant): ?string
+    public function endingAt(int $instant): int|string|null
     {
         return $this->endings[$instant] ?? null;
     }

@@ -25,7 +25,7 @@ final class Priority
         return self::sorted($problem, self::keys($problem));
     }
 
-    /** @return array<string, int> by activity: the sooner, the smaller */
+    /** @return array<int|string, int> by activity: the sooner, the smaller */
     public static function keys(Problem $problem): array
     {
         return self::latestStarts($problem);
@@ -36,8 +36,8 @@ final class Priority
      * is under way, then what was told before and is kept, then what has to go ahead. A coat whose window is open
      * follows the one under it at once.
      *
-     * @param  array<string, int>  $keys
-     * @param  array<string, true>  $ahead
+     * @param  array<int|string, int>  $keys
+     * @param  array<int|string, true>  $ahead
      * @return list<Activity>
      */
     public static function sorted(Problem $problem, array $keys, array $ahead = []): array
@@ -78,7 +78,7 @@ final class Priority
         return $order;
     }
 
-    private static function follows(Activity $activity, string $before): bool
+    private static function follows(Activity $activity, int|string $before): bool
     {
         foreach ($activity->windows as $window) {
             if ($window->after === $before) {
@@ -92,8 +92,8 @@ final class Priority
     /**
      * Some activities and all that comes before them.
      *
-     * @param  list<string>  $activities
-     * @return array<string, true>
+     * @param  list<int|string>  $activities
+     * @return array<int|string, true>
      */
     public static function withAllBefore(Problem $problem, array $activities): array
     {
@@ -109,7 +109,7 @@ final class Priority
         return $all;
     }
 
-    /** @return array<string, int> */
+    /** @return array<int|string, int> */
     private static function latestStarts(Problem $problem): array
     {
         $stretch = self::stretch($problem->workers);

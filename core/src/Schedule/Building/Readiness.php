@@ -12,13 +12,13 @@ use Regimen\Schedule\Problem\Problem;
 /** From when on an activity can be begun, people and resources aside, and what that hangs on. */
 final readonly class Readiness
 {
-    /** @param  array<string, int>  $heldBack  not before this instant, so that a window keeps, by activity */
+    /** @param  array<int|string, int>  $heldBack  not before this instant, so that a window keeps, by activity */
     public function __construct(private Problem $problem, private array $heldBack)
     {
     }
 
     /**
-     * @param  array<string, Assignment>  $assignments  what is planned so far
+     * @param  array<int|string, Assignment>  $assignments  what is planned so far
      * @return array{int, Reason}
      */
     public function of(Activity $activity, array $assignments): array
@@ -45,7 +45,7 @@ final readonly class Readiness
     }
 
     /**
-     * @param  array<string, Assignment>  $assignments
+     * @param  array<int|string, Assignment>  $assignments
      * @return iterable<array{int|null, Reason}>
      */
     private function settled(Activity $activity, array $assignments): iterable

@@ -102,7 +102,7 @@ final class Site
     }
 
     /** Keeps a station as it is set until somebody goes on with the same setting. */
-    public function keepSet(string $station, int $from, int $to, string $activity): void
+    public function keepSet(string $station, int $from, int $to, int|string $activity): void
     {
         $this->resources[$station]->book($from, $to, 1, $activity);
     }

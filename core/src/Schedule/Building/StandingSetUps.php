@@ -15,14 +15,14 @@ final class StandingSetUps
     /** So long, in clock minutes, a station waits as it is set: until the same time tomorrow. */
     private const KEPT = 1_440;
 
-    /** @var array<string, list<array{int, string}>> by setting: since when, and by which activity */
+    /** @var array<string, list<array{int, int|string}>> by setting: since when, and by which activity */
     private array $standing = [];
 
     public function __construct(private readonly Site $site)
     {
     }
 
-    public function stands(SetUp $setUp, ?string $station, int $since, string $activity): void
+    public function stands(SetUp $setUp, ?string $station, int $since, int|string $activity): void
     {
         if ($station !== null) {
             $this->standing["{$station} {$setUp->key}"][] = [$since, $activity];
@@ -32,8 +32,8 @@ final class StandingSetUps
     /**
      * The best place behind one with the same setting, if it is not later than setting up anew would be.
      *
-     * @param  callable(int, string): Spot  $search  the place from an instant on, without setting up
-     * @return array{Spot, int, string}|null the place, since when the station stands, and whose set-up it is
+     * @param  callable(int, int|string): Spot  $search  the place from an instant on, without setting up
+     * @return array{Spot, int, int|string}|null the place, since when the station stands, and whose set-up it is
      */
     public function shared(SetUp $setUp, string $station, int $from, int $before, callable $search): ?array
     {

@@ -48,8 +48,8 @@ final class Workforce
      * The person who would be done first.
      *
      * @param  int  $estimated  in minutes by the house standard, above zero
-     * @return array{Agenda, int, int, int, string|null}|null person, working minute at which it begins, their working
-     *   minutes, instant of the end, and what they were busy with until then
+     * @return array{Agenda, int, int, int, int|string|null}|null person, working minute at which it begins, their
+     *   working minutes, instant of the end, and what they were busy with until then
      */
     public function earliest(Activity $activity, int $from, int $estimated): ?array
     {
@@ -60,7 +60,7 @@ final class Workforce
             ?? $this->first($activity, $from, $estimated, false);
     }
 
-    /** @return array{Agenda, int, int, int, string|null}|null */
+    /** @return array{Agenda, int, int, int, int|string|null}|null */
     private function first(Activity $activity, int $from, int $estimated, bool $oneSitting): ?array
     {
         $best = null;

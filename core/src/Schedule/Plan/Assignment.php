@@ -18,14 +18,14 @@ final readonly class Assignment
      * @param  list<Window>  $missed  windows that have closed by the start
      */
     public function __construct(
-        public string $activity,
+        public int|string $activity,
         public int $start,
         public int $workEnd,
         public int $finish,
         public ?int $worker,
         public Reason $reason,
         public int $work = 0,
-        public ?string $sharesSetUpOf = null,
+        public int|string|null $sharesSetUpOf = null,
         public array $missed = [],
     ) {
     }

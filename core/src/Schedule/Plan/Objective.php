@@ -20,7 +20,7 @@ final readonly class Objective
     /** What a window that no sanding mends weighs, in minutes of sanding. */
     private const UNMENDED = 480;
 
-    /** @param  array<string, int>  $before  where activities were planned to start until now */
+    /** @param  array<int|string, int>  $before  where activities were planned to start until now */
     public function __construct(private array $before = [])
     {
     }
@@ -60,7 +60,7 @@ final readonly class Objective
         return $minutes;
     }
 
-    /** @return array<string, int> when the last planned activity of each build is over */
+    /** @return array<int|string, int> when the last planned activity of each build is over */
     public function finishes(Problem $problem, Plan $plan): array
     {
         $finishes = [];
@@ -72,7 +72,10 @@ final readonly class Objective
         return $finishes;
     }
 
-    /** @return array<string, int> clock minutes by which a build misses its date; those that keep it are left out */
+    /**
+     * @return array<int|string, int> clock minutes by which a build misses its date; those that keep it are left
+     *   out
+     */
     public function lateness(Problem $problem, Plan $plan): array
     {
         $late = [];

@@ -11,8 +11,8 @@ use Regimen\Schedule\Time\Grid;
 final readonly class Plan
 {
     /**
-     * @param  array<string, Assignment>  $assignments  by activity
-     * @param  array<string, Unplanned>  $unplanned  by activity
+     * @param  array<int|string, Assignment>  $assignments  by activity
+     * @param  array<int|string, Unplanned>  $unplanned  by activity
      */
     public function __construct(public array $assignments, public array $unplanned)
     {
@@ -21,7 +21,7 @@ final readonly class Plan
     /**
      * Until when activities would have to be held back for the windows behind them to keep.
      *
-     * @return array<string, int> by activity; without those that have begun or were told
+     * @return array<int|string, int> by activity; without those that have begun or were told
      */
     public function heldBack(Problem $problem): array
     {
@@ -49,7 +49,7 @@ final readonly class Plan
         return $instants;
     }
 
-    /** @return list<string> activities that are pinned to a day on which they do not begin */
+    /** @return list<int|string> activities that are pinned to a day on which they do not begin */
     public function missedPins(Problem $problem): array
     {
         $missed = [];
@@ -68,7 +68,7 @@ final readonly class Plan
     }
 
     /** When the last activity of a build is over; null if one of them is unplanned or the build has none. */
-    public function finishOf(string $build, Problem $problem): ?int
+    public function finishOf(int|string $build, Problem $problem): ?int
     {
         $finish = null;
         foreach ($problem->activities as $id => $activity) {

@@ -18,7 +18,7 @@ final readonly class Reason
      */
     private function __construct(
         public ReasonKind $kind,
-        public ?string $activity = null,
+        public int|string|null $activity = null,
         public ?string $resource = null,
         public ?string $cause = null,
     ) {
@@ -47,18 +47,18 @@ final readonly class Reason
         return new self(ReasonKind::Release, cause: $release->cause);
     }
 
-    public static function person(string $activity): self
+    public static function person(int|string $activity): self
     {
         return new self(ReasonKind::Person, $activity);
     }
 
-    public static function resource(string $resource, string $activity): self
+    public static function resource(string $resource, int|string $activity): self
     {
         return new self(ReasonKind::Resource, $activity, $resource);
     }
 
     /** @param  string|null  $activity  what was over before, while nobody was there to go on */
-    public static function calendar(?string $activity = null): self
+    public static function calendar(int|string|null $activity = null): self
     {
         return new self(ReasonKind::Calendar, $activity);
     }
@@ -72,7 +72,7 @@ final readonly class Reason
     }
 
     /** @param  string|null  $after  the activity behind which it was pinned; null where it was pinned to a day */
-    public static function pin(?string $after): self
+    public static function pin(int|string|null $after): self
     {
         return new self(ReasonKind::Pin, $after);
     }
@@ -87,7 +87,7 @@ final readonly class Reason
         return new self(ReasonKind::Window);
     }
 
-    public static function setUp(string $station, string $activity): self
+    public static function setUp(string $station, int|string $activity): self
     {
         return new self(ReasonKind::SetUp, $activity, $station);
     }

@@ -9,8 +9,8 @@ final readonly class Trouble
 {
     public function __construct(
         public string $kind,
-        public ?string $activity,
-        public ?string $build,
+        public int|string|null $activity,
+        public int|string|null $build,
         public string $words,
     ) {
     }

@@ -7,7 +7,7 @@ namespace Regimen\Schedule\Plan;
 /** An activity that cannot be planned, and what would mend it. */
 final readonly class Unplanned
 {
-    public function __construct(public string $activity, public string $why)
+    public function __construct(public int|string $activity, public string $why)
     {
     }
 }

@@ -13,7 +13,11 @@ final readonly class Gain
      * @param  string  $after  day
      * @param  bool  $late  whether its promise breaks as things are
      */
-    public function __construct(public string $build, public string $before, public string $after, public bool $late)
-    {
+    public function __construct(
+        public int|string $build,
+        public string $before,
+        public string $after,
+        public bool $late,
+    ) {
     }
 }

@@ -33,7 +33,7 @@ final readonly class LookingLonger
         return $this->order->planned();
     }
 
-    /** @return array<string, int>|null the order that leads to the best plan found, if one is better */
+    /** @return array<int|string, int>|null the order that leads to the best plan found, if one is better */
     public function keys(Planned $before): ?array
     {
         $best = null;
@@ -51,7 +51,7 @@ final readonly class LookingLonger
         return $best;
     }
 
-    /** @param  array<string, int>  $keys */
+    /** @param  array<int|string, int>  $keys */
     public function after(array $keys): Planned
     {
         return $this->order->planned($keys);
@@ -60,12 +60,12 @@ final readonly class LookingLonger
     /**
      * Whether an order that was found before is still better than the plan as it would be made now.
      *
-     * @param  array<string, int>  $keys
+     * @param  array<int|string, int>  $keys
      */
     public function isStillBetter(array $keys): bool
     {
         $now = $this->order->keys();
-        $then = $this->order->planned([...$now, ...array_intersect_key($keys, $now)]);
+        $then = $this->order->planned(array_replace($now, array_intersect_key($keys, $now)));
 
         return $this->cost($then) < $this->cost($this->order->planned($now));
     }

@@ -26,7 +26,7 @@ final readonly class PlanOrder
     {
     }
 
-    /** @param  array<string, int>|null  $keys  the order that is kept if none is given */
+    /** @param  array<int|string, int>|null  $keys  the order that is kept if none is given */
     public function planned(?array $keys = null): Planned
     {
         $keys ??= $this->keys();
@@ -43,11 +43,11 @@ final readonly class PlanOrder
         return $isCheaper && count($kept->plan->unplanned) <= count($anew->plan->unplanned) ? $kept : $anew;
     }
 
-    /** @return array<string, int> by activity, the smallest goes first */
+    /** @return array<int|string, int> by activity, the smallest goes first */
     public function keys(): array
     {
         $keys = Priority::keys($this->problem);
-        $keys = [...$keys, ...array_intersect_key($this->standing->keys, $keys)];
+        $keys = array_replace($keys, array_intersect_key($this->standing->keys, $keys));
         foreach ($this->standing->pushed === [] ? [] : $this->problem->activities as $id => $activity) {
             $keys[$id] -= self::DAY * ($this->standing->pushed[$activity->build] ?? 0);
         }
@@ -61,7 +61,7 @@ final readonly class PlanOrder
         return new Objective($this->standing->starts());
     }
 
-    /** @return array<string, Announced> what is near today, has not begun, and whose person is there then */
+    /** @return array<int|string, Announced> what is near today, has not begun, and whose person is there then */
     private function near(): array
     {
         $calendars = [];
@@ -108,7 +108,7 @@ final readonly class PlanOrder
             && $pin->after === null;
     }
 
-    /** @param  array<string, Announced>  $near */
+    /** @param  array<int|string, Announced>  $near */
     private function keeping(array $near): Problem
     {
         $activities = [];

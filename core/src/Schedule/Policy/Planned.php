@@ -21,7 +21,7 @@ final readonly class Planned
     }
 
     /** @param  string  $build  its identity in the problem */
-    public function finish(string $build): ?int
+    public function finish(int|string $build): ?int
     {
         return $this->plan->finishOf($build, $this->problem);
     }

@@ -13,21 +13,21 @@ final readonly class Standing
     private const SOON = 20_160;
 
     /**
-     * @param  array<string, Announced>  $announced  by activity, of the plan in force
-     * @param  array<string, int>  $keys  of a plan that was taken, by activity; the smallest goes first
-     * @param  array<string, int>  $pushed  days ahead, or back if negative, by build
+     * @param  array<int|string, Announced>  $announced  by activity, of the plan in force
+     * @param  array<int|string, int>  $keys  of a plan that was taken, by activity; the smallest goes first
+     * @param  array<int|string, int>  $pushed  days ahead, or back if negative, by build
      */
     public function __construct(public array $announced = [], public array $keys = [], public array $pushed = [])
     {
     }
 
-    /** @param  array<string, Announced>  $announced  instead of what is in force */
+    /** @param  array<int|string, Announced>  $announced  instead of what is in force */
     public function announcing(array $announced): self
     {
         return new self($announced, $this->keys, $this->pushed);
     }
 
-    /** @return array<string, int> start by activity */
+    /** @return array<int|string, int> start by activity */
     public function starts(): array
     {
         return array_map(static fn (Announced $one): int => $one->start, $this->announced);
@@ -36,7 +36,7 @@ final readonly class Standing
     /**
      * What was announced for the coming fortnight: so far back what was fixed is taken back to the minute.
      *
-     * @return array<string, Announced>
+     * @return array<int|string, Announced>
      */
     public function announcedSoon(int $now): array
     {

@@ -24,7 +24,7 @@ final readonly class Variation
         public ?int $worker = null,
         public ?string $skill = null,
         public ?string $cause = null,
-        public ?string $build = null,
+        public int|string|null $build = null,
         public ?string $day = null,
     ) {
     }
@@ -49,7 +49,7 @@ final readonly class Variation
         return new self(HelpKind::Earlier, $problem, cause: $cause);
     }
 
-    public static function later(Problem $problem, string $build, string $day): self
+    public static function later(Problem $problem, int|string $build, string $day): self
     {
         return new self(HelpKind::Promise, $problem, build: $build, day: $day);
     }

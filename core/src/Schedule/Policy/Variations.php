@@ -132,14 +132,14 @@ final readonly class Variations
     private function later(Planned $today): iterable
     {
         foreach ($this->problem->dues as $build => $due) {
-            $finish = $today->finish((string) $build);
+            $finish = $today->finish($build);
             if ($due->instant === null || $finish === null || $finish <= $due->instant) {
                 continue;
             }
             $day = new \DateTimeImmutable($this->day($finish).' +'.self::LATER_DAYS.' days', $this->zone);
             $instant = intdiv($day->modify('+1 day')->getTimestamp(), 60) - 1;
-            $dues = [...$this->problem->dues, $build => new Due($instant, $due->round, $due->promise)];
-            yield Variation::later($this->problem->with(['dues' => $dues]), (string) $build, $day->format('Y-m-d'));
+            $dues = array_replace($this->problem->dues, [$build => new Due($instant, $due->round, $due->promise)]);
+            yield Variation::later($this->problem->with(['dues' => $dues]), $build, $day->format('Y-m-d'));
         }
     }
 

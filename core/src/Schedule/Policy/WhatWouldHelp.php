@@ -53,14 +53,14 @@ final readonly class WhatWouldHelp
     {
         $gains = [];
         foreach ($this->problem->dues as $build => $due) {
-            $before = $today->finish((string) $build);
-            $after = $other->finish((string) $build);
+            $before = $today->finish($build);
+            $after = $other->finish($build);
             if ($before === null || $after === null) {
                 continue;
             }
             [$was, $is] = [$this->variations->day($before), $this->variations->day($after)];
             if ($is < $was) {
-                $gains[] = new Gain((string) $build, $was, $is, $due->instant !== null && $before > $due->instant);
+                $gains[] = new Gain($build, $was, $is, $due->instant !== null && $before > $due->instant);
             }
         }
 

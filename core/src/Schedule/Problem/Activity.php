@@ -24,8 +24,8 @@ final readonly class Activity
      * @param  list<Window>  $windows
      */
     public function __construct(
-        public string $id,
-        public string $build,
+        public int|string $id,
+        public int|string $build,
         public int $work,
         public int $hold = 0,
         public ?string $skill = null,

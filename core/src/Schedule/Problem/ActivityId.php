@@ -4,27 +4,31 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Problem;
 
-/** The identity of an activity: that of an operation on record, or of a step of a build that is only thought of. */
+/**
+ * The identity of an activity: that of an operation on record, or of a step of a build that is only thought of. Inside
+ * the planner it is a plain number, so that the loops of the search have nothing to compare but numbers.
+ */
 final readonly class ActivityId
 {
-    private function __construct(public string $text)
+    private function __construct(public int $number)
     {
     }
 
+    /** @param  int  $id  of its record, from 1 */
     public static function operation(int $id): self
     {
-        return new self("o{$id}");
+        return new self($id);
     }
 
-    /** @param  string  $step  its key on the route */
-    public static function draft(string $step): self
+    /** @param  int  $position  on the route of the build that is only thought of, from 0 */
+    public static function draft(int $position): self
     {
-        return new self("d{$step}");
+        return new self(-1 - $position);
     }
 
     /** The operation on record that an activity stands for; null for a step that is only thought of. */
-    public static function operationOf(string $text): ?int
+    public static function operationOf(int|string $number): ?int
     {
-        return preg_match('/^o([1-9]\d*)$/', $text, $found) === 1 ? (int) $found[1] : null;
+        return is_int($number) && $number > 0 ? $number : null;
     }
 }

@@ -12,7 +12,7 @@ final readonly class PieceId
     }
 
     /** @param  string  $build  its identity in the problem */
-    public static function of(string $build, string $piece): self
+    public static function of(int|string $build, string $piece): self
     {
         return new self("piece:{$build}:{$piece}");
     }

@@ -16,7 +16,7 @@ final readonly class Pin
         public ?int $worker = null,
         public ?int $from = null,
         public ?int $until = null,
-        public ?string $after = null,
+        public int|string|null $after = null,
     ) {
     }
 }

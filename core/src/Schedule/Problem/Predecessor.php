@@ -10,7 +10,7 @@ namespace Regimen\Schedule\Problem;
  */
 final readonly class Predecessor
 {
-    public function __construct(public string $activity, public int $lag = 0, public ?string $lagCause = null)
+    public function __construct(public int|string $activity, public int $lag = 0, public ?string $lagCause = null)
     {
     }
 }

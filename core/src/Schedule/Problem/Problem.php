@@ -14,13 +14,16 @@ final readonly class Problem
     /** @var list<Outage> */
     public array $outages;
 
-    /** @var array<string, Activity> in an order in which everything that comes before stands before */
+    /** @var array<int|string, Activity> in an order in which everything that comes before stands before */
     public array $activities;
 
-    /** @var array<string, list<string>> by activity: what is placed before it, of what is in the problem */
+    /** @var array<int|string, list<int|string>> by activity: what is placed before it, of what is in the problem */
     public array $before;
 
-    /** @var list<string> activities whose pin behind another goes round in a circle with the links; it is left out */
+    /**
+     * @var list<int|string> activities whose pin behind another goes round in a circle with the links; it is left
+     *   out
+     */
     public array $circular;
 
     /**
@@ -28,7 +31,7 @@ final readonly class Problem
      * @param  iterable<Activity>  $activities
      * @param  list<Worker>  $workers
      * @param  array<string, int>  $capacities  by resource
-     * @param  array<string, Due>  $dues  by build
+     * @param  array<int|string, Due>  $dues  by build
      * @param  list<Outage>  $outages
      *
      * @throws ImpossibleProblem if links go round in a circle
@@ -56,7 +59,7 @@ final readonly class Problem
                     $byId[$id] = $activity->with(
                         ['pin' => new Pin($activity->pin->worker, $activity->pin->from, $activity->pin->until)],
                     );
-                    $circular[] = (string) $id;
+                    $circular[] = $id;
                 }
             }
             [$sorted, $before] = self::sorted($byId);
@@ -80,8 +83,8 @@ final readonly class Problem
     }
 
     /**
-     * @param  array<string, Activity>  $byId
-     * @return array{array<string, Activity>, array<string, list<string>>}
+     * @param  array<int|string, Activity>  $byId
+     * @return array{array<int|string, Activity>, array<int|string, list<int|string>>}
      */
     private static function sorted(array $byId): array
     {

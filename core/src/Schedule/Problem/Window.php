@@ -15,7 +15,7 @@ final readonly class Window
      * @param  int  $minutes  clock minutes, or the instant at which it closes
      * @param  int  $sanding  working minutes that a miss adds; 0 if a miss cannot be mended by work
      */
-    public function __construct(public ?string $after, public int $minutes, public int $sanding = 0)
+    public function __construct(public int|string|null $after, public int $minutes, public int $sanding = 0)
     {
     }
 }

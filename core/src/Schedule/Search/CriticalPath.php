@@ -8,16 +8,16 @@ namespace Regimen\Schedule\Search;
 final readonly class CriticalPath
 {
     /**
-     * @param  array<string, int>  $earliestStart
-     * @param  array<string, int>  $latestStart
+     * @param  array<int|string, int>  $earliestStart
+     * @param  array<int|string, int>  $latestStart
      */
     private function __construct(public int $length, public array $earliestStart, public array $latestStart)
     {
     }
 
     /**
-     * @param  array<string, int>  $durations  by activity, in an order in which predecessors come first
-     * @param  array<string, list<string>>  $predecessors  by activity
+     * @param  array<int|string, int>  $durations  by activity, in an order in which predecessors come first
+     * @param  array<int|string, list<int|string>>  $predecessors  by activity
      */
     public static function of(array $durations, array $predecessors): self
     {
@@ -43,12 +43,12 @@ final readonly class CriticalPath
     }
 
     /** By how much an activity may be late without the whole being later. */
-    public function totalSlack(string $activity): int
+    public function totalSlack(int|string $activity): int
     {
         return $this->latestStart[$activity] - $this->earliestStart[$activity];
     }
 
-    /** @return list<string> activities without slack, by start */
+    /** @return list<int|string> activities without slack, by start */
     public function critical(): array
     {
         $critical = array_filter(

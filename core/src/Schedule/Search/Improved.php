@@ -9,7 +9,7 @@ use Regimen\Schedule\Plan\Plan;
 /** A plan that was looked for longer, beside the one it started from. */
 final readonly class Improved
 {
-    /** @param  array<string, int>  $keys  the order that makes the best plan, by activity */
+    /** @param  array<int|string, int>  $keys  the order that makes the best plan, by activity */
     public function __construct(
         public array $keys,
         public Plan $first,

@@ -10,7 +10,6 @@ use Regimen\Schedule\Building\Builder;
 use Regimen\Schedule\Building\Priority;
 use Regimen\Schedule\Plan\Objective;
 use Regimen\Schedule\Plan\Plan;
-use Regimen\Schedule\Plan\ReasonKind;
 use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Solver\Budget;
 
@@ -28,7 +27,7 @@ final class Improver
 
     private readonly Randomizer $random;
 
-    /** @var list<list<string>> */
+    /** @var list<list<int|string>> */
     private readonly array $settings;
 
     private function __construct(private readonly Problem $problem, private readonly Objective $objective, int $seed)
@@ -37,7 +36,7 @@ final class Improver
         $this->settings = self::settings($problem);
     }
 
-    /** @param  array<string, int>|null  $keys  the order to start from; the usual one if none is given */
+    /** @param  array<int|string, int>|null  $keys  the order to start from; the usual one if none is given */
     public static function improve(
         Problem $problem,
         Budget $budget,
@@ -48,7 +47,7 @@ final class Improver
         return (new self($problem, $objective, $seed))->run($budget, $keys ?? Priority::keys($problem));
     }
 
-    /** @param  array<string, int>  $base */
+    /** @param  array<int|string, int>  $base */
     private function run(Budget $budget, array $base): Improved
     {
         $first = $best = Builder::byKeys($this->problem, $base);
@@ -79,8 +78,8 @@ final class Improver
     }
 
     /**
-     * @param  array<string, int>  $keys
-     * @return array<string, int>
+     * @param  array<int|string, int>  $keys
+     * @return array<int|string, int>
      */
     private function moved(array $keys, Plan $plan): array
     {
@@ -100,8 +99,8 @@ final class Improver
     /**
      * The order in which everything stands in a plan.
      *
-     * @param  array<string, int>  $keys
-     * @return array<string, int>
+     * @param  array<int|string, int>  $keys
+     * @return array<int|string, int>
      */
     private static function asPlanned(array $keys, Plan $plan): array
     {
@@ -115,8 +114,8 @@ final class Improver
     /**
      * Where a build waits for another one on the way to its finish, it goes first, with all that it needs for that.
      *
-     * @param  array<string, int>  $keys
-     * @return array<string, int>
+     * @param  array<int|string, int>  $keys
+     * @return array<int|string, int>
      */
     private function passed(array $keys, Plan $plan): array
     {
@@ -139,50 +138,25 @@ final class Improver
     }
 
     /**
-     * Along the chain of reasons back from a build's finish: what waits for a person or a resource that another build
-     * has.
+     * What waits for a person or a resource that another build has, on the way to one build's finish.
      *
-     * @return list<array{string, string}>
+     * @return list<array{int|string, int|string}>
      */
     private function waits(Plan $plan): array
     {
-        $last = [];
-        foreach ($plan->assignments as $id => $assignment) {
-            $build = $this->problem->activities[$id]->build;
-            if (! isset($last[$build]) || $assignment->finish > $plan->assignments[$last[$build]]->finish) {
-                $last[$build] = $id;
-            }
-        }
+        $ends = Chain::ends($this->problem, $plan);
         $late = array_keys($this->objective->lateness($this->problem, $plan));
-        $builds = $late !== [] && $this->random->getInt(0, 1) === 0 ? $late : array_keys($last);
-        $waits = $seen = [];
-        for (
-            $at = $builds === [] ? null : $last[$builds[$this->random->getInt(0, count($builds) - 1)]]; $at !== null
-            && isset($plan->assignments[$at])
-            && ! isset($seen[$at]); $at = $reason->activity
-        ) {
-            $seen[$at] = true;
-            $reason = $plan->assignments[$at]->reason;
-            $isTaken = $reason->kind === ReasonKind::Person || $reason->kind === ReasonKind::Resource;
-            if (
-                $isTaken
-                && $reason->activity !== null
-                && $reason->activity !== $at
-                && isset($this->problem->activities[$reason->activity])
-                && ! $this->problem->activities[$reason->activity]->isUnderWay()
-            ) {
-                $waits[] = [$at, $reason->activity];
-            }
-        }
+        $builds = $late !== [] && $this->random->getInt(0, 1) === 0 ? $late : array_keys($ends);
+        $from = $builds === [] ? null : $ends[$builds[$this->random->getInt(0, count($builds) - 1)]];
 
-        return $waits;
+        return Chain::waits($this->problem, $plan, $from);
     }
 
     /**
      * What needs the same setting, one after the other, as soon as the most urgent of them.
      *
-     * @param  array<string, int>  $keys
-     * @return array<string, int>
+     * @param  array<int|string, int>  $keys
+     * @return array<int|string, int>
      */
     private function together(array $keys): array
     {
@@ -195,7 +169,7 @@ final class Improver
         return $keys;
     }
 
-    /** @return list<list<string>> activities that could share a set-up */
+    /** @return list<list<int|string>> activities that could share a set-up */
     private static function settings(Problem $problem): array
     {
         $same = [];
@@ -211,8 +185,8 @@ final class Improver
     /**
      * A build ahead or back as a whole; one that is late more often than another.
      *
-     * @param  array<string, int>  $keys
-     * @return array<string, int>
+     * @param  array<int|string, int>  $keys
+     * @return array<int|string, int>
      */
     private function buildShifted(array $keys, Plan $plan): array
     {
@@ -236,8 +210,8 @@ final class Improver
     }
 
     /**
-     * @param  array<string, int>  $keys
-     * @return array<string, int>
+     * @param  array<int|string, int>  $keys
+     * @return array<int|string, int>
      */
     private function jittered(array $keys): array
     {

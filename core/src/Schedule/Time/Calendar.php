@@ -34,16 +34,11 @@ final class Calendar
 
     private int $horizon;
 
-    /** The longest stretch of a usual week. */
-    private readonly int $longest;
-
-    /** @var list<array{int, int}> stretches of days with hours of their own: their end, and how long they are */
-    private readonly array $special;
+    private readonly Sittings $sittings;
 
     private function __construct(private readonly WorkingHours $hours, private readonly string $whose, int $first)
     {
-        $this->longest = self::longestOf($hours->week);
-        $this->special = self::specialStretches($hours);
+        $this->sittings = Sittings::of($hours);
         $this->midnight = (new \DateTimeImmutable('@'.$first * 60))
             ->setTimezone($hours->zone)
             ->setTime(0, 0)
@@ -117,55 +112,13 @@ final class Calendar
      */
     public function hasSitting(int $worked, int $minutes): bool
     {
-        if ($minutes <= $this->longest) {
-            return true;
-        }
-        $instant = $this->startOf($worked);
-        foreach ($this->special as [$end, $length]) {
-            if ($length >= $minutes && $end > $instant) {
-                return true;
-            }
-        }
-
-        return false;
+        return $this->sittings->isUsual($minutes) || $this->longestSitting($this->startOf($worked)) >= $minutes;
     }
 
     /** The longest stretch that is still to come after an instant. */
     public function longestSitting(int $instant): int
     {
-        $longest = $this->longest;
-        foreach ($this->special as [$end, $length]) {
-            $longest = $end > $instant ? max($longest, $length) : $longest;
-        }
-
-        return $longest;
-    }
-
-    /** @param  array<int|string, list<array{int, int}>>  $days */
-    private static function longestOf(array $days): int
-    {
-        $longest = 0;
-        foreach ($days as $stretches) {
-            foreach ($stretches as [$from, $to]) {
-                $longest = max($longest, Grid::down($to) - Grid::up($from));
-            }
-        }
-
-        return $longest;
-    }
-
-    /** @return list<array{int, int}> */
-    private static function specialStretches(WorkingHours $hours): array
-    {
-        $found = [];
-        foreach (array_diff_key($hours->special, $hours->closed) as $date => $stretches) {
-            foreach ($stretches as [$from, $to]) {
-                $end = (new \DateTimeImmutable((string) $date, $hours->zone))->setTime(intdiv($to, 60), $to % 60);
-                $found[] = [intdiv($end->getTimestamp(), 60), Grid::down($to) - Grid::up($from)];
-            }
-        }
-
-        return $found;
+        return $this->sittings->longestAfter($instant);
     }
 
     /** Clock minutes that pass for one working minute, on average over a week. */
