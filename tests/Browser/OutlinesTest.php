@@ -61,10 +61,12 @@ final class OutlinesTest extends TestCase
                 2 => "H{$number()}V{$number()}",
                 3 => "h{$number(-50, 50)}v{$number(-50, 50)}",
                 4 => "C{$number()} {$number()} {$number()} {$number()} {$number()} {$number()}",
-                5 => "c{$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)}",
+                5 => "c{$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} "
+                    ."{$number(-60, 60)}",
                 6 => "S{$number()} {$number()} {$number()} {$number()}",
                 7 => "Q{$number()} {$number()} {$number()} {$number()}T{$number()} {$number()}",
-                8 => "q{$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)}t{$number(-60, 60)} {$number(-60, 60)}",
+                8 => "q{$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)} {$number(-60, 60)}t{$number(-60, 60)} "
+                    ."{$number(-60, 60)}",
                 9 => 'A'.$number(20, 90).' '.$number(20, 90)." {$number(0, 180)} ".mt_rand(0, 1).' '.mt_rand(0, 1)
                     ." {$number()} {$number()}",
                 10 => 'a'.$number(20, 90).' '.$number(20, 90)." {$number(0, 180)} ".mt_rand(0, 1).' '.mt_rand(0, 1)

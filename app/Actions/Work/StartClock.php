@@ -38,7 +38,8 @@ final readonly class StartClock
                 ->first();
             if ($running !== null) {
                 throw Refused::because(
-                    "{$person->name}'s clock already runs on {$running->operation->build->number} {$running->operation->name}. Stop it first.",
+                    "{$person->name}'s clock already runs on {$running->operation->build->number} "
+                        ."{$running->operation->name}. Stop it first.",
                     'clock',
                 );
             }

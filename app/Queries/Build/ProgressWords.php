@@ -49,13 +49,19 @@ final readonly class ProgressWords
         return [
             self::figure('spi', 'Pace against the plan (SPI)', self::index($v->scheduleIndex), $v->scheduleIndex === null
                 ? 'Nothing was planned to be done by now, so there is no pace yet.'
-                : "Earned {$h($v->earned)} of the {$h($v->planned)} that the first plan had by now: {$h($v->earned)} / {$h($v->planned)} = ".self::index($v->scheduleIndex).'. Under 1 is behind that plan.', $v->scheduleIndex !== null && $v->scheduleIndex < 0.9),
+                : "Earned {$h($v->earned)} of the {$h($v->planned)} that the first plan had by now: {$h($v->earned)} / "
+                    ."{$h($v->planned)} = ".self::index($v->scheduleIndex).'. Under 1 is behind that plan.', $v->scheduleIndex !== null && $v->scheduleIndex < 0.9),
             self::figure('cpi', 'Hours well spent (CPI)', self::index($v->costIndex), $v->costIndex === null
                 ? 'No hours have been worked and earned yet.'
-                : "Earned {$h($v->earned)} in {$h($v->actual)} of work: {$h($v->earned)} / {$h($v->actual)} = ".self::index($v->costIndex).'. Under 1 takes longer than the house standards say. Work under way earns at most 90 % until it is done.', $v->costIndex !== null && $v->costIndex < 0.9),
+                : "Earned {$h($v->earned)} in {$h($v->actual)} of work: {$h($v->earned)} / {$h($v->actual)} = "
+                    .''.self::index($v->costIndex)
+                    .'. Under 1 takes longer than the house standards say. Work under way '
+                        .'earns at most 90 % until it is done.', $v->costIndex !== null && $v->costIndex < 0.9),
             self::figure('eac', 'Hours expected in the end', $v->atCompletion === null ? $h($v->budget) : $h($v->atCompletion), $v->atCompletion === null
                 ? "The estimate, {$h($v->budget)}, until there are hours to learn from."
-                : "The estimate at the pace so far: {$h($v->budget)} / ".self::index($v->costIndex)." = {$h($v->atCompletion)}; {$h((float) $v->toComplete)} still to come.", $v->varianceAtCompletion !== null && $v->varianceAtCompletion < -0.1 * $v->budget),
+                : "The estimate at the pace so far: {$h($v->budget)} / ".self::index($v->costIndex).' = '
+                    ."{$h($v->atCompletion)}; {$h((float) $v->toComplete)} still to "
+                        .'come.', $v->varianceAtCompletion !== null && $v->varianceAtCompletion < -0.1 * $v->budget),
         ];
     }
 
@@ -78,7 +84,8 @@ final readonly class ProgressWords
                 'cost-end',
                 'Cost expected in the end',
                 $end->plain(),
-                "So far {$cost->soFar()->plain()} + material to come {$cost->materialToCome->plain()} + labour to come {$toCome->plain()} at the shop's rate. Estimated at the start: {$estimate->plain()}.",
+                "So far {$cost->soFar()->plain()} + material to come {$cost->materialToCome->plain()} + labour to come "
+                    ."{$toCome->plain()} at the shop's rate. Estimated at the start: {$estimate->plain()}.",
                 $end->minor > 1.1 * $estimate->minor,
             ),
         ];

@@ -27,10 +27,14 @@ final readonly class ClimatePage
         $now = $this->air->now();
 
         return [
-            'readings' => ClimateReading::query()->where('at', '>=', $since)->orderBy('at')->get()->map(static fn (ClimateReading $one): array => [
-                'at' => $one->at->toIso8601ZuluString(), 'temperature' => $one->temperature_tenths / 10,
-                'humidity' => $one->humidity_tenths / 10, 'source' => $one->source,
-            ])->all(),
+            'readings' => ClimateReading::query()
+                ->where('at', '>=', $since)
+                ->orderBy('at')
+                ->get()
+                ->map(static fn (ClimateReading $one): array => [
+                    'at' => $one->at->toIso8601ZuluString(), 'temperature' => $one->temperature_tenths / 10,
+                    'humidity' => $one->humidity_tenths / 10, 'source' => $one->source,
+                ])->all(),
             'since' => $since->toIso8601ZuluString(),
             'now' => $now === null ? null : [
                 'at' => $now->at->toIso8601ZuluString(), 'temperature' => Say::figure($now->temperature_tenths / 10, 1),

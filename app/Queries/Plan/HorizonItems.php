@@ -49,10 +49,15 @@ final readonly class HorizonItems
                 ->get()
                 ->map(static fn (Resource $one): array => [...$one->only(['id', 'key', 'kind', 'name', 'capacity'])])
                 ->all(),
-            'outages' => Outage::query()->with('resource')->where('to', '>', $from)->where('from', '<', $to)->get()->map(static fn (Outage $one): array => [
-                'key' => $one->resource->key, 'from' => Minutes::of($one->from) - $begin,
-                'to' => Minutes::of($one->to) - $begin, 'note' => $one->note,
-            ])->all(),
+            'outages' => Outage::query()
+                ->with('resource')
+                ->where('to', '>', $from)
+                ->where('from', '<', $to)
+                ->get()
+                ->map(static fn (Outage $one): array => [
+                    'key' => $one->resource->key, 'from' => Minutes::of($one->from) - $begin,
+                    'to' => Minutes::of($one->to) - $begin, 'note' => $one->note,
+                ])->all(),
         ];
     }
 

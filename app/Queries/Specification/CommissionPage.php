@@ -97,8 +97,11 @@ final readonly class CommissionPage
                 .' at the house’s prices, timber with a quarter for waste.',
             'price' => $lacks === '' ? $quote->price->plain() : null,
             'priceBecause' => $lacks !== ''
-                ? "No price: {$lacks} have no operations yet. Labour so far {$quote->labour->plain()}, material {$quote->material->plain()}."
-                : "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % {$quote->overhead->plain()} = {$quote->cost->plain()}; with a margin of {$tax[1]} % of the price.",
+                ? "No price: {$lacks} have no operations yet. Labour so far {$quote->labour->plain()}, material "
+                    ."{$quote->material->plain()}."
+                : "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % "
+                    ."{$quote->overhead->plain()} = {$quote->cost->plain()}; with a margin of {$tax[1]} % of the "
+                        .'price.',
             'deposit' => $lacks === '' ? $quote->price->times($shop->deposit_permille / 1000)->plain() : null,
             'ready' => $finish,
             'readyBecause' => $ready->why ?? $this->readyBecause($ready),

@@ -51,14 +51,17 @@ final class BridgeFigures implements FigureSource
         $s = $w->specification;
         yield Figure::worked('boardAboveTop', 'Board above the top', $bridge->boardAboveTop(), 'G16', 'joint', 1, 2);
         yield Figure::worked(
-            'overFretPlane', 'String over the fret plane at the saddle', $bridge->saddleOverFretPlane(), 'G15', 'bridge', 2, 2,
+            'overFretPlane', 'String over the fret plane at the saddle', $bridge->saddleOverFretPlane(), 'G15',
+            'bridge', 2, 2,
         );
         foreach (['Treble' => $s->brief->actionTreble->mm, 'Bass' => $s->brief->actionBass->mm] as $side => $action) {
             $name = 'String over the first fret, '.lcfirst($side);
             yield Figure::worked("overFirst{$side}", $name, $bridge->overFirstFret($action), 'G15', 'strings', 2, 2);
         }
         yield Figure::worked('bridgeHeight', 'Saddle above the top', $bridge->overTop(), 'G16', 'bridge', 1, 2);
-        yield Figure::worked('bridgeFoot', 'Saddle above the bridge’s foot', $bridge->overFoot(), 'G16', 'bridge', 1, 2);
+        yield Figure::worked(
+            'bridgeFoot', 'Saddle above the bridge’s foot', $bridge->overFoot(), 'G16', 'bridge', 1, 2,
+        );
         $share = $bridge->share()->scaled(100);
         yield Figure::worked('bridgeShare', 'In the bridge’s range', $share, 'G16', 'bridge', 0, null, '%');
     }

@@ -25,7 +25,9 @@ final class NeckFigures implements FigureSource
             foreach (['First' => 1, 'Twelfth' => 12] as $name => $fret) {
                 $x = $workings->fret($fret);
                 $left = $neck->leftUnderRod($x);
-                yield Figure::worked("underRod{$name}", 'Left under the rod, '.lcfirst($name), $left, 'G10', 'neck', 1, 1);
+                yield Figure::worked(
+                    "underRod{$name}", 'Left under the rod, '.lcfirst($name), $left, 'G10', 'neck', 1, 1,
+                );
             }
         }
         yield from $this->head($workings);
@@ -37,7 +39,9 @@ final class NeckFigures implements FigureSource
         $head = $w->head();
         $s = $w->specification;
         if ($s->head->headstock === HeadstockKind::Angled) {
-            yield Figure::worked('stockDepth', 'Depth of stock, in one piece', $head->stockDepth(), 'G11', 'head', 1, 2);
+            yield Figure::worked(
+                'stockDepth', 'Depth of stock, in one piece', $head->stockDepth(), 'G11', 'head', 1, 2,
+            );
         }
         foreach ($w->strings() as $string) {
             $name = "Breaks over the nut, string {$string->number}";

@@ -51,10 +51,13 @@ final class StringFigures implements FigureSource
         $scale = Term::of($w->specification->board->scale->mm / 1000, 4, unit: ' m');
         foreach ($w->strings() as $string) {
             yield Figure::worked(
-                "mass.{$string->index()}", "Mass per length, string {$string->number}", self::mass($string), 'S1', '', 3,
+                "mass.{$string->index()}", "Mass per length, string {$string->number}", self::mass($string), 'S1', '',
+                3,
                 unit: 'g/m',
             );
-            $wave = Term::of(2, 0)->times($scale, '×')->times(Term::of($string->note->frequency(), 2, unit: ' Hz'), '×');
+            $wave = Term::of(2, 0)->times($scale, '×')->times(
+                Term::of($string->note->frequency(), 2, unit: ' Hz'), '×',
+            );
             $tension = Term::of($string->mass, 3, unit: ' g/m')->scaled(1 / 1000)->times($wave->squared(), '×');
             yield Figure::worked(
                 "tension.{$string->index()}", "{$string->note->name} {$string->gauge->inWords()}, pull", $tension, 'S2',

@@ -28,12 +28,14 @@ final class SpecificationCheck
             ...self::lists($specification),
             ...self::stringSet($specification),
             'joinFret' => $specification->joinery->joinFret > $specification->board->frets + 2
-                ? "The body cannot begin at fret {$specification->joinery->joinFret} of a board with {$specification->board->frets}."
+                ? "The body cannot begin at fret {$specification->joinery->joinFret} of a board with "
+                    ."{$specification->board->frets}."
                 : null,
             'bridgeMost' => $specification->bridgework->bridgeMost->mm <= $specification->bridgework->bridgeLeast->mm
                 ? 'The highest position of the saddles has to be above their lowest.' : null,
             'thicknessFirst' => $specification->neck->thicknessFirst->mm <= $specification->board->boardThickness->mm
-                ? "A neck of {$specification->neck->thicknessFirst->inMillimetres()} has no timber under a board of {$specification->board->boardThickness->inMillimetres()}."
+                ? "A neck of {$specification->neck->thicknessFirst->inMillimetres()} has no timber under a board of "
+                    ."{$specification->board->boardThickness->inMillimetres()}."
                 : null,
             'lastWidth' => $specification->board->lastWidth->mm < 0.8 * $specification->board->nutWidth->mm
                 ? 'A board does not narrow towards the body like this; check the width at the last fret.' : null,
@@ -51,7 +53,8 @@ final class SpecificationCheck
             ? ' Did you mean '.round($s->board->scale->mm, 4).' in?'
             : '';
 
-        return "{$s->board->scale->inMillimetres()} is no {$s->brief->type->value} scale; it runs from {$shortest} to {$longest} mm.{$hint}";
+        return "{$s->board->scale->inMillimetres()} is no {$s->brief->type->value} scale; it runs from {$shortest} to "
+            ."{$longest} mm.{$hint}";
     }
 
     private static function nut(Specification $s): ?string
@@ -59,7 +62,8 @@ final class SpecificationCheck
         [$narrowest, $widest] = $s->brief->type->nutRange($s->brief->strings);
 
         return $s->board->nutWidth->mm >= $narrowest && $s->board->nutWidth->mm <= $widest ? null
-            : "{$s->board->nutWidth->inMillimetres()} is no nut width for {$s->brief->strings} strings; between {$narrowest} and {$widest} mm is.";
+            : "{$s->board->nutWidth->inMillimetres()} is no nut width for {$s->brief->strings} strings; between "
+                ."{$narrowest} and {$widest} mm is.";
     }
 
     private static function board(Specification $s): ?string

@@ -24,7 +24,8 @@ final readonly class Clash
             'route-clash-'.md5($this->dropped->rule.$this->against->rule),
             'No order of work satisfies two rules',
             $this->words(),
-            "{$this->dropped->rule}: {$this->dropped->reason} {$this->against->rule}: {$this->against->reason} Change one of the methods on the route page, or the specification.",
+            "{$this->dropped->rule}: {$this->dropped->reason} {$this->against->rule}: {$this->against->reason} Change "
+                .'one of the methods on the route page, or the specification.',
         );
     }
 }

@@ -62,7 +62,9 @@ final readonly class Term
 
     public function plus(self $other): self
     {
-        return new self($this->value + $other->value, fn (): string => "{$this->words()} + {$other->words()}", self::SUM);
+        return new self(
+            $this->value + $other->value, fn (): string => "{$this->words()} + {$other->words()}", self::SUM,
+        );
     }
 
     public function minus(self $other): self

@@ -122,7 +122,9 @@ final class OptionalOperationsTest extends TestCase
     #[TestWith([3, 7.5])]
     public function test_a_pickup_takes_two_and_a_half_hours_to_wind(int $pickups, float $hours): void
     {
-        $winding = self::route(['pickupsWound' => 'yes', 'pickups' => $pickups])->find(ElectronicsOperation::Wind->value);
+        $winding = self::route(
+            ['pickupsWound' => 'yes', 'pickups' => $pickups],
+        )->find(ElectronicsOperation::Wind->value);
         self::assertSame([$hours, 120], [$winding?->work()->hours(), $winding?->hold->minutes]);
         self::assertSame([PartGroup::Pickups], $winding?->needs);
         self::assertContains(Caution::HotWax, $winding->cautions);

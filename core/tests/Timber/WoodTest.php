@@ -40,7 +40,9 @@ final class WoodTest extends TestCase
         self::assertEqualsWithDelta(
             $tangential, Movement::of(1.0, 10.0, 11.0, $timber->tangentialShrinkage)->value, 0.00002, '(memory)',
         );
-        self::assertLessThan(0, Movement::of(300.0, 10.0, 6.0, $timber->radialShrinkage)->value, 'it shrinks when it dries');
+        self::assertLessThan(
+            0, Movement::of(300.0, 10.0, 6.0, $timber->radialShrinkage)->value, 'it shrinks when it dries',
+        );
     }
 
     #[TestWith(['sugar maple', 12.0, 706.0])]

@@ -28,7 +28,9 @@ final readonly class BridgeHeight
     {
         $joinery = $this->specification->joinery;
 
-        return Term::of($joinery->heelThickness, called: 'heel')->minus(Term::of($joinery->pocketDepth, called: 'pocket'));
+        return Term::of($joinery->heelThickness, called: 'heel')->minus(
+            Term::of($joinery->pocketDepth, called: 'pocket'),
+        );
     }
 
     /** d: from where the body begins to the saddle line. */

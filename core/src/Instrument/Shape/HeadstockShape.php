@@ -182,7 +182,9 @@ final readonly class HeadstockShape
 
         return $this->isGuided($string)
             ? Term::of($head->guideDrop)->over(Term::of($head->guideAt))->atan()->note(', under the guide')
-            : Term::of($this->heightLost($string, $angle), 2)->over(Term::of($this->awayFromNut($string, $angle), 2))->atan();
+            : Term::of($this->heightLost($string, $angle), 2)->over(
+                Term::of($this->awayFromNut($string, $angle), 2),
+            )->atan();
     }
 
     public function isGuided(int $string): bool

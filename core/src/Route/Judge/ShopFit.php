@@ -52,7 +52,8 @@ final readonly class ShopFit
                 && $owned($station) < 1 => "“{$name}” wants the {$named($station)}, which the shop does not have. "
                     .'Choose another way, or enter it under House.',
             $fixture !== null
-                && $owned($fixture) < $fixtures => "“{$name}” wants {$fixtures} of the {$named($fixture)}; the shop has {$owned($fixture)}. Change the house standard, or enter how many there are under House.",
+                && $owned($fixture) < $fixtures => "“{$name}” wants {$fixtures} of the {$named($fixture)}; the shop "
+                    ."has {$owned($fixture)}. Change the house standard, or enter how many there are under House.",
             $skill !== null
                 && ! in_array(
                     $skill->value, $this->skills, true,

@@ -38,7 +38,8 @@ final readonly class ShortHold implements Damage
             ? 'what is sprayed or sanded over it sinks in, wrinkles or stays soft'
             : 'the joint creeps or opens when it is handled';
 
-        return "It would hold {$this->operation->hold->byTheClock()}; {$needs} {$this->needed->byTheClock()}. Before that {$harm}. The data sheet decides.";
+        return "It would hold {$this->operation->hold->byTheClock()}; {$needs} {$this->needed->byTheClock()}. Before "
+            ."that {$harm}. The data sheet decides.";
     }
 
     public function rule(): string

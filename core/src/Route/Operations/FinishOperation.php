@@ -149,7 +149,8 @@ enum FinishOperation: string implements TradeOperation
     {
         $way = Way::byHand(0, 6, caution: Caution::Chemicals);
         $cured = [
-            CoatStep::BodyCure, CoatStep::NeckCure, CoatStep::Cure, CoatStep::BodyPolish, self::PolishNeck, self::Polish,
+            CoatStep::BodyCure, CoatStep::NeckCure, CoatStep::Cure, CoatStep::BodyPolish, self::PolishNeck,
+            self::Polish,
             self::NeckBack,
         ];
         $worn = [AssemblyOperation::Hardware, ElectronicsOperation::Install, FretboardOperation::Oil];

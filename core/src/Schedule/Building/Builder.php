@@ -186,7 +186,8 @@ final class Builder
     }
 
     /**
-     * @return array{Spot, int, int|string, string}|null where it could go on with a set-up that stands: the place, since
+     * @return array{Spot, int, int|string, string}|null where it could go on with a set-up that stands: the place,
+     *   since
      *   when, whose, on which station
      */
     private function shared(Activity $activity, Spot $alone, int $from, Reason $reason, int $sanding): ?array

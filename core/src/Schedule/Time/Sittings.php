@@ -7,7 +7,10 @@ namespace Regimen\Schedule\Time;
 /** How long somebody works at a stretch: in a usual week, and on days with hours of their own. */
 final readonly class Sittings
 {
-    /** @param  list<array{int, int}>  $special  stretches of days with hours of their own: their end, how long they are */
+    /**
+     * @param  list<array{int, int}>  $special  stretches of days with hours of their own: their end, how long they
+     *   are
+     */
     private function __construct(private int $usual, private array $special)
     {
     }

@@ -25,7 +25,8 @@ final class BridgeRange implements Check
         $pocket = $s->joinery->pocketDepth->mm + $by;
         $recess = $s->bridgework->bridgeRecess->mm - $by;
         yield Finding::when($bridge->share()->value < 0.0 || $bridge->share()->value > 1.0, 'bridge-range', $bridge->share()->value < 0.0 || $bridge->share()->value > 1.0 ? 'Bridge beyond its travel' : 'Bridge near the end of its travel',
-            'Saddles would stand at '.Words::number($bridge->overFoot()->value).' of '.Words::number($bridge->range()->from)
+            'Saddles would stand at '.Words::number($bridge->overFoot()->value).' of '
+                .Words::number($bridge->range()->from)
                 .'–'.Words::mm($bridge->range()->to).', '.($high ? 'above three quarters' : 'below a quarter')
                 .' of the range.',
             'Nothing is left to set the action when timber moves or the client wants it otherwise.', 'neckAngle', 'pocketDepth', 'bridgeRecess', 'bridgeLeast', 'bridgeMost')

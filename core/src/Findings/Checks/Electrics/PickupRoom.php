@@ -40,7 +40,8 @@ final class PickupRoom implements Check
                     break;
                 }
             }
-            $taken["the {$pickup->place} pickup".(isset($taken["the {$pickup->place} pickup"]) ? " {$index}" : '')] = $place;
+            $taken["the {$pickup->place} pickup".(isset($taken["the {$pickup->place} pickup"]) ? ' '
+                ."{$index}" : '')] = $place;
             if ($pickup->positionMm() < $pickup->kind->lengthMm() / 2 + self::AIM) {
                 yield Finding::stop(
                     "pickup-bridge.{$index}",

@@ -24,7 +24,8 @@ final class HeadstockStock implements Check
         ) {
             yield Finding::warn(
                 'headstock-stock', 'A blank deeper than is sold',
-                Words::mm($w->head()->stockDepth()->value).' of stock for '.Words::number($head->headAngle).'° in one piece.',
+                Words::mm($w->head()->stockDepth()->value).' of stock for '.Words::number($head->headAngle)
+                    .'° in one piece.',
                 'Neck blanks usually come up to 45 mm rough, 42 planed, and short grain runs across the headstock.',
                 'headConstruction', 'headAngle',
             )
