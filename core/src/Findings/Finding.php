@@ -19,49 +19,57 @@ final readonly class Finding
         public string $key,
         public Severity $severity,
         public string $title,
-        public string $figures,
-        public string $because,
-        public array $fields,
+        public string $figures = '',
+        public string $because = '',
+        public array $fields = [],
         public string $source = self::COMMON_PRACTICE,
         public array $mends = [],
         public string $unmended = '',
     ) {
     }
 
-    public static function stop(string $key, string $title, string $figures, string $because, string ...$fields): self
+    public static function stop(string $key, string $title): self
     {
-        return new self($key, Severity::Stop, $title, $figures, $because, array_values($fields));
+        return new self($key, Severity::Stop, $title);
     }
 
-    public static function warn(string $key, string $title, string $figures, string $because, string ...$fields): self
+    public static function warn(string $key, string $title): self
     {
-        return new self($key, Severity::Warn, $title, $figures, $because, array_values($fields));
+        return new self($key, Severity::Warn, $title);
     }
 
-    public static function note(string $key, string $title, string $figures, string $because, string ...$fields): self
+    public static function note(string $key, string $title): self
     {
-        return new self($key, Severity::Note, $title, $figures, $because, array_values($fields));
+        return new self($key, Severity::Note, $title);
     }
 
-    public static function when(
-        bool $stop,
-        string $key,
-        string $title,
-        string $figures,
-        string $because,
-        string ...$fields,
-    ): self {
-        return new self(
-            $key, $stop ? Severity::Stop : Severity::Warn, $title, $figures, $because, array_values($fields),
-        );
+    /** A stop where a condition holds, a warning otherwise. */
+    public static function when(bool $stop, string $key, string $title): self
+    {
+        return $stop ? self::stop($key, $title) : self::warn($key, $title);
+    }
+
+    /** The figures it rests on. */
+    public function says(string $figures): self
+    {
+        return $this->with(['figures' => $figures]);
+    }
+
+    /** What happens otherwise. */
+    public function because(string $because): self
+    {
+        return $this->with(['because' => $because]);
+    }
+
+    /** The fields that it is about. */
+    public function at(string ...$fields): self
+    {
+        return $this->with(['fields' => array_values($fields)]);
     }
 
     public function from(string $source): self
     {
-        return new self(
-            $this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $source,
-            $this->mends,
-        );
+        return $this->with(['source' => $source]);
     }
 
     /** @param  array<string, string>|null  $changes  null when this mend is not possible here */
@@ -93,9 +101,12 @@ final readonly class Finding
     /** @param  list<Mend>  $mends */
     public function withMends(array $mends, string $unmended = ''): self
     {
-        return new self(
-            $this->key, $this->severity, $this->title, $this->figures, $this->because, $this->fields, $this->source,
-            $mends, $unmended,
-        );
+        return $this->with(['mends' => $mends, 'unmended' => $unmended]);
+    }
+
+    /** @param  array<string, mixed>  $changes  by property */
+    private function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

@@ -23,9 +23,12 @@ final readonly class Clash
         return Finding::stop(
             'route-clash-'.md5($this->dropped->rule.$this->against->rule),
             'No order of work satisfies two rules',
-            $this->words(),
-            "{$this->dropped->rule}: {$this->dropped->reason} {$this->against->rule}: {$this->against->reason} Change "
+        )
+            ->says($this->words())
+            ->because(
+                "{$this->dropped->rule}: {$this->dropped->reason} {$this->against->rule}: {$this->against->reason} "
+                    .'Change '
                 .'one of the methods on the route page, or the specification.',
-        );
+            );
     }
 }

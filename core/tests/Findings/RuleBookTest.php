@@ -483,9 +483,12 @@ final class RuleBookTest extends TestCase
             );
         }
         $workings = Workings::of(SpecificationReader::read([]));
-        $never = Finding::stop('always', 'Always', 'x', 'y')->mend('a channel of 14', ['rodDepth' => '14'])->mend(
-            'a rod in fathoms', ['rodLength' => 'two fathoms'],
-        );
+        $never = Finding::stop('always', 'Always')
+            ->says('x')
+            ->because('y')
+            ->mend('a channel of 14', ['rodDepth' => '14'])->mend(
+                'a rod in fathoms', ['rodLength' => 'two fathoms'],
+            );
         $tried = TriedMends::of($workings, [$never])[0];
         self::assertSame([], $tried->mends);
         self::assertStringContainsString('“a channel of 14”: then “Too little timber under the rod”', $tried->unmended);
@@ -495,12 +498,15 @@ final class RuleBookTest extends TestCase
     public function test_the_next_way_is_taken_where_the_first_does_not_do(): void
     {
         $workings = Workings::of(SpecificationReader::read(['rodDepth' => '14']));
-        $finding = Finding::stop('under-rod', 'x', 'y', 'z')->mendBy(
-            [
-                ['not enough', ['rodDepth' => '13.9']], ['impossible', null], ['enough', ['rodDepth' => '12']],
-                ['more than enough', ['rodDepth' => '9']],
-            ],
-        );
+        $finding = Finding::stop('under-rod', 'x')
+            ->says('y')
+            ->because('z')
+            ->mendBy(
+                [
+                    ['not enough', ['rodDepth' => '13.9']], ['impossible', null], ['enough', ['rodDepth' => '12']],
+                    ['more than enough', ['rodDepth' => '9']],
+                ],
+            );
         $tried = TriedMends::of($workings, [...RuleBook::findings($workings), $finding]);
         $mends = $tried[count($tried) - 1]->mends;
         self::assertSame(['enough'], array_map(static fn (Mend $mend): string => $mend->words, $mends));

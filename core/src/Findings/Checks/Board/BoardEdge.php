@@ -25,11 +25,10 @@ final class BoardEdge implements Check
         }
         $thick = Words::up($board->thickness + self::LEAST - $left);
         $slot = Words::down($board->slotDepth - self::LEAST + $left, 2);
-        yield Finding::stop(
-            'board-edge', 'The radius leaves no edge',
-            Words::mm($left, 2).' stay under the slots at the board’s edge; at least 0.5 should.',
-            'The board comes apart along the slots when the frets go in.', 'boardThickness', 'radius', 'slotDepth',
-        )
+        yield Finding::stop('board-edge', 'The radius leaves no edge')
+            ->says(Words::mm($left, 2).' stay under the slots at the board’s edge; at least 0.5 should.')
+            ->because('The board comes apart along the slots when the frets go in.')
+            ->at('boardThickness', 'radius', 'slotDepth')
             ->mendBy(ThickerBoard::ways($w, $thick))
             ->mendBy(
                 $slot >= $s->board->tangDepth->mm ? [

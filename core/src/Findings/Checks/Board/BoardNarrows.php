@@ -20,12 +20,13 @@ final class BoardNarrows implements Check
     {
         $s = $w->specification;
         if ($s->board->lastWidth->mm < $s->board->nutWidth->mm) {
-            yield Finding::warn(
-                'board-narrows', 'Nut wider than the board’s end',
-                Words::number($s->board->nutWidth->mm).' at the nut, '.Words::mm($s->board->lastWidth->mm)
+            yield Finding::warn('board-narrows', 'Nut wider than the board’s end')
+                ->says(
+                    Words::number($s->board->nutWidth->mm).' at the nut, '.Words::mm($s->board->lastWidth->mm)
                     .' at the last fret.',
-                'Strings spread towards the bridge; the two may have been swapped.', 'nutWidth', 'lastWidth',
-            )
+                )
+                ->because('Strings spread towards the bridge; the two may have been swapped.')
+                ->at('nutWidth', 'lastWidth')
                 ->mendBy([
                     [
                         'swap them',
@@ -60,12 +61,13 @@ final class BoardNarrows implements Check
         }
         $wide = $w->board()->widthAt(min($w->board()->length, $w->fret($s->joinery->joinFret)));
         if ($s->joinery->joint !== NeckJoint::Through && $s->joinery->heelWidth->mm < $wide - self::OVERHANG) {
-            yield Finding::warn(
-                'heel-narrow', 'Heel narrower than the board',
-                Words::mm($s->joinery->heelWidth->mm).', and the board is '.Words::mm($wide)
+            yield Finding::warn('heel-narrow', 'Heel narrower than the board')
+                ->says(
+                    Words::mm($s->joinery->heelWidth->mm).', and the board is '.Words::mm($wide)
                     .' wide where the body begins.',
-                'The board stands over its neck at both sides.', 'heelWidth', 'lastWidth',
-            )
+                )
+                ->because('The board stands over its neck at both sides.')
+                ->at('heelWidth', 'lastWidth')
                 ->mendBy(
                     [
                         ['heel as wide as the board', ['heelWidth' => '', 'pocketWidth' => '']],

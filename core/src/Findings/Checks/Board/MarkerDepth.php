@@ -38,12 +38,13 @@ final class MarkerDepth implements Check
         ) / 10;
         $thick = ceil(10 * ($lost + 0.85)) / 10;
         if ($left < 0.8) {
-            yield Finding::when(
-                $left < 0.3, 'marker-depth', 'Markers that the radius takes',
-                Words::mm($left, 2)." stay at the outer edge at fret {$fret}, which loses ".Words::number($lost, 2)
+            yield Finding::when($left < 0.3, 'marker-depth', 'Markers that the radius takes')
+                ->says(
+                    Words::mm($left, 2)." stay at the outer edge at fret {$fret}, which loses ".Words::number($lost, 2)
                     .'; 0.8 should.',
-                'A thin edge shows through, or is sanded away.', 'markerDepth', 'markerThickness', 'markerOffset',
-            )
+                )
+                ->because('A thin edge shows through, or is sanded away.')
+                ->at('markerDepth', 'markerThickness', 'markerOffset')
                 ->mendBy([
                     [
                         'markers '.Words::number($thick).' thick, holes as deep',
@@ -63,11 +64,10 @@ final class MarkerDepth implements Check
                 );
         }
         if ($sunk > 0.02) {
-            yield Finding::warn(
-                'marker-sunk', 'Markers below the surface',
-                'Their tops lie '.Words::mm($sunk, 2).' under the finished surface at the inner edge.',
-                'A dip stays that has to be filled.', 'markerDepth', 'markerThickness',
-            )
+            yield Finding::warn('marker-sunk', 'Markers below the surface')
+                ->says('Their tops lie '.Words::mm($sunk, 2).' under the finished surface at the inner edge.')
+                ->because('A dip stays that has to be filled.')
+                ->at('markerDepth', 'markerThickness')
                 ->mendBy(
                     [
                         ['holes as deep as the markers are thick', ['markerDepth' => '']],

@@ -18,11 +18,10 @@ final class MarkerFloor implements Check
         $board = $w->specification->board;
         $floor = $board->boardThickness->mm - $board->markerDepth->mm;
         if ($board->markers !== MarkerShape::None && $floor < 1.0) {
-            yield Finding::when(
-                $floor <= 0.0, 'marker-floor', 'Marker holes almost through the board',
-                Words::mm($floor, 2).' stay under them.', 'The bit comes out at the glue line, or glue comes up.',
-                'markerDepth', 'boardThickness',
-            )
+            yield Finding::when($floor <= 0.0, 'marker-floor', 'Marker holes almost through the board')
+                ->says(Words::mm($floor, 2).' stay under them.')
+                ->because('The bit comes out at the glue line, or glue comes up.')
+                ->at('markerDepth', 'boardThickness')
                 ->mend(
                     'holes '.Words::number($board->boardThickness->mm - 2.0).' deep',
                     $board->boardThickness->mm > 3 ? [

@@ -20,10 +20,10 @@ final class MarkerFrets implements Check
         );
         if ($beyond !== [] && $w->clientSays('markerFrets') && $board->markers !== MarkerShape::None) {
             $there = array_values(array_diff($board->markerFrets, $beyond));
-            yield Finding::warn(
-                'marker-frets', 'Markers beyond the board', 'Fret '.implode(', ', $beyond)." of {$board->frets}.",
-                'There is no space between frets for them.', 'markerFrets', 'frets',
-            )
+            yield Finding::warn('marker-frets', 'Markers beyond the board')
+                ->says('Fret '.implode(', ', $beyond)." of {$board->frets}.")
+                ->because('There is no space between frets for them.')
+                ->at('markerFrets', 'frets')
                 ->mend('only those that there are', ['markerFrets' => implode(' ', $there)]);
         }
     }

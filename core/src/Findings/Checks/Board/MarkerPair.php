@@ -25,11 +25,10 @@ final class MarkerPair implements Check
         foreach ($w->markers()->places() as $place) {
             $left = $w->board()->widthAt($place['x']) / 2 - abs($place['y']) - $half;
             if ($place['y'] > 0.0 && $left < self::EDGE) {
-                yield Finding::when(
-                    $left < 0.0, 'marker-pair', 'A pair of markers off the board',
-                    'At fret '.$place['fret'].' '.Words::mm($left).' of board stay beside them.',
-                    'The bit comes out at the edge.', 'markerOffset', 'markerDiameter',
-                )
+                yield Finding::when($left < 0.0, 'marker-pair', 'A pair of markers off the board')
+                    ->says('At fret '.$place['fret'].' '.Words::mm($left).' of board stay beside them.')
+                    ->because('The bit comes out at the edge.')
+                    ->at('markerOffset', 'markerDiameter')
                     ->mendBy(
                         [
                             ['pair a quarter of the width off the centre', ['markerOffset' => '']],
@@ -46,13 +45,10 @@ final class MarkerPair implements Check
         }
         $pairs = array_filter($w->markers()->places(), static fn (array $place): bool => $place['fret'] % 12 === 0);
         if ($pairs !== [] && 2 * $offset < 2 * $half + 1.0) {
-            yield Finding::warn(
-                'marker-touch',
-                'The two markers of a pair touch',
-                Words::mm(2 * $offset).' from centre to centre, '.Words::mm(2 * $half).' across.',
-                'Their holes run into each other.',
-                'markerOffset',
-            )
+            yield Finding::warn('marker-touch', 'The two markers of a pair touch')
+                ->says(Words::mm(2 * $offset).' from centre to centre, '.Words::mm(2 * $half).' across.')
+                ->because('Their holes run into each other.')
+                ->at('markerOffset')
                 ->mendBy(
                     [
                         ['pair a quarter of the width off the centre', ['markerOffset' => '']],

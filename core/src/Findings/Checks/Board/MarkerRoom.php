@@ -27,14 +27,13 @@ final class MarkerRoom implements Check
         }
         [$room, $fret] = $tightest;
         $size = Words::down($room * 2, 0) / 2;
-        yield Finding::warn(
-            'marker-room',
-            'Markers too wide for their space',
-            "At fret {$fret} ".Words::mm($room).' are free between the crowns, the marker is '
+        yield Finding::warn('marker-room', 'Markers too wide for their space')
+            ->says(
+                "At fret {$fret} ".Words::mm($room).' are free between the crowns, the marker is '
                 .Words::mm($board->markerDiameter->mm).'.',
-            'The marker would be cut by a slot or run under a fret.',
-            'markerDiameter',
-        )
+            )
+            ->because('The marker would be cut by a slot or run under a fret.')
+            ->at('markerDiameter')
             ->mendBy(
                 $size >= 1.0
                     ? [['markers of '.Words::number($size), ['markerDiameter' => Words::typed($size)]]]

@@ -16,12 +16,13 @@ final class MultiScale implements Check
     {
         $treble = $w->specification->board->scaleTreble;
         if ($treble !== null && abs($treble->mm - $w->specification->board->scale->mm) > 0.01) {
-            yield Finding::stop(
-                'multi-scale', 'Two scales are not yet computed',
-                'Treble '.Words::mm($treble->mm).', bass '.Words::mm($w->specification->board->scale->mm)
+            yield Finding::stop('multi-scale', 'Two scales are not yet computed')
+                ->says(
+                    'Treble '.Words::mm($treble->mm).', bass '.Words::mm($w->specification->board->scale->mm)
                     .': every figure here is for the one scale.',
-                'Slots, bridge and spread would all differ from what is shown.', 'scaleTreble', 'scale',
-            )
+                )
+                ->because('Slots, bridge and spread would all differ from what is shown.')
+                ->at('scaleTreble', 'scale')
                 ->mend('one scale', ['scaleTreble' => '']);
         }
     }

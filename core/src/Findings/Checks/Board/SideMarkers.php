@@ -25,11 +25,10 @@ final class SideMarkers implements Check
         );
         if ($size > 0.0 && $size > $edge - self::ROUND) {
             $right = Words::down($edge - self::ROUND - 0.1);
-            yield Finding::when(
-                $size > $edge, 'side-markers', 'Side markers larger than the board’s edge',
-                Words::mm($size).' on an edge of '.Words::mm($edge).' after the radius.',
-                'The bit runs into the neck or out of the face.', 'sideMarkers', 'boardThickness',
-            )
+            yield Finding::when($size > $edge, 'side-markers', 'Side markers larger than the board’s edge')
+                ->says(Words::mm($size).' on an edge of '.Words::mm($edge).' after the radius.')
+                ->because('The bit runs into the neck or out of the face.')
+                ->at('sideMarkers', 'boardThickness')
                 ->mendBy(
                     [
                         [

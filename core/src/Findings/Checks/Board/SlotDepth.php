@@ -29,16 +29,17 @@ final class SlotDepth implements Check
                 ),
                 2,
             );
-            yield Finding::stop(
-                'slot-shallow', 'Slots shallower than the tang',
-                'The tang is '.Words::mm($board->tangDepth->mm, 2).', the slot '.Words::mm($edge, 2).(
-                    $flat
-                        ? ' at the edge, where the radius has taken '.Words::number($shape->slotDepth - $edge, 2)
-                        .' of its '.Words::number($shape->slotDepth, 2).'.'
-                        : '.'
-                ),
-                'The fret cannot sit down.', 'slotDepth', 'tangDepth', 'radius',
-            )
+            yield Finding::stop('slot-shallow', 'Slots shallower than the tang')
+                ->says(
+                    'The tang is '.Words::mm($board->tangDepth->mm, 2).', the slot '.Words::mm($edge, 2).(
+                        $flat
+                            ? ' at the edge, where the radius has taken '.Words::number($shape->slotDepth - $edge, 2)
+                            .' of its '.Words::number($shape->slotDepth, 2).'.'
+                            : '.'
+                    ),
+                )
+                ->because('The fret cannot sit down.')
+                ->at('slotDepth', 'tangDepth', 'radius')
                 ->mendBy([
                     ['slots '.Words::number($deep, 2).' deep', ['slotDepth' => Words::typed($deep, 2)]],
                     [
@@ -59,11 +60,10 @@ final class SlotDepth implements Check
         $under = $shape->thickness - $shape->slotDepth;
         if ($under < 1.5) {
             $least = Words::up($shape->slotDepth - $edge + $board->tangDepth->mm, 2);
-            yield Finding::when(
-                $under < 0.5, 'slot-deep', 'Slots almost through the board',
-                Words::mm($under, 2).' stay under them in the middle.',
-                'The board bends and breaks at its slots while it is handled and glued.', 'slotDepth', 'boardThickness',
-            )
+            yield Finding::when($under < 0.5, 'slot-deep', 'Slots almost through the board')
+                ->says(Words::mm($under, 2).' stay under them in the middle.')
+                ->because('The board bends and breaks at its slots while it is handled and glued.')
+                ->at('slotDepth', 'boardThickness')
                 ->mendBy(ThickerBoard::ways($w, Words::up($shape->slotDepth + 1.6)))
                 ->mendBy(
                     $shape->thickness - $least >= 1.5

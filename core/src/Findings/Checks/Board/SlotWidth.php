@@ -20,11 +20,12 @@ final class SlotWidth implements Check
         $board = $w->specification->board;
         $cover = ($board->crownWidth->mm - $board->slotWidth->mm) / 2;
         if ($cover < self::COVER - 1e-6) {
-            yield Finding::when(
-                $cover <= 0.0, 'slot-wide', 'Slots wider than the crown covers',
-                'Slot '.Words::number($board->slotWidth->mm, 2).', crown '.Words::mm($board->crownWidth->mm, 2).'.',
-                'A gap shows beside every fret, and the tang does not hold.', 'slotWidth', 'crownWidth',
-            )
+            yield Finding::when($cover <= 0.0, 'slot-wide', 'Slots wider than the crown covers')
+                ->says(
+                    'Slot '.Words::number($board->slotWidth->mm, 2).', crown '.Words::mm($board->crownWidth->mm, 2).'.',
+                )
+                ->because('A gap shows beside every fret, and the tang does not hold.')
+                ->at('slotWidth', 'crownWidth')
                 ->mendBy(
                     [
                         ['slots of 0.58', ['slotWidth' => '0.58 mm']], ['slots of 0.2', ['slotWidth' => '0.2 mm']],

@@ -19,21 +19,23 @@ final class BindingLength implements Check
     {
         $body = $w->specification->bodywork;
         if ($body->bodyBinding->mm > 0 && $w->body()->binding() > self::STRIP_MM) {
-            yield Finding::note(
-                'binding-length', 'One strip of binding does not go round',
-                Words::mm($w->body()->binding(), 0).' with a tenth for the joints; strips are about '
+            yield Finding::note('binding-length', 'One strip of binding does not go round')
+                ->says(
+                    Words::mm($w->body()->binding(), 0).' with a tenth for the joints; strips are about '
                     .Words::number(self::STRIP_MM, 0).'.',
-                'Plan where the two meet: under the neck joint or at the end, where a cover hides it.', 'bodyBinding',
-                'bodyWidth',
-            )
+                )
+                ->because('Plan where the two meet: under the neck joint or at the end, where a cover hides it.')
+                ->at('bodyBinding', 'bodyWidth')
                 ->mend('no binding', ['bodyBinding' => '0']);
         }
         if ($body->bodyBinding->mm > 0 && $body->bodyBindingHeight->mm > $w->specification->bodyThickness()->mm / 2) {
-            yield Finding::stop(
-                'binding-height', 'Binding ledges meet',
-                Words::mm($body->bodyBindingHeight->mm).' on '.Words::mm($w->specification->bodyThickness()->mm).'.',
-                'Two ledges of that height leave nothing between them.', 'bodyBindingHeight', 'bodyBinding',
-            )
+            yield Finding::stop('binding-height', 'Binding ledges meet')
+                ->says(
+                    Words::mm($body->bodyBindingHeight->mm).' on '.Words::mm($w->specification->bodyThickness()->mm)
+                        .'.',
+                )
+                ->because('Two ledges of that height leave nothing between them.')
+                ->at('bodyBindingHeight', 'bodyBinding')
                 ->mend('6 mm', ['bodyBindingHeight' => '6 mm']);
         }
     }

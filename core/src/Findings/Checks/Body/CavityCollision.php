@@ -26,16 +26,21 @@ final class CavityCollision implements Check
                 $over = ! $met->fromBack;
                 $depth = Words::down($body - $met->depth - 4.0);
                 yield Finding::when(
-                    $timber < 1.0, "cavity-collision.{$index}",
+                    $timber < 1.0,
+                    "cavity-collision.{$index}",
                     "The {$cut->name} ".($timber < 0.0 ? 'runs into' : 'leaves little timber to')." the {$met->name}",
-                    $timber < 0.0
+                )
+                    ->says(
+                        $timber < 0.0
                         ? 'They overlap by '.Words::mm(-$timber).'.'
                         : Words::mm($timber).' stay between them; at least 3 should.',
-                    $over
+                    )
+                    ->because(
+                        $over
                         ? 'One is cut from the top, the other from the back: their floors meet.'
                         : 'The wall between them breaks out.',
-                    "cavities.{$index}.behind", "cavities.{$index}.across", "cavities.{$index}.depth",
-                )
+                    )
+                    ->at("cavities.{$index}.behind", "cavities.{$index}.across", "cavities.{$index}.depth")
                     ->mendBy(
                         $over && $depth >= 8.0 ? [
                             [Words::number($depth).' deep', ["cavities.{$index}.depth" => Words::typed($depth)]],

@@ -19,10 +19,13 @@ final class CavityFloor implements Check
             $floor = $body - $cavity->depth->mm;
             if ($floor < 6.0) {
                 yield Finding::when(
-                    $floor < 3.0, "cavity-floor.{$index}", 'Little left at the '.$cavity->kind->words().' cavity',
-                    Words::mm($floor).' of '.Words::mm($body).' stay; at least 3.0, usually 6 to 10.',
-                    'The wall rings, cracks or is routed through.', "cavities.{$index}.depth",
+                    $floor < 3.0,
+                    "cavity-floor.{$index}",
+                    'Little left at the '.$cavity->kind->words().' cavity',
                 )
+                    ->says(Words::mm($floor).' of '.Words::mm($body).' stay; at least 3.0, usually 6 to 10.')
+                    ->because('The wall rings, cracks or is routed through.')
+                    ->at("cavities.{$index}.depth")
                     ->mend(
                         'cavity '.Words::number($body - 7.0).' deep',
                         $body > 10 ? ["cavities.{$index}.depth" => Words::typed($body - 7.0)] : null,

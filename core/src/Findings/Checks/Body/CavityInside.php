@@ -19,13 +19,14 @@ final class CavityInside implements Check
         foreach ($w->room()->cavities as $index => $cut) {
             $wall = $w->room()->wall($cut);
             if ($wall < self::LEAST) {
-                yield Finding::when(
-                    $wall < 2.0, "cavity-inside.{$index}", "The {$cut->name} is at the body’s edge",
-                    $wall < 0
+                yield Finding::when($wall < 2.0, "cavity-inside.{$index}", "The {$cut->name} is at the body’s edge")
+                    ->says(
+                        $wall < 0
                         ? 'Its rim lies '.Words::mm(-$wall).' outside the outline.'
                         : 'It leaves '.Words::mm($wall).' of wall.',
-                    'The router breaks out at the side.', "cavities.{$index}.across", "cavities.{$index}.behind",
-                )
+                    )
+                    ->because('The router breaks out at the side.')
+                    ->at("cavities.{$index}.across", "cavities.{$index}.behind")
                     ->mendBy(MovedCavity::ways($w, $index, $cut));
             }
         }

@@ -17,11 +17,10 @@ final class ChambersOnSolid implements Check
         $body = $w->specification->bodywork;
         $says = array_values(array_filter(['chamberShare', 'chamberDepth'], $w->clientSays(...)));
         if ($says !== [] && $body->body === BodyConstruction::Solid && ! $body->weightRelief) {
-            yield Finding::warn(
-                'chambers-solid', 'Chambers on a solid body', 'The body is solid and not to be relieved.',
-                'Nothing would be hollowed out, and the weight is reckoned without it.', 'body', 'weightRelief',
-                ...$says,
-            )
+            yield Finding::warn('chambers-solid', 'Chambers on a solid body')
+                ->says('The body is solid and not to be relieved.')
+                ->because('Nothing would be hollowed out, and the weight is reckoned without it.')
+                ->at('body', 'weightRelief', ...$says)
                 ->mend('relieve it', ['weightRelief' => 'yes'])->mend('no chambers', array_fill_keys($says, ''));
         }
     }

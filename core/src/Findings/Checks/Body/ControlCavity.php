@@ -28,20 +28,16 @@ final class ControlCavity implements Check
         }
         $house = $w->clientSays('cavities') ? ['cavities' => ''] : null;
         if ($s->bodywork->body === BodyConstruction::Solid) {
-            yield Finding::stop(
-                'control-cavity', 'Controls without a cavity',
-                count($s->electrics->pots).' pots, and no control cavity.', 'They have nowhere to go.', 'cavities',
-                'pots',
-            )
+            yield Finding::stop('control-cavity', 'Controls without a cavity')
+                ->says(count($s->electrics->pots).' pots, and no control cavity.')
+                ->because('They have nowhere to go.')
+                ->at('cavities', 'pots')
                 ->mend('cavities as the house has them', $house)->mendBy(NewCavity::ways($w, CavityKind::Control));
         } elseif ($s->bodywork->body->isHollow()) {
-            yield Finding::warn(
-                'access',
-                'Everything hollow gets its access first',
-                'No cavity opens to the controls.',
-                'Once the top is on, wires and pots go in through an opening or not at all.',
-                'cavities',
-            )
+            yield Finding::warn('access', 'Everything hollow gets its access first')
+                ->says('No cavity opens to the controls.')
+                ->because('Once the top is on, wires and pots go in through an opening or not at all.')
+                ->at('cavities')
                 ->mend('cavities as the house has them', $house)->mendBy(NewCavity::ways($w, CavityKind::Control));
         }
     }

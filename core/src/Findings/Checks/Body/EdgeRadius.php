@@ -23,31 +23,33 @@ final class EdgeRadius implements Check
             && $body->edges === EdgeShape::Round
             && $body->edgeRadius->mm > $body->bodyBinding->mm
         ) {
-            yield Finding::warn(
-                'edge-binding', 'The round cuts through the binding',
-                'Radius '.Words::number($body->edgeRadius->mm).', binding '.Words::mm($body->bodyBinding->mm).' thick.',
-                'The timber behind it comes to light.', 'edgeRadius', 'bodyBinding',
-            )
+            yield Finding::warn('edge-binding', 'The round cuts through the binding')
+                ->says(
+                    'Radius '.Words::number($body->edgeRadius->mm).', binding '.Words::mm($body->bodyBinding->mm)
+                        .' thick.',
+                )
+                ->because('The timber behind it comes to light.')
+                ->at('edgeRadius', 'bodyBinding')
                 ->mend(
                     'radius '.Words::number($body->bodyBinding->mm * 0.6),
                     ['edgeRadius' => Words::typed($body->bodyBinding->mm * 0.6)],
                 )->mend('no binding', ['bodyBinding' => '0']);
         } elseif (2 * $body->edgeRadius->mm > $s->bodyThickness()->mm) {
-            yield Finding::stop(
-                'edge-radius',
-                'Edges meet',
-                'Two of '.Words::number($body->edgeRadius->mm).' on '.Words::mm($s->bodyThickness()->mm).'.',
-                'The body would end in a knife edge.',
-                'edgeRadius',
-            )->mend('radius 3', ['edgeRadius' => '3 mm']);
+            yield Finding::stop('edge-radius', 'Edges meet')
+                ->says('Two of '.Words::number($body->edgeRadius->mm).' on '.Words::mm($s->bodyThickness()->mm).'.')
+                ->because('The body would end in a knife edge.')
+                ->at('edgeRadius')
+                ->mend('radius 3', ['edgeRadius' => '3 mm']);
         }
         if ($body->bodyBinding->mm > 0 && $body->contours !== Contour::None) {
-            yield Finding::note(
-                'binding-contour', 'Binding over contours', 'Contours: '.$body->contours->words().'.',
-                'The ledge has to follow the contour, and celluloid has to be bent with heat: keep flames and solvents '
+            yield Finding::note('binding-contour', 'Binding over contours')
+                ->says('Contours: '.$body->contours->words().'.')
+                ->because(
+                    'The ledge has to follow the contour, and celluloid has to be bent with heat: keep flames and '
+                        .'solvents '
                     .'away, and follow its data sheet.',
-                'bodyBinding', 'contours',
-            )
+                )
+                ->at('bodyBinding', 'contours')
                 ->mend('no contours', ['contours' => 'none']);
         }
     }

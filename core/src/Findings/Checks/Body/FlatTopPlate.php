@@ -30,14 +30,17 @@ final class FlatTopPlate implements Check
         }
         $thin = $thick < self::USUAL[0];
         yield Finding::when(
-            $thick < self::POSSIBLE[0] || $thick > self::POSSIBLE[1], 'flat-top-plate',
+            $thick < self::POSSIBLE[0] || $thick > self::POSSIBLE[1],
+            'flat-top-plate',
             $thin ? 'Top too thin for a flat-top' : 'Top too thick for a flat-top',
-            Words::mm($thick, 2).'; 2.5 to 3.2 is usual.',
-            $thin
+        )
+            ->says(Words::mm($thick, 2).'; 2.5 to 3.2 is usual.')
+            ->because(
+                $thin
                 ? 'It bellies up and splits under the pull of the strings.'
                 : 'It hardly moves: a box of board rather than of plate.',
-            'layers.0.thickness',
-        )
+            )
+            ->at('layers.0.thickness')
             ->mendBy(
                 [
                     ['top of 2.8', ['layers.0.thickness' => '2.8 mm']],

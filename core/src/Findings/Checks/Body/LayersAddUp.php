@@ -26,11 +26,10 @@ final class LayersAddUp implements Check
                 $thickest = $layer->thickness->mm > $body->layers[$thickest]->thickness->mm ? $index : $thickest;
             }
             $to = $body->layers[$thickest]->thickness->mm - $off;
-            yield Finding::stop(
-                'layers', 'Layers do not add up',
-                Words::mm($sum, 2).' together, '.Words::mm($body->bodyThickness->mm, 2).' agreed.',
-                'Pocket, cavities, screws and bridge are all reckoned from the thickness.', 'layers', 'bodyThickness',
-            )
+            yield Finding::stop('layers', 'Layers do not add up')
+                ->says(Words::mm($sum, 2).' together, '.Words::mm($body->bodyThickness->mm, 2).' agreed.')
+                ->because('Pocket, cavities, screws and bridge are all reckoned from the thickness.')
+                ->at('layers', 'bodyThickness')
                 ->mend(
                     'layer '.($thickest + 1).' '.Words::number($to),
                     $to >= 2 ? ["layers.{$thickest}.thickness" => Words::typed($to, 2)] : null,

@@ -23,18 +23,21 @@ final class Outline implements Check
         }
         try {
             $outline = SvgOutline::read($body->outlineSvg, $body->bodyWidth->mm)->outline;
-            yield Finding::note(
-                'outline', 'Imported outline',
-                Words::number($outline->area() / 100, 0).' cm², '.Words::number($outline->perimeter(), 0).' mm around, '
+            yield Finding::note('outline', 'Imported outline')
+                ->says(
+                    Words::number($outline->area() / 100, 0).' cm², '.Words::number($outline->perimeter(), 0)
+                        .' mm around, '
                     .Words::number($outline->along()->length(), 0).' long; its halves differ by up to '
                     .Words::mm($outline->asymmetry()).'.',
-                'Curves are followed within 0.05 mm.', 'outlineSvg', 'bodyWidth',
-            );
+                )
+                ->because('Curves are followed within 0.05 mm.')
+                ->at('outlineSvg', 'bodyWidth');
         } catch (UnreadableFile $wrong) {
-            yield Finding::stop(
-                'outline', 'The outline cannot be read', $wrong->getMessage(),
-                'The house’s first outline is drawn in its place.', 'outlineSvg', 'outline',
-            )->mend('the house’s “river”', ['outline' => 'river']);
+            yield Finding::stop('outline', 'The outline cannot be read')
+                ->says($wrong->getMessage())
+                ->because('The house’s first outline is drawn in its place.')
+                ->at('outlineSvg', 'outline')
+                ->mend('the house’s “river”', ['outline' => 'river']);
         }
     }
 }

@@ -17,13 +17,10 @@ final class ThinLayer implements Check
     {
         foreach ($w->specification->bodywork->layers as $index => $layer) {
             if ($layer->thickness->mm < 2.0 && $w->specification->bodywork->body !== BodyConstruction::FlatTop) {
-                yield Finding::warn(
-                    "thin-layer.{$index}",
-                    'Layer '.($index + 1).' is a veneer',
-                    Words::mm($layer->thickness->mm, 2).' of '.$layer->timber->name.'.',
-                    'It is sanded through at the edges, and a forearm contour cuts to what is under it.',
-                    "layers.{$index}.thickness",
-                )
+                yield Finding::warn("thin-layer.{$index}", 'Layer '.($index + 1).' is a veneer')
+                    ->says(Words::mm($layer->thickness->mm, 2).' of '.$layer->timber->name.'.')
+                    ->because('It is sanded through at the edges, and a forearm contour cuts to what is under it.')
+                    ->at("layers.{$index}.thickness")
                     ->mend('3 mm', ["layers.{$index}.thickness" => '3 mm']);
             }
         }

@@ -26,21 +26,19 @@ final class BridgeOnBody implements Check
         $across = $outline->acrossAt($x);
         $half = $s->bridgework->mountingSpan->mm / 2 + 6;
         if ($across === null || $across->from > -$half || $across->to < $half) {
-            yield Finding::stop(
-                'bridge-on-body', 'Bridge beyond the body',
-                'Its posts or screws would be '.Words::mm($x, 0).' from the nut; the body reaches from '
+            yield Finding::stop('bridge-on-body', 'Bridge beyond the body')
+                ->says(
+                    'Its posts or screws would be '.Words::mm($x, 0).' from the nut; the body reaches from '
                     .Words::number($outline->along()->from, 0).' to '.Words::mm($outline->along()->to, 0).'.',
-                'There is no timber under it.', 'joinFret', 'bodyWidth', 'outline', 'mountingSpan',
-            )
+                )
+                ->because('There is no timber under it.')
+                ->at('joinFret', 'bodyWidth', 'outline', 'mountingSpan')
                 ->mendBy($this->joins($w))->mendBy($this->bodies($w))->mendBy($this->spans($w, $half));
         } elseif ($s->bridgework->stringPath === StringPath::Tailpiece && $s->board->scale->mm + $s->bridgework->tailDistance->mm > $outline->along()->to - 8) {
-            yield Finding::stop(
-                'tail-on-body',
-                'Tailpiece beyond the body',
-                Words::mm($s->bridgework->tailDistance->mm, 0).' behind the scale line.',
-                'It would hang over the body’s end.',
-                'tailDistance',
-            )
+            yield Finding::stop('tail-on-body', 'Tailpiece beyond the body')
+                ->says(Words::mm($s->bridgework->tailDistance->mm, 0).' behind the scale line.')
+                ->because('It would hang over the body’s end.')
+                ->at('tailDistance')
                 ->mend('tailpiece at 45', ['tailDistance' => '45 mm'])
                 ->mendBy($this->joins($w))
                 ->mend('strings end at the bridge', ['stringPath' => StringPath::Bridge->value]);
@@ -55,10 +53,13 @@ final class BridgeOnBody implements Check
         $least = $bridge->bridge === BridgeKind::Vibrato ? -self::PIVOTS_MM : 0.0;
         if ($bridge->mountingOffset->mm < $least) {
             yield Finding::when(
-                $bridge->mountingOffset->mm < $least - 5.0, 'screws-in-front',
-                'Bridge screws in front of the scale line', Words::mm(-$bridge->mountingOffset->mm).' in front of it.',
-                'The saddles stand in front of their own bridge; a sign may have been lost.', 'mountingOffset',
+                $bridge->mountingOffset->mm < $least - 5.0,
+                'screws-in-front',
+                'Bridge screws in front of the scale line',
             )
+                ->says(Words::mm(-$bridge->mountingOffset->mm).' in front of it.')
+                ->because('The saddles stand in front of their own bridge; a sign may have been lost.')
+                ->at('mountingOffset')
                 ->mendBy(
                     [
                         [
@@ -71,14 +72,13 @@ final class BridgeOnBody implements Check
         }
         $behind = $bridge->saddleFront->mm + $bridge->saddleTravel->mm;
         if ($bridge->stringPath === StringPath::Tailpiece && $bridge->tailDistance->mm < $behind + 5.0) {
-            yield Finding::stop(
-                'tail-in-front',
-                'Tailpiece in front of the saddles',
-                Words::mm($bridge->tailDistance->mm).' behind the scale line; the saddles reach to '
+            yield Finding::stop('tail-in-front', 'Tailpiece in front of the saddles')
+                ->says(
+                    Words::mm($bridge->tailDistance->mm).' behind the scale line; the saddles reach to '
                     .Words::number($behind).'.',
-                'Strings have to come down behind their saddles.',
-                'tailDistance',
-            )
+                )
+                ->because('Strings have to come down behind their saddles.')
+                ->at('tailDistance')
                 ->mendBy(
                     [
                         ['tailpiece at 45', ['tailDistance' => '45 mm']],

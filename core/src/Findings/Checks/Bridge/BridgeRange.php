@@ -24,12 +24,21 @@ final class BridgeRange implements Check
         $angle = Words::number($bridge->angleForMiddle(), 2);
         $pocket = $s->joinery->pocketDepth->mm + $by;
         $recess = $s->bridgework->bridgeRecess->mm - $by;
-        yield Finding::when($bridge->share()->value < 0.0 || $bridge->share()->value > 1.0, 'bridge-range', $bridge->share()->value < 0.0 || $bridge->share()->value > 1.0 ? 'Bridge beyond its travel' : 'Bridge near the end of its travel',
-            'Saddles would stand at '.Words::number($bridge->overFoot()->value).' of '
+        yield Finding::when(
+            $bridge->share()->value < 0.0 || $bridge->share()->value > 1.0,
+            'bridge-range',
+            $bridge->share()->value < 0.0 || $bridge->share()->value > 1.0
+                ? 'Bridge beyond its travel'
+                : 'Bridge near the end of its travel',
+        )
+            ->says(
+                'Saddles would stand at '.Words::number($bridge->overFoot()->value).' of '
                 .Words::number($bridge->range()->from)
                 .'–'.Words::mm($bridge->range()->to).', '.($high ? 'above three quarters' : 'below a quarter')
                 .' of the range.',
-            'Nothing is left to set the action when timber moves or the client wants it otherwise.', 'neckAngle', 'pocketDepth', 'bridgeRecess', 'bridgeLeast', 'bridgeMost')
+            )
+            ->because('Nothing is left to set the action when timber moves or the client wants it otherwise.')
+            ->at('neckAngle', 'pocketDepth', 'bridgeRecess', 'bridgeLeast', 'bridgeMost')
             ->mend(
                 'neck angle '.$angle.'°',
                 abs((float) $angle) <= 7.5 && (float) $angle > -2.5 ? ['neckAngle' => $angle.'°'] : null,

@@ -26,11 +26,16 @@ final class SaddleTravel implements Check
         $front = round($middle - $travel->length() / 2, 2);
         $long = Words::up(max($travel->length(), $saddles->length() / ($most - $least) + 0.2));
         yield Finding::when(
-            $shares[0] < 0.0 || $shares[1] > 1.0, 'saddle-travel', 'Saddles at the end of their travel',
-            'The foremost would stand at '.Words::number(100 * $shares[0], 0).' %, the hindmost at '
-                .Words::number(100 * $shares[1], 0).' % of '.Words::mm($travel->length()).'.',
-            'The instrument cannot be set in tune along the board.', 'saddleFront', 'saddleTravel',
+            $shares[0] < 0.0 || $shares[1] > 1.0,
+            'saddle-travel',
+            'Saddles at the end of their travel',
         )
+            ->says(
+                'The foremost would stand at '.Words::number(100 * $shares[0], 0).' %, the hindmost at '
+                .Words::number(100 * $shares[1], 0).' % of '.Words::mm($travel->length()).'.',
+            )
+            ->because('The instrument cannot be set in tune along the board.')
+            ->at('saddleFront', 'saddleTravel')
             ->mendBy([
                 [
                     'bridge moved by '.Words::number($front - $w->specification->bridgework->saddleFront->mm),

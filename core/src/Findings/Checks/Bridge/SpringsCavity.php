@@ -28,10 +28,10 @@ final class SpringsCavity implements Check
             && ! $room
             && $s->bodywork->body !== BodyConstruction::FlatTop
         ) {
-            yield Finding::stop(
-                'springs-cavity', 'A vibrato without its springs’ cavity', 'No cavity is for springs.',
-                'The block and the springs have nowhere to go.', 'cavities', 'bridge',
-            )
+            yield Finding::stop('springs-cavity', 'A vibrato without its springs’ cavity')
+                ->says('No cavity is for springs.')
+                ->because('The block and the springs have nowhere to go.')
+                ->at('cavities', 'bridge')
                 ->mendBy(NewCavity::ways($w, CavityKind::Springs))->mend(
                     'a fixed bridge', ['bridge' => BridgeKind::Fixed->value],
                 );

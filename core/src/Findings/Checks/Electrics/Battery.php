@@ -29,18 +29,20 @@ final class Battery implements Check
             static fn (Cavity $cavity): bool => $cavity->kind === CavityKind::Battery,
         ) !== [];
         if ($piezo && ! $s->electrics->battery) {
-            yield Finding::warn(
-                'battery', 'Piezo without a battery', 'A piezo is among the pickups, and there is no battery.',
-                'Its buffer needs one.', 'battery',
-            )->mend('with a battery', ['battery' => 'yes']);
+            yield Finding::warn('battery', 'Piezo without a battery')
+                ->says('A piezo is among the pickups, and there is no battery.')
+                ->because('Its buffer needs one.')
+                ->at('battery')
+                ->mend('with a battery', ['battery' => 'yes']);
         }
         if ($s->electrics->battery && ! $room && $s->bodywork->body !== BodyConstruction::FlatTop) {
-            yield Finding::warn(
-                'battery-room', 'A battery without its cavity', 'No cavity is for a battery.',
-                'It ends up loose among the wires.', 'cavities', 'battery',
-            )->mend(
-                'no battery', $piezo ? null : ['battery' => 'no'],
-            )->mendBy(NewCavity::ways($w, CavityKind::Battery));
+            yield Finding::warn('battery-room', 'A battery without its cavity')
+                ->says('No cavity is for a battery.')
+                ->because('It ends up loose among the wires.')
+                ->at('cavities', 'battery')
+                ->mend(
+                    'no battery', $piezo ? null : ['battery' => 'no'],
+                )->mendBy(NewCavity::ways($w, CavityKind::Battery));
         }
     }
 }

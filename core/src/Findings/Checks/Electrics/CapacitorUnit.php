@@ -23,13 +23,10 @@ final class CapacitorUnit implements Check
                 ),
                 $values,
             );
-            yield Finding::stop(
-                'capacitor-unit',
-                'Did you mean '.ElectricWords::capacitance($huge[0] / 1000).'?',
-                'A tone capacitor of '.ElectricWords::capacitance($huge[0]).' is read.',
-                'Tone capacitors are 22, 33 or 47 nF; with microfarads nothing would be heard.',
-                'capacitors',
-            )
+            yield Finding::stop('capacitor-unit', 'Did you mean '.ElectricWords::capacitance($huge[0] / 1000).'?')
+                ->says('A tone capacitor of '.ElectricWords::capacitance($huge[0]).' is read.')
+                ->because('Tone capacitors are 22, 33 or 47 nF; with microfarads nothing would be heard.')
+                ->at('capacitors')
                 ->mendBy(
                     [
                         [implode(', ', $typed), ['capacitors' => implode('; ', $typed)]],
@@ -43,11 +40,11 @@ final class CapacitorUnit implements Check
             array_filter($values, static fn (float $nanofarads): bool => $nanofarads < 1.0 || $nanofarads > 220.0),
         );
         if ($odd !== []) {
-            yield Finding::warn(
-                'capacitor-value', 'An unusual tone capacitor',
-                ElectricWords::capacitance($odd[0]).'; 22, 33 and 47 nF are usual.',
-                'The tone control would do nothing, or everything at once.', 'capacitors',
-            )->mend('22 nF', ['capacitors' => '22 nF']);
+            yield Finding::warn('capacitor-value', 'An unusual tone capacitor')
+                ->says(ElectricWords::capacitance($odd[0]).'; 22, 33 and 47 nF are usual.')
+                ->because('The tone control would do nothing, or everything at once.')
+                ->at('capacitors')
+                ->mend('22 nF', ['capacitors' => '22 nF']);
         }
     }
 }

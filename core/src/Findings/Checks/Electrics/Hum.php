@@ -18,10 +18,11 @@ final class Hum implements Check
         $s = $w->specification;
         $humming = array_filter($s->electrics->pickups, static fn (Pickup $pickup): bool => $pickup->kind->hums());
         if ($humming !== [] && $s->electrics->shielding === Shielding::None) {
-            yield Finding::note(
-                'hum', 'Single coils without shielding', count($humming).' of them.',
-                'They pick up what is in the air.', 'shielding',
-            )->mend('paint', ['shielding' => 'paint'])->mend('foil', ['shielding' => 'foil']);
+            yield Finding::note('hum', 'Single coils without shielding')
+                ->says(count($humming).' of them.')
+                ->because('They pick up what is in the air.')
+                ->at('shielding')
+                ->mend('paint', ['shielding' => 'paint'])->mend('foil', ['shielding' => 'foil']);
         }
     }
 }

@@ -16,12 +16,13 @@ final class JackThread implements Check
     {
         $e = $w->specification->electrics;
         if ($e->pickups !== [] && $e->jackWall->mm + 2.5 > $e->jackThread->mm) {
-            yield Finding::stop(
-                'jack-thread', 'Jack thread too short',
-                'Thread '.Words::number($e->jackThread->mm).', wall '.Words::number($e->jackWall->mm)
+            yield Finding::stop('jack-thread', 'Jack thread too short')
+                ->says(
+                    'Thread '.Words::number($e->jackThread->mm).', wall '.Words::number($e->jackWall->mm)
                     .' with washer and nut 2.5 mm.',
-                'The nut does not catch.', 'jackWall', 'jackThread',
-            )
+                )
+                ->because('The nut does not catch.')
+                ->at('jackWall', 'jackThread')
                 ->mend(
                     'wall '.Words::number($e->jackThread->mm - 3.0),
                     $e->jackThread->mm > 4.5 ? ['jackWall' => Words::typed($e->jackThread->mm - 3.0)] : null,

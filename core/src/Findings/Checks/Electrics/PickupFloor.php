@@ -18,11 +18,10 @@ final class PickupFloor implements Check
         foreach ($w->specification->electrics->pickups as $index => $pickup) {
             $floor = $body - $pickup->depth->mm;
             if ($floor < 3.0) {
-                yield Finding::stop(
-                    "pickup-floor.{$index}", "No floor under the {$pickup->place} pickup",
-                    Words::mm($floor).' stay; at least 3.0 should.', 'The router comes out of the back.',
-                    "pickups.{$index}.depth",
-                )
+                yield Finding::stop("pickup-floor.{$index}", "No floor under the {$pickup->place} pickup")
+                    ->says(Words::mm($floor).' stay; at least 3.0 should.')
+                    ->because('The router comes out of the back.')
+                    ->at("pickups.{$index}.depth")
                     ->mend(
                         'cavity '.Words::number($body - 5.0).' deep',
                         $body > 8 ? ["pickups.{$index}.depth" => Words::typed($body - 5.0)] : null,

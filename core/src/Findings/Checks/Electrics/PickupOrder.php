@@ -39,13 +39,12 @@ final class PickupOrder implements Check
             ', ',
             array_map(static fn (Pickup $one): string => "{$one->place} ".Words::mm($one->positionMm()), $pickups),
         );
-        yield Finding::warn(
-            'pickup-order',
-            'Pickups listed against their places',
-            "From the scale line: {$places}.",
-            'They are listed from the neck; names and places would be mixed up at the switch and in the tap test.',
-            'pickups',
-        )
+        yield Finding::warn('pickup-order', 'Pickups listed against their places')
+            ->says("From the scale line: {$places}.")
+            ->because(
+                'They are listed from the neck; names and places would be mixed up at the switch and in the tap test.',
+            )
+            ->at('pickups')
             ->mendBy($named === $sorted ? [['list them as they stand', self::rows($pickups, $order, false)]] : [])
             ->mendBy(
                 [

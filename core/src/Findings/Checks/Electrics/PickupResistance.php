@@ -35,15 +35,14 @@ final class PickupResistance implements Check
                     static fn (float $one): bool => $one >= self::LEAST && $one <= self::MOST,
                 ),
             )[0] ?? null;
-            yield Finding::warn(
-                "pickup-resistance.{$index}",
-                "The {$pickup->place} pickup’s resistance is unusual",
-                ElectricWords::resistance($kilohms).'; 4 to 20 kΩ is usual.',
-                $meant === null
+            yield Finding::warn("pickup-resistance.{$index}", "The {$pickup->place} pickup’s resistance is unusual")
+                ->says(ElectricWords::resistance($kilohms).'; 4 to 20 kΩ is usual.')
+                ->because(
+                    $meant === null
                     ? 'It may have been read or typed wrongly.'
                     : 'The unit may be wrong: ohms for kilohms.',
-                "pickups.{$index}.resistance",
-            )
+                )
+                ->at("pickups.{$index}.resistance")
                 ->mend(
                     $meant === null ? null : ElectricWords::resistance($meant),
                     $meant === null ? null : ["pickups.{$index}.resistance" => ElectricWords::resistance($meant)],

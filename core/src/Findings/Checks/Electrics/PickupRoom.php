@@ -31,11 +31,10 @@ final class PickupRoom implements Check
             $place = self::place($w, $pickup, $pickup->positionMm());
             foreach ($taken as $what => $other) {
                 if ($place->overlap($other) > -self::FREE) {
-                    yield Finding::stop(
-                        "pickup-room.{$index}", "The {$pickup->place} pickup meets {$what}",
-                        'They overlap by '.Words::mm(max(0.0, $place->overlap($other))).'.',
-                        'Two things cannot be in one place.', "pickups.{$index}.position",
-                    )
+                    yield Finding::stop("pickup-room.{$index}", "The {$pickup->place} pickup meets {$what}")
+                        ->says('They overlap by '.Words::mm(max(0.0, $place->overlap($other))).'.')
+                        ->because('Two things cannot be in one place.')
+                        ->at("pickups.{$index}.position")
                         ->mendBy($this->elsewhere($w, $index));
                     break;
                 }
@@ -43,14 +42,13 @@ final class PickupRoom implements Check
             $taken["the {$pickup->place} pickup".(isset($taken["the {$pickup->place} pickup"]) ? ' '
                 ."{$index}" : '')] = $place;
             if ($pickup->positionMm() < $pickup->kind->lengthMm() / 2 + self::AIM) {
-                yield Finding::stop(
-                    "pickup-bridge.{$index}",
-                    "The {$pickup->place} pickup meets the bridge",
-                    'Its poles are '.Words::mm($pickup->positionMm()).' from the scale line, and it is '
+                yield Finding::stop("pickup-bridge.{$index}", "The {$pickup->place} pickup meets the bridge")
+                    ->says(
+                        'Its poles are '.Words::mm($pickup->positionMm()).' from the scale line, and it is '
                         .Words::number($pickup->kind->lengthMm(), 0).' long.',
-                    'Saddles and pickup need the same place.',
-                    "pickups.{$index}.position",
-                )
+                    )
+                    ->because('Saddles and pickup need the same place.')
+                    ->at("pickups.{$index}.position")
                     ->mendBy(
                         [
                             [

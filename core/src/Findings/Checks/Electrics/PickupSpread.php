@@ -23,13 +23,13 @@ final class PickupSpread implements Check
             $strings = $w->spread()->spreadAt($s->board->scale->mm - $pickup->positionMm());
             $off = ($pickup->spread->mm - $strings) / 2;
             if (abs($off) > 1.0) {
-                yield Finding::warn(
-                    "pickup-spread.{$index}", "The {$pickup->place} pickup’s poles miss the strings",
-                    'Poles '.Words::number($pickup->spread->mm).' apart, strings '.Words::mm($strings).' there: '
+                yield Finding::warn("pickup-spread.{$index}", "The {$pickup->place} pickup’s poles miss the strings")
+                    ->says(
+                        'Poles '.Words::number($pickup->spread->mm).' apart, strings '.Words::mm($strings).' there: '
                         .Words::number(abs($off)).' off on each side.',
-                    'The outer strings sound weaker, most when they are bent.', "pickups.{$index}.spread",
-                    'bridgeSpread',
-                )
+                    )
+                    ->because('The outer strings sound weaker, most when they are bent.')
+                    ->at("pickups.{$index}.spread", 'bridgeSpread')
                     ->mend(
                         'a pickup of '.Words::number($strings), ["pickups.{$index}.spread" => Words::typed($strings)],
                     );

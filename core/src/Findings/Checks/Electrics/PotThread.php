@@ -20,12 +20,13 @@ final class PotThread implements Check
         }
         $short = $e->controlTop->mm + $e->potNut->mm - $e->potThread->mm;
         if ($short > 0.0) {
-            yield Finding::stop(
-                'pot-thread', 'Pot thread too short',
-                'Thread '.Words::number($e->potThread->mm).', top '.Words::number($e->controlTop->mm)
+            yield Finding::stop('pot-thread', 'Pot thread too short')
+                ->says(
+                    'Thread '.Words::number($e->potThread->mm).', top '.Words::number($e->controlTop->mm)
                     .' with washer and nut '.Words::mm($e->potNut->mm).': '.Words::number($short).' short.',
-                'The nut does not catch.', 'controlTop', 'potThread',
-            )
+                )
+                ->because('The nut does not catch.')
+                ->at('controlTop', 'potThread')
                 ->mend(
                     'leave '.Words::number($e->controlTop->mm - $short).' over the controls',
                     $e->controlTop->mm - $short >= 2.5
@@ -37,10 +38,11 @@ final class PotThread implements Check
                     ['potThread' => Words::typed(ceil($e->potThread->mm + $short))],
                 );
         } elseif ($e->controlTop->mm < 2.5) {
-            yield Finding::warn(
-                'control-top', 'Thin over the controls', Words::mm($e->controlTop->mm).' stay.',
-                'It dents and cracks round the pots.', 'controlTop',
-            )->mend('leave 4', ['controlTop' => '4 mm']);
+            yield Finding::warn('control-top', 'Thin over the controls')
+                ->says(Words::mm($e->controlTop->mm).' stay.')
+                ->because('It dents and cracks round the pots.')
+                ->at('controlTop')
+                ->mend('leave 4', ['controlTop' => '4 mm']);
         }
     }
 }

@@ -29,12 +29,16 @@ final class PotsForPickups implements Check
             static fn (float $pot): bool => $pot < min($usual) * 0.8 || $pot > max($usual) * 1.25,
         );
         if ($odd !== []) {
-            yield Finding::warn(
-                'pots', 'Pots that do not suit the pickups',
-                implode(', ', array_map(static fn (float $pot): string => Words::number($pot, 0).' kΩ', $e->pots)).'; '
+            yield Finding::warn('pots', 'Pots that do not suit the pickups')
+                ->says(
+                    implode(
+                        ', ',
+                        array_map(static fn (float $pot): string => Words::number($pot, 0).' kΩ', $e->pots),
+                    ).'; '
                     .Words::number(max($usual), 0).' kΩ is usual for these.',
-                'Too low takes the treble, too high leaves it shrill.', 'pots', 'pickups',
-            )
+                )
+                ->because('Too low takes the treble, too high leaves it shrill.')
+                ->at('pots', 'pickups')
                 ->mend(
                     Words::number(max($usual), 0).'k',
                     ['pots' => implode(', ', array_fill(0, count($e->pots), Words::number(max($usual), 0).'k'))],

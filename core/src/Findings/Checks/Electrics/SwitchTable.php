@@ -23,11 +23,10 @@ final class SwitchTable implements Check
             $unknown = array_values(array_diff($position->pickups, $places));
             $heard = [...$heard, ...$position->pickups];
             if ($unknown !== []) {
-                yield Finding::stop(
-                    'switch-pickup', 'Switch position '.($index + 1).' has no pickup',
-                    '“'.$unknown[0].'” is not among: '.(implode(', ', $places) ?: 'none').'.',
-                    'The position would be silent.', 'switch', 'pickups',
-                )
+                yield Finding::stop('switch-pickup', 'Switch position '.($index + 1).' has no pickup')
+                    ->says('“'.$unknown[0].'” is not among: '.(implode(', ', $places) ?: 'none').'.')
+                    ->because('The position would be silent.')
+                    ->at('switch', 'pickups')
                     ->mendBy(
                         [
                             ['positions by the pickups', ['switch' => '']],
@@ -44,16 +43,17 @@ final class SwitchTable implements Check
         yield from count($places) === count(array_unique($places)) ? $this->wiring($e) : [];
         $silent = array_values(array_diff($places, $heard));
         if ($silent !== []) {
-            yield Finding::stop(
-                'switch-silent', 'A pickup that never sounds', ucfirst($silent[0]).' is in no position of the switch.',
-                'It would be built in for nothing.', 'switch', 'pickups',
-            )->mend('positions by the pickups', ['switch' => '']);
+            yield Finding::stop('switch-silent', 'A pickup that never sounds')
+                ->says(ucfirst($silent[0]).' is in no position of the switch.')
+                ->because('It would be built in for nothing.')
+                ->at('switch', 'pickups')
+                ->mend('positions by the pickups', ['switch' => '']);
         }
         if (count($places) !== count(array_unique($places))) {
-            yield Finding::stop(
-                'pickup-names', 'Two pickups of one name', implode(', ', $places).'.',
-                'The switch cannot tell them apart.', 'pickups',
-            )
+            yield Finding::stop('pickup-names', 'Two pickups of one name')
+                ->says(implode(', ', $places).'.')
+                ->because('The switch cannot tell them apart.')
+                ->at('pickups')
                 ->mend(
                     'call them '.implode(', ', self::unique($places)),
                     [...self::renamed(self::unique($places)), 'switch' => ''],
@@ -74,10 +74,11 @@ final class SwitchTable implements Check
         }
         foreach ($e->switch as $index => $position) {
             if ($position->repeats()) {
-                yield Finding::stop(
-                    'switch-twice', 'A pickup twice at switch position '.($index + 1), '“'.$position->inWords().'”.',
-                    'A pickup can be wired in once.', 'switch',
-                )->mend('positions by the pickups', ['switch' => '']);
+                yield Finding::stop('switch-twice', 'A pickup twice at switch position '.($index + 1))
+                    ->says('“'.$position->inWords().'”.')
+                    ->because('A pickup can be wired in once.')
+                    ->at('switch')
+                    ->mend('positions by the pickups', ['switch' => '']);
             }
             $single = array_values(
                 array_filter(
@@ -86,11 +87,11 @@ final class SwitchTable implements Check
                 ),
             );
             if ($single !== []) {
-                yield Finding::stop(
-                    'switch-split', 'Nothing to split at switch position '.($index + 1),
-                    ucfirst($single[0]).' has one coil.', 'Only the two coils of a humbucker can be used apart.',
-                    'switch', 'pickups',
-                )->mend('positions by the pickups', ['switch' => '']);
+                yield Finding::stop('switch-split', 'Nothing to split at switch position '.($index + 1))
+                    ->says(ucfirst($single[0]).' has one coil.')
+                    ->because('Only the two coils of a humbucker can be used apart.')
+                    ->at('switch', 'pickups')
+                    ->mend('positions by the pickups', ['switch' => '']);
             }
         }
     }

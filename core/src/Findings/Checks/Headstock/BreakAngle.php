@@ -27,20 +27,21 @@ final class BreakAngle implements Check
         $low = array_keys(array_filter($angles, static fn (float $angle): bool => $angle < self::LEAST));
         if ($low !== []) {
             $lowest = min($angles);
-            yield Finding::when(
-                $lowest < 0.5, 'break-angle', 'Flat over the nut',
-                ucfirst(Words::strings($low)).': down to '.Words::number($lowest).'°; under 5° a guide is usual.',
-                'The string buzzes in its slot or jumps out of it.', 'guided', 'headAngle', 'headStep', 'postHeight',
-            )
+            yield Finding::when($lowest < 0.5, 'break-angle', 'Flat over the nut')
+                ->says(
+                    ucfirst(Words::strings($low)).': down to '.Words::number($lowest).'°; under 5° a guide is usual.',
+                )
+                ->because('The string buzzes in its slot or jumps out of it.')
+                ->at('guided', 'headAngle', 'headStep', 'postHeight')
                 ->mendBy($this->guides($w, max($low) + 1))
                 ->mendBy($this->angles($w, $low))
                 ->mendBy($this->steps($w, $low));
         }
         if (max($angles) > self::STEEP) {
-            yield Finding::note(
-                'break-steep', 'Steep over the nut', 'Up to '.Words::number(max($angles)).'°.',
-                'Friction in the slot: the string goes out of tune when it is bent.', 'headAngle',
-            );
+            yield Finding::note('break-steep', 'Steep over the nut')
+                ->says('Up to '.Words::number(max($angles)).'°.')
+                ->because('Friction in the slot: the string goes out of tune when it is bent.')
+                ->at('headAngle');
         }
     }
 

@@ -26,12 +26,13 @@ final class GuideOverPosts implements Check
                 ],
             );
             if ($head->guideAt->mm > $nearest - 8) {
-                yield Finding::stop(
-                    'guide-place', 'Guide at a post',
-                    'It is to sit '.Words::mm($head->guideAt->mm).' from the nut, and the nearest guided post '
+                yield Finding::stop('guide-place', 'Guide at a post')
+                    ->says(
+                        'It is to sit '.Words::mm($head->guideAt->mm).' from the nut, and the nearest guided post '
                         .Words::mm($nearest).'.',
-                    'The guide has to stand in front of the posts whose strings it holds down.', 'guideAt', 'guided',
-                )
+                    )
+                    ->because('The guide has to stand in front of the posts whose strings it holds down.')
+                    ->at('guideAt', 'guided')
                     ->mend(
                         'guide at '.Words::number(max(10.0, $nearest * 0.6)),
                         $nearest > 20 ? ['guideAt' => Words::typed(max(10.0, $nearest * 0.6))] : null,

@@ -22,13 +22,15 @@ final class HeadstockStock implements Check
             && $head->headConstruction === HeadstockConstruction::OnePiece
             && $w->head()->stockDepth()->value > 44.0
         ) {
-            yield Finding::warn(
-                'headstock-stock', 'A blank deeper than is sold',
-                Words::mm($w->head()->stockDepth()->value).' of stock for '.Words::number($head->headAngle)
+            yield Finding::warn('headstock-stock', 'A blank deeper than is sold')
+                ->says(
+                    Words::mm($w->head()->stockDepth()->value).' of stock for '.Words::number($head->headAngle)
                     .'° in one piece.',
-                'Neck blanks usually come up to 45 mm rough, 42 planed, and short grain runs across the headstock.',
-                'headConstruction', 'headAngle',
-            )
+                )
+                ->because(
+                    'Neck blanks usually come up to 45 mm rough, 42 planed, and short grain runs across the headstock.',
+                )
+                ->at('headConstruction', 'headAngle')
                 ->mend('scarf it', ['headConstruction' => 'scarf']);
         }
     }

@@ -17,11 +17,12 @@ final class HeadstockThickness implements Check
         $head = $w->specification->head;
         $thick = $head->headThickness->mm;
         if ($head->tunerLeast->mm > $head->tunerMost->mm) {
-            yield Finding::stop(
-                'tuner-limits', 'The tuners’ limits contradict each other',
-                'At least '.Words::number($head->tunerLeast->mm).', at most '.Words::mm($head->tunerMost->mm).'.',
-                'No headstock is as thick as both; the two may have been swapped.', 'tunerLeast', 'tunerMost',
-            )
+            yield Finding::stop('tuner-limits', 'The tuners’ limits contradict each other')
+                ->says(
+                    'At least '.Words::number($head->tunerLeast->mm).', at most '.Words::mm($head->tunerMost->mm).'.',
+                )
+                ->because('No headstock is as thick as both; the two may have been swapped.')
+                ->at('tunerLeast', 'tunerMost')
                 ->mendBy([
                     [
                         'swap them',
@@ -45,13 +46,15 @@ final class HeadstockThickness implements Check
                 ]);
         } elseif ($thick < $head->tunerLeast->mm || $thick > $head->tunerMost->mm) {
             $to = max($head->tunerLeast->mm, min($head->tunerMost->mm, $thick));
-            yield Finding::stop(
-                'headstock-thickness', 'Tuners do not fit the headstock',
-                Words::mm($thick).' thick; the tuners take '.Words::number($head->tunerLeast->mm).' to '
+            yield Finding::stop('headstock-thickness', 'Tuners do not fit the headstock')
+                ->says(
+                    Words::mm($thick).' thick; the tuners take '.Words::number($head->tunerLeast->mm).' to '
                     .Words::mm($head->tunerMost->mm).'.',
-                $thick < $to ? 'The bushing bottoms before it clamps.' : 'The bushing does not reach the thread.',
-                'headThickness', 'tunerLeast', 'tunerMost',
-            )
+                )
+                ->because(
+                    $thick < $to ? 'The bushing bottoms before it clamps.' : 'The bushing does not reach the thread.',
+                )
+                ->at('headThickness', 'tunerLeast', 'tunerMost')
                 ->mendBy([
                     [
                         'headstock '.Words::number($to),
@@ -64,10 +67,10 @@ final class HeadstockThickness implements Check
                     ],
                 ]);
         } elseif ($thick < 13.0) {
-            yield Finding::warn(
-                'headstock-thin', 'Thin headstock', Words::mm($thick).'; 14 to 16 is usual.',
-                'It breaks when the instrument falls.', 'headThickness',
-            )
+            yield Finding::warn('headstock-thin', 'Thin headstock')
+                ->says(Words::mm($thick).'; 14 to 16 is usual.')
+                ->because('It breaks when the instrument falls.')
+                ->at('headThickness')
                 ->mendBy(
                     [
                         ['headstock 14', ['headThickness' => '14 mm']],

@@ -24,12 +24,13 @@ final class PostsOnHeadstock implements Check
             }
         }
         if ($out !== []) {
-            yield Finding::stop(
-                'posts-on-headstock', 'Tuner hole at the headstock’s edge',
-                ucfirst(Words::strings($out)).': less than 3 mm of timber beside a hole of '
+            yield Finding::stop('posts-on-headstock', 'Tuner hole at the headstock’s edge')
+                ->says(
+                    ucfirst(Words::strings($out)).': less than 3 mm of timber beside a hole of '
                     .Words::mm($w->specification->head->tunerHole->mm).'.',
-                'The edge breaks out when the hole is drilled.', 'posts', 'headLength', 'tunerSpacing',
-            )
+                )
+                ->because('The edge breaks out when the hole is drilled.')
+                ->at('posts', 'headLength', 'tunerSpacing')
                 ->mend('length by the tuners', $w->clientSays('headLength') ? ['headLength' => ''] : null)
                 ->mend('posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
         }

@@ -18,11 +18,10 @@ final class SideAngle implements Check
         $angles = array_map(static fn (InstrumentString $string): float => $string->aside, $w->strings());
         $steep = array_keys(array_filter($angles, static fn (float $angle): bool => $angle > 12.0));
         if ($steep !== []) {
-            yield Finding::warn(
-                'side-angle', 'Strings turn sideways at the nut',
-                ucfirst(Words::strings($steep)).': up to '.Words::number(max($angles)).'°.',
-                'They bind in their slots and saw them wide.', 'posts', 'firstPost',
-            )
+            yield Finding::warn('side-angle', 'Strings turn sideways at the nut')
+                ->says(ucfirst(Words::strings($steep)).': up to '.Words::number(max($angles)).'°.')
+                ->because('They bind in their slots and saw them wide.')
+                ->at('posts', 'firstPost')
                 ->mendBy($this->farther($w))
                 ->mend('posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
         }

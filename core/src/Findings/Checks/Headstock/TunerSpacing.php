@@ -17,12 +17,13 @@ final class TunerSpacing implements Check
         $gap = $w->head()->nearestPosts() - $w->specification->head->tunerWidth->mm;
         if ($gap < 1.0) {
             $spacing = $w->specification->head->tunerWidth->mm + 3.0;
-            yield Finding::when(
-                $gap < 0.0, 'tuner-spacing', 'Tuners too near each other',
-                'Posts '.Words::mm($w->head()->nearestPosts()).' apart, bodies '
+            yield Finding::when($gap < 0.0, 'tuner-spacing', 'Tuners too near each other')
+                ->says(
+                    'Posts '.Words::mm($w->head()->nearestPosts()).' apart, bodies '
                     .Words::mm($w->specification->head->tunerWidth->mm).' wide.',
-                'The bodies touch, or the buttons cannot be turned.', 'tunerSpacing', 'tunerWidth', 'posts',
-            )
+                )
+                ->because('The bodies touch, or the buttons cannot be turned.')
+                ->at('tunerSpacing', 'tunerWidth', 'posts')
                 ->mendBy([
                     [
                         'posts '.Words::number($spacing).' apart',

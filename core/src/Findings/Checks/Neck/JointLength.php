@@ -18,24 +18,25 @@ final class JointLength implements Check
     {
         $joint = $w->specification->joinery;
         if (in_array($joint->joint, [NeckJoint::BoltOn, NeckJoint::Set], true) && $joint->pocketLength->mm < 50.0) {
-            yield Finding::warn(
-                'joint-length', 'Short joint', Words::mm($joint->pocketLength->mm, 0).' long; 65 to 85 is usual.',
-                'Leverage of the strings opens it.', 'pocketLength',
-            )->mendBy([
-                ['pocket 70 long', ['pocketLength' => '70 mm']],
-                ['pocket to just before the board’s end', ['pocketLength' => '']],
-                ['pocket 55 long', ['pocketLength' => '55 mm']],
-                ['pocket 50 long', ['pocketLength' => '50 mm']],
-                [
-                    'body from fret '.($w->specification->joinery->joinFret - 2)
-                        .', pocket to just before the board’s end',
-                    $w->specification->joinery->joinFret > 10 ? [
-                        'pocketLength' => '', 'joinFret' => (string) ($w->specification->joinery->joinFret - 2),
-                    ] : null,
-                ],
-                ['pocket 50 long, pickups behind it', ['pocketLength' => '50 mm', ...self::behind($w, 50.0)]],
-                ['pocket 55 long, pickups spread anew', ['pocketLength' => '55 mm', ...SpreadAnew::all($w)]],
-            ]);
+            yield Finding::warn('joint-length', 'Short joint')
+                ->says(Words::mm($joint->pocketLength->mm, 0).' long; 65 to 85 is usual.')
+                ->because('Leverage of the strings opens it.')
+                ->at('pocketLength')
+                ->mendBy([
+                    ['pocket 70 long', ['pocketLength' => '70 mm']],
+                    ['pocket to just before the board’s end', ['pocketLength' => '']],
+                    ['pocket 55 long', ['pocketLength' => '55 mm']],
+                    ['pocket 50 long', ['pocketLength' => '50 mm']],
+                    [
+                        'body from fret '.($w->specification->joinery->joinFret - 2)
+                            .', pocket to just before the board’s end',
+                        $w->specification->joinery->joinFret > 10 ? [
+                            'pocketLength' => '', 'joinFret' => (string) ($w->specification->joinery->joinFret - 2),
+                        ] : null,
+                    ],
+                    ['pocket 50 long, pickups behind it', ['pocketLength' => '50 mm', ...self::behind($w, 50.0)]],
+                    ['pocket 55 long, pickups spread anew', ['pocketLength' => '55 mm', ...SpreadAnew::all($w)]],
+                ]);
         }
     }
 

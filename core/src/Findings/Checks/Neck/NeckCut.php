@@ -22,12 +22,10 @@ final class NeckCut implements Check
             && ! $neck->stiffeningRods
             && $neck->laminations < 3
         ) {
-            yield Finding::warn(
-                'neck-cut', 'Soft neck, '.$neck->neckCut->words(),
-                $neck->neckTimber->name.' at '.Words::number($neck->neckTimber->density(), 0).' kg/m³.',
-                'It bends more than on the quarter and moves more with the seasons.', 'neckCut', 'stiffeningRods',
-                'laminations',
-            )
+            yield Finding::warn('neck-cut', 'Soft neck, '.$neck->neckCut->words())
+                ->says($neck->neckTimber->name.' at '.Words::number($neck->neckTimber->density(), 0).' kg/m³.')
+                ->because('It bends more than on the quarter and moves more with the seasons.')
+                ->at('neckCut', 'stiffeningRods', 'laminations')
                 ->mend('quarter-sawn', ['neckCut' => 'quarter-sawn'])
                 ->mend('stiffening rods', ['stiffeningRods' => 'yes'])
                 ->mend('three laminations', ['laminations' => '3']);

@@ -16,13 +16,13 @@ final class NeckDepths implements Check
     {
         $neck = $w->specification->neck;
         if ($neck->thicknessTwelfth->mm < $neck->thicknessFirst->mm - 0.05) {
-            yield Finding::warn(
-                'neck-taper', 'Neck thinner at the twelfth than at the first',
-                Words::number($neck->thicknessFirst->mm).' at the first, '.Words::mm($neck->thicknessTwelfth->mm)
+            yield Finding::warn('neck-taper', 'Neck thinner at the twelfth than at the first')
+                ->says(
+                    Words::number($neck->thicknessFirst->mm).' at the first, '.Words::mm($neck->thicknessTwelfth->mm)
                     .' at the twelfth.',
-                'Necks usually grow towards the body; the two may have been swapped.', 'thicknessFirst',
-                'thicknessTwelfth',
-            )
+                )
+                ->because('Necks usually grow towards the body; the two may have been swapped.')
+                ->at('thicknessFirst', 'thicknessTwelfth')
                 ->mend(
                     'swap them',
                     [
@@ -38,11 +38,11 @@ final class NeckDepths implements Check
                 || $thickness < $neck->thicknessFirst->mm - 3
                 || $thickness > $neck->thicknessTwelfth->mm + 8
             ) {
-                yield Finding::stop(
-                    'depth-curve', 'A depth off the neck',
-                    'Fret '.Words::number($fret, 0).': '.Words::mm($thickness).'.',
-                    'It is beyond the board, or a step away from the depths beside it.', 'depthCurve',
-                )->mend('leave it out', ['depthCurve' => '']);
+                yield Finding::stop('depth-curve', 'A depth off the neck')
+                    ->says('Fret '.Words::number($fret, 0).': '.Words::mm($thickness).'.')
+                    ->because('It is beyond the board, or a step away from the depths beside it.')
+                    ->at('depthCurve')
+                    ->mend('leave it out', ['depthCurve' => '']);
 
                 return;
             }

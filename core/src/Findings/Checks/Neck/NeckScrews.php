@@ -18,11 +18,10 @@ final class NeckScrews implements Check
         $s = $w->specification;
         $fewest = ['bolt-on' => 3, 'bolted_mortise' => 2][$s->joinery->joint->value] ?? 0;
         if ($s->joinery->fasteners < $fewest) {
-            yield Finding::when(
-                $s->joinery->fasteners < 2, 'screws-few', 'Too few screws',
-                "{$s->joinery->fasteners} hold the neck; ".($fewest + 1).' are usual.',
-                'The neck turns in its pocket under the pull of the strings.', 'fasteners',
-            )
+            yield Finding::when($s->joinery->fasteners < 2, 'screws-few', 'Too few screws')
+                ->says("{$s->joinery->fasteners} hold the neck; ".($fewest + 1).' are usual.')
+                ->because('The neck turns in its pocket under the pull of the strings.')
+                ->at('fasteners')
                 ->mend((string) ($fewest + 1), ['fasteners' => (string) ($fewest + 1)]);
         }
         if ($s->joinery->joint === NeckJoint::BoltOn) {
@@ -40,12 +39,12 @@ final class NeckScrews implements Check
         if ($grip > $room - 1.0) {
             $right = floor($through + $room - 2.0);
             $heel = Words::up($s->joinery->heelThickness->mm + $grip - $room + 1.5);
-            yield Finding::stop(
-                'neck-screws', 'Neck screws reach the fretboard',
-                'They go '.Words::number($grip).' into a heel with '.Words::mm($room).' of timber under the board.',
-                'The point lifts the board or comes out between the frets.', 'screwLength', 'heelThickness',
-                'pocketDepth',
-            )
+            yield Finding::stop('neck-screws', 'Neck screws reach the fretboard')
+                ->says(
+                    'They go '.Words::number($grip).' into a heel with '.Words::mm($room).' of timber under the board.',
+                )
+                ->because('The point lifts the board or comes out between the frets.')
+                ->at('screwLength', 'heelThickness', 'pocketDepth')
                 ->mend(
                     'screws of '.Words::number($right, 0),
                     $right - $through >= 8 ? ['screwLength' => Words::typed($right, 0)] : null,
@@ -74,11 +73,10 @@ final class NeckScrews implements Check
                 ]);
         } elseif ($grip < 10.0) {
             $right = ceil($through + min(15.0, $room - 2.0));
-            yield Finding::warn(
-                'neck-screws', 'Neck screws hold too little',
-                Words::mm(max(0.0, $grip)).' in the neck; 12 to 18 is usual.',
-                'They strip out under the pull of the strings.', 'screwLength',
-            )
+            yield Finding::warn('neck-screws', 'Neck screws hold too little')
+                ->says(Words::mm(max(0.0, $grip)).' in the neck; 12 to 18 is usual.')
+                ->because('They strip out under the pull of the strings.')
+                ->at('screwLength')
                 ->mend(
                     'screws of '.Words::number($right, 0),
                     $right - $through < $room - 1 && $right <= 90 ? ['screwLength' => Words::typed($right, 0)] : null,

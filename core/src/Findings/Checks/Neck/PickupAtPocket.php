@@ -25,12 +25,16 @@ final class PickupAtPocket implements Check
             if ($pickup->kind !== PickupKind::Piezo && $wall < 4.0 && $s->joinery->joint === NeckJoint::BoltOn) {
                 $shorter = $s->joinery->pocketLength->mm - (6.0 - $wall);
                 yield Finding::when(
-                    $wall < 0.0 && $pickup->depth->mm > $s->joinery->pocketDepth->mm, "pickup-pocket.{$index}",
+                    $wall < 0.0 && $pickup->depth->mm > $s->joinery->pocketDepth->mm,
+                    "pickup-pocket.{$index}",
                     'Cavity and neck pocket run together',
-                    'Pocket to '.Words::number($pocketEnds, 0).', cavity from '.Words::mm($begins, 0).' from the nut.',
-                    'The pocket loses its end, and the heel stands on a thin tongue.', 'pocketLength',
-                    "pickups.{$index}.position",
                 )
+                    ->says(
+                        'Pocket to '.Words::number($pocketEnds, 0).', cavity from '.Words::mm($begins, 0)
+                            .' from the nut.',
+                    )
+                    ->because('The pocket loses its end, and the heel stands on a thin tongue.')
+                    ->at('pocketLength', "pickups.{$index}.position")
                     ->mend(
                         'pocket '.Words::number($shorter, 0).' long',
                         $shorter > 45 ? ['pocketLength' => Words::typed($shorter, 0)] : null,

@@ -17,21 +17,24 @@ final class PocketFit implements Check
         $joint = $w->specification->joinery;
         $gap = $joint->pocketWidth->mm - $joint->heelWidth->mm;
         if ($gap < -0.05) {
-            yield Finding::stop(
-                'pocket-fit', 'Pocket '.Words::number(-$gap).' mm too narrow for this neck',
-                'Pocket '.Words::number($joint->pocketWidth->mm, 2).', heel '.Words::mm($joint->heelWidth->mm, 2).'.',
-                'Forced in, it splits the body’s cheek: widen, or plane.', 'pocketWidth', 'heelWidth',
-            )
+            yield Finding::stop('pocket-fit', 'Pocket '.Words::number(-$gap).' mm too narrow for this neck')
+                ->says(
+                    'Pocket '.Words::number($joint->pocketWidth->mm, 2).', heel '.Words::mm($joint->heelWidth->mm, 2)
+                        .'.',
+                )
+                ->because('Forced in, it splits the body’s cheek: widen, or plane.')
+                ->at('pocketWidth', 'heelWidth')
                 ->mend(
                     'widen the pocket', ['pocketWidth' => Words::typed($joint->heelWidth->mm + 0.1, 2)],
                 )->mend('plane the heel', ['heelWidth' => Words::typed($joint->pocketWidth->mm - 0.1, 2)]);
         } elseif ($gap > 0.3) {
-            yield Finding::warn(
-                'pocket-loose', 'Pocket '.Words::number($gap).' mm wider than its neck',
-                'Pocket '.Words::number($joint->pocketWidth->mm, 2).', heel '.Words::mm($joint->heelWidth->mm, 2)
+            yield Finding::warn('pocket-loose', 'Pocket '.Words::number($gap).' mm wider than its neck')
+                ->says(
+                    'Pocket '.Words::number($joint->pocketWidth->mm, 2).', heel '.Words::mm($joint->heelWidth->mm, 2)
                     .'; at most 0.15 on each side.',
-                'The neck shifts off the centre line.', 'pocketWidth', 'heelWidth',
-            )
+                )
+                ->because('The neck shifts off the centre line.')
+                ->at('pocketWidth', 'heelWidth')
                 ->mend('pocket to the heel', ['pocketWidth' => Words::typed($joint->heelWidth->mm + 0.1, 2)]);
         }
     }

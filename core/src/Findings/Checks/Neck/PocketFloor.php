@@ -19,11 +19,10 @@ final class PocketFloor implements Check
         $floor = $s->bodyThickness()->mm - $s->joinery->pocketDepth->mm;
         $least = $s->joinery->joint === NeckJoint::BoltOn ? 12.0 : 8.0;
         if ($floor < $least && $s->joinery->joint !== NeckJoint::Through) {
-            yield Finding::when(
-                $floor < 3.0, 'pocket-floor', 'Thin under the neck pocket',
-                Words::mm($floor).' stay; '.Words::number($least, 0).' is the usual least.',
-                'All the strings pull on it.', 'pocketDepth', 'layers',
-            )
+            yield Finding::when($floor < 3.0, 'pocket-floor', 'Thin under the neck pocket')
+                ->says(Words::mm($floor).' stay; '.Words::number($least, 0).' is the usual least.')
+                ->because('All the strings pull on it.')
+                ->at('pocketDepth', 'layers')
                 ->mendBy($this->shallower($w, Words::down($s->bodyThickness()->mm - $least)))
                 ->mend(
                     'a body '.Words::number($least - $floor).' thicker',

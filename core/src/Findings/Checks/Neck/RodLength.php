@@ -22,23 +22,19 @@ final class RodLength implements Check
         $room = $w->board()->length - 4.0;
         $right = Words::down(min($room, max(0.9 * $w->fret($s->joinery->joinFret), 440.0)) / 10, 0) * 10;
         if ($rod > $room) {
-            yield Finding::stop(
-                'rod-length', 'Rod longer than its board',
-                'A rod of '.Words::mm($rod, 0).' under a board of '.Words::mm($w->board()->length, 0).'.',
-                'The board closes the channel; what reaches beyond it has nothing over it.', 'rodLength', 'boardLength',
-            )
+            yield Finding::stop('rod-length', 'Rod longer than its board')
+                ->says('A rod of '.Words::mm($rod, 0).' under a board of '.Words::mm($w->board()->length, 0).'.')
+                ->because('The board closes the channel; what reaches beyond it has nothing over it.')
+                ->at('rodLength', 'boardLength')
                 ->mend(
                     'rod of '.Words::number(floor($room / 10) * 10, 0),
                     ['rodLength' => Words::typed(floor($room / 10) * 10, 0)],
                 );
         } elseif ($rod === 0.0 && $w->pull()->total() > 250 && ! $s->neck->stiffeningRods) {
-            yield Finding::warn(
-                'no-rod',
-                'Neither rod nor stiffening',
-                'The strings pull '.Words::number($w->pull()->total(), 0).' N on the bare neck.',
-                'Relief cannot be set later.',
-                'rodLength',
-            )
+            yield Finding::warn('no-rod', 'Neither rod nor stiffening')
+                ->says('The strings pull '.Words::number($w->pull()->total(), 0).' N on the bare neck.')
+                ->because('Relief cannot be set later.')
+                ->at('rodLength')
                 ->mendBy(
                     [
                         ['a rod', ['rodLength' => Words::typed(floor($room / 10) * 10, 0)]],
@@ -54,22 +50,26 @@ final class RodLength implements Check
         }
         $reach = $rod / $w->fret($s->joinery->joinFret);
         if ($rod > 0.0 && $reach < self::SHORT[0]) {
-            yield Finding::when(
-                $reach < self::SHORT[1], 'rod-short', 'Rod too short',
-                Words::mm($rod, 0).' of '.Words::mm($w->fret($s->joinery->joinFret), 0).' from the nut to the body.',
-                'The neck bends where the rod does not reach.', 'rodLength',
-            )
+            yield Finding::when($reach < self::SHORT[1], 'rod-short', 'Rod too short')
+                ->says(
+                    Words::mm($rod, 0).' of '.Words::mm($w->fret($s->joinery->joinFret), 0)
+                        .' from the nut to the body.',
+                )
+                ->because('The neck bends where the rod does not reach.')
+                ->at('rodLength')
                 ->mend(
                     'rod of '.Words::number($right, 0), ['rodLength' => Words::typed($right, 0)],
                 )->mend('stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']);
         }
         if ($rod > 0.0 && ($s->neck->rodDepth->mm < 3.0 || $s->neck->rodWidth->mm < 3.0)) {
-            yield Finding::stop(
-                'rod-channel', 'A rod without a channel',
-                'The channel is '.Words::number($s->neck->rodDepth->mm).' deep and '.Words::mm($s->neck->rodWidth->mm)
+            yield Finding::stop('rod-channel', 'A rod without a channel')
+                ->says(
+                    'The channel is '.Words::number($s->neck->rodDepth->mm).' deep and '
+                        .Words::mm($s->neck->rodWidth->mm)
                     .' wide.',
-                'No rod lies in it.', 'rodDepth', 'rodWidth',
-            )
+                )
+                ->because('No rod lies in it.')
+                ->at('rodDepth', 'rodWidth')
                 ->mendBy(
                     [
                         ['the usual channel', ['rodDepth' => '', 'rodWidth' => '']],

@@ -17,10 +17,10 @@ final class RodWidth implements Check
         $s = $w->specification;
         $beside = ($s->board->nutWidth->mm - $s->neck->rodWidth->mm) / 2;
         if ($s->neck->rodLength->mm > 0 && $beside < 12.0) {
-            yield Finding::warn(
-                'rod-width', 'Little timber beside the channel', Words::mm($beside).' on each side at the nut.',
-                'The carved sides are thinnest there.', 'rodWidth', 'nutWidth',
-            )
+            yield Finding::warn('rod-width', 'Little timber beside the channel')
+                ->says(Words::mm($beside).' on each side at the nut.')
+                ->because('The carved sides are thinnest there.')
+                ->at('rodWidth', 'nutWidth')
                 ->mendBy([
                     [
                         'channel '.Words::number(Words::down($s->board->nutWidth->mm - 24.0, 2), 2).' wide',

@@ -30,12 +30,12 @@ final class TimberUnderRod implements Check
         if ($thinnest < self::LEAST - 1e-6) {
             $missing = self::LEAST - $thinnest;
             $depth = Words::down($s->neck->rodDepth->mm - $missing, 2);
-            yield Finding::stop(
-                'under-rod', 'Too little timber under the rod',
-                Words::mm($thinnest, 2).' stay at '.array_search($thinnest, $left, true).'; at least 3.0 should.',
-                'A carved neck breaks through into its channel, or the rod pushes out of the back.', 'rodDepth',
-                'thicknessFirst', 'thicknessTwelfth',
-            )
+            yield Finding::stop('under-rod', 'Too little timber under the rod')
+                ->says(
+                    Words::mm($thinnest, 2).' stay at '.array_search($thinnest, $left, true).'; at least 3.0 should.',
+                )
+                ->because('A carved neck breaks through into its channel, or the rod pushes out of the back.')
+                ->at('rodDepth', 'thicknessFirst', 'thicknessTwelfth')
                 ->mend(
                     'channel '.Words::number($depth, 2).' deep',
                     $depth > 3 ? ['rodDepth' => Words::typed($depth, 2)] : null,

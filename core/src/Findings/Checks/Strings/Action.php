@@ -17,11 +17,10 @@ final class Action implements Check
     {
         $brief = $w->specification->brief;
         if ($brief->actionTreble->mm > $brief->actionBass->mm + 0.05) {
-            yield Finding::warn(
-                'action-swapped', 'Treble action above the bass',
-                Words::number($brief->actionTreble->mm).' and '.Words::mm($brief->actionBass->mm).'.',
-                'Bass strings swing wider; the two may have been swapped.', 'actionTreble', 'actionBass',
-            )
+            yield Finding::warn('action-swapped', 'Treble action above the bass')
+                ->says(Words::number($brief->actionTreble->mm).' and '.Words::mm($brief->actionBass->mm).'.')
+                ->because('Bass strings swing wider; the two may have been swapped.')
+                ->at('actionTreble', 'actionBass')
                 ->mend(
                     'swap them',
                     [
@@ -32,31 +31,34 @@ final class Action implements Check
         }
         $least = $w->specification->brief->type === InstrumentType::Bass ? 1.4 : 1.1;
         if ($brief->actionTreble->mm < $least) {
-            yield Finding::warn(
-                'action-low',
-                'Very low action',
-                Words::mm($brief->actionTreble->mm, 2).' at the twelfth; '.Words::number($least).' is the usual least.',
-                'Strings buzz on the frets unless these are perfect.',
-                'actionTreble',
-            )->mend(Words::number($least + 0.4), ['actionTreble' => Words::typed($least + 0.4)]);
+            yield Finding::warn('action-low', 'Very low action')
+                ->says(
+                    Words::mm($brief->actionTreble->mm, 2).' at the twelfth; '.Words::number($least)
+                        .' is the usual least.',
+                )
+                ->because('Strings buzz on the frets unless these are perfect.')
+                ->at('actionTreble')
+                ->mend(Words::number($least + 0.4), ['actionTreble' => Words::typed($least + 0.4)]);
         }
         $high = $w->board()->radiusAt($w->lastFret());
         if ($high < 215 && $brief->actionTreble->mm < 1.6) {
-            yield Finding::warn(
-                'choke', 'Bends will choke',
-                'Radius '.Words::number($high, 0).' at the last fret with '.Words::mm($brief->actionTreble->mm, 2)
+            yield Finding::warn('choke', 'Bends will choke')
+                ->says(
+                    'Radius '.Words::number($high, 0).' at the last fret with '.Words::mm($brief->actionTreble->mm, 2)
                     .' at the twelfth.',
-                'A string bent across a small radius touches the higher frets.', 'radius', 'radiusEnd', 'actionTreble',
-            )
+                )
+                ->because('A string bent across a small radius touches the higher frets.')
+                ->at('radius', 'radiusEnd', 'actionTreble')
                 ->mend(
                     'compound, 12" at the end', ['radiusEnd' => '12"'],
                 )->mend('1.8 at the twelfth', ['actionTreble' => '1.8 mm']);
         }
         if ($brief->relief->mm > 0.4) {
-            yield Finding::warn(
-                'relief', 'Much relief', Words::mm($brief->relief->mm, 2).'; 0.10 to 0.30 is usual.',
-                'The middle of the neck gets hard to play.', 'relief',
-            )->mend('0.2', ['relief' => '0.2 mm']);
+            yield Finding::warn('relief', 'Much relief')
+                ->says(Words::mm($brief->relief->mm, 2).'; 0.10 to 0.30 is usual.')
+                ->because('The middle of the neck gets hard to play.')
+                ->at('relief')
+                ->mend('0.2', ['relief' => '0.2 mm']);
         }
     }
 }

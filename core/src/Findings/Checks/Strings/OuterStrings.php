@@ -28,12 +28,13 @@ final class OuterStrings implements Check
             }
         }
         if ($worst < self::LEAST) {
-            yield Finding::when(
-                $worst < 1.5, 'outer-strings', 'Outer string at the board’s edge',
-                Words::mm($worst, 2).' from the edge to '.Words::strings([$side]).' at '
+            yield Finding::when($worst < 1.5, 'outer-strings', 'Outer string at the board’s edge')
+                ->says(
+                    Words::mm($worst, 2).' from the edge to '.Words::strings([$side]).' at '
                     .($where === 0 ? 'the nut' : "fret {$where}").'; 3 mm is usual.',
-                'It slips off the fret ends when it is pulled.', 'nutMargin', 'bridgeSpread', 'lastWidth',
-            )
+                )
+                ->because('It slips off the fret ends when it is pulled.')
+                ->at('nutMargin', 'bridgeSpread', 'lastWidth')
                 ->mendBy($this->narrower($w))
                 ->mendBy($this->wider($w))
                 ->mendBy($this->margins($w));

@@ -30,11 +30,10 @@ final class StringGaps implements Check
         if (min($gaps) < $least) {
             $nut = Words::up($s->board->nutWidth->mm + $missing);
             $margin = Words::down($s->stringing->nutMargin->mm - $missing / 2, 2);
-            yield Finding::warn(
-                'string-gaps', 'Strings crowded at the nut',
-                Words::mm(min($gaps), 2).' free between two; about '.Words::number($least).' is the least.',
-                'Fingers touch two strings.', 'nutWidth', 'nutMargin',
-            )
+            yield Finding::warn('string-gaps', 'Strings crowded at the nut')
+                ->says(Words::mm(min($gaps), 2).' free between two; about '.Words::number($least).' is the least.')
+                ->because('Fingers touch two strings.')
+                ->at('nutWidth', 'nutMargin')
                 ->mendBy([
                     ['nut '.Words::number($nut).' wide', ['nutWidth' => Words::typed($nut)]],
                     [

@@ -20,16 +20,20 @@ final class StringKind implements Check
                 yield Finding::warn(
                     "string-kind.{$string}",
                     $gauge->wound ? 'A wound string thinner than is made' : 'A plain string thicker than is made',
-                    'String '.($string + 1).': '.$gauge->inWords().'; '.(
+                )
+                    ->says(
+                        'String '.($string + 1).': '.$gauge->inWords().'; '.(
+                            $gauge->wound
+                                ? 'wound from about .0'.(int) OtherGauge::WOUND_LEAST
+                                : 'plain up to about .0'.(int) OtherGauge::PLAIN_MOST
+                        ).'.',
+                    )
+                    ->because(
                         $gauge->wound
-                            ? 'wound from about .0'.(int) OtherGauge::WOUND_LEAST
-                            : 'plain up to about .0'.(int) OtherGauge::PLAIN_MOST
-                    ).'.',
-                    $gauge->wound
                         ? 'There is no core as thin.'
                         : 'It is a rod rather than a string: stiff, and out of tune along the board.',
-                    'gauges',
-                )
+                    )
+                    ->at('gauges')
                     ->mendBy(
                         [
                             [

@@ -45,13 +45,12 @@ final class StringOrder implements Check
         ];
         if ($changes !== []) {
             $what = implode(' and ', [...$high ? ['tuning'] : [], ...$thick ? ['gauges'] : []]);
-            yield Finding::stop(
-                'strings-reversed',
-                ucfirst($what).' the other way round',
-                'They begin with '.($high ? $stringing->tuning[0]->name : $stringing->gauges[0]->inWords()).'.',
-                'Strings are listed from the treble; every figure of a string would belong to another one.',
-                ...[...$high ? ['tuning'] : [], ...$thick ? ['gauges'] : []],
-            )
+            yield Finding::stop('strings-reversed', ucfirst($what).' the other way round')
+                ->says(
+                    'They begin with '.($high ? $stringing->tuning[0]->name : $stringing->gauges[0]->inWords()).'.',
+                )
+                ->because('Strings are listed from the treble; every figure of a string would belong to another one.')
+                ->at(...[...$high ? ['tuning'] : [], ...$thick ? ['gauges'] : []])
                 ->mendBy(
                     [
                         ['turn them round', $changes],

@@ -28,15 +28,20 @@ final class StringTension implements Check
                 continue;
             }
             yield Finding::when(
-                $tension < $least / 2 || $tension > 2 * $most, "tension.{$string->index()}",
+                $tension < $least / 2 || $tension > 2 * $most,
+                "tension.{$string->index()}",
                 ($tension < $least ? 'Slack' : 'Tight')." string {$string->number}",
-                $string->note->name.' with '.$string->gauge->inWords().' pulls '.Words::number($tension).' N; '
+            )
+                ->says(
+                    $string->note->name.' with '.$string->gauge->inWords().' pulls '.Words::number($tension).' N; '
                     .Words::number($least, 0).' to '.Words::number($most, 0).' is usual.',
-                $tension < $least
+                )
+                ->because(
+                    $tension < $least
                     ? 'It rattles and goes sharp when it is fretted.'
                     : 'It is stiff, and may break or pull the neck.',
-                'gauges', 'tuning',
-            )
+                )
+                ->at('gauges', 'tuning')
                 ->mendBy(
                     OtherGauge::ways(
                         $w,

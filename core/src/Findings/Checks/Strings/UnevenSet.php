@@ -24,12 +24,13 @@ final class UnevenSet implements Check
         usort($strings, static fn (InstrumentString $a, InstrumentString $b): int => $a->pull <=> $b->pull);
         $weakest = $strings[0];
         $strongest = $strings[count($strings) - 1];
-        yield Finding::warn(
-            'uneven-set', 'An uneven set',
-            "String {$strongest->number} pulls ".Words::number($strongest->pull)." N, string {$weakest->number} "
+        yield Finding::warn('uneven-set', 'An uneven set')
+            ->says(
+                "String {$strongest->number} pulls ".Words::number($strongest->pull)." N, string {$weakest->number} "
                 .Words::number($weakest->pull).' N.',
-            'The neck twists and the strings feel unlike each other.', 'gauges', 'tuning',
-        )
+            )
+            ->because('The neck twists and the strings feel unlike each other.')
+            ->at('gauges', 'tuning')
             ->mend('the usual set', $w->clientSays('gauges') ? ['gauges' => '', 'unitMasses' => ''] : null)
             ->mend('the usual tuning', $w->clientSays('tuning') ? ['tuning' => ''] : null)
             ->mend(

@@ -15,13 +15,10 @@ final class UnknownMass implements Check
     public function judge(Workings $w): iterable
     {
         if ($w->pull()->estimated && $w->specification->brief->type === InstrumentType::Bass) {
-            yield Finding::note(
-                'string-mass',
-                'Pull by an estimate',
-                'Wound strings are reckoned with a core of 42 % and come out within about 5 %.',
-                'The maker’s mass per length makes it exact.',
-                'unitMasses',
-            );
+            yield Finding::note('string-mass', 'Pull by an estimate')
+                ->says('Wound strings are reckoned with a core of 42 % and come out within about 5 %.')
+                ->because('The maker’s mass per length makes it exact.')
+                ->at('unitMasses');
         }
     }
 }

@@ -17,32 +17,33 @@ final class FinishOrder implements Check
     {
         $s = $w->specification;
         if ($s->finishing->boardFinish === BoardFinish::Lacquered && ! $s->finishing->finish->isLacquer()) {
-            yield Finding::stop(
-                'board-lacquer', 'A lacquered board without lacquer',
-                'The finish is '.$s->finishing->finish->words().'.',
-                'The route clears the board together with the neck, with what the house uses for it.', 'boardFinish',
-                'finish',
-            )->mend('by its timber', ['boardFinish' => 'by_timber'])->mend('lacquer', ['finish' => 'nitrocellulose']);
+            yield Finding::stop('board-lacquer', 'A lacquered board without lacquer')
+                ->says('The finish is '.$s->finishing->finish->words().'.')
+                ->because('The route clears the board together with the neck, with what the house uses for it.')
+                ->at('boardFinish', 'finish')
+                ->mend('by its timber', ['boardFinish' => 'by_timber'])
+                ->mend('lacquer', ['finish' => 'nitrocellulose']);
         }
         if (
             $s->joinery->joint->isGlued()
             && $s->finishing->neckFinish !== NeckFinish::AsBody
             && $s->finishing->finish->isLacquer()
         ) {
-            yield Finding::warn(
-                'neck-finish', 'Two finishes meet at a glued heel',
-                'The neck is to be '.$s->finishing->neckFinish->words().', the body '.$s->finishing->finish->words()
+            yield Finding::warn('neck-finish', 'Two finishes meet at a glued heel')
+                ->says(
+                    'The neck is to be '.$s->finishing->neckFinish->words().', the body '.$s->finishing->finish->words()
                     .'.',
-                'A glued neck is cleared together with the body; a line has to be masked and will show.', 'neckFinish',
-                'joint',
-            )->mend('as the body', ['neckFinish' => 'as_the_body']);
+                )
+                ->because('A glued neck is cleared together with the body; a line has to be masked and will show.')
+                ->at('neckFinish', 'joint')
+                ->mend('as the body', ['neckFinish' => 'as_the_body']);
         }
         if ($s->boardIsLacquered() && $s->board->boardBinding->mm > 0) {
-            yield Finding::note(
-                'bound-lacquer', 'Binding on a lacquered board', 'Frets go in after the clear coats.',
-                'Lacquer over the binding chips where fret ends are dressed; scrape and mask it.', 'boardBinding',
-                'boardFinish',
-            )->mend('no board binding', ['boardBinding' => '0']);
+            yield Finding::note('bound-lacquer', 'Binding on a lacquered board')
+                ->says('Frets go in after the clear coats.')
+                ->because('Lacquer over the binding chips where fret ends are dressed; scrape and mask it.')
+                ->at('boardBinding', 'boardFinish')
+                ->mend('no board binding', ['boardBinding' => '0']);
         }
     }
 }

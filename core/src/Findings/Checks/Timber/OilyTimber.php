@@ -20,23 +20,26 @@ final class OilyTimber implements Check
             [$s->bodywork->layers[0]->timber, $s->neck->neckTimber], static fn (Species $timber): bool => $timber->oily,
         );
         if ($s->finishing->finish->isLacquer() && $oily !== []) {
-            yield Finding::warn(
-                'oily-timber', 'Oily timber under lacquer',
-                array_values($oily)[0]->name.' under '.$s->finishing->finish->words().'.',
-                'Its oil keeps the film soft or pushes it off. Wash, seal with shellac and try it on scrap; the finish '
+            yield Finding::warn('oily-timber', 'Oily timber under lacquer')
+                ->says(array_values($oily)[0]->name.' under '.$s->finishing->finish->words().'.')
+                ->because(
+                    'Its oil keeps the film soft or pushes it off. Wash, seal with shellac and try it on scrap; the '
+                        .'finish '
                     .'maker’s data sheet decides.',
-                'finish', 'layers', 'neckTimber',
-            )->mend('wiping oil', ['finish' => 'wiping-oil']);
+                )
+                ->at('finish', 'layers', 'neckTimber')
+                ->mend('wiping oil', ['finish' => 'wiping-oil']);
         }
         if (
             $s->finishing->boardFinish === BoardFinish::Lacquered
             && $s->board->boardTimber->oily
             && $s->finishing->finish->isLacquer()
         ) {
-            yield Finding::warn(
-                'oily-board', 'Lacquer on an oily board', $s->board->boardTimber->name.'.',
-                'Dense oily boards are left bare or oiled.', 'boardFinish', 'boardTimber',
-            )->mend('leave it bare', ['boardFinish' => 'bare']);
+            yield Finding::warn('oily-board', 'Lacquer on an oily board')
+                ->says($s->board->boardTimber->name.'.')
+                ->because('Dense oily boards are left bare or oiled.')
+                ->at('boardFinish', 'boardTimber')
+                ->mend('leave it bare', ['boardFinish' => 'bare']);
         }
     }
 }

@@ -15,11 +15,13 @@ final class OpenPores implements Check
     {
         $s = $w->specification;
         if ($s->finishing->finish->isLacquer() && $s->topTimberIsOpen() && ! $s->needsGrainFill()) {
-            yield Finding::warn(
-                'open-pores', 'Open pores under lacquer',
-                $s->bodywork->layers[0]->timber->name.' is left open under '.$s->finishing->finish->words().'.',
-                'The film sinks into the pores for months.', 'grainFill', 'finish',
-            )->mend('fill them', ['grainFill' => 'filled'])->mend('wiping oil', ['finish' => 'wiping-oil']);
+            yield Finding::warn('open-pores', 'Open pores under lacquer')
+                ->says(
+                    $s->bodywork->layers[0]->timber->name.' is left open under '.$s->finishing->finish->words().'.',
+                )
+                ->because('The film sinks into the pores for months.')
+                ->at('grainFill', 'finish')
+                ->mend('fill them', ['grainFill' => 'filled'])->mend('wiping oil', ['finish' => 'wiping-oil']);
         }
     }
 }

@@ -30,13 +30,15 @@ final class ProtectedTimber implements Check
             ),
         );
         if ($names !== []) {
-            yield Finding::note(
-                'protected', 'Protected timber', implode(', ', $names).'.',
-                'Trade across borders falls under CITES. Ask the authority before it is bought or shipped; nothing '
+            yield Finding::note('protected', 'Protected timber')
+                ->says(implode(', ', $names).'.')
+                ->because(
+                    'Trade across borders falls under CITES. Ask the authority before it is bought or shipped; nothing '
                     .'here '
                     .'says what is allowed.',
-                'boardTimber', 'neckTimber', 'layers',
-            )->from('CITES appendices, from memory: look up the present state');
+                )
+                ->at('boardTimber', 'neckTimber', 'layers')
+                ->from('CITES appendices, from memory: look up the present state');
         }
     }
 }

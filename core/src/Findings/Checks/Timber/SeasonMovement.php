@@ -35,25 +35,29 @@ final class SeasonMovement implements Check
                 $s->bodywork->layers[1]->timber->shrinkage($s->bodywork->bodyCut->tangentialShare()),
             )->value;
             if (abs($moves - $under) > self::APART) {
-                yield Finding::warn(
-                    'season-layers', 'Top and what is under it move apart',
-                    'Over the seasons the top moves '.Words::number($moves).', the layer under it '.Words::mm($under)
+                yield Finding::warn('season-layers', 'Top and what is under it move apart')
+                    ->says(
+                        'Over the seasons the top moves '.Words::number($moves).', the layer under it '
+                            .Words::mm($under)
                         .'.',
-                    'The glue line works; a thin top cracks or cups.', 'layers', 'bodyCut',
-                )->from(self::SOURCE)
+                    )
+                    ->because('The glue line works; a thin top cracks or cups.')
+                    ->at('layers', 'bodyCut')
+                    ->from(self::SOURCE)
                     ->mend('quarter-sawn', self::quarter($w))
                     ->mendBy(self::drier($w))
                     ->mend('one timber for both', ['layers.1.timber' => $s->bodywork->layers[0]->timber->name]);
             }
         }
         if ($moves > ($isBox ? 3.5 : 5.5)) {
-            yield Finding::note(
-                'season-movement', 'The top moves with the seasons',
-                Words::mm($moves).' over '.Words::mm($s->bodywork->bodyWidth->mm, 0).', glued up from '
+            yield Finding::note('season-movement', 'The top moves with the seasons')
+                ->says(
+                    Words::mm($moves).' over '.Words::mm($s->bodywork->bodyWidth->mm, 0).', glued up from '
                     .$s->bodywork->bodyPieces.'.',
-                'Tell the client to keep it between the humidities that are written here.', 'bodyCut', 'humidityLow',
-                'humidityHigh',
-            )->from(self::SOURCE)
+                )
+                ->because('Tell the client to keep it between the humidities that are written here.')
+                ->at('bodyCut', 'humidityLow', 'humidityHigh')
+                ->from(self::SOURCE)
                 ->mend('quarter-sawn', self::quarter($w))->mendBy(self::drier($w));
         }
     }

@@ -21,14 +21,17 @@ final class Settled implements Check
         ];
         foreach ($readings as $field => [$name, $moisture]) {
             if ($moisture !== null && abs($moisture - $w->balance()) > 1.0) {
-                yield Finding::warn(
-                    "settled.{$field}", "{$name} timber, still settling",
-                    'Read '.Words::number($moisture).' %, the shop’s air gives '.Words::number($w->balance()).'.',
-                    $moisture > $w->balance()
+                yield Finding::warn("settled.{$field}", "{$name} timber, still settling")
+                    ->says(
+                        'Read '.Words::number($moisture).' %, the shop’s air gives '.Words::number($w->balance()).'.',
+                    )
+                    ->because(
+                        $moisture > $w->balance()
                         ? 'It shrinks after it has been cut, and what was flat twists.'
                         : 'It swells after it has been cut.',
-                    $field, 'airHumidity',
-                )->from('Wood Handbook, FPL-GTR-282, chapter 4; within 1 % is common practice');
+                    )
+                    ->at($field, 'airHumidity')
+                    ->from('Wood Handbook, FPL-GTR-282, chapter 4; within 1 % is common practice');
             }
         }
     }

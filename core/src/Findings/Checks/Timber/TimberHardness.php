@@ -39,10 +39,10 @@ final class TimberHardness implements Check
     private function timber(Species $timber, array $limits, string $field, string $title, string $because): iterable
     {
         if ($timber->hardness < $limits[0]) {
-            yield Finding::when(
-                $timber->hardness < $limits[1], "soft.{$field}", $title,
-                "{$timber->name}: {$timber->hardness} lbf; from {$limits[0]} on is usual.", $because, $field,
-            )
+            yield Finding::when($timber->hardness < $limits[1], "soft.{$field}", $title)
+                ->says("{$timber->name}: {$timber->hardness} lbf; from {$limits[0]} on is usual.")
+                ->because($because)
+                ->at($field)
                 ->from(
                     'Janka hardness: Wood Handbook, FPL-GTR-282, chapter 5 (memory); the limit is common practice',
                 )->mend(self::HARD, [$field => self::HARD]);

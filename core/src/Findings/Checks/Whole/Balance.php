@@ -17,11 +17,10 @@ final class Balance implements Check
         $strap = $w->body()->strapButton($w->specification);
         $behind = $w->mass()->centre() - $strap;
         if ($behind < 0.0) {
-            yield Finding::warn(
-                'balance', 'It will dip at the head',
-                'The centre of mass is '.Words::mm(-$behind, 0).' neckwards of the strap button.',
-                'The player holds it up with the fretting hand.', 'strapButton', 'tunerMass', 'outline',
-            )
+            yield Finding::warn('balance', 'It will dip at the head')
+                ->says('The centre of mass is '.Words::mm(-$behind, 0).' neckwards of the strap button.')
+                ->because('The player holds it up with the fretting hand.')
+                ->at('strapButton', 'tunerMass', 'outline')
                 ->mend(
                     'light tuners',
                     self::withLighterTuners($w) >= $strap ? [

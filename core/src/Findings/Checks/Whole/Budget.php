@@ -20,10 +20,11 @@ final class Budget implements Check
         }
         $agreed = Money::parse($budget, $w->partsCost->currency);
         if ($w->partsCost->minor > $agreed->minor) {
-            yield Finding::warn(
-                'budget', 'Parts over their budget', "The kit comes to {$w->partsCost}, {$agreed} is agreed.",
-                'Timber and parts at the house’s prices, with waste.', 'budget',
-            )->mend("agree on {$w->partsCost}", ['budget' => $w->partsCost->plain()]);
+            yield Finding::warn('budget', 'Parts over their budget')
+                ->says("The kit comes to {$w->partsCost}, {$agreed} is agreed.")
+                ->because('Timber and parts at the house’s prices, with waste.')
+                ->at('budget')
+                ->mend("agree on {$w->partsCost}", ['budget' => $w->partsCost->plain()]);
         }
     }
 }

@@ -15,14 +15,13 @@ final class RouteScope implements Check
     {
         $s = $w->specification;
         if ($s->routeLacks() !== '') {
-            yield Finding::warn(
-                'route-flat-top',
-                'A flat-top’s body is not on the route',
-                ucfirst($s->routeLacks()).' have no operations here: no price and no date is given.',
-                'Neck, strings and timber are worked out; reckon the body’s hours yourself for the price and the '
+            yield Finding::warn('route-flat-top', 'A flat-top’s body is not on the route')
+                ->says(ucfirst($s->routeLacks()).' have no operations here: no price and no date is given.')
+                ->because(
+                    'Neck, strings and timber are worked out; reckon the body’s hours yourself for the price and the '
                     .'promise.',
-                'body',
-            );
+                )
+                ->at('body');
         }
     }
 }

@@ -28,12 +28,10 @@ final class TargetWeight implements Check
                     * $s->bodywork->layers[count($s->bodywork->layers) - 1]->timber
                         ->density($w->balance());
             $new = ($s->isRelieved() ? $share : 0.0) + $over / max(1e-6, $perShare);
-            yield Finding::warn(
-                'target-weight', ($over > 0 ? 'Heavier' : 'Lighter').' than promised',
-                Words::number($mass / 1000, 2).' kg expected, '.Words::number($target / 1000, 2).' kg wanted.',
-                'Volumes and densities vary by a twentieth: weigh the timber before it is cut.', 'targetWeight',
-                'layers', 'chamberShare',
-            )
+            yield Finding::warn('target-weight', ($over > 0 ? 'Heavier' : 'Lighter').' than promised')
+                ->says(Words::number($mass / 1000, 2).' kg expected, '.Words::number($target / 1000, 2).' kg wanted.')
+                ->because('Volumes and densities vary by a twentieth: weigh the timber before it is cut.')
+                ->at('targetWeight', 'layers', 'chamberShare')
                 ->mend(
                     ($s->isRelieved() ? 'chambers on ' : 'relief holes on ').Words::number($new, 0).' %',
                     $new >= 1 && $new <= 45 && ($s->isRelieved() || $s->bodywork->body === BodyConstruction::Solid)
@@ -48,11 +46,10 @@ final class TargetWeight implements Check
                     ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
                 );
         } elseif ($target === null && $s->brief->type === InstrumentType::Guitar && $s->bodywork->body !== BodyConstruction::FlatTop && ($mass > 3900 || $mass < 2600)) {
-            yield Finding::note(
-                'weight', $mass > 3900 ? 'Heavy' : 'Light',
-                Words::number($mass / 1000, 2).' kg expected; 3.0 to 3.9 is usual.',
-                'Nothing was promised; the client may want to know.', 'targetWeight',
-            )
+            yield Finding::note('weight', $mass > 3900 ? 'Heavy' : 'Light')
+                ->says(Words::number($mass / 1000, 2).' kg expected; 3.0 to 3.9 is usual.')
+                ->because('Nothing was promised; the client may want to know.')
+                ->at('targetWeight')
                 ->mend(
                     'agree on '.Words::number($mass / 1000, 1).' kg',
                     ['targetWeight' => Words::number($mass / 1000, 1).' kg'],

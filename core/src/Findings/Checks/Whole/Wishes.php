@@ -57,16 +57,21 @@ final class Wishes implements Check
             }
             $finding = Finding::note(
                 'wish.'.substr(hash('sha256', mb_strtolower($wish)), 0, 8), 'Wish without an answer',
-                '“'.mb_substr($wish, 0, 120).'”: '.(
-                    $subjects === 0
-                        ? 'nothing in the specification speaks of it.'
-                        : 'the specification leaves it to the house.'
-                ),
-                'What the client has said should be found again in what is built. Answer it, or accept it with what '
+            )
+                ->says(
+                    '“'.mb_substr($wish, 0, 120).'”: '.(
+                        $subjects === 0
+                            ? 'nothing in the specification speaks of it.'
+                            : 'the specification leaves it to the house.'
+                    ),
+                )
+                ->because(
+                    'What the client has said should be found again in what is built. Answer it, or accept it with '
+                        .'what '
                     .'was '
                     .'agreed.',
-                'wishes', ...array_merge([], ...array_column($open, 0)),
-            );
+                )
+                ->at('wishes', ...array_merge([], ...array_column($open, 0)));
             yield $finding->mendBy(self::together($wish, $open));
         }
     }
