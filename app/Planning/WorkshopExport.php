@@ -220,7 +220,7 @@ final readonly class WorkshopExport
                     ),
                 ),
             ),
-            ...$this->settled($activity, $problem, $person),
+            ...$this->fixed($activity, $problem, $person),
             'earliest' => $at($activity->release?->instant), 'because' => $activity->release?->cause,
             'oneSitting' => $activity->oneSitting,
             'person' => $person($activity->worker), 'startedAt' => $at($activity->startedAt),
@@ -250,7 +250,7 @@ final readonly class WorkshopExport
      * @param  \Closure(int|null): ?string  $person
      * @return array<string, mixed>
      */
-    private function settled(Activity $activity, Problem $problem, \Closure $person): array
+    private function fixed(Activity $activity, Problem $problem, \Closure $person): array
     {
         $pin = $activity->pin;
         $behind = $pin?->after !== null && isset($problem->activities[$pin->after]) ? $pin->after : null;

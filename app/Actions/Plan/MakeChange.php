@@ -16,7 +16,7 @@ use App\Support\Minutes;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
 
-/** Settles something about the plan and plans anew, or takes the last of it back. */
+/** Fixes something about the plan and plans anew, or takes the last of it back. */
 final readonly class MakeChange
 {
     public function __construct(
@@ -77,7 +77,7 @@ final readonly class MakeChange
             $change->update(['undone_at' => $this->clock->now()]);
             $words = "Taken back: {$change->words}";
             $this->logbook->write($back->build(), $by, 'plan', $words);
-            // As if it had never been settled: near today, too.
+            // As if it had never been fixed: near today, too.
             $this->planner->replan($words, $change->announced);
 
             return $words;

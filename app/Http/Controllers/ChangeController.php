@@ -22,7 +22,7 @@ use Illuminate\Http\RedirectResponse;
 use Inertia\Inertia;
 use Inertia\Response;
 
-/** What is settled about the plan: judged at once, made, taken back, and tried in scenarios. */
+/** What is fixed about the plan: judged at once, made, taken back, and tried in scenarios. */
 final class ChangeController
 {
     public function judge(ChangesRequest $request, Difference $difference): JsonResponse

@@ -84,7 +84,7 @@ final readonly class Planner
         ))->planned();
     }
 
-    /** What was settled is planned already: the plan stays to the minute, and its history says what happened. */
+    /** What was fixed is planned already: the plan stays to the minute, and its history says what happened. */
     public function keep(string $cause): void
     {
         if ($this->isOvertaken()) {

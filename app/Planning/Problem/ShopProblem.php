@@ -41,12 +41,12 @@ final readonly class ShopProblem
         $dues = [];
         $capacities = [...$this->house->capacities(), Air::RESOURCE => Air::AMOUNT];
         $workers = $this->house->workers($now);
-        $settled = new Settled($this->house, $now, $workers);
+        $fixed = new Fixed($this->house, $now, $workers);
         $links = $this->links();
         foreach ($this->builds() as $build) {
             $key = BuildId::of($build->id)->number;
             foreach ($this->activities->ofBuild($build, $links) as $activity) {
-                $activities[] = $settled->on($activity, $build);
+                $activities[] = $fixed->on($activity, $build);
             }
             $dues[$key] = $build->promised_on === null
                 ? new Due(null, round: 2)

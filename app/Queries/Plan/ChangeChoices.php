@@ -14,7 +14,7 @@ use App\Support\Say;
 use Regimen\Costing\KitState;
 use Regimen\Route\Standards\Skill;
 
-/** What there is to choose from when something is tried or settled. */
+/** What there is to choose from when something is tried or fixed. */
 final readonly class ChangeChoices
 {
     /** @return array<string, list<array{value: string, words: string}>> */

@@ -82,7 +82,7 @@ final readonly class HorizonPage
         ])->all());
     }
 
-    /** @return array{id: int, words: string}|null the last thing that was settled and can be taken back */
+    /** @return array{id: int, words: string}|null the last thing that was fixed and can be taken back */
     private function undo(): ?array
     {
         $last = PlanChange::query()->whereNull('undone_at')->latest('id')->first();

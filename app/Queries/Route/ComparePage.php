@@ -21,8 +21,8 @@ use Regimen\Instrument\Reading\FieldWords;
 use Regimen\Instrument\Reading\ReadSpecification;
 use Regimen\Instrument\Reading\SpecificationFields;
 use Regimen\Instrument\Reading\SpecificationReader;
-use Regimen\Revision\Change;
 use Regimen\Revision\Comparison;
+use Regimen\Revision\RevisedValue;
 use Regimen\Route\Link;
 use Regimen\Route\Methods\Methods;
 use Regimen\Route\Methods\Question;
@@ -241,7 +241,7 @@ final readonly class ComparePage
 
         return [
             'operations' => array_map(
-                static fn (Change $change): array => [
+                static fn (RevisedValue $change): array => [
                     'name' => $change->name, 'before' => $change->before, 'after' => $change->after,
                 ],
                 Comparison::operations($today->route, $other->route),

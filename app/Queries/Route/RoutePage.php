@@ -154,8 +154,8 @@ final readonly class RoutePage
     private static function place(Operation $operation, CriticalPath $chain): array
     {
         return [
-            'critical' => $chain->totalSlack($operation->key) === 0,
-            'slack' => $chain->totalSlack($operation->key),
+            'critical' => $chain->totalFloat($operation->key) === 0,
+            'slack' => $chain->totalFloat($operation->key),
             'pieces' => array_map(static fn (Piece $piece): string => $piece->value, $operation->pieces),
         ];
     }

@@ -17,8 +17,8 @@ use App\Support\Say;
 use Carbon\CarbonImmutable;
 use Regimen\Costing\UnknownPrice;
 use Regimen\Findings\Finding;
-use Regimen\Revision\Change;
 use Regimen\Revision\Comparison;
+use Regimen\Revision\RevisedValue;
 use Regimen\Route\Standards\UnknownStandard;
 use Regimen\Units\Money;
 
@@ -106,13 +106,13 @@ final readonly class RevisionsPage
     }
 
     /**
-     * @param  list<Change>  $changes
+     * @param  list<RevisedValue>  $changes
      * @return list<array<string, string>>
      */
     private static function changes(array $changes): array
     {
         return array_map(
-            static fn (Change $change): array => [
+            static fn (RevisedValue $change): array => [
                 'name' => $change->name, 'before' => $change->before, 'after' => $change->after,
             ],
             $changes,

@@ -19,7 +19,7 @@ use Regimen\Route\Route;
 /** What is different between two revisions, and what follows from it. */
 final class Comparison
 {
-    /** @return list<Change> values, by the label of their field */
+    /** @return list<RevisedValue> values, by the label of their field */
     public static function values(ReadSpecification $before, ReadSpecification $after): array
     {
         $changes = [];
@@ -28,15 +28,15 @@ final class Comparison
             $is = $after->printed($field);
             if ($was !== $is) {
                 $changes[] = $field->key === 'outlineSvg'
-                    ? new Change($field->label, $was === '' ? '' : 'one path', $is === '' ? '' : 'another path')
-                    : new Change($field->label, $was, $is);
+                    ? new RevisedValue($field->label, $was === '' ? '' : 'one path', $is === '' ? '' : 'another path')
+                    : new RevisedValue($field->label, $was, $is);
             }
         }
 
         return $changes;
     }
 
-    /** @return list<Change> figures that stand beside the fields and read differently */
+    /** @return list<RevisedValue> figures that stand beside the fields and read differently */
     public static function figures(Workings $before, Workings $after): array
     {
         $shown = static function (Workings $workings): array {
@@ -54,7 +54,7 @@ final class Comparison
             $one = isset($was[$key]) ? self::measured($was[$key]) : '';
             $other = isset($is[$key]) ? self::measured($is[$key]) : '';
             if ($one !== $other) {
-                $changes[] = new Change(($is[$key] ?? $figure)->name, $one, $other);
+                $changes[] = new RevisedValue(($is[$key] ?? $figure)->name, $one, $other);
             }
         }
 
@@ -83,7 +83,7 @@ final class Comparison
         return ['gone' => array_values(array_diff_key($was, $is)), 'new' => array_values(array_diff_key($is, $was))];
     }
 
-    /** @return list<Change> kit lines no longer needed, newly needed, or in another amount */
+    /** @return list<RevisedValue> kit lines no longer needed, newly needed, or in another amount */
     public static function kit(Kit $before, Kit $after): array
     {
         return self::matched(self::amounts($before), self::amounts($after));
@@ -105,7 +105,7 @@ final class Comparison
         return round($line->quantity, 2).' '.$line->price->unit;
     }
 
-    /** @return list<Change> operations added and dropped, or with other hours */
+    /** @return list<RevisedValue> operations added and dropped, or with other hours */
     public static function operations(Route $before, Route $after): array
     {
         return self::matched(self::hours($before), self::hours($after));
@@ -130,7 +130,7 @@ final class Comparison
     /**
      * @param  array<string, string>  $before
      * @param  array<string, string>  $after
-     * @return list<Change>
+     * @return list<RevisedValue>
      */
     private static function matched(array $before, array $after): array
     {
@@ -139,7 +139,7 @@ final class Comparison
             $was = $before[$name] ?? '';
             $is = $after[$name] ?? '';
             if ($was !== $is) {
-                $changes[] = new Change((string) $name, $was, $is);
+                $changes[] = new RevisedValue((string) $name, $was, $is);
             }
         }
 

@@ -8,8 +8,8 @@ use PHPUnit\Framework\TestCase;
 use Regimen\Costing\Kit;
 use Regimen\Costing\StarterPrices;
 use Regimen\Findings\Finding;
-use Regimen\Revision\Change;
 use Regimen\Revision\Comparison;
+use Regimen\Revision\RevisedValue;
 use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Rules\RoutePlanner;
 use Regimen\Tests\Specifications;
@@ -69,7 +69,7 @@ final class ComparisonTest extends TestCase
     }
 
     /**
-     * @param  list<Change>  $changes
+     * @param  list<RevisedValue>  $changes
      * @return array<string, array{string, string}>
      */
     private static function byName(array $changes): array

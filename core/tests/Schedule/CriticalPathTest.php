@@ -29,7 +29,7 @@ final class CriticalPathTest extends TestCase
         $project = $this->instance();
         $path = CriticalPath::of($project->durations, $project->predecessors());
         self::assertSame(38, $path->length);
-        self::assertSame(0, $path->totalSlack('1'));
+        self::assertSame(0, $path->totalFloat('1'));
         $along = array_sum(
             array_map(static fn (string $job): int => $project->durations[(int) $job], $path->critical()),
         );
@@ -63,7 +63,7 @@ final class CriticalPathTest extends TestCase
         self::assertSame(1951, $path->length);
         self::assertEqualsWithDelta(
             [384, 468, 468],
-            [$path->totalSlack('B'), $path->totalSlack('D'), $path->totalSlack('F')],
+            [$path->totalFloat('B'), $path->totalFloat('D'), $path->totalFloat('F')],
             1,
         );
     }
@@ -87,7 +87,7 @@ final class CriticalPathTest extends TestCase
         self::assertSame(['A', 'B', 'C', 'E', 'F', 'J', 'L', 'N'], $path->critical());
         self::assertSame(
             ['D' => 4, 'G' => 4, 'H' => 4, 'I' => 2, 'K' => 1, 'M' => 4],
-            array_map($path->totalSlack(...), ['D' => 'D', 'G' => 'G', 'H' => 'H', 'I' => 'I', 'K' => 'K', 'M' => 'M']),
+            array_map($path->totalFloat(...), ['D' => 'D', 'G' => 'G', 'H' => 'H', 'I' => 'I', 'K' => 'K', 'M' => 'M']),
         );
     }
 

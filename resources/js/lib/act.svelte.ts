@@ -31,7 +31,7 @@ export class Act {
         this.send('post', url, values, done);
     }
 
-    /** Settles something about the plan. */
+    /** Fixes something about the plan. */
     change(body: ChangeBody, done: () => void = () => {}): void {
         this.post('/plan/changes', { changes: [body] }, done);
     }

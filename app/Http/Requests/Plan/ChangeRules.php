@@ -97,7 +97,7 @@ final readonly class ChangeRules
         return Day::fromToday($this->clock, $this->house->zone(), 'That day is past; plans are made from today on.');
     }
 
-    /** Nobody settles more than two years ahead. */
+    /** Nobody fixes more than two years ahead. */
     private function within(): string
     {
         return 'before:'.$this->clock->now()->addYears(2)->toDateString();

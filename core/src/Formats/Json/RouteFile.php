@@ -70,7 +70,7 @@ final class RouteFile
             'parts' => $operation->needs,
             'sharesSetUpBy' => $operation->setUpKey === '' ? null : $operation->setUpKey,
             'oneSitting' => $operation->standard->oneSitting,
-            'slackMinutes' => $critical->totalSlack($operation->key),
+            'slackMinutes' => $critical->totalFloat($operation->key),
             'gate' => array_map(static fn (Target $target): array => [
                 'what' => $target->what, 'with' => $target->how, 'target' => $target->words, 'low' => $target->low,
                 'high' => $target->high, 'unit' => $target->unit,

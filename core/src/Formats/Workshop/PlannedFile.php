@@ -35,15 +35,15 @@ final class PlannedFile
             'firstObjective' => $improved->firstCost,
             'objective' => $improved->bestCost,
             'builds' => array_map(static fn (int|string $build, int $finish): array => [
-                'id' => WorkshopIds::told($build), 'finish' => $local($finish),
+                'id' => WorkshopIds::inFile($build), 'finish' => $local($finish),
                 'promise' => ($problem->dues[$build]->instant ?? null) === null
                     ? null
                     : $local((int) $problem->dues[$build]->instant),
                 'lateMinutes' => $late[$build] ?? 0,
             ], array_keys($finishes), $finishes),
             'operations' => array_values(array_map(static fn (Assignment $one): array => [
-                'id' => WorkshopIds::told($one->activity),
-                'build' => WorkshopIds::told($problem->activities[$one->activity]->build),
+                'id' => WorkshopIds::inFile($one->activity),
+                'build' => WorkshopIds::inFile($problem->activities[$one->activity]->build),
                 'person' => $one->worker === null ? null : $workshop->people[$one->worker - 1][0],
                 'sharesSetUpOf' => self::told($one->sharesSetUpOf), 'start' => $local($one->start),
                 'workEnd' => $local($one->workEnd), 'finish' => $local($one->finish),
@@ -59,7 +59,7 @@ final class PlannedFile
             'unplanned' => array_values(
                 array_map(
                     static fn (Unplanned $one): array => [
-                        'id' => WorkshopIds::told($one->activity), 'because' => $one->why,
+                        'id' => WorkshopIds::inFile($one->activity), 'because' => $one->why,
                     ],
                     $improved->best->unplanned,
                 ),
@@ -74,10 +74,10 @@ final class PlannedFile
         $before = $reason->activity === null
             ? ''
             : '“'.($workshop->names[$reason->activity] ?? $reason->activity).'” of '
-            .WorkshopIds::told($workshop->problem->activities[$reason->activity]->build);
+            .WorkshopIds::inFile($workshop->problem->activities[$reason->activity]->build);
         $resource = $reason->resource === null || PieceId::pieceOf($reason->resource) !== null
             ? $reason->resource
-            : WorkshopIds::told($reason->resource);
+            : WorkshopIds::inFile($reason->resource);
         $who = $one->worker === null ? 'Nobody' : $workshop->people[$one->worker - 1][1];
 
         return ['kind' => $reason->kind->value, 'operation' => self::told($reason->activity), 'resource' => $resource, 'words' => match ($reason->kind) {
@@ -101,6 +101,6 @@ final class PlannedFile
 
     private static function told(int|string|null $id): ?string
     {
-        return $id === null ? null : WorkshopIds::told($id);
+        return $id === null ? null : WorkshopIds::inFile($id);
     }
 }

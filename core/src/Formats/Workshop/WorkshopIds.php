@@ -25,7 +25,7 @@ final class WorkshopIds
     }
 
     /** As the file says it. */
-    public static function told(int|string $id): string
+    public static function inFile(int|string $id): string
     {
         return substr((string) $id, 2);
     }

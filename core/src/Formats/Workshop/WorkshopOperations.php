@@ -61,7 +61,7 @@ final class WorkshopOperations
                 throw $operation->wrong('id', 'there are two operations of that id');
             }
             $this->known[$activity->id] = $operation;
-            $this->names[$activity->id] = $operation->maybe('name') ?? WorkshopIds::told($activity->id);
+            $this->names[$activity->id] = $operation->maybe('name') ?? WorkshopIds::inFile($activity->id);
             $key = $this->times->maybe($operation, 'order');
             if ($operation->flag('done')) {
                 continue;
@@ -78,7 +78,7 @@ final class WorkshopOperations
     {
         foreach ($this->references as [$object, $key, $id]) {
             if (! isset($this->known[$id])) {
-                throw $object->wrong($key, 'there is no operation “'.WorkshopIds::told($id).'”');
+                throw $object->wrong($key, 'there is no operation “'.WorkshopIds::inFile($id).'”');
             }
         }
     }
@@ -86,7 +86,7 @@ final class WorkshopOperations
     public function circle(ImpossibleProblem $impossible): UnreadableFile
     {
         $first = $impossible->activities[0] ?? '';
-        $ids = implode(', ', array_map(WorkshopIds::told(...), $impossible->activities));
+        $ids = implode(', ', array_map(WorkshopIds::inFile(...), $impossible->activities));
 
         return isset($this->known[$first])
             ? $this->known[$first]->wrong('after', "these wait for each other: {$ids}")
@@ -157,7 +157,7 @@ final class WorkshopOperations
             if ($piece === '') {
                 throw $operation->wrong("pieces.{$index}", 'a piece has a name');
             }
-            $resource = PieceId::of(WorkshopIds::told($build), $piece)->text;
+            $resource = PieceId::of(WorkshopIds::inFile($build), $piece)->text;
             $this->pieces[$resource] = 1;
             $demands[$resource] = new Demand($resource, 1, true);
         }

@@ -30,7 +30,7 @@ final class Builder
 
     private readonly StandingSetUps $setUps;
 
-    private readonly Readiness $ready;
+    private readonly EarliestStart $ready;
 
     private readonly PlaceSearch $places;
 
@@ -43,7 +43,7 @@ final class Builder
     /** @param  array<int|string, int>  $heldBack  not before this instant, so that a window keeps, by activity */
     private function __construct(private readonly Problem $problem, array $heldBack)
     {
-        $this->ready = new Readiness($problem, $heldBack);
+        $this->ready = new EarliestStart($problem, $heldBack);
         $this->people = new Workforce($problem->workers);
         $this->site = new Site($problem);
         $this->setUps = new StandingSetUps($this->site);

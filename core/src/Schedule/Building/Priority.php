@@ -33,7 +33,7 @@ final class Priority
 
     /**
      * The smallest key first, as far as links allow; a later round only after the earlier ones. Before all of them what
-     * is under way, then what was told before and is kept, then what has to go ahead. A coat whose window is open
+     * is under way, then what was announced before and is kept, then what has to go ahead. A coat whose window is open
      * follows the one under it at once.
      *
      * @param  array<int|string, int>  $keys

@@ -25,7 +25,7 @@ final class Workforce
     }
 
     /**
-     * Who may do an activity: who has begun it, who it was pinned to or told, or everybody with the skill.
+     * Who may do an activity: who has begun it, who it was pinned to or announced for, or everybody with the skill.
      *
      * @return array<int, Agenda>
      */
@@ -39,9 +39,9 @@ final class Workforce
             static fn (Agenda $agenda): bool => $activity->skill === null
                 || in_array($activity->skill, $agenda->worker->skills, true),
         );
-        $settled = $activity->pin->worker ?? $activity->announced?->worker;
+        $fixed = $activity->pin->worker ?? $activity->announced?->worker;
 
-        return $settled !== null && isset($skilled[$settled]) ? [$settled => $skilled[$settled]] : $skilled;
+        return $fixed !== null && isset($skilled[$fixed]) ? [$fixed => $skilled[$fixed]] : $skilled;
     }
 
     /**

@@ -21,7 +21,7 @@ final readonly class Plan
     /**
      * Until when activities would have to be held back for the windows behind them to keep.
      *
-     * @return array<int|string, int> by activity; without those that have begun or were told
+     * @return array<int|string, int> by activity; without those that have begun or were announced
      */
     public function heldBack(Problem $problem): array
     {

@@ -95,8 +95,8 @@ final class Troubles
                 $longest = max($longest, $worker->calendar->longestSitting($planned->start));
             }
         }
-        $settled = $activity->pin?->worker !== null || $activity->announced?->worker !== null;
-        $who = $settled
+        $fixed = $activity->pin?->worker !== null || $activity->announced?->worker !== null;
+        $who = $fixed
             ? 'the person it is given to does not work as long without a break'
             : 'nobody who can do it works longer than '.Duration::ofMinutes($longest).' without a break';
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Problem;
 
-/** What the manager has settled about an activity: by whom, on which day, behind what. */
+/** What the manager has fixed about an activity: by whom, on which day, behind what. */
 final readonly class Pin
 {
     /**

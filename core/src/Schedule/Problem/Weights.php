@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Schedule\Problem;
 
 /**
- * What weighs how much when plans are compared (CALCULATIONS P3), and how long what was told stays. All are house
+ * What weighs how much when plans are compared (CALCULATIONS P3), and how long what was announced stays. All are house
  * conventions that a shop may change; a weight is for one minute.
  */
 final readonly class Weights
@@ -15,7 +15,7 @@ final readonly class Weights
      * @param  int  $inTheShop  until a build is over
      * @param  int  $setUps  of set-ups and of sanding between coats whose window was missed
      * @param  int  $moved  by which something near today moves
-     * @param  int  $frozenMinutes  from now in which nothing that was told is changed
+     * @param  int  $frozenMinutes  from now in which nothing that was announced is changed
      */
     public function __construct(
         public int $late = 10_000,

@@ -43,7 +43,7 @@ final readonly class CriticalPath
     }
 
     /** By how much an activity may be late without the whole being later. */
-    public function totalSlack(int|string $activity): int
+    public function totalFloat(int|string $activity): int
     {
         return $this->latestStart[$activity] - $this->earliestStart[$activity];
     }
@@ -53,7 +53,7 @@ final readonly class CriticalPath
     {
         $critical = array_filter(
             $this->earliestStart,
-            fn (int $start, string|int $id): bool => $this->totalSlack((string) $id) === 0,
+            fn (int $start, string|int $id): bool => $this->totalFloat((string) $id) === 0,
             ARRAY_FILTER_USE_BOTH,
         );
         asort($critical);

@@ -19,7 +19,7 @@
     const act = $derived(moving.act);
     const proposal = $derived(moving.proposal);
     const effect = $derived(moving.effect);
-    const onpropose = (settled: Partial<Record<'person' | 'day' | 'after', string>>): void => moving.propose(settled);
+    const onpropose = (fixed: Partial<Record<'person' | 'day' | 'after', string>>): void => moving.propose(fixed);
     const shown = $derived({
         person: String(proposal?.person ?? why.pin?.person ?? ''),
         day: String(proposal?.day ?? why.pin?.day ?? ''),
@@ -72,7 +72,7 @@
                 {#if effect && !moving.asking}
                     <EffectSheet {effect} brief />
                     <p class="decide">
-                        <button class="do" type="button" disabled={act.busy} onclick={() => moving.settle()}>Do it</button>
+                        <button class="do" type="button" disabled={act.busy} onclick={() => moving.fix()}>Do it</button>
                         <button
                             class="act"
                             type="button"

@@ -8,7 +8,7 @@ import type { View } from './view.svelte';
 
 const DAY = 86_400_000;
 
-type Settled = Partial<Record<'person' | 'day' | 'after', string>>;
+type Fixed = Partial<Record<'person' | 'day' | 'after', string>>;
 
 const later = (day: string, days: number): string => new Date(Date.parse(`${day}T12:00:00Z`) + days * DAY).toISOString().slice(0, 10);
 
@@ -67,7 +67,7 @@ export class Moving {
         }
     }
 
-    propose(settled: Settled, operation: number | null = this.selected): void {
+    propose(fixed: Fixed, operation: number | null = this.selected): void {
         if (operation === null || !this.mayMove()) {
             return;
         }
@@ -77,7 +77,7 @@ export class Moving {
                 ? this.proposal
                 : { person: pin?.person ?? '', day: pin?.day ?? '', after: pin?.after ?? '' };
         this.#forget();
-        this.proposal = { ...standing, ...settled, kind: 'pin', operation };
+        this.proposal = { ...standing, ...fixed, kind: 'pin', operation };
         this.asking = true;
         this.#judge.ask({ changes: [this.proposal] }, 120);
     }
@@ -97,7 +97,7 @@ export class Moving {
         } else if (event.key === 'p') {
             this.propose({ day: dateOf(this.instant(item.start)), person: item.person === null ? '' : String(item.person) }, item.id);
         } else if (event.key === 'Enter' && this.proposal && this.effect) {
-            this.settle();
+            this.fix();
         } else if (event.key === 'Enter') {
             document.getElementById('chosen')?.querySelector<HTMLElement>('select, a')?.focus();
         } else if (event.key === 'Delete' && item.pinned) {
@@ -114,20 +114,20 @@ export class Moving {
     /** Dropped at another time of the row, or on the row of another person. */
     drop(item: Item, minute: number, event: PointerEvent): void {
         const row = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-row]')?.dataset.row ?? '';
-        const settled: Settled = {};
+        const fixed: Fixed = {};
         if (row.startsWith('person-') && row !== `person-${item.person}`) {
-            settled.person = row.slice(7);
+            fixed.person = row.slice(7);
         }
         const day = dateOf(this.instant(minute));
         if (day !== dateOf(this.instant(item.start))) {
-            settled.day = day;
+            fixed.day = day;
         }
-        if (Object.keys(settled).length > 0) {
-            this.propose(settled, item.id);
+        if (Object.keys(fixed).length > 0) {
+            this.propose(fixed, item.id);
         }
     }
 
-    settle(): void {
+    fix(): void {
         if (this.proposal) {
             this.act.change(this.proposal, () => {
                 this.#forget();

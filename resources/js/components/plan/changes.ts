@@ -24,7 +24,7 @@ const resource: ChangeField = { name: 'resource', label: 'What', options: (choic
 const from: ChangeField = { name: 'from', label: 'First day', type: 'date' };
 const note: ChangeField = { name: 'note', label: 'Note' };
 
-/** What can be tried or settled, and what each has to say. */
+/** What can be tried or fixed, and what each has to say. */
 export const KINDS: ChangeKind[] = [
     {
         kind: 'away',

@@ -31,7 +31,7 @@ use Regimen\Schedule\Time\Calendar;
 use Regimen\Schedule\Time\WorkingHours;
 
 /** What is settled before anything is planned, and what it costs: speeds, absences, outages, pins, windows, set-ups. */
-final class SettledTest extends TestCase
+final class FixedTest extends TestCase
 {
     use Shops;
 

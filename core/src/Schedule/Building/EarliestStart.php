@@ -10,7 +10,7 @@ use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Problem;
 
 /** From when on an activity can be begun, people and resources aside, and what that hangs on. */
-final readonly class Readiness
+final readonly class EarliestStart
 {
     /** @param  array<int|string, int>  $heldBack  not before this instant, so that a window keeps, by activity */
     public function __construct(private Problem $problem, private array $heldBack)
@@ -35,7 +35,7 @@ final readonly class Readiness
         if ($activity->release !== null && $activity->release->instant > $from) {
             [$from, $reason] = [$activity->release->instant, Reason::release($activity->release)];
         }
-        foreach ($this->settled($activity, $assignments) as [$instant, $why]) {
+        foreach ($this->fixed($activity, $assignments) as [$instant, $why]) {
             if ($instant !== null && $instant > $from) {
                 [$from, $reason] = [$instant, $why];
             }
@@ -48,7 +48,7 @@ final readonly class Readiness
      * @param  array<int|string, Assignment>  $assignments
      * @return iterable<array{int|null, Reason}>
      */
-    private function settled(Activity $activity, array $assignments): iterable
+    private function fixed(Activity $activity, array $assignments): iterable
     {
         if ($activity->pin !== null) {
             $behind = $activity->pin->after === null ? null : ($assignments[$activity->pin->after] ?? null);

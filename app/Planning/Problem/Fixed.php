@@ -19,15 +19,15 @@ use Regimen\Schedule\Problem\Release;
 use Regimen\Schedule\Problem\Worker;
 
 /**
- * What is settled before anything is planned: pins, what was told for the next hours, and builds that are put on hold.
+ * What is fixed before anything is planned: pins, what was announced for the next hours, and builds that are put on hold.
  */
-final class Settled
+final class Fixed
 {
     /** @var Collection<int, PinModel> by operation */
     private Collection $pins;
 
     /** @var Collection<int, PlanEntry> by operation, within the time that is not changed any more */
-    private Collection $told;
+    private Collection $announced;
 
     /** @var array<int, Worker> */
     private array $workers = [];
@@ -40,7 +40,7 @@ final class Settled
         }
         $this->pins = PinModel::query()->get()->toBase()->keyBy('operation_id');
         $frozen = $house->weights()->frozenMinutes;
-        $this->told = $frozen === 0
+        $this->announced = $frozen === 0
             ? new Collection
             : PlanEntry::query()
                 ->whereBetween('start', [Minutes::toInstant($now), Minutes::toInstant($now + $frozen)])
@@ -84,7 +84,7 @@ final class Settled
     /** Nobody is told to work when they are not there: then it is planned anew. */
     private function announced(int $operation): ?Announced
     {
-        $entry = $this->told->get($operation);
+        $entry = $this->announced->get($operation);
         if ($entry?->start === null) {
             return null;
         }
