@@ -117,10 +117,10 @@ final class Bench extends Command
     /** What a keystroke in the specification costs the core. */
     private function specification(float $yardstick): void
     {
-        $read = static fn (): Workings => Workings::of(SpecificationReader::read([]));
+        $read = static fn (): Workings => Workings::from(SpecificationReader::read([]));
         foreach ([
             'read' => $read,
-            'all figures' => static fn (): array => FigureBook::of($read()),
+            'all figures' => static fn (): array => FigureBook::figures($read()),
             'all findings' => static fn (): array => RuleBook::judge($read()),
             'all drawings' => static fn (): array => Drawings::views($read()),
         ] as $what => $work) {

@@ -20,7 +20,7 @@ final class Compute extends Command
     public function handle(): int
     {
         return $this->withFile(
-            static fn (string $json): string => ComputedFile::of(Workings::of(SpecificationFile::read($json)->read)),
+            static fn (string $json): string => ComputedFile::write(Workings::from(SpecificationFile::read($json)->read)),
         );
     }
 }

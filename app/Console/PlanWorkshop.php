@@ -45,7 +45,7 @@ final class PlanWorkshop extends Command
         $improved = Improver::improve(
             $workshop->problem, new Budget($schedules, self::until($seconds)), $seed, $objective, $workshop->keys,
         );
-        $this->output->write(PlannedFile::of($improved, $workshop, $objective, $seed), false, 16);
+        $this->output->write(PlannedFile::write($improved, $workshop, $objective, $seed), false, 16);
 
         return self::SUCCESS;
     }

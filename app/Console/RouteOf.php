@@ -23,9 +23,9 @@ final class RouteOf extends Command
     public function handle(): int
     {
         return $this->withFile(static function (string $json): string {
-            $workings = Workings::of(SpecificationFile::read($json)->read);
+            $workings = Workings::from(SpecificationFile::read($json)->read);
 
-            return RouteFile::of(
+            return RouteFile::write(
                 RoutePlanner::withAllRules()->plan($workings->specification, TradeStandards::all()),
                 $workings,
                 Tolerances::usual(),

@@ -27,16 +27,16 @@ final readonly class BenchFiles
     public function file(Build $build, SpecificationRevision $revision, string $name): ?array
     {
         $read = Revisions::read($revision);
-        $workings = Workings::of($read, null, $this->house->methods($build)->slots());
+        $workings = Workings::from($read, null, $this->house->methods($build)->slots());
         $stamp = $this->clock->now()->getTimestamp();
 
         return match ($name) {
             'frets.csv' => [Tables::csv(Tables::frets($workings)), 'text/csv; charset=UTF-8'],
             'strings.csv' => [Tables::csv(Tables::strings($workings)), 'text/csv; charset=UTF-8'],
             'specification.json' => [SpecificationFile::write($revision->client, $revision->house), 'application/json'],
-            'sheet-a4.pdf' => [SheetPdf::of($build, $revision, $read, $workings, Paper::A4, $stamp), 'application/pdf'],
+            'sheet-a4.pdf' => [SheetPdf::write($build, $revision, $read, $workings, Paper::A4, $stamp), 'application/pdf'],
             'sheet-letter.pdf' => [
-                SheetPdf::of($build, $revision, $read, $workings, Paper::Letter, $stamp),
+                SheetPdf::write($build, $revision, $read, $workings, Paper::Letter, $stamp),
                 'application/pdf',
             ],
             default => $this->template($build, $workings, $name, $stamp),
@@ -54,10 +54,10 @@ final readonly class BenchFiles
 
         return match (true) {
             $view === null => null,
-            $parts[3] === 'svg' && $paper === null => [SvgFile::of($view), 'image/svg+xml'],
-            $parts[3] === 'dxf' && $paper === null => [DxfR12::of($view), 'image/vnd.dxf'],
+            $parts[3] === 'svg' && $paper === null => [SvgFile::write($view), 'image/svg+xml'],
+            $parts[3] === 'dxf' && $paper === null => [DxfR12::write($view), 'image/vnd.dxf'],
             $parts[3] === 'pdf' && $paper !== null => [
-                TemplatePdf::of($view, "{$build->name()}, {$view->title}", $paper, $stamp),
+                TemplatePdf::write($view, "{$build->name()}, {$view->title}", $paper, $stamp),
                 'application/pdf',
             ],
             default => null,

@@ -27,7 +27,7 @@ final class SheetPdf
 
     private const LINE = 3.9;
 
-    public static function of(
+    public static function write(
         Build $build,
         SpecificationRevision $revision,
         ReadSpecification $read,
@@ -40,13 +40,13 @@ final class SheetPdf
         $canvas->pdf->AddPage();
         self::head($canvas, $build, $revision, $workings);
         $y = 30.0;
-        foreach ([FrontView::of($workings), SideView::of($workings), BoardView::of($workings)] as $view) {
+        foreach ([FrontView::draw($workings), SideView::draw($workings), BoardView::draw($workings)] as $view) {
             $y += self::place($canvas, $view, self::LEFT, $y, $width - 2 * self::LEFT) + 4;
         }
         $half = ($width - 2 * self::LEFT - 6) / 2;
         $used = max(
-            self::place($canvas, SectionsView::of($workings), self::LEFT, $y, $half * 1.2),
-            self::place($canvas, LayersView::of($workings), self::LEFT + $half * 1.2 + 6, $y, $half * 0.8),
+            self::place($canvas, SectionsView::draw($workings), self::LEFT, $y, $half * 1.2),
+            self::place($canvas, LayersView::draw($workings), self::LEFT + $half * 1.2 + 6, $y, $half * 0.8),
         );
         self::figures($canvas, $workings, $y + $used + 6, $height);
         $canvas->pdf->AddPage();
@@ -86,7 +86,7 @@ final class SheetPdf
     {
         $shown = array_values(
             array_filter(
-                FigureBook::of($workings),
+                FigureBook::figures($workings),
                 static fn (Figure $figure): bool => ! in_array($figure->group, ['', 'brief'], true),
             ),
         );

@@ -17,7 +17,7 @@ final class TemplatePdf
     /** Sheets overlap by so much, to be glued. */
     private const OVERLAP = 10.0;
 
-    public static function of(View $view, string $title, Paper $paper, int $timestamp): string
+    public static function write(View $view, string $title, Paper $paper, int $timestamp): string
     {
         $along = $view->along();
         $across = $view->across();

@@ -49,7 +49,7 @@ final class TravellerPdf
     {
         $build->load(['specification', 'client', 'operations']);
         $read = Revisions::read($build->specification);
-        $workings = Workings::of($read);
+        $workings = Workings::from($read);
         $route = $this->drafting->draft($read->orFail(), $build)->route;
         $gates = Inspector::of($workings, $this->house->rules()->tolerances);
         [$this->width, $this->height] = $paper->size();
@@ -93,7 +93,7 @@ final class TravellerPdf
         );
         $this->canvas->words($workings->specification->inOneLine(), self::LEFT, 29, 8);
         $this->canvas->pdf->write2DBarcode($address, 'QRCODE,M', $this->width - self::LEFT - 22, 10, 22, 22);
-        $view = FrontView::of($workings);
+        $view = FrontView::draw($workings);
         $scale = min(($this->width - 2 * self::LEFT) / $view->along()->length(), 40.0 / $view->across()->length());
         $this->canvas->draw(
             $view, self::LEFT - $view->along()->from * $scale, 35 - $view->across()->from * $scale, $scale, true,

@@ -130,7 +130,7 @@ final class PropertyTest extends TestCase
         self::assertLessThan(
             $position[BodyOperation::Cavities->value] ?? INF, $position[JointOperation::Bridge->value],
         );
-        $cost = Kit::of($specification, StarterPrices::in('EUR'))->cost();
+        $cost = Kit::for($specification, StarterPrices::in('EUR'))->cost();
         self::assertGreaterThan(20_000, $cost->minor);
         self::assertLessThan(300_000, $cost->minor);
     }

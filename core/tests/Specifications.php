@@ -49,7 +49,7 @@ final class Specifications
     /** @param  array<string, mixed>  $change */
     public static function workings(array $change = []): Workings
     {
-        return Workings::of(self::read($change));
+        return Workings::from(self::read($change));
     }
 
     private static function typed(mixed $value): mixed

@@ -31,7 +31,7 @@ final readonly class AcceptFinding
         DB::transaction(function () use ($by, $build, $version, $key, $reason): void {
             $revision = SaveSpecification::draftOf($build, $version);
             $workings = $this->revisions->workings(Revisions::read($revision), $build);
-            $finding = Judgement::of(
+            $finding = Judgement::judge(
                 $build, $workings, $this->routes->findings($workings->specification, $build),
             )->find($key);
             if ($finding === null) {

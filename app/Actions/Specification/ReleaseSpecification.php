@@ -40,7 +40,7 @@ final readonly class ReleaseSpecification
         DB::transaction(function () use ($by, $build, $version): void {
             $revision = SaveSpecification::draftOf($build, $version);
             $read = Revisions::read($revision);
-            $judgement = Judgement::of(
+            $judgement = Judgement::judge(
                 $build, $this->revisions->workings($read, $build), $this->routes->findings($read->orFail(), $build),
             );
             $stops = $judgement->openStops();

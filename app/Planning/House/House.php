@@ -110,7 +110,7 @@ final class House
             ? $this->hours()
             : WorkingHours::of($person->hours, array_keys($this->hours()->closed), $this->zone());
 
-        return PersonHours::of($week, $person->loadMissing(['daysOff', 'overtimes']));
+        return PersonHours::on($week, $person->loadMissing(['daysOff', 'overtimes']));
     }
 
     /** Minutes of sanding in between, where a recoat window was missed. */

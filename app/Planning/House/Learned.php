@@ -32,7 +32,7 @@ final class Learned
                     - $standard->set_up_minutes,
                 $worked["{$standard->key} {$standard->tool->value}"] ?? [],
             );
-            $lesson = Learning::of(Duration::ofMinutes($standard->labour_minutes), $minutes);
+            $lesson = Learning::learn(Duration::ofMinutes($standard->labour_minutes), $minutes);
             if ($lesson !== null) {
                 $learned["{$standard->key} {$standard->tool->value}"] = $lesson;
             }

@@ -42,7 +42,7 @@ final readonly class Outlooks
 
     public function of(Build $build, ?CarbonImmutable $finish): Outlook
     {
-        return Outlook::of(
+        return Outlook::judge(
             $finish?->setTimezone($this->house->zone())->format('Y-m-d'),
             $build->promised_on,
             $this->house->hours(),

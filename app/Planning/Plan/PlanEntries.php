@@ -51,7 +51,7 @@ final readonly class PlanEntries
             'operation_id' => $trouble->activity === null ? null : ActivityId::operationOf($trouble->activity),
             'build_id' => $trouble->build === null ? null : BuildId::recordOf($trouble->build),
             'words' => $trouble->words,
-        ], Troubles::of($planned->problem, $planned->plan));
+        ], Troubles::find($planned->problem, $planned->plan));
     }
 
     /** @return array<string, mixed> */

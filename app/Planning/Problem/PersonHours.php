@@ -11,7 +11,7 @@ use Regimen\Schedule\Time\WorkingHours;
 final class PersonHours
 {
     /** @param  Person  $person  with daysOff and overtimes */
-    public static function of(WorkingHours $week, Person $person): WorkingHours
+    public static function on(WorkingHours $week, Person $person): WorkingHours
     {
         $parts = $person->daysOff->whereNotNull('from_minute');
         $hours = $week->without(

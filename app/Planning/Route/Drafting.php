@@ -47,9 +47,9 @@ final readonly class Drafting
     public function worked(Specification $specification, EditedRoute $edited): Draft
     {
         $route = $edited->route;
-        $kit = Kit::of($specification, $this->house->prices());
+        $kit = Kit::for($specification, $this->house->prices());
         $shop = $this->house->shop();
-        $quote = Quote::of(
+        $quote = Quote::reckon(
             $route->work(), $this->house->rate(), $kit->cost(), $shop->overhead_permille / 1000,
             $shop->margin_permille / 1000,
         );

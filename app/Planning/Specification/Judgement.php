@@ -21,7 +21,7 @@ final readonly class Judgement
     }
 
     /** @param  list<Finding>  $more  of checks that know more than the specification, as the route's */
-    public static function of(?Build $build, Workings $workings, array $more = []): self
+    public static function judge(?Build $build, Workings $workings, array $more = []): self
     {
         $accepted = [];
         foreach ($build === null ? [] : $build->acceptedFindings as $one) {
@@ -42,7 +42,7 @@ final readonly class Judgement
     /** The same with mends that were tried, for who is to press them. */
     public function withTriedMends(Workings $workings): self
     {
-        $tried = TriedMends::of($workings, array_column($this->findings, 0));
+        $tried = TriedMends::tried($workings, array_column($this->findings, 0));
 
         return new self(
             array_map(

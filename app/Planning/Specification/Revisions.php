@@ -47,13 +47,13 @@ final readonly class Revisions
     /** @param  Build|null  $build  whose methods say how it is made; the house's where there is none yet */
     public function workings(ReadSpecification $read, ?Build $build = null): Workings
     {
-        return Workings::of($read, $this->partsCost($read), $this->house->methods($build)->slots());
+        return Workings::from($read, $this->partsCost($read), $this->house->methods($build)->slots());
     }
 
     private function partsCost(ReadSpecification $read): ?Money
     {
         try {
-            return Kit::of($read->orFail(), $this->house->prices())->cost();
+            return Kit::for($read->orFail(), $this->house->prices())->cost();
         } catch (UnknownPrice) {
             return null;
         }

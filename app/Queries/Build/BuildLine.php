@@ -17,7 +17,7 @@ use Regimen\Forecast\Verdict;
 final class BuildLine
 {
     /** @return array<string, mixed> */
-    public static function of(Build $build, Outlook $outlook): array
+    public static function line(Build $build, Outlook $outlook): array
     {
         $read = Revisions::read($build->specification);
         $finish = Outlooks::finish(

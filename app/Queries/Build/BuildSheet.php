@@ -81,7 +81,7 @@ final readonly class BuildSheet
             'specification' => SpecificationWords::of($read, $build->specification),
             'operations' => $this->route->operations($build, $people),
             'kit' => $build->kit->map(fn (KitLine $line): array => $this->kitLine($line, $viewer))->all(),
-            'measured' => Measured::of($build, $read),
+            'measured' => Measured::offered($build, $read),
             'hours' => $entries->map(static fn (TimeEntry $entry): array => self::hours($entry))->values()->all(),
             'progress' => $this->progress->of($build, $entries->whereNull('struck_at'), $outlook, $viewer->isManager()),
             'logbook' => $build->logbook

@@ -35,7 +35,7 @@ final class BuildStrip
      * @param  iterable<Placement>  $placements  of one build
      * @return list<array{ply: int|null, kind: string, from: string, to: string, done: bool, words: string}>
      */
-    public static function of(iterable $placements): array
+    public static function marks(iterable $placements): array
     {
         $layers = self::layers($placements);
         $marks = [];

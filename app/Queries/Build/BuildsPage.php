@@ -26,7 +26,7 @@ final readonly class BuildsPage
             'open' => $open
                 ->map(
                     fn (Build $build): array => [
-                        ...BuildLine::of($build, $this->builds->outlook($build)), 'stage' => $this->stage($build),
+                        ...BuildLine::line($build, $this->builds->outlook($build)), 'stage' => $this->stage($build),
                     ],
                 )
                 ->values()

@@ -16,11 +16,11 @@ use Regimen\Instrument\Reading\ReadSpecification;
 final class Measured
 {
     /** @return array<string, mixed> */
-    public static function of(Build $build, ReadSpecification $read): array
+    public static function offered(Build $build, ReadSpecification $read): array
     {
         $latest = $build->measurements->keyBy('field');
         $revision = $build->specification;
-        $judged = $latest->isEmpty() ? null : AsMeasured::of(
+        $judged = $latest->isEmpty() ? null : AsMeasured::judge(
             $revision->client,
             $revision->house,
             $latest->map(static fn (Measurement $one): string => $one->value)->all(),

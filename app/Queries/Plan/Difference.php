@@ -179,7 +179,7 @@ final readonly class Difference
     private static function troubles(Planned $before, Planned $after): array
     {
         $words = static fn (Planned $planned): array => array_map(
-            static fn (Trouble $one): string => $one->words, Troubles::of($planned->problem, $planned->plan),
+            static fn (Trouble $one): string => $one->words, Troubles::find($planned->problem, $planned->plan),
         );
 
         return array_values(array_unique(array_diff($words($after), $words($before))));

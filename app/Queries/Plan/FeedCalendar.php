@@ -60,7 +60,7 @@ final readonly class FeedCalendar
 
         array_push($entries, ...$this->blocks($feed, $people));
 
-        return PlanCalendar::of('Regimen: '.GiveFeed::named($feed), $entries, Minutes::of($this->clock->now()));
+        return PlanCalendar::write('Regimen: '.GiveFeed::named($feed), $entries, Minutes::of($this->clock->now()));
     }
 
     /**

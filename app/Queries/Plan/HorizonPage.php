@@ -50,7 +50,7 @@ final readonly class HorizonPage
         $to = $from->addWeeks(min(self::WEEKS_AHEAD_AT_MOST, max(self::WEEKS_AHEAD_AT_LEAST, $weeks)));
 
         return [
-            'headline' => Headline::of($this->builds->outlooks()),
+            'headline' => Headline::about($this->builds->outlooks()),
             'under' => $this->under($rows->all()),
             'from' => $from->toIso8601ZuluString(),
             'to' => $to->toIso8601ZuluString(),
@@ -132,12 +132,12 @@ final readonly class HorizonPage
     private function row(Build $build): array
     {
         return [
-            ...BuildLine::of($build, $this->builds->outlook($build)),
+            ...BuildLine::line($build, $this->builds->outlook($build)),
             'promiseAt' => $build->promised_on === null
                 ? null
                 : Placement::iso(Minutes::endOfDay($build->promised_on, $this->house->zone())),
             'promiseKind' => $build->promise_kind->value,
-            'strip' => BuildStrip::of($this->builds->placements($build)),
+            'strip' => BuildStrip::marks($this->builds->placements($build)),
             'waits' => $this->waits($build),
         ];
     }

@@ -227,7 +227,7 @@ final readonly class ComparePage
     ): array {
         $findings = function (ReadSpecification $one, Draft $draft) use ($build): array {
             $clashes = array_map(static fn ($clash): Finding => $clash->finding(), $draft->route->clashes);
-            $judgement = Judgement::of($build, $this->revisions->workings($one, $build), $clashes);
+            $judgement = Judgement::judge($build, $this->revisions->workings($one, $build), $clashes);
 
             return [...$judgement->open(Severity::Stop), ...$judgement->open(Severity::Warn)];
         };

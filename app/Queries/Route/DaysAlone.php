@@ -35,7 +35,7 @@ final readonly class DaysAlone
         }
         $finish = max(array_map(static fn (Assignment $one): int => $one->finish, $plan->assignments));
         $days = static fn (int $minutes): float => round($minutes / 1440, 1);
-        $spent = WhereDaysGo::of($plan);
+        $spent = WhereDaysGo::sum($plan);
 
         return [
             'days' => $days($finish - Minutes::of($this->clock->now())),

@@ -70,7 +70,7 @@ final readonly class RoutePage
             ],
             'editable' => $manager,
             'totals' => $this->totals($draft),
-            'operations' => $this->operations($build, $draft, Workings::of($read), $standards),
+            'operations' => $this->operations($build, $draft, Workings::from($read), $standards),
             'broken' => array_map(self::broken(...), $draft->edited->damage()),
             'clashes' => array_map(
                 static fn (Clash $clash): array => [
@@ -110,7 +110,7 @@ final readonly class RoutePage
     private function operations(Build $build, Draft $draft, Workings $workings, HouseStandards $standards): array
     {
         $kept = $build->operations->toBase()->keyBy('key');
-        $chain = LongestChain::of($draft->route, $this->air->lately());
+        $chain = LongestChain::through($draft->route, $this->air->lately());
         $gates = Inspector::of($workings, $standards->house->tolerances);
         $columns = self::columns($draft);
         $stake = $draft->route->atStake();

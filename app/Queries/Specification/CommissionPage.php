@@ -82,7 +82,7 @@ final readonly class CommissionPage
         $quote = $draft->quote;
         $lacks = $draft->specification->routeLacks();
         $finish = $ready->finish?->setTimezone($this->house->zone())->format('Y-m-d');
-        $outlook = Outlook::of($finish, $promise, $this->house->hours(), $shop->risk_days, $lacks === '');
+        $outlook = Outlook::judge($finish, $promise, $this->house->hours(), $shop->risk_days, $lacks === '');
         $hold = array_sum(
             array_map(static fn ($operation): int => $operation->hold->minutes, $draft->route->operations),
         );

@@ -17,7 +17,7 @@ final class Drawings
     /** @return array<string, mixed> the instrument in small, for lists and sheets */
     public static function of(ReadSpecification $read): array
     {
-        return self::view(FrontView::small(Workings::of($read)), 1, 6.0);
+        return self::view(FrontView::small(Workings::from($read)), 1, 6.0);
     }
 
     /**

@@ -71,7 +71,7 @@ final readonly class SpecificationPage
         $taps = array_map(static fn (TapPosition $test): array => [
             (string) $test->number, $test->sounds->inWords(), implode(', ', $test->silent) ?: '–',
             $test->atJack === null ? '–' : ElectricWords::resistance(round($test->atJack, 2)).' ± 10 %',
-        ], TapTest::of($workings->specification));
+        ], TapTest::from($workings->specification));
 
         return [
             $table('frets', 'Frets', Tables::frets($workings)),

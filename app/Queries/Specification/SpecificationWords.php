@@ -37,7 +37,7 @@ final class SpecificationWords
     public static function of(ReadSpecification $read, SpecificationRevision $revision): array
     {
         $figures = [];
-        foreach (FigureBook::of(Workings::of($read)) as $figure) {
+        foreach (FigureBook::figures(Workings::from($read)) as $figure) {
             $figures[$figure->key] = $figure;
         }
         $groups = [];

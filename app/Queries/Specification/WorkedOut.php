@@ -43,7 +43,7 @@ final readonly class WorkedOut
         $workings = $read->specification === null ? null : $this->revisions->workings($read, $build);
         $judgement = $workings === null
             ? null
-            : Judgement::of(
+            : Judgement::judge(
                 $build, $workings, $this->routes->findings($workings->specification, $build),
             )->withTriedMends($workings);
 
@@ -99,7 +99,7 @@ final readonly class WorkedOut
             'key' => $figure->key, 'name' => $figure->name, 'value' => $figure->shown(), 'other' => $figure->other(),
             'group' => $figure->group,
             'because' => "{$figure->formula}. {$figure->number}: {$figure->source()}.",
-        ], array_filter(FigureBook::of($workings), static fn (Figure $figure): bool => $figure->group !== '')));
+        ], array_filter(FigureBook::figures($workings), static fn (Figure $figure): bool => $figure->group !== '')));
     }
 
     /** `one stop, 2 warnings`: what is open and not accepted. */

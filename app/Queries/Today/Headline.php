@@ -13,7 +13,7 @@ final class Headline
     private const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine', 'Ten'];
 
     /** @param  iterable<Outlook>  $outlooks */
-    public static function of(iterable $outlooks): string
+    public static function about(iterable $outlooks): string
     {
         $late = $tight = $lost = $all = 0;
         foreach ($outlooks as $outlook) {

@@ -46,7 +46,7 @@ final readonly class TodayPage
         $there = array_sum(array_map(static fn (array $person): int => $person['minutes'], $people));
 
         return [
-            'headline' => Headline::of($this->builds->outlooks()),
+            'headline' => Headline::about($this->builds->outlooks()),
             'day' => $day,
             'isToday' => $day === $today,
             'under' => ($day === $today ? '' : 'Nobody works today; this is '.Say::day($day).'. ')

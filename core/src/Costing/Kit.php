@@ -31,7 +31,7 @@ final readonly class Kit
     }
 
     /** @throws UnknownPrice if the price list lacks something the kit needs */
-    public static function of(Specification $specification, PriceList $prices): self
+    public static function for(Specification $specification, PriceList $prices): self
     {
         $lines = [
             ...self::timber($specification, $prices),

@@ -11,7 +11,7 @@ use Regimen\Units\Words;
 /** The fretboard with its slots and markers, 1:1 as a template. */
 final class BoardView
 {
-    public static function of(Workings $w): View
+    public static function draw(Workings $w): View
     {
         $s = $w->specification;
         $board = $w->board();

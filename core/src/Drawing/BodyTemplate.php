@@ -10,7 +10,7 @@ use Regimen\Geometry\Point;
 /** The body's outline with its pocket, cavities and bridge holes, 1:1. */
 final class BodyTemplate
 {
-    public static function of(Workings $w): View
+    public static function draw(Workings $w): View
     {
         $s = $w->specification;
         $scale = $s->board->scale->mm;

@@ -13,8 +13,8 @@ final class Drawings
     public static function views(Workings $workings): array
     {
         return [
-            FrontView::of($workings), SideView::of($workings), SectionsView::of($workings), LayersView::of($workings),
-            HeadView::of($workings), BoardView::of($workings),
+            FrontView::draw($workings), SideView::draw($workings), SectionsView::draw($workings), LayersView::draw($workings),
+            HeadView::draw($workings), BoardView::draw($workings),
         ];
     }
 
@@ -22,10 +22,10 @@ final class Drawings
     public static function templates(Workings $workings): array
     {
         return [
-            'fretboard' => BoardView::of($workings)->template(),
-            'headstock' => HeadView::of($workings)->template(),
+            'fretboard' => BoardView::draw($workings)->template(),
+            'headstock' => HeadView::draw($workings)->template(),
             'neck-side' => SideView::neckOf($workings)->template(),
-            'body' => BodyTemplate::of($workings)->template(),
+            'body' => BodyTemplate::draw($workings)->template(),
         ];
     }
 }

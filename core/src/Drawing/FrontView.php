@@ -18,7 +18,7 @@ final readonly class FrontView
     {
     }
 
-    public static function of(Workings $workings): View
+    public static function draw(Workings $workings): View
     {
         $view = new self($workings, false);
 

@@ -13,7 +13,7 @@ final class HeadView
 {
     private const ON_TIMBER = '#22201b';
 
-    public static function of(Workings $w): View
+    public static function draw(Workings $w): View
     {
         $s = $w->specification;
         $nut = $s->board->nutWidth->mm / 2;

@@ -11,7 +11,7 @@ use Regimen\Units\Words;
 /** The body's layers with how deep everything is let in: pocket and pickups from the top, cavities from the back. */
 final class LayersView
 {
-    public static function of(Workings $w): View
+    public static function draw(Workings $w): View
     {
         $s = $w->specification;
         $body = $s->bodyThickness()->mm;

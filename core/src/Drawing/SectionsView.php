@@ -13,7 +13,7 @@ final class SectionsView
 {
     private const GAP_MM = 34.0;
 
-    public static function of(Workings $w): View
+    public static function draw(Workings $w): View
     {
         $heel = $w->body()->begins - 4.0;
         $shapes = [];

@@ -17,7 +17,7 @@ final readonly class SideView
     {
     }
 
-    public static function of(Workings $workings): View
+    public static function draw(Workings $workings): View
     {
         $view = new self($workings);
 

@@ -53,7 +53,7 @@ final class ElectricFigures implements FigureSource
     private function positions(Specification $s): iterable
     {
         $capacitor = $s->electrics->capacitors[0] ?? 0.0;
-        foreach (TapTest::of($s) as $test) {
+        foreach (TapTest::from($s) as $test) {
             if ($test->kilohms === null || $test->atJack === null) {
                 continue;
             }

@@ -17,7 +17,7 @@ final class FigureBook
     }
 
     /** @return list<Figure> */
-    public static function of(Workings $workings): array
+    public static function figures(Workings $workings): array
     {
         $figures = [];
         foreach (self::sources() as $source) {

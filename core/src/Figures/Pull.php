@@ -17,7 +17,7 @@ final readonly class Pull
     {
     }
 
-    public static function of(Specification $s): self
+    public static function from(Specification $s): self
     {
         $each = [];
         $estimated = false;

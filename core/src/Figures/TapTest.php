@@ -14,7 +14,7 @@ use Regimen\Instrument\Specification;
 final class TapTest
 {
     /** @return list<TapPosition> */
-    public static function of(Specification $s): array
+    public static function from(Specification $s): array
     {
         $known = [];
         foreach ($s->electrics->pickups as $pickup) {

@@ -64,6 +64,6 @@ final class TimberFigures implements FigureSource
         $body = $workings->specification->bodywork;
         $shrinkage = $body->layers[0]->timber->shrinkage($body->bodyCut->tangentialShare());
 
-        return Movement::of($body->bodyWidth->mm, $dry, $damp, $shrinkage);
+        return Movement::between($body->bodyWidth->mm, $dry, $damp, $shrinkage);
     }
 }

@@ -40,7 +40,7 @@ final class Workings
     }
 
     /** @param  SlotsSawn  $slots  as the route has it */
-    public static function of(
+    public static function from(
         ReadSpecification $read,
         ?Money $partsCost = null,
         SlotsSawn $slots = SlotsSawn::FromTheFlat,
@@ -56,52 +56,52 @@ final class Workings
 
     public function board(): BoardShape
     {
-        return $this->once(BoardShape::class, fn (): BoardShape => BoardShape::of($this->specification, $this->slots));
+        return $this->once(BoardShape::class, fn (): BoardShape => BoardShape::from($this->specification, $this->slots));
     }
 
     public function neck(): NeckShape
     {
-        return $this->once(NeckShape::class, fn (): NeckShape => NeckShape::of($this->specification));
+        return $this->once(NeckShape::class, fn (): NeckShape => NeckShape::from($this->specification));
     }
 
     public function markers(): FretMarkers
     {
-        return $this->once(FretMarkers::class, fn (): FretMarkers => FretMarkers::of($this->specification));
+        return $this->once(FretMarkers::class, fn (): FretMarkers => FretMarkers::from($this->specification));
     }
 
     public function head(): HeadstockShape
     {
-        return $this->once(HeadstockShape::class, fn (): HeadstockShape => HeadstockShape::of($this->specification));
+        return $this->once(HeadstockShape::class, fn (): HeadstockShape => HeadstockShape::from($this->specification));
     }
 
     public function spread(): StringSpread
     {
-        return $this->once(StringSpread::class, fn (): StringSpread => StringSpread::of($this->specification));
+        return $this->once(StringSpread::class, fn (): StringSpread => StringSpread::from($this->specification));
     }
 
     public function scaleLine(): ScaleLine
     {
-        return $this->once(ScaleLine::class, fn (): ScaleLine => ScaleLine::of($this->specification));
+        return $this->once(ScaleLine::class, fn (): ScaleLine => ScaleLine::from($this->specification));
     }
 
     public function bridge(): BridgeHeight
     {
-        return $this->once(BridgeHeight::class, fn (): BridgeHeight => BridgeHeight::of($this->specification));
+        return $this->once(BridgeHeight::class, fn (): BridgeHeight => BridgeHeight::from($this->specification));
     }
 
     public function body(): BodyShape
     {
-        return $this->once(BodyShape::class, fn (): BodyShape => BodyShape::of($this->specification));
+        return $this->once(BodyShape::class, fn (): BodyShape => BodyShape::from($this->specification));
     }
 
     public function room(): BodyRoom
     {
-        return $this->once(BodyRoom::class, fn (): BodyRoom => BodyRoom::of($this->specification, $this->body()));
+        return $this->once(BodyRoom::class, fn (): BodyRoom => BodyRoom::from($this->specification, $this->body()));
     }
 
     public function pull(): Pull
     {
-        return $this->once(Pull::class, fn (): Pull => Pull::of($this->specification));
+        return $this->once(Pull::class, fn (): Pull => Pull::from($this->specification));
     }
 
     /** @return non-empty-list<InstrumentString> treble first */
@@ -135,7 +135,7 @@ final class Workings
     {
         return $this->once(
             InstrumentMass::class,
-            fn (): InstrumentMass => InstrumentMass::of($this->specification, $this->balance()),
+            fn (): InstrumentMass => InstrumentMass::from($this->specification, $this->balance()),
         );
     }
 

@@ -29,7 +29,7 @@ final readonly class Learning
      * @param  list<int>  $minutes  recorded labour of past jobs, already brought to the usual amount
      * @return self|null nothing is learned from fewer than three jobs
      */
-    public static function of(Duration $standard, array $minutes): ?self
+    public static function learn(Duration $standard, array $minutes): ?self
     {
         $worked = array_values(array_filter($minutes, static fn (int $one): bool => $one > 0));
         if (count($worked) < self::FEWEST || $standard->minutes === 0) {

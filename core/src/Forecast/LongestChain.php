@@ -14,7 +14,7 @@ use Regimen\Schedule\Search\CriticalPath;
  */
 final class LongestChain
 {
-    public static function of(Route $route, ?Climate $air = null): CriticalPath
+    public static function through(Route $route, ?Climate $air = null): CriticalPath
     {
         $air ??= Climate::standard();
         $durations = $predecessors = [];
@@ -26,6 +26,6 @@ final class LongestChain
             $predecessors[$link->after][] = $link->before;
         }
 
-        return CriticalPath::of($durations, $predecessors);
+        return CriticalPath::through($durations, $predecessors);
     }
 }

@@ -20,7 +20,7 @@ final readonly class Outlook
      * @param  int  $riskDays  with so many working days of slack or fewer a promise is at risk
      * @param  bool  $whole  whether all of the work is planned; if not, only that it is late can be known
      */
-    public static function of(
+    public static function judge(
         ?string $finish,
         ?string $promise,
         WorkingHours $hours,

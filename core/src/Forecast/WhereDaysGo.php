@@ -17,7 +17,7 @@ final class WhereDaysGo
      *
      * @return array{labour: int, holds: int, parts: int, closed: int}
      */
-    public static function of(Plan $plan): array
+    public static function sum(Plan $plan): array
     {
         $spent = ['labour' => 0, 'holds' => 0, 'parts' => 0, 'closed' => 0];
         $at = self::last($plan);

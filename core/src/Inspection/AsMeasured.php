@@ -34,7 +34,7 @@ final readonly class AsMeasured
      * @param  array<string, mixed>  $house
      * @param  array<string, string>  $measured  typed, by field
      */
-    public static function of(array $client, array $house, array $measured): self
+    public static function judge(array $client, array $house, array $measured): self
     {
         $drawn = SpecificationReader::read($client, $house);
         $read = SpecificationReader::read(
@@ -68,7 +68,7 @@ final readonly class AsMeasured
     private static function byKey(ReadSpecification $read): array
     {
         $findings = [];
-        foreach (RuleBook::findings(Workings::of($read)) as $finding) {
+        foreach (RuleBook::findings(Workings::from($read)) as $finding) {
             if (! str_starts_with($finding->key, 'wish.')) {
                 $findings[$finding->key] = $finding;
             }

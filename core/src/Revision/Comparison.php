@@ -41,7 +41,7 @@ final class Comparison
     {
         $shown = static function (Workings $workings): array {
             $figures = [];
-            foreach (FigureBook::of($workings) as $figure) {
+            foreach (FigureBook::figures($workings) as $figure) {
                 $figures[$figure->key] = $figure;
             }
 

@@ -19,7 +19,7 @@ use Regimen\Route\Standards\Station;
 final class Cautions
 {
     /** @return list<Caution> */
-    public static function of(Standard $standard, Entry $entry, ?Adhesive $glue, Specification $specification): array
+    public static function for(Standard $standard, Entry $entry, ?Adhesive $glue, Specification $specification): array
     {
         $cautions = array_filter([$standard->caution, ...$entry->cautions, $glue?->caution()]);
         $cuts = in_array(Caution::Machines, $cautions, true) || in_array(Caution::Dust, $cautions, true);

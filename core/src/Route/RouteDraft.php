@@ -89,7 +89,7 @@ final class RouteDraft
             $hold->minutes > 0 ? $house->holdKind ?? HoldKind::Rest : null,
             $pieces,
             $needs ?? $entry->needs,
-            Cautions::of($house, Operations::entry($wanted), $glue, $this->specification),
+            Cautions::for($house, Operations::entry($wanted), $glue, $this->specification),
             $this->setUpKey($house, $wanted),
             $this->rule,
             $why,

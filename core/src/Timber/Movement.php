@@ -19,7 +19,7 @@ final class Movement
      * @param  float  $shrinkage  S, green to dry along that direction, in %
      * @return Term mm; less than zero when it shrinks
      */
-    public static function of(float $width, float $from, float $to, float $shrinkage): Term
+    public static function between(float $width, float $from, float $to, float $shrinkage): Term
     {
         $moves = Term::of($width, 0)->times(Term::of($to)->minus(Term::of($from)), '×');
         $stiffness = Term::told(

@@ -39,7 +39,7 @@ final class CostingTest extends TestCase
 
     public function test_a_quote_adds_up(): void
     {
-        $quote = Quote::of(
+        $quote = Quote::reckon(
             Duration::ofHours(10), Money::ofMinor(5_000, 'EUR'), Money::ofMinor(40_000, 'EUR'), 0.1, 0.2,
         );
         self::assertSame(50_000, $quote->labour->minor);
@@ -50,7 +50,7 @@ final class CostingTest extends TestCase
 
     public function test_what_is_written_off_leaves_the_build_and_stands_in_the_loss_account(): void
     {
-        $cost = JobCost::of(
+        $cost = JobCost::reckon(
             [
                 new WorkedTime(Duration::ofMinutes(90), Money::ofMinor(4_000, 'EUR')),
                 new WorkedTime(Duration::ofMinutes(30), Money::ofMinor(3_000, 'EUR')),
@@ -72,7 +72,7 @@ final class CostingTest extends TestCase
     #[DataProviderExternal(Specifications::class, 'all')]
     public function test_every_specification_has_a_kit_with_a_price(Specification $specification): void
     {
-        $kit = Kit::of($specification, StarterPrices::in('EUR'));
+        $kit = Kit::for($specification, StarterPrices::in('EUR'));
         self::assertSame(
             $kit->cost()->minor,
             array_sum(array_map(static fn (KitLine $line): int => $line->cost()->minor, $kit->lines)),
@@ -86,6 +86,6 @@ final class CostingTest extends TestCase
     {
         $this->expectException(UnknownPrice::class);
         $this->expectExceptionMessage('timber:sugar maple');
-        Kit::of(Specifications::sixString(), PriceList::of([], 'EUR'));
+        Kit::for(Specifications::sixString(), PriceList::of([], 'EUR'));
     }
 }

@@ -84,7 +84,7 @@ final class KitTest extends TestCase
 
     public function test_prices_come_in_the_shops_currency(): void
     {
-        self::assertSame('JPY', Kit::of(Specifications::sixString(), StarterPrices::in('JPY'))->cost()->currency);
+        self::assertSame('JPY', Kit::for(Specifications::sixString(), StarterPrices::in('JPY'))->cost()->currency);
         self::assertSame(48, StarterPrices::labourRate('JPY')->minor);
         self::assertSame(4_800, StarterPrices::labourRate('USD')->minor);
     }
@@ -110,7 +110,7 @@ final class KitTest extends TestCase
         mt_srand(71);
         for ($round = 0; $round < 200; $round++) {
             $margin = mt_rand(0, 80) / 100;
-            $quote = Quote::of(
+            $quote = Quote::reckon(
                 Duration::ofMinutes(mt_rand(100, 9000)), Money::ofMinor(mt_rand(1000, 9000), 'EUR'),
                 Money::ofMinor(mt_rand(0, 200_000), 'EUR'), mt_rand(0, 50) / 100, $margin,
             );
@@ -127,12 +127,12 @@ final class KitTest extends TestCase
     public function test_overhead_below_zero_is_refused(): void
     {
         $this->expectException(\InvalidArgumentException::class);
-        Quote::of(Duration::zero(), Money::zero('EUR'), Money::zero('EUR'), -0.1, 0);
+        Quote::reckon(Duration::zero(), Money::zero('EUR'), Money::zero('EUR'), -0.1, 0);
     }
 
     private static function line(Specification $specification, string $name): KitLine
     {
-        foreach (Kit::of($specification, StarterPrices::in('EUR'))->lines as $line) {
+        foreach (Kit::for($specification, StarterPrices::in('EUR'))->lines as $line) {
             if ($line->name === $name) {
                 return $line;
             }
@@ -144,7 +144,7 @@ final class KitTest extends TestCase
     private static function names(Specification $specification): array
     {
         return array_map(
-            static fn (KitLine $line): string => $line->name, Kit::of($specification, StarterPrices::in('EUR'))->lines,
+            static fn (KitLine $line): string => $line->name, Kit::for($specification, StarterPrices::in('EUR'))->lines,
         );
     }
 }

@@ -74,7 +74,7 @@ final class DrawingsTest extends TestCase
 
                     continue;
                 }
-                $this->assertSound(Workings::of($read));
+                $this->assertSound(Workings::from($read));
             }
         }
     }
@@ -106,7 +106,7 @@ final class DrawingsTest extends TestCase
             }
             $read = SpecificationReader::read($typed);
             if ($read->specification !== null) {
-                $this->assertSound(Workings::of($read));
+                $this->assertSound(Workings::from($read));
                 $sound++;
             }
         }
@@ -115,7 +115,7 @@ final class DrawingsTest extends TestCase
 
     private function assertSound(Workings $workings): void
     {
-        foreach (FigureBook::of($workings) as $figure) {
+        foreach (FigureBook::figures($workings) as $figure) {
             self::assertTrue(is_finite($figure->value), "{$figure->key} is a number");
             self::assertDoesNotMatchRegularExpression('/\b(NAN|INF)\b/i', $figure->formula);
         }
@@ -184,8 +184,8 @@ final class DrawingsTest extends TestCase
 
     public function test_a_left_handed_one_is_the_mirror_image(): void
     {
-        $right = BodyTemplate::of(Specifications::workings());
-        $left = BodyTemplate::of(Specifications::workings(['hand' => 'left']));
+        $right = BodyTemplate::draw(Specifications::workings());
+        $left = BodyTemplate::draw(Specifications::workings(['hand' => 'left']));
         self::assertEqualsWithDelta($right->across()->from, -$left->across()->to, 1e-6);
         $horn = static fn (View $view): float => array_reduce(
             $view->shapes[0]->points,
@@ -202,7 +202,7 @@ final class DrawingsTest extends TestCase
     public function test_the_fretboard_template_is_at_one_to_one_with_a_layer_for_each_kind_of_line(): void
     {
         $workings = Specifications::workings();
-        $svg = new \SimpleXMLElement(SvgFile::of(Drawings::templates($workings)['fretboard']));
+        $svg = new \SimpleXMLElement(SvgFile::write(Drawings::templates($workings)['fretboard']));
         self::assertSame(
             ['outline', 'slots', 'markers', 'centre'],
             array_map(

@@ -22,7 +22,7 @@ final class FacesTest extends TestCase
     {
         $workings = self::workings();
         $top = $workings->bridge()->boardAboveTop()->value;
-        $hidden = self::spans(SideView::of($workings), static fn (Point $point): float => $point->y - $top);
+        $hidden = self::spans(SideView::draw($workings), static fn (Point $point): float => $point->y - $top);
         self::assertContainsEquals([0.0, 20.0], $hidden, 'the pickup');
         self::assertContainsEquals([6.45, self::BODY], $hidden, 'the control cavity');
         self::assertNotContainsEquals([0.0, 38.0], $hidden);
@@ -30,7 +30,7 @@ final class FacesTest extends TestCase
 
     public function test_among_the_layers_it_is_the_same(): void
     {
-        $hidden = self::spans(LayersView::of(self::workings()), static fn (Point $point): float => $point->y);
+        $hidden = self::spans(LayersView::draw(self::workings()), static fn (Point $point): float => $point->y);
         self::assertContainsEquals([0.0, 16.0], $hidden, 'the pocket');
         self::assertContainsEquals([0.0, 20.0], $hidden, 'the pickup');
         self::assertContainsEquals([6.45, self::BODY], $hidden, 'the control cavity');
@@ -50,7 +50,7 @@ final class FacesTest extends TestCase
             ],
         );
         $top = $workings->bridge()->boardAboveTop()->value;
-        foreach ([[SideView::of($workings), $top], [LayersView::of($workings), 0.0]] as [$view, $from]) {
+        foreach ([[SideView::draw($workings), $top], [LayersView::draw($workings), 0.0]] as [$view, $from]) {
             self::assertContainsEquals(
                 [0.0, self::BODY],
                 self::spans($view, static fn (Point $point): float => $point->y - $from),
@@ -61,7 +61,7 @@ final class FacesTest extends TestCase
     /** @param  array<string, mixed>  $typed */
     private static function workings(array $typed = []): Workings
     {
-        return Workings::of(SpecificationReader::read([
+        return Workings::from(SpecificationReader::read([
             'neckAngle' => '0', 'pocketDepth' => '16', 'layers' => [['timber' => 'red alder', 'thickness' => '44.45']],
             'pickups' => [['place' => 'bridge', 'kind' => 'humbucker', 'position' => '41.5', 'depth' => '20']],
             'cavities' => [

@@ -49,7 +49,7 @@ final class ViewsTest extends TestCase
      */
     public function test_a_board_says_its_widths_and_lengths(): void
     {
-        $view = BoardView::of(
+        $view = BoardView::draw(
             Specifications::workings(
                 ['scale' => '647.7', 'nutWidth' => '43', 'lastWidth' => '56', 'overhang' => '8', 'frets' => '22'],
             ),
@@ -62,7 +62,7 @@ final class ViewsTest extends TestCase
 
     public function test_from_the_front_frets_strings_and_bridge_stand_in_their_places(): void
     {
-        $front = FrontView::of(Specifications::workings(['frets' => 24, 'joinFret' => '18', 'bridgeSpread' => '52']));
+        $front = FrontView::draw(Specifications::workings(['frets' => 24, 'joinFret' => '18', 'bridgeSpread' => '52']));
         $frets = self::styled($front, 'fret');
         self::assertCount(24, $frets);
         self::assertEqualsWithDelta(323.85, $frets[11]->points[0]->x, 1e-9);
@@ -108,9 +108,9 @@ final class ViewsTest extends TestCase
         $points = static fn (View $view): int => array_sum(
             array_map(static fn (Shape $shape): int => count($shape->points), $view->shapes),
         );
-        self::assertLessThan(0.7 * $points(FrontView::of($workings)), $points(FrontView::small($workings)));
+        self::assertLessThan(0.7 * $points(FrontView::draw($workings)), $points(FrontView::small($workings)));
         self::assertEqualsWithDelta(
-            FrontView::of($workings)->along()->from, FrontView::small($workings)->along()->from, 1.0,
+            FrontView::draw($workings)->along()->from, FrontView::small($workings)->along()->from, 1.0,
         );
     }
 
@@ -119,7 +119,7 @@ final class ViewsTest extends TestCase
     #[TestWith(['block', 9])]
     public function test_markers_on_the_board(string $shape, int $count): void
     {
-        $markers = self::onLayer(BoardView::of(Specifications::workings(['markers' => $shape])), 'markers');
+        $markers = self::onLayer(BoardView::draw(Specifications::workings(['markers' => $shape])), 'markers');
         self::assertCount($count, $markers);
         foreach ($markers as $marker) {
             self::assertSame($shape === 'dot' ? Shape::CIRCLE : Shape::LINE, $marker->kind);
@@ -128,14 +128,14 @@ final class ViewsTest extends TestCase
 
     public function test_a_zero_fret_has_a_slot_of_its_own(): void
     {
-        $slots = self::onLayer(BoardView::of(Specifications::workings(['zeroFret' => 'yes'])), 'slots');
+        $slots = self::onLayer(BoardView::draw(Specifications::workings(['zeroFret' => 'yes'])), 'slots');
         self::assertCount(23, $slots);
         self::assertSame(0.0, $slots[0]->points[0]->x);
     }
 
     public function test_the_board_is_as_wide_and_as_long_as_it_says(): void
     {
-        $view = BoardView::of(Specifications::workings(['nutWidth' => '43', 'lastWidth' => '56', 'overhang' => '10']));
+        $view = BoardView::draw(Specifications::workings(['nutWidth' => '43', 'lastWidth' => '56', 'overhang' => '10']));
         $outline = self::onLayer($view, 'outline')[0]->points;
         self::assertEqualsWithDelta(43.0, $outline[3]->y - $outline[0]->y, 1e-9);
         self::assertEqualsWithDelta(465.945 + 10, $outline[1]->x, 0.001);
@@ -146,7 +146,7 @@ final class ViewsTest extends TestCase
     public function test_the_headstock_has_a_hole_for_each_string_and_the_line_to_it(): void
     {
         $posts = '42/14 80/14 118/14 118/-14 80/-14 42/-14';
-        $view = HeadView::of(Specifications::workings(['posts' => $posts, 'tunerHole' => '10', 'headLength' => '160']));
+        $view = HeadView::draw(Specifications::workings(['posts' => $posts, 'tunerHole' => '10', 'headLength' => '160']));
         $holes = self::onLayer($view, 'holes');
         self::assertCount(6, $holes);
         self::assertSame([-42.0, 14.0, 5.0], [$holes[0]->points[0]->x, $holes[0]->points[0]->y, $holes[0]->radius]);
@@ -165,7 +165,7 @@ final class ViewsTest extends TestCase
     public function test_tuners_stand_in_as_many_rows_as_their_layout_has(string $layout, int $places): void
     {
         $holes = self::onLayer(
-            HeadView::of(
+            HeadView::draw(
                 Specifications::workings(['tunerLayout' => $layout, 'tunerSpacing' => '38', 'firstPost' => '42']),
             ),
             'holes',
@@ -185,7 +185,7 @@ final class ViewsTest extends TestCase
 
     public function test_from_the_side_everything_lies_in_the_depth_that_was_given(): void
     {
-        $view = SideView::of(Specifications::workings([
+        $view = SideView::draw(Specifications::workings([
             'heelThickness' => '24', 'pocketDepth' => '16', 'headAngle' => '10', 'headLength' => '180',
             'boardThickness' => '6', 'rodDepth' => '9', 'rodLength' => '440',
             'layers' => [
@@ -220,7 +220,7 @@ final class ViewsTest extends TestCase
                     array_map(static fn (Point $point): float => $point->y, $shape->points),
                 ),
                 array_filter(
-                    SideView::of(Specifications::workings(['neckAngle' => $angle, 'bridgeMost' => '40']))->shapes,
+                    SideView::draw(Specifications::workings(['neckAngle' => $angle, 'bridgeMost' => '40']))->shapes,
                     static fn (Shape $shape): bool => $shape->kind !== Shape::WORDS,
                 ),
             ),
@@ -230,13 +230,13 @@ final class ViewsTest extends TestCase
 
     public function test_a_bridge_out_of_its_range_is_drawn_to_be_seen(): void
     {
-        self::assertSame([], self::styled(SideView::of(Specifications::workings()), 'warn'));
-        self::assertNotSame([], self::styled(SideView::of(Specifications::workings(['neckAngle' => '2'])), 'warn'));
+        self::assertSame([], self::styled(SideView::draw(Specifications::workings()), 'warn'));
+        self::assertNotSame([], self::styled(SideView::draw(Specifications::workings(['neckAngle' => '2'])), 'warn'));
     }
 
     public function test_sections_are_as_wide_and_as_deep_as_the_neck_is_there(): void
     {
-        $view = SectionsView::of(
+        $view = SectionsView::draw(
             Specifications::workings(['nutWidth' => '43', 'thicknessFirst' => '21.5', 'thicknessTwelfth' => '22.5']),
         );
         $boards = array_values(
@@ -263,7 +263,7 @@ final class ViewsTest extends TestCase
 
     public function test_the_stack_shows_each_layer_and_how_deep_everything_is_let_in(): void
     {
-        $view = LayersView::of(Specifications::workings([
+        $view = LayersView::draw(Specifications::workings([
             'body' => 'chambered', 'chamberDepth' => '30', 'pocketDepth' => '16',
             'layers' => [
                 ['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39'],
@@ -286,7 +286,7 @@ final class ViewsTest extends TestCase
 
     public function test_the_body_template_has_its_holes_where_the_bridge_is(): void
     {
-        $view = BodyTemplate::of(
+        $view = BodyTemplate::draw(
             Specifications::workings(
                 ['mountingSpan' => '74', 'mountingOffset' => '8', 'pocketWidth' => '56', 'pocketLength' => '76'],
             ),
@@ -304,7 +304,7 @@ final class ViewsTest extends TestCase
 
     public function test_a_template_is_bare(): void
     {
-        foreach (BoardView::of(Specifications::workings())->template()->shapes as $shape) {
+        foreach (BoardView::draw(Specifications::workings())->template()->shapes as $shape) {
             self::assertSame(['', false], [$shape->fill, $shape->isDimension()]);
             self::assertNotSame('', $shape->layer);
         }

@@ -39,7 +39,7 @@ final class ElectronicsTest extends TestCase
 
     public function test_the_tap_test_says_what_must_sound_and_what_must_not(): void
     {
-        $test = TapTest::of(
+        $test = TapTest::from(
             Specifications::sixString(
                 [
                     'pickups' => [
@@ -76,7 +76,7 @@ final class ElectronicsTest extends TestCase
         $position = SwitchPosition::parse($typed);
         self::assertSame($words, $position->inWords());
         self::assertSame($words, SwitchPosition::parse($words)->inWords());
-        $test = TapTest::of(
+        $test = TapTest::from(
             Specifications::sixString(
                 [
                     'switch' => $typed,
@@ -104,7 +104,7 @@ final class ElectronicsTest extends TestCase
 
     public function test_a_pickup_that_the_instrument_has_not_makes_the_position_unknown_and_the_rest_is_tested(): void
     {
-        $test = TapTest::of(
+        $test = TapTest::from(
             Specifications::sixString(
                 [
                     'switch' => 'neck, neck + middle, middle',
@@ -120,7 +120,7 @@ final class ElectronicsTest extends TestCase
 
     public function test_a_resistance_that_is_unknown_makes_the_whole_unknown(): void
     {
-        $test = TapTest::of(
+        $test = TapTest::from(
             Specifications::sixString(
                 [
                     'switch' => 'neck, neck + bridge',

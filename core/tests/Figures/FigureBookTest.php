@@ -239,7 +239,7 @@ final class FigureBookTest extends TestCase
         static $figures = null;
         if ($figures === null) {
             $figures = [];
-            foreach (FigureBook::of(Specifications::workings(self::TYPED)) as $figure) {
+            foreach (FigureBook::figures(Specifications::workings(self::TYPED)) as $figure) {
                 self::assertArrayNotHasKey($figure->key, $figures, 'each figure has a key of its own');
                 $figures[$figure->key] = $figure;
             }

@@ -28,8 +28,8 @@ final class EveryMendTest extends TestCase
         $offered = $silent = 0;
         foreach (DrawnSpecifications::of($count, 8081) as [$typed, $read]) {
             $parts = Money::parse('640', 'EUR');
-            $findings = RuleBook::findings(Workings::of($read, $parts));
-            $judged = RuleBook::judge(Workings::of($read, $parts));
+            $findings = RuleBook::findings(Workings::from($read, $parts));
+            $judged = RuleBook::judge(Workings::from($read, $parts));
             $stops = self::stops($findings);
             foreach ($judged as $index => $finding) {
                 self::assertSame($findings[$index]->key, $finding->key);
@@ -39,7 +39,7 @@ final class EveryMendTest extends TestCase
                         [$typed, $finding->key, $mend->changes], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
                     );
                     self::assertSame([], $after->problems, "accepted: {$case}");
-                    $left = RuleBook::findings(Workings::of($after, $parts));
+                    $left = RuleBook::findings(Workings::from($after, $parts));
                     self::assertNotContains(
                         $finding->key, array_map(static fn (Finding $one): string => $one->key, $left),
                         "ends its finding: {$case}",

@@ -606,7 +606,7 @@ final class LimitsTest extends TestCase
     {
         $read = SpecificationReader::read(['nutWidth' => '43', ...$typed]);
         self::assertSame([], $read->problems);
-        foreach (RuleBook::judge(Workings::of($read)) as $finding) {
+        foreach (RuleBook::judge(Workings::from($read)) as $finding) {
             if ($finding->key === $key) {
                 return $finding;
             }

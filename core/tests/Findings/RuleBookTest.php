@@ -352,7 +352,7 @@ final class RuleBookTest extends TestCase
     {
         $read = SpecificationReader::read($typed, $house);
         self::assertSame([], $read->problems);
-        foreach (RuleBook::judge(Workings::of($read, Money::parse('640', 'EUR'))) as $finding) {
+        foreach (RuleBook::judge(Workings::from($read, Money::parse('640', 'EUR'))) as $finding) {
             if ($finding->key === $key || str_starts_with($finding->key, "{$key}.")) {
                 return $finding;
             }
@@ -369,7 +369,7 @@ final class RuleBookTest extends TestCase
             $silent[$check::class] = true;
         }
         foreach (self::faults() as [, , $typed]) {
-            $workings = Workings::of(SpecificationReader::read($typed), Money::parse('640', 'EUR'));
+            $workings = Workings::from(SpecificationReader::read($typed), Money::parse('640', 'EUR'));
             foreach (RuleBook::checks() as $check) {
                 if (isset($silent[$check::class]) && iterator_to_array($check->judge($workings), false) !== []) {
                     unset($silent[$check::class]);
@@ -401,7 +401,7 @@ final class RuleBookTest extends TestCase
                             $read = SpecificationReader::read($typed);
                             self::assertSame([], $read->problems, json_encode($typed, JSON_THROW_ON_ERROR));
                             $bad = array_filter(
-                                RuleBook::findings(Workings::of($read)),
+                                RuleBook::findings(Workings::from($read)),
                                 static fn (Finding $finding): bool => $finding->severity !== Severity::Note
                                     && $finding->key !== 'route-flat-top',
                             );
@@ -434,7 +434,7 @@ final class RuleBookTest extends TestCase
         $ranks = array_map(
             static fn (Finding $finding): int => $finding->severity->rank(),
             RuleBook::judge(
-                Workings::of(SpecificationReader::read(['neckAngle' => '2', 'relief' => '0.6', 'capacitors' => '22'])),
+                Workings::from(SpecificationReader::read(['neckAngle' => '2', 'relief' => '0.6', 'capacitors' => '22'])),
             ),
         );
         $sorted = $ranks;
@@ -482,14 +482,14 @@ final class RuleBookTest extends TestCase
                 ),
             );
         }
-        $workings = Workings::of(SpecificationReader::read([]));
+        $workings = Workings::from(SpecificationReader::read([]));
         $never = Finding::stop('always', 'Always')
             ->says('x')
             ->because('y')
             ->mend('a channel of 14', ['rodDepth' => '14'])->mend(
                 'a rod in fathoms', ['rodLength' => 'two fathoms'],
             );
-        $tried = TriedMends::of($workings, [$never])[0];
+        $tried = TriedMends::tried($workings, [$never])[0];
         self::assertSame([], $tried->mends);
         self::assertStringContainsString('“a channel of 14”: then “Too little timber under the rod”', $tried->unmended);
         self::assertStringContainsString('“a rod in fathoms”: “two fathoms” can\'t be read', $tried->unmended);
@@ -497,7 +497,7 @@ final class RuleBookTest extends TestCase
 
     public function test_the_next_way_is_taken_where_the_first_does_not_do(): void
     {
-        $workings = Workings::of(SpecificationReader::read(['rodDepth' => '14']));
+        $workings = Workings::from(SpecificationReader::read(['rodDepth' => '14']));
         $finding = Finding::stop('under-rod', 'x')
             ->says('y')
             ->because('z')
@@ -507,7 +507,7 @@ final class RuleBookTest extends TestCase
                     ['more than enough', ['rodDepth' => '9']],
                 ],
             );
-        $tried = TriedMends::of($workings, [...RuleBook::findings($workings), $finding]);
+        $tried = TriedMends::tried($workings, [...RuleBook::findings($workings), $finding]);
         $mends = $tried[count($tried) - 1]->mends;
         self::assertSame(['enough'], array_map(static fn (Mend $mend): string => $mend->words, $mends));
         self::assertSame([], $mends[0]->otherwise);

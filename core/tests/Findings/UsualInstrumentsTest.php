@@ -250,6 +250,6 @@ final class UsualInstrumentsTest extends TestCase
         $read = SpecificationReader::read($typed);
         self::assertSame([], $read->problems);
 
-        return RuleBook::judge(Workings::of($read));
+        return RuleBook::judge(Workings::from($read));
     }
 }

@@ -12,14 +12,14 @@ final class LearningTest extends TestCase
 {
     public function test_two_jobs_teach_nothing_and_clocks_that_ran_no_minute_do_not_count(): void
     {
-        self::assertNull(Learning::of(Duration::ofHours(4), [200, 250]));
-        self::assertNull(Learning::of(Duration::ofHours(4), [200, 250, 0]));
-        self::assertNull(Learning::of(Duration::zero(), [200, 250, 270]));
+        self::assertNull(Learning::learn(Duration::ofHours(4), [200, 250]));
+        self::assertNull(Learning::learn(Duration::ofHours(4), [200, 250, 0]));
+        self::assertNull(Learning::learn(Duration::zero(), [200, 250, 270]));
     }
 
     public function test_jobs_that_take_the_standard_confirm_it(): void
     {
-        $learned = Learning::of(Duration::ofHours(4), [240, 240, 240, 240]);
+        $learned = Learning::learn(Duration::ofHours(4), [240, 240, 240, 240]);
         self::assertSame(
             [240, 240, 240, 4],
             [
@@ -32,11 +32,11 @@ final class LearningTest extends TestCase
     public function test_the_standard_weighs_as_three_jobs_in_the_logarithm(): void
     {
         // Three at 4 h and three at 2 h: the geometric mean, 2.828 h.
-        self::assertSame(170, Learning::of(Duration::ofHours(4), [120, 120, 120])?->hours->likely->minutes);
+        self::assertSame(170, Learning::learn(Duration::ofHours(4), [120, 120, 120])?->hours->likely->minutes);
         // Many jobs outweigh it.
         self::assertEqualsWithDelta(
             120,
-            Learning::of(Duration::ofHours(4), array_fill(0, 300, 120))?->hours->likely->minutes,
+            Learning::learn(Duration::ofHours(4), array_fill(0, 300, 120))?->hours->likely->minutes,
             2,
         );
     }
@@ -47,7 +47,7 @@ final class LearningTest extends TestCase
      */
     public function test_the_spread_of_few_jobs_is_divided_by_one_less_than_there_are(): void
     {
-        $hours = Learning::of(Duration::ofHours(4), [120, 240, 480])?->hours;
+        $hours = Learning::learn(Duration::ofHours(4), [120, 240, 480])?->hours;
         self::assertSame([137, 240, 421], [$hours?->best->minutes, $hours?->likely->minutes, $hours?->worst->minutes]);
     }
 
@@ -62,7 +62,7 @@ final class LearningTest extends TestCase
                 $minutes[] = (int) round(240 * exp(0.3 * $one));
             }
         }
-        $hours = Learning::of(Duration::ofHours(4), $minutes)?->hours;
+        $hours = Learning::learn(Duration::ofHours(4), $minutes)?->hours;
         self::assertEqualsWithDelta(240 * exp(-0.3 * 1.2816), $hours?->best->minutes, 8);
         self::assertEqualsWithDelta(240 * exp(0.3 * 1.2816), $hours?->worst->minutes, 12);
     }

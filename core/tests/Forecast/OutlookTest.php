@@ -20,17 +20,17 @@ final class OutlookTest extends TestCase
     #[TestWith(['2026-03-24', Verdict::Kept, 3])]
     public function test_a_finish_against_a_promise(string $finish, Verdict $verdict, int $slack): void
     {
-        $outlook = Outlook::of($finish, '2026-03-27', self::hours(), 2);
+        $outlook = Outlook::judge($finish, '2026-03-27', self::hours(), 2);
         self::assertSame([$verdict, $slack], [$outlook->verdict, $outlook->slackDays]);
         self::assertSame($verdict !== Verdict::Kept, $outlook->inDanger());
     }
 
     public function test_without_a_promise_or_without_a_finish(): void
     {
-        self::assertSame(Verdict::NoPromise, Outlook::of('2026-03-27', null, self::hours(), 2)->verdict);
-        self::assertSame(Verdict::Unplanned, Outlook::of(null, '2026-03-27', self::hours(), 2)->verdict);
-        self::assertSame(Verdict::Unplanned, Outlook::of(null, null, self::hours(), 2)->verdict);
-        self::assertFalse(Outlook::of('2026-03-27', null, self::hours(), 2)->inDanger());
+        self::assertSame(Verdict::NoPromise, Outlook::judge('2026-03-27', null, self::hours(), 2)->verdict);
+        self::assertSame(Verdict::Unplanned, Outlook::judge(null, '2026-03-27', self::hours(), 2)->verdict);
+        self::assertSame(Verdict::Unplanned, Outlook::judge(null, null, self::hours(), 2)->verdict);
+        self::assertFalse(Outlook::judge('2026-03-27', null, self::hours(), 2)->inDanger());
     }
 
     /** Of a route that leaves parts out only lateness can be known. */
@@ -39,17 +39,17 @@ final class OutlookTest extends TestCase
         self::assertSame(
             [Verdict::Incomplete, null],
             [
-                Outlook::of('2026-03-20', '2026-03-27', self::hours(), 2, false)->verdict,
-                Outlook::of('2026-03-20', '2026-03-27', self::hours(), 2, false)->slackDays,
+                Outlook::judge('2026-03-20', '2026-03-27', self::hours(), 2, false)->verdict,
+                Outlook::judge('2026-03-20', '2026-03-27', self::hours(), 2, false)->slackDays,
             ],
         );
         self::assertSame(
             Verdict::Incomplete,
-            Outlook::of('2026-03-27', '2026-03-27', self::hours(), 2, false)->verdict,
+            Outlook::judge('2026-03-27', '2026-03-27', self::hours(), 2, false)->verdict,
         );
-        self::assertSame(Verdict::Late, Outlook::of('2026-03-30', '2026-03-27', self::hours(), 2, false)->verdict);
-        self::assertSame(Verdict::Incomplete, Outlook::of('2026-03-30', null, self::hours(), 2, false)->verdict);
-        self::assertFalse(Outlook::of('2026-03-20', '2026-03-27', self::hours(), 2, false)->inDanger());
+        self::assertSame(Verdict::Late, Outlook::judge('2026-03-30', '2026-03-27', self::hours(), 2, false)->verdict);
+        self::assertSame(Verdict::Incomplete, Outlook::judge('2026-03-30', null, self::hours(), 2, false)->verdict);
+        self::assertFalse(Outlook::judge('2026-03-20', '2026-03-27', self::hours(), 2, false)->inDanger());
     }
 
     private static function hours(): WorkingHours

@@ -27,7 +27,7 @@ final class WhereDaysGoTest extends TestCase
             new Activity('glue', 'b', 60, 1_440, 'any', [new Predecessor('order', 7_200, 'the bridge: 5 days')]),
             new Activity('plane', 'b', 120, 0, 'any', [new Predecessor('glue')]),
         ], [$this->worker(1)], []);
-        $spent = WhereDaysGo::of(Builder::plan($problem));
+        $spent = WhereDaysGo::sum(Builder::plan($problem));
         self::assertSame(['labour' => 240, 'holds' => 1_440, 'parts' => 7_200, 'closed' => 0], $spent);
     }
 
@@ -38,13 +38,13 @@ final class WhereDaysGoTest extends TestCase
             new Activity('plane', 'b', 60, 0, 'any', [new Predecessor('glue')]),
         ], [$this->worker(1)], []);
         $plan = Builder::plan($problem);
-        $spent = WhereDaysGo::of($plan);
+        $spent = WhereDaysGo::sum($plan);
         self::assertSame(['labour' => 90, 'holds' => 60, 'parts' => 0, 'closed' => 840], $spent, 'from 18:00 to 8:00');
         self::assertSame($plan->finishOf('b', $problem) - $problem->now, array_sum($spent));
     }
 
     public function test_no_plan_spends_nothing(): void
     {
-        self::assertSame(0, array_sum(WhereDaysGo::of(new Plan([], []))));
+        self::assertSame(0, array_sum(WhereDaysGo::sum(new Plan([], []))));
     }
 }

@@ -17,7 +17,7 @@ final class CalendarsTest extends TestCase
     public function test_a_plan_is_written_as_the_standard_says(): void
     {
         $now = intdiv(strtotime('2026-03-18T08:12:00Z'), 60);
-        $text = PlanCalendar::of('Regimen: the shop', [
+        $text = PlanCalendar::write('Regimen: the shop', [
             CalendarEntry::stretch(
                 'labour-1@regimen', 'No. 37 glue, clamp; then wait',
                 "It comes after “rough carve”.\nSecond line, long enough to be folded because RFC 5545 wants no line "

@@ -25,7 +25,7 @@ final class RouteFileTest extends TestCase
         ] as $typed) {
             $workings = Specifications::workings($typed);
             $route = RoutePlanner::withAllRules()->plan($workings->specification, TradeStandards::all());
-            $told = json_decode(RouteFile::of($route, $workings, Tolerances::usual()), true, 16, JSON_THROW_ON_ERROR);
+            $told = json_decode(RouteFile::write($route, $workings, Tolerances::usual()), true, 16, JSON_THROW_ON_ERROR);
             self::assertSame(count($route->operations), count($told['operations']));
             self::assertSame(count($route->links), count($told['links']));
             self::assertSame(
@@ -36,7 +36,7 @@ final class RouteFileTest extends TestCase
                 $route->work()->minutes,
                 $told['totals']['setUpMinutes'] + $told['totals']['labourMinutes']['likely'],
             );
-            self::assertSame(LongestChain::of($route)->length, $told['totals']['longestChainMinutes']);
+            self::assertSame(LongestChain::through($route)->length, $told['totals']['longestChainMinutes']);
             $byKey = array_column($told['operations'], null, 'key');
             foreach ($told['totals']['longestChain'] as $key) {
                 self::assertSame(0, $byKey[$key]['slackMinutes']);
@@ -56,7 +56,7 @@ final class RouteFileTest extends TestCase
         $route = RoutePlanner::withAllRules()->plan(
             $workings->specification, TradeStandards::all(), Methods::of(['frets' => 'off']),
         );
-        $told = json_decode(RouteFile::of($route, $workings, Tolerances::usual()), true, 16, JSON_THROW_ON_ERROR);
+        $told = json_decode(RouteFile::write($route, $workings, Tolerances::usual()), true, 16, JSON_THROW_ON_ERROR);
         self::assertCount(1, $told['clashes']);
         $place = array_flip(array_column($told['operations'], 'key'));
         foreach ($told['links'] as $link) {

@@ -151,8 +151,8 @@ final class SpecificationFileTest extends TestCase
     public function test_everything_computed_is_printed_with_its_formula_and_its_unit(): void
     {
         $computed = json_decode(
-            ComputedFile::of(
-                Workings::of(
+            ComputedFile::write(
+                Workings::from(
                     SpecificationFile::read(SpecificationFile::write(self::CLIENT + ['capacitors' => '22'], []))->read,
                 ),
             ),

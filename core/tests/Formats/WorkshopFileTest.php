@@ -54,7 +54,7 @@ final class WorkshopFileTest extends TestCase
         self::assertCount(1, $shop->problem->workers, 'nobody is planned without hours');
         $objective = new Objective;
         $told = json_decode(
-            PlannedFile::of(Improver::improve($shop->problem, new Budget(20)), $shop, $objective, 1),
+            PlannedFile::write(Improver::improve($shop->problem, new Budget(20)), $shop, $objective, 1),
             true,
             16,
             JSON_THROW_ON_ERROR,
@@ -120,7 +120,7 @@ final class WorkshopFileTest extends TestCase
             [$shop->problem->weights->late, $shop->problem->weights->immovable, $shop->problem->weights->frozenMinutes],
         );
         $told = json_decode(
-            PlannedFile::of(
+            PlannedFile::write(
                 Improver::improve($shop->problem, new Budget(1), keys: $shop->keys), $shop, new Objective, 1,
             ),
             true,
@@ -232,7 +232,7 @@ final class WorkshopFileTest extends TestCase
             }
             self::assertTrue($validator->validate(json_decode($text), $schema)->isValid(), $text);
             self::assertJson(
-                PlannedFile::of(
+                PlannedFile::write(
                     Improver::improve($shop->problem, new Budget(0), keys: $shop->keys), $shop, new Objective, 1,
                 ),
             );
@@ -282,7 +282,7 @@ final class WorkshopFileTest extends TestCase
         );
         $shop = WorkshopFile::read($text);
         $told = json_decode(
-            PlannedFile::of(Improver::improve($shop->problem, new Budget(5)), $shop, new Objective, 1),
+            PlannedFile::write(Improver::improve($shop->problem, new Budget(5)), $shop, new Objective, 1),
             true,
             16,
             JSON_THROW_ON_ERROR,
@@ -312,7 +312,7 @@ final class WorkshopFileTest extends TestCase
                 .'[]}',
         );
         $told = json_decode(
-            PlannedFile::of(Improver::improve($shop->problem, new Budget(5)), $shop, new Objective, 1),
+            PlannedFile::write(Improver::improve($shop->problem, new Budget(5)), $shop, new Objective, 1),
             true,
             16,
             JSON_THROW_ON_ERROR,

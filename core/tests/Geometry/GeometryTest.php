@@ -30,7 +30,7 @@ final class GeometryTest extends TestCase
 {
     public function test_the_board_widens_in_a_straight_line_and_is_symmetric(): void
     {
-        $board = BoardShape::of(
+        $board = BoardShape::from(
             Specifications::sixString(['nutWidth' => '43', 'lastWidth' => '57', 'frets' => 24, 'joinFret' => '18']),
         );
         self::assertEqualsWithDelta(43.0, $board->widthAt(0), 1e-9);
@@ -48,7 +48,7 @@ final class GeometryTest extends TestCase
 
     public function test_a_compound_radius_has_its_ends_and_changes_evenly(): void
     {
-        $board = BoardShape::of(Specifications::sixString(['radius' => '10"', 'radiusEnd' => '16"']));
+        $board = BoardShape::from(Specifications::sixString(['radius' => '10"', 'radiusEnd' => '16"']));
         self::assertEqualsWithDelta(254.0, $board->radiusAt(0), 1e-9);
         self::assertEqualsWithDelta(406.4, $board->radiusAt($board->length), 1e-9);
         self::assertEqualsWithDelta(330.2, $board->radiusAt($board->length / 2), 1e-9);
@@ -62,9 +62,9 @@ final class GeometryTest extends TestCase
         );
         $last = Length::ofInches(18.3443)->mm;
         self::assertEqualsWithDelta(
-            2.511, BoardShape::of($specification, SlotsSawn::FromTheArc)->edgeLeft($last)->value, 0.001,
+            2.511, BoardShape::from($specification, SlotsSawn::FromTheArc)->edgeLeft($last)->value, 0.001,
         );
-        $flat = BoardShape::of($specification);
+        $flat = BoardShape::from($specification);
         self::assertEqualsWithDelta(
             2.2 - 1.289, $flat->slotAtEdge($last), 0.001,
             'sawn from the flat it loses at the edge what the radius takes',
@@ -72,7 +72,7 @@ final class GeometryTest extends TestCase
         self::assertEqualsWithDelta(4.711 - (2.2 - 1.289), $flat->edgeLeft($last)->value, 0.001);
         self::assertSame(
             0.0,
-            BoardShape::of(
+            BoardShape::from(
                 Specifications::sixString(['lastWidth' => '56', 'slotDepth' => '1', 'tangDepth' => '0.9']),
             )->slotAtEdge($last),
             'a shallow slot is gone there, not less than nothing',
@@ -84,7 +84,7 @@ final class GeometryTest extends TestCase
         $specification = Specifications::sixString(
             ['markerOffset' => '14.3', 'markerDiameter' => '6', 'radius' => '12"'],
         );
-        $markers = FretMarkers::of($specification);
+        $markers = FretMarkers::from($specification);
         $places = $markers->places();
         self::assertSame([3, 5, 7, 9, 12, 12, 15, 17, 19, 21], array_column($places, 'fret'));
         $frets = $specification->frets();
@@ -98,13 +98,13 @@ final class GeometryTest extends TestCase
     public function test_neck_thickness_and_what_stays_under_the_rod(): void
     {
         $specification = Specifications::sixString();
-        $neck = NeckShape::of($specification);
+        $neck = NeckShape::from($specification);
         self::assertEqualsWithDelta(21.5, $neck->thicknessAt($specification->frets()->position(1)->mm), 1e-9);
         self::assertEqualsWithDelta(22.5, $neck->thicknessAt($specification->frets()->position(12)->mm), 1e-9);
         self::assertEqualsWithDelta(
             6.5, $neck->leftUnderRod($specification->frets()->position(1)->mm)->value, 1e-9, 'G10: 21.5 − 6 − 9',
         );
-        $bent = NeckShape::of(Specifications::sixString(['depthCurve' => '5/23']));
+        $bent = NeckShape::from(Specifications::sixString(['depthCurve' => '5/23']));
         self::assertEqualsWithDelta(23.0, $bent->thicknessAt($specification->frets()->position(5)->mm), 1e-9);
     }
 
@@ -116,24 +116,24 @@ final class GeometryTest extends TestCase
                 'thicknessTwelfth' => '22',
             ],
         );
-        $area = NeckShape::of($specification)->areaAt(100.0);
+        $area = NeckShape::from($specification)->areaAt(100.0);
         self::assertEqualsWithDelta(M_PI * 22 * 16 / 2, $area, 0.005 * $area);
         $areas = array_map(
-            static fn (string $profile): float => NeckShape::of(
+            static fn (string $profile): float => NeckShape::from(
                 Specifications::sixString(['profile' => $profile]),
             )->areaAt(100.0),
             ['V', 'C', 'D'],
         );
         self::assertSame([0, 1, 2], array_keys($areas));
         self::assertTrue($areas[0] < $areas[1] && $areas[1] < $areas[2], 'V is slimmer than C, C than D');
-        $slim = NeckShape::of(Specifications::sixString(['asymmetry' => '1']))->backAt(100.0);
+        $slim = NeckShape::from(Specifications::sixString(['asymmetry' => '1']))->backAt(100.0);
         self::assertLessThan($slim[18]->y, $slim[6]->y, 'slimmer on the treble side');
     }
 
     public function test_the_stock_of_an_angled_headstock(): void
     {
         // G11: 180 mm at 10° take 31.26 mm and the thickness.
-        $head = HeadstockShape::of(
+        $head = HeadstockShape::from(
             Specifications::sixString(['headLength' => '180', 'headAngle' => '10', 'headThickness' => '15']),
         );
         self::assertEqualsWithDelta(31.26 + 15 * cos(deg2rad(10)), $head->stockDepth()->value, 0.005);
@@ -148,21 +148,21 @@ final class GeometryTest extends TestCase
         ];
         self::assertEqualsWithDelta(
             9.43,
-            HeadstockShape::of(
+            HeadstockShape::from(
                 Specifications::sixString([...$like, 'headstock' => 'angled', 'headAngle' => '10']),
             )->breakAngle(5),
             0.005,
         );
         self::assertEqualsWithDelta(
             7.13,
-            HeadstockShape::of(
+            HeadstockShape::from(
                 Specifications::sixString([...$like, 'headstock' => 'flat', 'headStep' => '14']),
             )->breakAngle(5),
             0.005,
         );
         self::assertEqualsWithDelta(
             rad2deg(atan((14 + 1.2 - 8) / 60)),
-            HeadstockShape::of(
+            HeadstockShape::from(
                 Specifications::sixString([...$like, 'headstock' => 'flat', 'headStep' => '14', 'zeroFret' => 'yes']),
             )->breakAngle(5),
             1e-9,
@@ -170,13 +170,13 @@ final class GeometryTest extends TestCase
         );
         self::assertEqualsWithDelta(
             9.43,
-            HeadstockShape::of(
+            HeadstockShape::from(
                 Specifications::sixString([...$like, 'headstock' => 'angled', 'headAngle' => '10', 'veneer' => '2']),
             )->breakAngle(5),
             0.005,
             'a veneer is within the thickness',
         );
-        $flat = HeadstockShape::of(
+        $flat = HeadstockShape::from(
             Specifications::sixString(
                 [
                     'headstock' => 'flat', 'headStep' => '12', 'postHeight' => '6', 'firstPost' => '40',
@@ -188,17 +188,17 @@ final class GeometryTest extends TestCase
             rad2deg(atan(7.2 / 40)), $flat->breakAngle(5), 1e-9, 'the lowest string goes to the nearest post',
         );
         self::assertLessThan($flat->breakAngle(5), $flat->breakAngle(0));
-        $guided = HeadstockShape::of(
+        $guided = HeadstockShape::from(
             Specifications::sixString(['headstock' => 'flat', 'guided' => '2', 'guideDrop' => '5', 'guideAt' => '35']),
         );
         self::assertEqualsWithDelta(rad2deg(atan(5 / 35)), $guided->breakAngle(1), 1e-9);
         self::assertSame(
             [-42.0, -60.0],
             [
-                HeadstockShape::of(
+                HeadstockShape::from(
                     Specifications::sixString(['posts' => '60/-9 60/-5 60/-1 60/1 60/5 42/9']),
                 )->posts[5]->x,
-                HeadstockShape::of(
+                HeadstockShape::from(
                     Specifications::sixString(['posts' => '60/-9 60/-5 60/-1 60/1 60/5 42/9']),
                 )->posts[0]->x,
             ],
@@ -209,7 +209,7 @@ final class GeometryTest extends TestCase
     {
         // G13: the sum of gaps + gauges + 2 m is the nut's width, and all gaps are the same.
         $specification = Specifications::sixString(['nutWidth' => '43', 'nutMargin' => '3']);
-        $places = StringSpread::of($specification)->nut;
+        $places = StringSpread::from($specification)->nut;
         $gauges = array_map(static fn ($gauge): float => $gauge->diameter->mm, $specification->stringing->gauges);
         $gaps = [];
         for ($string = 1; $string < 6; $string++) {
@@ -217,20 +217,20 @@ final class GeometryTest extends TestCase
         }
         self::assertEqualsWithDelta(43.0, array_sum($gaps) + array_sum($gauges) + 6.0, 1e-9);
         self::assertEqualsWithDelta(min($gaps), max($gaps), 1e-9);
-        $even = StringSpread::of(Specifications::sixString(['spacing' => 'equal_centres']))->nut;
+        $even = StringSpread::from(Specifications::sixString(['spacing' => 'equal_centres']))->nut;
         self::assertEqualsWithDelta($even[1] - $even[0], $even[5] - $even[4], 1e-9);
-        $left = StringSpread::of(Specifications::sixString(['hand' => 'left']));
+        $left = StringSpread::from(Specifications::sixString(['hand' => 'left']));
         self::assertGreaterThan(0, $left->nut[0], 'the treble changes sides');
         self::assertEqualsWithDelta(
             52.0,
-            StringSpread::of(Specifications::sixString(['bridgeSpread' => '52']))->spreadAt(647.7),
+            StringSpread::from(Specifications::sixString(['bridgeSpread' => '52']))->spreadAt(647.7),
             1e-9,
         );
     }
 
     public function test_courses_come_in_pairs(): void
     {
-        $twelve = StringSpread::of(Specifications::sixString(['strings' => 12, 'nutWidth' => '48']))->nut;
+        $twelve = StringSpread::from(Specifications::sixString(['strings' => 12, 'nutWidth' => '48']))->nut;
         self::assertEqualsWithDelta(2.0, $twelve[1] - $twelve[0], 1e-9);
         $typed = ['strings' => 12, 'nutWidth' => '48', 'nutMargin' => '3'];
         $gauges = array_map(
@@ -241,9 +241,9 @@ final class GeometryTest extends TestCase
                 - ($gauges[2 * $course] + $gauges[2 * $course - 1]) / 2,
             range(1, 5),
         );
-        $equal = StringSpread::of(Specifications::sixString($typed))->nut;
+        $equal = StringSpread::from(Specifications::sixString($typed))->nut;
         self::assertEqualsWithDelta(min($rooms($equal)), max($rooms($equal)), 1e-9, 'equal gaps between the courses');
-        $even = StringSpread::of(Specifications::sixString([...$typed, 'spacing' => 'equal_centres']))->nut;
+        $even = StringSpread::from(Specifications::sixString([...$typed, 'spacing' => 'equal_centres']))->nut;
         self::assertEqualsWithDelta($even[2] - $even[0], $even[10] - $even[8], 1e-9);
         foreach ([$equal, $even] as $places) {
             self::assertEqualsWithDelta(
@@ -256,7 +256,7 @@ final class GeometryTest extends TestCase
     public function test_the_outer_edges_lie_at_the_margin_whatever_the_gauges(): void
     {
         foreach (['equal_gaps', 'equal_centres'] as $spacing) {
-            $places = StringSpread::of(
+            $places = StringSpread::from(
                 Specifications::sixString(
                     ['spacing' => $spacing, 'gauges' => '9 13 17 26w 36w 80w', 'nutMargin' => '2.5'],
                 ),
@@ -269,13 +269,13 @@ final class GeometryTest extends TestCase
 
     public function test_saddles_stand_behind_the_scale_line_by_their_compensation(): void
     {
-        $line = ScaleLine::of(Specifications::sixString());
+        $line = ScaleLine::from(Specifications::sixString());
         $kinds = ['10 13 17 26w 36w 46w', '12 16 24w 32w 42w 53w', '9 11 16 24 32 42', '10w 13w 17w 26w 36w 46w'];
         foreach ($kinds as $gauges) {
             $s = Specifications::sixString(['gauges' => $gauges]);
             foreach ($s->stringing->gauges as $string => $gauge) {
-                $by = ScaleLine::of($s)->compensation($string);
-                self::assertEqualsWithDelta(647.7 + $by, ScaleLine::of($s)->saddleAt($string), 1e-9);
+                $by = ScaleLine::from($s)->compensation($string);
+                self::assertEqualsWithDelta(647.7 + $by, ScaleLine::from($s)->saddleAt($string), 1e-9);
                 self::assertTrue(
                     $gauge->wound ? $by >= 2.5 && $by <= 4.0 : $by >= 1.0 && $by <= 2.0,
                     "{$gauges}: {$gauge->inWords()} by {$by}; the guideline goes by the kind of the string",
@@ -288,21 +288,21 @@ final class GeometryTest extends TestCase
     public function test_the_height_of_the_bridge(): void
     {
         self::assertEqualsWithDelta(3.2, BridgeHeight::overFretPlane(1.8, 0.4)->value, 1e-9, 'G15');
-        $low = BridgeHeight::of(Specifications::sixString(['nutAction' => '0.223']));
+        $low = BridgeHeight::from(Specifications::sixString(['nutAction' => '0.223']));
         self::assertEqualsWithDelta(
             [0.400, 3.377], [$low->overFirstFret(1.8)->value, BridgeHeight::overFretPlane(1.8, 0.223)->value], 0.0005,
             'G15: a1 at the first fret, and the saddle',
         );
-        $zero = BridgeHeight::of(Specifications::sixString(['nutAction' => '0.4', 'zeroFret' => 'yes']));
+        $zero = BridgeHeight::from(Specifications::sixString(['nutAction' => '0.4', 'zeroFret' => 'yes']));
         self::assertEqualsWithDelta(
             3.6 * (1 - 2 ** (-1 / 12)), $zero->overFirstFret(1.8), 1e-9, 'with a zero fret a0 is 0',
         );
         self::assertEqualsWithDelta(
             0.4,
-            $zero->overTop() - BridgeHeight::of(Specifications::sixString(['nutAction' => '0.4']))->overTop(),
+            $zero->overTop() - BridgeHeight::from(Specifications::sixString(['nutAction' => '0.4']))->overTop(),
             1e-9,
         );
-        $bridge = BridgeHeight::of(
+        $bridge = BridgeHeight::from(
             Specifications::sixString(
                 [
                     'neckAngle' => '2°', 'heelThickness' => '22', 'pocketDepth' => '16', 'crownHeight' => '1.2',
@@ -313,7 +313,7 @@ final class GeometryTest extends TestCase
         $from = 647.7 * 2 ** (-16 / 12);
         self::assertEqualsWithDelta($from, $bridge->fromEdge(), 1e-9);
         self::assertEqualsWithDelta(6 + $from * tan(deg2rad(2)) + 1.2 + 3.2, $bridge->overTop()->value, 1e-9, 'G16');
-        $mended = BridgeHeight::of(
+        $mended = BridgeHeight::from(
             Specifications::sixString(
                 [
                     'neckAngle' => round($bridge->angleForMiddle(), 6).'°', 'heelThickness' => '22',
@@ -409,23 +409,23 @@ final class GeometryTest extends TestCase
         $plain = Specifications::sixString(
             ['edges' => 'square', 'contours' => 'none', 'pickups' => 0, 'cavities' => []],
         );
-        $mass = InstrumentMass::of($plain, 12.0);
+        $mass = InstrumentMass::from($plain, 12.0);
         $body = $mass->parts[0];
         // Red alder weighs 0.41 · 1.12 at 12 %; square edges take nothing.
-        $area = \Regimen\Instrument\Shape\BodyShape::of($plain)->outline->area();
+        $area = \Regimen\Instrument\Shape\BodyShape::from($plain)->outline->area();
         self::assertEqualsWithDelta($area * 45 * 1e-3 * 0.41 * 1.12, $body->grams, 0.01);
         self::assertLessThan(
             $mass->total(),
-            InstrumentMass::of(Specifications::sixString(['weightRelief' => 'yes']), 12.0)->total(),
+            InstrumentMass::from(Specifications::sixString(['weightRelief' => 'yes']), 12.0)->total(),
         );
-        $heavyHead = InstrumentMass::of(Specifications::sixString(['tunerMass' => '90 g']), 12.0);
+        $heavyHead = InstrumentMass::from(Specifications::sixString(['tunerMass' => '90 g']), 12.0);
         self::assertLessThan($mass->centre(), $heavyHead->centre(), 'heavier tuners draw the balance to the head');
     }
 
     public function test_every_figure_is_finite_and_says_how_it_came_about(): void
     {
         foreach (['guitar', 'bass', 'flat-top'] as $type) {
-            foreach (FigureBook::of(
+            foreach (FigureBook::figures(
                 Specifications::workings(
                     ['type' => $type, 'strings' => '', 'scale' => '', 'nutWidth' => '', 'layers' => null],
                 ),

@@ -26,7 +26,7 @@ final class InstrumentMassTest extends TestCase
     /** @param  array<string, mixed>  $typed */
     private static function mass(array $typed = []): InstrumentMass
     {
-        return InstrumentMass::of(Specifications::sixString($typed + self::PLAIN), 12.0);
+        return InstrumentMass::from(Specifications::sixString($typed + self::PLAIN), 12.0);
     }
 
     private static function part(InstrumentMass $mass, string $name): MassPart
@@ -72,7 +72,7 @@ final class InstrumentMassTest extends TestCase
     public function test_a_body_weighs_its_volume_times_its_density(string $timber, float $gravity): void
     {
         $typed = ['edges' => 'round', 'edgeRadius' => '3', 'layers' => [['timber' => $timber, 'thickness' => '40']]];
-        $outline = BodyShape::of(Specifications::sixString($typed))->outline;
+        $outline = BodyShape::from(Specifications::sixString($typed))->outline;
         $edges = 2 * $outline->perimeter() * (1 - M_PI / 4) * 3 ** 2;
         self::assertEqualsWithDelta(
             ($outline->area() * 40 - $edges) * $gravity * 1.12 / 1000, self::part(self::mass($typed), $timber)->grams,
@@ -111,7 +111,7 @@ final class InstrumentMassTest extends TestCase
             ],
         ];
         $mass = self::mass($layers + ['chamberShare' => '25 %', 'chamberDepth' => '30']);
-        $area = BodyShape::of(Specifications::sixString($layers))->outline->area();
+        $area = BodyShape::from(Specifications::sixString($layers))->outline->area();
         self::assertEqualsWithDelta(
             -0.25 * $area * 30 * 0.41 * 1.12 / 1000, self::part($mass, 'chambers')->grams, 0.01,
         );
@@ -129,8 +129,8 @@ final class InstrumentMassTest extends TestCase
     public function test_edges_take_what_their_section_says(string $edges, string $radius, float $share): void
     {
         $s = Specifications::sixString(['edges' => $edges, 'edgeRadius' => $radius, 'contours' => 'none']);
-        $outline = BodyShape::of($s)->outline;
-        self::assertEqualsWithDelta(2 * $outline->perimeter() * $share * 36, TakenOff::of($s, $outline)->total(), 1e-6);
+        $outline = BodyShape::from($s)->outline;
+        self::assertEqualsWithDelta(2 * $outline->perimeter() * $share * 36, TakenOff::from($s, $outline)->total(), 1e-6);
     }
 
     public function test_what_an_edge_takes_belongs_to_the_layers_it_runs_through(): void
@@ -145,8 +145,8 @@ final class InstrumentMassTest extends TestCase
                 ],
             ],
         );
-        $outline = BodyShape::of($s)->outline;
-        $taken = TakenOff::of($s, $outline);
+        $outline = BodyShape::from($s)->outline;
+        $taken = TakenOff::from($s, $outline);
         // The quarter circle cut into a thousand slices by hand.
         $slices = array_sum(
             array_map(
@@ -163,10 +163,10 @@ final class InstrumentMassTest extends TestCase
         $taken = static function (string $contours): TakenOff {
             $s = Specifications::sixString(['edges' => 'square', 'contours' => $contours]);
 
-            return TakenOff::of($s, BodyShape::of($s)->outline);
+            return TakenOff::from($s, BodyShape::from($s)->outline);
         };
         self::assertSame(0.0, $taken('none')->total());
-        $around = BodyShape::of(Specifications::sixString())->outline->perimeter();
+        $around = BodyShape::from(Specifications::sixString())->outline->perimeter();
         // Depth × reach / 2, two thirds of that along a share of the outline: house conventions.
         self::assertEqualsWithDelta($around * 0.14 * 2 / 3 * 12 * 55 / 2, $taken('forearm')->total(), 1e-6);
         self::assertEqualsWithDelta($around * 0.12 * 2 / 3 * 16 * 65 / 2, $taken('belly')->total(), 1e-6);
@@ -200,7 +200,7 @@ final class InstrumentMassTest extends TestCase
 
     public function test_a_flat_top_is_a_box_and_not_a_block(): void
     {
-        $mass = InstrumentMass::of(
+        $mass = InstrumentMass::from(
             Specifications::sixString(
                 [
                     'type' => 'flat-top',
@@ -223,6 +223,6 @@ final class InstrumentMassTest extends TestCase
     public function test_damp_timber_is_heavier(): void
     {
         $s = Specifications::sixString();
-        self::assertGreaterThan(InstrumentMass::of($s, 6.0)->total(), InstrumentMass::of($s, 12.0)->total());
+        self::assertGreaterThan(InstrumentMass::from($s, 6.0)->total(), InstrumentMass::from($s, 12.0)->total());
     }
 }

@@ -18,7 +18,7 @@ final class AsMeasuredTest extends TestCase
     public function test_a_neck_wider_than_its_pocket_is_found_with_both_ways_out(): void
     {
         $drawn = Specifications::sixString()->joinery->pocketWidth->mm;
-        $judged = AsMeasured::of(
+        $judged = AsMeasured::judge(
             [], HouseDefaults::ofTrade(InstrumentType::Guitar), ['heelWidth' => sprintf('%.2f', $drawn + 0.6)],
         );
         self::assertSame(
@@ -33,7 +33,7 @@ final class AsMeasuredTest extends TestCase
     public function test_what_was_measured_can_also_do_away_with_a_finding_and_leaves_the_rest_alone(): void
     {
         $house = HouseDefaults::ofTrade(InstrumentType::Guitar);
-        $judged = AsMeasured::of(['bridgeMost' => '13', 'wishes' => 'Quiet.'], $house, ['bridgeMost' => '16.2']);
+        $judged = AsMeasured::judge(['bridgeMost' => '13', 'wishes' => 'Quiet.'], $house, ['bridgeMost' => '16.2']);
         self::assertSame(
             [[], ['bridge-range']],
             [
@@ -41,8 +41,8 @@ final class AsMeasuredTest extends TestCase
                 array_map(static fn (Finding $one): string => $one->key, $judged->gone),
             ],
         );
-        self::assertSame([], AsMeasured::of([], $house, ['boardThickness' => '6.0'])->new, 'as drawn');
-        self::assertArrayHasKey('boardThickness', AsMeasured::of([], $house, ['boardThickness' => '60'])->problems);
+        self::assertSame([], AsMeasured::judge([], $house, ['boardThickness' => '6.0'])->new, 'as drawn');
+        self::assertArrayHasKey('boardThickness', AsMeasured::judge([], $house, ['boardThickness' => '60'])->problems);
     }
 
     public function test_everything_that_can_be_measured_is_a_field_with_a_name(): void

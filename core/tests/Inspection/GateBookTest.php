@@ -124,7 +124,7 @@ final class GateBookTest extends TestCase
                 ['place' => 'neck', 'kind' => 'humbucker', 'resistance' => '7.6k', 'depth' => '19'],
                 ['place' => 'bridge', 'kind' => 'humbucker', 'resistance' => '8.4k', 'depth' => '21'],
             ]]);
-            $workings = Workings::of($read);
+            $workings = Workings::from($read);
             $wanted = self::aim(
                 $read,
                 $workings,
@@ -143,7 +143,7 @@ final class GateBookTest extends TestCase
 
     private static function aim(ReadSpecification $read, Workings $workings, string $aim): float
     {
-        foreach (FigureBook::of($workings) as $figure) {
+        foreach (FigureBook::figures($workings) as $figure) {
             if ($figure->key === $aim) {
                 return $figure->value;
             }

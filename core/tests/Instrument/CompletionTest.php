@@ -49,7 +49,7 @@ final class CompletionTest extends TestCase
             ['strings' => '6'], ['strings' => '7'], ['strings' => '8'], ['type' => 'bass'],
             ['type' => 'bass', 'strings' => '6'], ['type' => 'flat-top'], ['frets' => '24', 'joinFret' => '18'],
         ] as $typed) {
-            $w = Workings::of(SpecificationReader::read($typed));
+            $w = Workings::from(SpecificationReader::read($typed));
             $edges = array_map(
                 static fn (int $string): float => StringFigures::edgeDistance($w, $string, $w->lastFret())->value,
                 [0, $w->specification->brief->strings - 1],
@@ -174,7 +174,7 @@ final class CompletionTest extends TestCase
         foreach (['22 1/2"', '25 1/2"', '28"'] as $scale) {
             foreach ([1, 2, 3] as $count) {
                 $names = array_slice(['bridge', 'neck', 'middle'], 0, $count);
-                $w = Workings::of(
+                $w = Workings::from(
                     SpecificationReader::read(
                         [
                             'scale' => $scale,

@@ -56,8 +56,8 @@ final class ComparisonTest extends TestCase
         );
         $kit = self::byName(
             Comparison::kit(
-                Kit::of($before->orFail(), StarterPrices::in('EUR')),
-                Kit::of($after->orFail(), StarterPrices::in('EUR')),
+                Kit::for($before->orFail(), StarterPrices::in('EUR')),
+                Kit::for($after->orFail(), StarterPrices::in('EUR')),
             ),
         );
         self::assertSame(['1 set', ''], $kit['neck screws and plate']);

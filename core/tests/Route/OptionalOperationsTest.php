@@ -155,7 +155,7 @@ final class OptionalOperationsTest extends TestCase
         $names = static fn (array $typed): array => array_column(
             array_map(
                 static fn ($line): array => [$line->name, $line->quantity],
-                Kit::of(Specifications::sixString($typed), StarterPrices::in('EUR'))->lines,
+                Kit::for(Specifications::sixString($typed), StarterPrices::in('EUR'))->lines,
             ),
             1,
             0,

@@ -97,7 +97,7 @@ final class OrderOfWork
             'neck.recheck' => self::rests($s),
             'neck.rods' => $s->neck->stiffeningRods,
             'neck.veneer' => $s->head->veneer->mm > 0,
-            'neck.wings' => HeadstockShape::of($s)->width() > 95,
+            'neck.wings' => HeadstockShape::from($s)->width() > 95,
             'neck.volute' => $s->neck->volute,
             'fretboard.markers' => $s->board->markers !== MarkerShape::None,
             'fretboard.side-markers' => $s->board->sideMarkers->mm > 0,

@@ -27,7 +27,7 @@ final class CriticalPathTest extends TestCase
     public function test_the_published_length_by_forward_and_backward_pass(): void
     {
         $project = $this->instance();
-        $path = CriticalPath::of($project->durations, $project->predecessors());
+        $path = CriticalPath::through($project->durations, $project->predecessors());
         self::assertSame(38, $path->length);
         self::assertSame(0, $path->totalFloat('1'));
         $along = array_sum(
@@ -55,7 +55,7 @@ final class CriticalPathTest extends TestCase
             $points,
         );
         self::assertSame([400, 533, 517, 633, 517, 450, 517], array_values($durations));
-        $path = CriticalPath::of(
+        $path = CriticalPath::through(
             $durations,
             ['C' => ['A'], 'D' => ['A'], 'E' => ['B', 'C'], 'F' => ['D'], 'G' => ['E']],
         );
@@ -82,7 +82,7 @@ final class CriticalPathTest extends TestCase
             'B' => ['A'], 'C' => ['B'], 'D' => ['C'], 'E' => ['C'], 'F' => ['E'], 'G' => ['D'], 'H' => ['E', 'G'],
             'I' => ['C'], 'J' => ['F', 'I'], 'K' => ['J'], 'L' => ['J'], 'M' => ['H'], 'N' => ['K', 'L'],
         ];
-        $path = CriticalPath::of($durations, $before);
+        $path = CriticalPath::through($durations, $before);
         self::assertSame(44, $path->length);
         self::assertSame(['A', 'B', 'C', 'E', 'F', 'J', 'L', 'N'], $path->critical());
         self::assertSame(

@@ -247,7 +247,7 @@ final class FixedTest extends TestCase
         );
         self::assertGreaterThanOrEqual($plan->assignments['c']->workEnd, $plan->assignments['b']->start);
         self::assertSame('c', $plan->assignments['b']->reason->activity);
-        self::assertSame([], Troubles::of($this->problem($activities, [$this->worker(1), $this->worker(2)]), $plan));
+        self::assertSame([], Troubles::find($this->problem($activities, [$this->worker(1), $this->worker(2)]), $plan));
     }
 
     public function test_what_is_pinned_to_a_day_is_planned_first_with_all_it_needs(): void
@@ -276,7 +276,7 @@ final class FixedTest extends TestCase
             [$this->worker(1)],
         );
         self::assertSame(['a' => []], $problem->before);
-        self::assertSame([], Troubles::of($problem, Builder::plan($problem)));
+        self::assertSame([], Troubles::find($problem, Builder::plan($problem)));
     }
 
     public function test_impossible_pins_are_told_with_their_mend_and_all_is_planned(): void
@@ -297,7 +297,7 @@ final class FixedTest extends TestCase
         self::assertCount(5, $plan->assignments);
         $told = array_map(
             static fn (Trouble $one): array => [$one->kind, $one->activity, strtok($one->words, '.')],
-            Troubles::of($problem, $plan),
+            Troubles::find($problem, $plan),
         );
         sort($told);
         self::assertSame([
@@ -387,7 +387,7 @@ final class FixedTest extends TestCase
             [75, $problem->activities['second']->windows],
             [$plan->assignments['second']->work, $plan->assignments['second']->missed],
         );
-        self::assertStringContainsString('45 min of sanding are planned in', Troubles::of($problem, $plan)[0]->words);
+        self::assertStringContainsString('45 min of sanding are planned in', Troubles::find($problem, $plan)[0]->words);
         self::assertSame(45, (new Objective)->setUpMinutes($problem, $plan));
         $closed = $this->problem(
             [
@@ -400,7 +400,7 @@ final class FixedTest extends TestCase
         self::assertSame(50, Builder::plan($closed)->assignments['late']->work, 'it closed yesterday');
         $hard = $this->problem($this->coats(120, 0), [$this->worker(1)]);
         self::assertStringContainsString(
-            'begins later after the operation before than it may', Troubles::of($hard, Builder::plan($hard))[0]->words,
+            'begins later after the operation before than it may', Troubles::find($hard, Builder::plan($hard))[0]->words,
         );
     }
 
@@ -478,7 +478,7 @@ final class FixedTest extends TestCase
         self::assertSame(['f', 'a'], array_keys($plan->assignments));
         self::assertSame(
             ['promise', 'sitting', 'unplanned', 'unplanned', 'unplanned', 'unplanned'],
-            self::sorted(array_map(static fn (Trouble $one): string => $one->kind, Troubles::of($problem, $plan))),
+            self::sorted(array_map(static fn (Trouble $one): string => $one->kind, Troubles::find($problem, $plan))),
         );
     }
 

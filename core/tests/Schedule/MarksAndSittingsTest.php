@@ -85,7 +85,7 @@ final class MarksAndSittingsTest extends TestCase
             [...$times, $who],
             [...array_slice($this->times($plan, 'glue'), 0, 2), $plan->assignments['glue']->worker],
         );
-        self::assertSame([], Troubles::of($this->problem($activities, $people, '2026-03-18 11:30'), $plan));
+        self::assertSame([], Troubles::find($this->problem($activities, $people, '2026-03-18 11:30'), $plan));
     }
 
     public function test_a_stretch_on_one_longer_day_is_waited_for(): void
@@ -95,7 +95,7 @@ final class MarksAndSittingsTest extends TestCase
         $people = [new Worker(1, 'W1', ['any'], $longer)];
         $plan = $this->plan($activities, $people);
         self::assertSame(['2026-03-20 12:30', '2026-03-20 17:30'], array_slice($this->times($plan, 'glue'), 0, 2));
-        self::assertSame([], Troubles::of($this->problem($activities, $people), $plan));
+        self::assertSame([], Troubles::find($this->problem($activities, $people), $plan));
         // Once that day is over nobody works as long any more: over a break then, and told.
         $late = $this->plan($activities, $people, '2026-03-23 08:00');
         self::assertSame(['2026-03-23 08:00', '2026-03-23 13:30'], array_slice($this->times($late, 'glue'), 0, 2));
@@ -222,7 +222,7 @@ final class MarksAndSittingsTest extends TestCase
             ' ',
             array_map(
                 static fn (Trouble $one): string => $one->words,
-                Troubles::of($this->problem($activities, $workers, $now), $plan),
+                Troubles::find($this->problem($activities, $workers, $now), $plan),
             ),
         );
     }

@@ -128,7 +128,7 @@ final class PriorityTest extends TestCase
             }
             $one = new Problem($now, $activities, [$this->worker(1)], ['clamp' => 9]);
             $many = new Problem($now, $activities, array_map($this->worker(...), range(1, 15)), ['clamp' => 15]);
-            $shortest = CriticalPath::of($durations, $before)->length;
+            $shortest = CriticalPath::through($durations, $before)->length;
             $alone = Builder::plan($one);
             $finish = (int) $alone->finishOf('b', $one);
             self::assertGreaterThanOrEqual($now + $shortest, $finish);

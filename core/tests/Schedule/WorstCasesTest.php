@@ -42,7 +42,7 @@ final class WorstCasesTest extends TestCase
         $problem = new Problem($this->at('2026-03-18 08:00'), $activities, [$this->worker(1)], []);
         self::assertCount(40, Builder::plan($problem)->assignments);
         self::assertCount(20, $problem->circular);
-        self::assertCount(20, Troubles::of($problem, Builder::plan($problem)));
+        self::assertCount(20, Troubles::find($problem, Builder::plan($problem)));
     }
 
     public function test_everything_pinned_to_the_same_day(): void
@@ -58,7 +58,7 @@ final class WorstCasesTest extends TestCase
         $plan = Builder::plan($problem);
         self::assertCount(12, $plan->assignments);
         // Four of two hours fit into the eight and a half of a day, and a fifth is begun on it.
-        self::assertCount(7, Troubles::of($problem, $plan));
+        self::assertCount(7, Troubles::find($problem, $plan));
         self::assertSame(
             [1],
             array_values(array_unique(array_map(static fn ($one) => $one->worker, $plan->assignments))),
@@ -109,7 +109,7 @@ final class WorstCasesTest extends TestCase
         $problem = new Problem($this->at('2026-03-18 08:00'), $activities, [$this->worker(1)], []);
         $plan = Builder::plan($problem);
         self::assertCount(40, $plan->assignments);
-        self::assertSame(39, count(Troubles::of($problem, $plan)));
+        self::assertSame(39, count(Troubles::find($problem, $plan)));
         self::assertSame(30 + 39 * 45, array_sum(array_map(static fn ($one): int => $one->work, $plan->assignments)));
     }
 

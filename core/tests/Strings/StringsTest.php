@@ -48,7 +48,7 @@ final class StringsTest extends TestCase
         self::assertGreaterThan(
             StringMass::of(Gauge::parse('46w')), StringMass::of(Gauge::parse('46')), 'solid is heavier than wound',
         );
-        $stated = Pull::of(Specifications::sixString(['unitMasses' => '- - - - - 7.5']));
+        $stated = Pull::from(Specifications::sixString(['unitMasses' => '- - - - - 7.5']));
         self::assertEqualsWithDelta(
             0.0075 * (2 * 0.6477 * Note::parse('E2')->frequency()) ** 2, $stated->each[5], 1e-9,
         );
@@ -80,7 +80,7 @@ final class StringsTest extends TestCase
 
     public function test_a_pull_is_an_estimate_only_where_a_wound_string_has_no_stated_mass(): void
     {
-        $estimated = static fn (string $masses): bool => Pull::of(
+        $estimated = static fn (string $masses): bool => Pull::from(
             Specifications::sixString(
                 [
                     'nutWidth' => '36', 'tuning' => 'E4 B3 G3 D3', 'strings' => '4', 'gauges' => '.010 .013 .017 .026w',
@@ -90,7 +90,7 @@ final class StringsTest extends TestCase
         )->estimated;
         self::assertSame([true, true, false], [$estimated(''), $estimated('0.4 0.67 - -'), $estimated('- - - 2.6')]);
         self::assertFalse(
-            Pull::of(
+            Pull::from(
                 Specifications::sixString(
                     [
                         'nutWidth' => '36', 'tuning' => 'E4 B3 G3 D3', 'strings' => '4',

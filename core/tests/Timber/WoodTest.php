@@ -35,13 +35,13 @@ final class WoodTest extends TestCase
         $timber = Species::named($name);
         // The coefficient is what a millimetre moves for one per cent of moisture, at 10 %.
         self::assertEqualsWithDelta(
-            $radial, Movement::of(1.0, 10.0, 11.0, $timber->radialShrinkage)->value, 0.00002, '(memory)',
+            $radial, Movement::between(1.0, 10.0, 11.0, $timber->radialShrinkage)->value, 0.00002, '(memory)',
         );
         self::assertEqualsWithDelta(
-            $tangential, Movement::of(1.0, 10.0, 11.0, $timber->tangentialShrinkage)->value, 0.00002, '(memory)',
+            $tangential, Movement::between(1.0, 10.0, 11.0, $timber->tangentialShrinkage)->value, 0.00002, '(memory)',
         );
         self::assertLessThan(
-            0, Movement::of(300.0, 10.0, 6.0, $timber->radialShrinkage)->value, 'it shrinks when it dries',
+            0, Movement::between(300.0, 10.0, 6.0, $timber->radialShrinkage)->value, 'it shrinks when it dries',
         );
     }
 

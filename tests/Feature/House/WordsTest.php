@@ -40,12 +40,12 @@ final class WordsTest extends TestCase
     public function test_the_headline(int $late, int $tight, int $kept, int $unplanned, string $says): void
     {
         $hours = WorkingHours::of(array_fill(1, 5, [[480, 1020]]), [], new \DateTimeZone('UTC'));
-        $of = static fn (?string $finish): Outlook => Outlook::of($finish, '2026-03-27', $hours, 2);
+        $of = static fn (?string $finish): Outlook => Outlook::judge($finish, '2026-03-27', $hours, 2);
         $outlooks = [
             ...array_fill(0, $late, $of('2026-04-27')), ...array_fill(0, $tight, $of('2026-03-27')),
             ...array_fill(0, $kept, $of('2026-03-02')), ...array_fill(0, $unplanned, $of(null)),
         ];
-        $this->assertSame($says, Headline::of($outlooks));
+        $this->assertSame($says, Headline::about($outlooks));
     }
 
     public function test_figures_and_counts_are_said_alike_everywhere(): void
@@ -70,7 +70,7 @@ final class WordsTest extends TestCase
         $this->openShop();
         $build = $this->build();
         $marks = collect(
-            BuildStrip::of(app(OpenBuilds::class)->placements(app(OpenBuilds::class)->all()->firstOrFail())),
+            BuildStrip::marks(app(OpenBuilds::class)->placements(app(OpenBuilds::class)->all()->firstOrFail())),
         );
         $dryFit = PlanEntry::query()->findOrFail(
             $this->operation($build, JointOperation::DryFit->value)->id,

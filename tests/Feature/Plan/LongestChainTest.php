@@ -51,7 +51,7 @@ final class LongestChainTest extends TestCase
         $problems = $chains = $asked = [];
         foreach (Specifications::drawn(8, 89) as $number => [$specification, $methods]) {
             $route = RoutePlanner::withAllRules()->plan($specification, TradeStandards::all(), $methods);
-            $chains[$number] = LongestChain::of($route);
+            $chains[$number] = LongestChain::through($route);
             $asked[$number] = array_map(
                 static fn (int $index): string => $route->operations[$index * 7 % count($route->operations)]->key,
                 range(1, 4),
@@ -81,8 +81,8 @@ final class LongestChainTest extends TestCase
             Specifications::sixString(), TradeStandards::all(), Methods::usual(),
         );
         self::assertGreaterThan(
-            LongestChain::of($route)->length,
-            LongestChain::of($route, new \Regimen\Route\Air\Climate(12, 50))->length,
+            LongestChain::through($route)->length,
+            LongestChain::through($route, new \Regimen\Route\Air\Climate(12, 50))->length,
         );
     }
 

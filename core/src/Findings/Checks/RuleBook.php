@@ -99,7 +99,7 @@ final class RuleBook
     /** @return list<Finding> the worst first, with mends that were tried */
     public static function judge(Workings $workings): array
     {
-        return TriedMends::of($workings, self::findings($workings));
+        return TriedMends::tried($workings, self::findings($workings));
     }
 
     /** @return list<Finding> the worst first, with mends that nobody has tried yet */

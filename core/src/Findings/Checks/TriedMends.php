@@ -35,7 +35,7 @@ final class TriedMends
      * @param  list<Finding>  $findings
      * @return list<Finding> with those mends that do what they say
      */
-    public static function of(Workings $workings, array $findings): array
+    public static function tried(Workings $workings, array $findings): array
     {
         $tried = new self($workings, $findings);
 
@@ -83,7 +83,7 @@ final class TriedMends
         if ($read->specification === null) {
             return [[], [], array_values($read->problems)[0] ?? 'it cannot be read.'];
         }
-        $findings = RuleBook::findings(Workings::of($read, $this->workings->partsCost, $this->workings->slots));
+        $findings = RuleBook::findings(Workings::from($read, $this->workings->partsCost, $this->workings->slots));
 
         return [array_map(static fn (Finding $one): string => $one->key, $findings), self::titles($findings), ''];
     }

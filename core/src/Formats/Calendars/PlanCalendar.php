@@ -10,7 +10,7 @@ use Sabre\VObject\Component\VCalendar;
 final class PlanCalendar
 {
     /** @param  iterable<CalendarEntry>  $entries */
-    public static function of(string $name, iterable $entries, int $now): string
+    public static function write(string $name, iterable $entries, int $now): string
     {
         $calendar = new VCalendar(
             [

@@ -17,7 +17,7 @@ final class DxfR12
         'outline' => 7, 'slots' => 1, 'markers' => 3, 'centre' => 5, 'holes' => 6, 'cavities' => 4,
     ];
 
-    public static function of(View $view): string
+    public static function write(View $view): string
     {
         $along = $view->along();
         $across = $view->across();

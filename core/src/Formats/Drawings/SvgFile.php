@@ -18,7 +18,7 @@ final class SvgFile
         'string' => ['0.15', '#22201b', ''], 'fret' => ['0.15', '#22201b', ''],
     ];
 
-    public static function of(View $view): string
+    public static function write(View $view): string
     {
         $along = $view->along();
         $across = $view->across();

@@ -14,7 +14,7 @@ use Regimen\Findings\Mend;
 /** Every figure and every finding of a specification as JSON, for scripts and for checking from outside. */
 final class ComputedFile
 {
-    public static function of(Workings $workings): string
+    public static function write(Workings $workings): string
     {
         return json_encode([
             'instrument' => $workings->specification->inOneLine(),
@@ -23,7 +23,7 @@ final class ComputedFile
                 'key' => $figure->key, 'name' => $figure->name, 'value' => round($figure->value, 6),
                 'unit' => $figure->unit,
                 'number' => $figure->number, 'formula' => $figure->formula, 'source' => $figure->source(),
-            ], FigureBook::of($workings)),
+            ], FigureBook::figures($workings)),
             'findings' => array_map(static fn (Finding $finding): array => [
                 'key' => $finding->key, 'severity' => $finding->severity->value, 'title' => $finding->title,
                 'figures' => $finding->figures,

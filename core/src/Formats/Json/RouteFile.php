@@ -21,10 +21,10 @@ use Regimen\Schedule\Search\CriticalPath;
 /** A derived route as JSON: times in minutes, every link with its reason. */
 final class RouteFile
 {
-    public static function of(Route $route, Workings $workings, Tolerances $tolerances): string
+    public static function write(Route $route, Workings $workings, Tolerances $tolerances): string
     {
         $gates = Inspector::of($workings, $tolerances);
-        $critical = LongestChain::of($route);
+        $critical = LongestChain::through($route);
 
         return json_encode([
             'format' => 'regimen-route',

@@ -19,7 +19,7 @@ use Regimen\Schedule\Search\Improved;
  */
 final class PlannedFile
 {
-    public static function of(Improved $improved, WorkshopFile $workshop, Objective $objective, int $seed): string
+    public static function write(Improved $improved, WorkshopFile $workshop, Objective $objective, int $seed): string
     {
         $problem = $workshop->problem;
         $local = static fn (int $instant): string => (
@@ -54,7 +54,7 @@ final class PlannedFile
                     'kind' => $one->kind, 'build' => self::told($one->build), 'operation' => self::told($one->activity),
                     'words' => $one->words,
                 ],
-                Troubles::of($problem, $improved->best),
+                Troubles::find($problem, $improved->best),
             ),
             'unplanned' => array_values(
                 array_map(

@@ -33,7 +33,7 @@ final class Completion
      * @param  array<string, mixed>  $values  by field, with null or an empty list for what is missing
      * @return array<string, mixed> the values that are worked out
      */
-    public static function of(array $values): array
+    public static function complete(array $values): array
     {
         $completion = new self($values);
         $worked = [];

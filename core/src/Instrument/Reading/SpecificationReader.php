@@ -76,7 +76,7 @@ final class SpecificationReader
         if ($this->problems !== []) {
             return new ReadSpecification(null, $this->problems, $this->sources, $values, $this->client, $this->house);
         }
-        foreach (Completion::of($values) as $key => $value) {
+        foreach (Completion::complete($values) as $key => $value) {
             $values[$key] = $value;
             $this->sources[$key] ??= ReadSpecification::COMPUTED;
         }

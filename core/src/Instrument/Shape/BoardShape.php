@@ -24,7 +24,7 @@ final readonly class BoardShape
     ) {
     }
 
-    public static function of(Specification $s, SlotsSawn $sawn = SlotsSawn::FromTheFlat): self
+    public static function from(Specification $s, SlotsSawn $sawn = SlotsSawn::FromTheFlat): self
     {
         $board = $s->board;
 

@@ -35,7 +35,7 @@ final readonly class BodyRoom
     {
     }
 
-    public static function of(Specification $s, BodyShape $body): self
+    public static function from(Specification $s, BodyShape $body): self
     {
         $cavities = [];
         foreach ($s->bodywork->cavities as $index => $cavity) {

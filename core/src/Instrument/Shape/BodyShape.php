@@ -18,7 +18,7 @@ final readonly class BodyShape
     {
     }
 
-    public static function of(Specification $s): self
+    public static function from(Specification $s): self
     {
         $width = $s->bodywork->bodyWidth->mm;
         $outline = $s->bodywork->outline === BodyOutline::Imported

@@ -18,7 +18,7 @@ final readonly class BridgeHeight
     {
     }
 
-    public static function of(Specification $specification): self
+    public static function from(Specification $specification): self
     {
         return new self($specification);
     }

@@ -14,9 +14,9 @@ final readonly class FretMarkers
     {
     }
 
-    public static function of(Specification $specification): self
+    public static function from(Specification $specification): self
     {
-        return new self($specification, BoardShape::of($specification));
+        return new self($specification, BoardShape::from($specification));
     }
 
     /**

@@ -28,7 +28,7 @@ final class FretWire
     /** To the millimetre, with the spare. */
     public static function needed(Specification $specification): Length
     {
-        $board = BoardShape::of($specification);
+        $board = BoardShape::from($specification);
         $places = array_map(static fn (Length $position): float => $position->mm, $specification->frets()->positions());
         if ($specification->board->zeroFret) {
             $places[] = 0.0;

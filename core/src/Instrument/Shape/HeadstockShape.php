@@ -23,7 +23,7 @@ final readonly class HeadstockShape
     {
     }
 
-    public static function of(Specification $s): self
+    public static function from(Specification $s): self
     {
         $sign = $s->brief->hand === Hand::Left ? -1.0 : 1.0;
         $posts = $s->head->posts === []
@@ -41,7 +41,7 @@ final readonly class HeadstockShape
      */
     private static function layOut(Specification $s, float $sign): array
     {
-        $spread = StringSpread::of($s);
+        $spread = StringSpread::from($s);
         $count = $s->brief->strings;
         $treble = (int) ceil($count / 2);
         $posts = [];
@@ -195,7 +195,7 @@ final readonly class HeadstockShape
     /** Degrees by which a string turns sideways at the nut. */
     public function sideAngle(int $string): float
     {
-        $spread = StringSpread::of($this->specification);
+        $spread = StringSpread::from($this->specification);
         $post = $this->posts[$string];
         $running = rad2deg(
             atan(($spread->saddle[$string] - $spread->nut[$string]) / $this->specification->board->scale->mm),

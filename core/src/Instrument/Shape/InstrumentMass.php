@@ -19,9 +19,9 @@ final readonly class InstrumentMass
     {
     }
 
-    public static function of(Specification $s, float $moisture): self
+    public static function from(Specification $s, float $moisture): self
     {
-        $body = BodyShape::of($s);
+        $body = BodyShape::from($s);
 
         return new self(
             [...self::body($s, $body, $moisture), ...self::neck($s, $moisture), ...self::hardware($s, $body)],
@@ -51,7 +51,7 @@ final readonly class InstrumentMass
         if ($s->bodywork->body === BodyConstruction::FlatTop) {
             return self::box($s, $body, $moisture);
         }
-        $taken = TakenOff::of($s, $body->outline);
+        $taken = TakenOff::from($s, $body->outline);
         $from = 0.0;
         foreach ($s->bodywork->layers as $layer) {
             $to = $from + $layer->thickness->mm;
@@ -130,8 +130,8 @@ final readonly class InstrumentMass
     /** @return list<MassPart> */
     private static function neck(Specification $s, float $moisture): array
     {
-        $neck = NeckShape::of($s);
-        $board = BoardShape::of($s);
+        $neck = NeckShape::from($s);
+        $board = BoardShape::from($s);
         $step = $board->length / self::STEPS;
         $timber = $s->neck->neckTimber->density($moisture) * 1e-6;
         $shaft = $moment = $boardVolume = 0.0;
@@ -143,7 +143,7 @@ final readonly class InstrumentMass
                 * ($board->thickness - $board->dropAt($x, $board->widthAt($x) / 2) / 3);
         }
         $rod = $s->neck->rodLength->mm;
-        $head = Polygon::of(HeadstockShape::of($s)->outline());
+        $head = Polygon::of(HeadstockShape::from($s)->outline());
 
         return [
             new MassPart('neck', $shaft * $timber, $moment / max(1e-9, $shaft)),
@@ -165,7 +165,7 @@ final readonly class InstrumentMass
             new MassPart('bridge', $s->bridgework->bridgeMass, $s->board->scale->mm),
             new MassPart('screws, buttons, knobs', $s->bodywork->otherMass, $body->outline->centroid()->x),
         ];
-        foreach (HeadstockShape::of($s)->posts as $post) {
+        foreach (HeadstockShape::from($s)->posts as $post) {
             $parts[] = new MassPart('tuner', $s->head->tunerMass, $post->x);
         }
         foreach ($s->electrics->pickups as $pickup) {

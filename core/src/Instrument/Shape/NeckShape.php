@@ -20,7 +20,7 @@ final readonly class NeckShape
     {
     }
 
-    public static function of(Specification $s): self
+    public static function from(Specification $s): self
     {
         $frets = $s->frets();
         $curve = [
@@ -32,7 +32,7 @@ final readonly class NeckShape
         }
         usort($curve, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 
-        return new self($s, BoardShape::of($s), $curve);
+        return new self($s, BoardShape::from($s), $curve);
     }
 
     /** G9: thickness with the board, on a straight line between the depths that are given, carried on beyond them. */

@@ -30,7 +30,7 @@ final readonly class ScaleLine
     {
     }
 
-    public static function of(Specification $specification): self
+    public static function from(Specification $specification): self
     {
         return new self($specification);
     }

@@ -26,7 +26,7 @@ final readonly class StringSpread
     {
     }
 
-    public static function of(Specification $s): self
+    public static function from(Specification $s): self
     {
         $outer = $s->board->nutWidth->mm - 2 * $s->stringing->nutMargin->mm;
         $diameters = array_map(static fn (Gauge $gauge): float => $gauge->diameter->mm, $s->stringing->gauges);

@@ -31,7 +31,7 @@ final readonly class TakenOff
     {
     }
 
-    public static function of(Specification $specification, Polygon $outline): self
+    public static function from(Specification $specification, Polygon $outline): self
     {
         return new self($specification, $outline->perimeter());
     }

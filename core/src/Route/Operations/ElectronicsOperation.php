@@ -126,7 +126,7 @@ enum ElectronicsOperation: string implements TradeOperation
     {
         $percent = $inspector->tolerance('resistance');
         $targets = [];
-        foreach (TapTest::of($inspector->specification) as $test) {
+        foreach (TapTest::from($inspector->specification) as $test) {
             if ($test->atJack !== null) {
                 $what = "at the jack, position {$test->number}";
                 $targets[] = Target::resistance($what, 'meter, volume full up', (float) $test->atJack, $percent);

@@ -67,8 +67,8 @@ enum Driver: string
             self::Cavities => (float) (count($s->electrics->pickups) + max(1, count($s->bodywork->cavities))),
             self::Markers => self::dots($s),
             self::BoardWidth => ($s->board->nutWidth->mm + $s->board->lastWidth->mm) / 2,
-            self::BoardBinding => BoardShape::of($s)->binding() / 1000,
-            self::BodyBinding => BodyShape::of($s)->binding() / 1000,
+            self::BoardBinding => BoardShape::from($s)->binding() / 1000,
+            self::BodyBinding => BodyShape::from($s)->binding() / 1000,
             self::Layers => (float) max(1, count($s->bodywork->layers) - 1),
             self::Laminations => (float) $s->neck->laminations,
             self::Fasteners => (float) $s->joinery->fasteners,
@@ -84,7 +84,7 @@ enum Driver: string
     private static function dots(Specification $s): float
     {
         return (float) (
-            count(FretMarkers::of($s)->places()) * ($s->board->markers === MarkerShape::Block ? self::DOTS_A_BLOCK : 1)
+            count(FretMarkers::from($s)->places()) * ($s->board->markers === MarkerShape::Block ? self::DOTS_A_BLOCK : 1)
         );
     }
 }

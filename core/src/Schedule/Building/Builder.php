@@ -166,16 +166,16 @@ final class Builder
     {
         [$from, $reason] = $this->ready->of($activity, $this->assignments);
         $spot = $this->places->from($activity, $from, $reason, $activity->work);
-        $missed = MissedWindows::of($activity, $spot->start, $this->assignments);
+        $missed = MissedWindows::before($activity, $spot->start, $this->assignments);
         for ($sanding = 0; MissedWindows::sanding($missed) > $sanding;) {
             $sanding = MissedWindows::sanding($missed);
             // Not before where it was missed: begun in time nothing would have to be sanded. With the sanding it may be
             // somebody else's, wait for something else, and miss another window.
             $spot = $this->places->from($activity, $spot->start, $spot->reason, $activity->work + $sanding);
-            $missed = MissedWindows::of($activity, $spot->start, $this->assignments);
+            $missed = MissedWindows::before($activity, $spot->start, $this->assignments);
         }
         $shared = $this->shared($activity, $spot, $from, $reason, $sanding);
-        if ($shared === null || MissedWindows::of($activity, $shared[0]->start, $this->assignments) !== $missed) {
+        if ($shared === null || MissedWindows::before($activity, $shared[0]->start, $this->assignments) !== $missed) {
             $this->assign($activity, $spot, missed: $missed);
 
             return;

@@ -16,7 +16,7 @@ final class MissedWindows
      * @param  array<int|string, Assignment>  $assignments  what is planned so far
      * @return list<Window>
      */
-    public static function of(Activity $activity, int $start, array $assignments): array
+    public static function before(Activity $activity, int $start, array $assignments): array
     {
         $missed = [];
         foreach ($activity->windows as $window) {

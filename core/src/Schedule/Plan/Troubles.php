@@ -13,7 +13,7 @@ use Regimen\Units\Duration;
 final class Troubles
 {
     /** @return list<Trouble> */
-    public static function of(Problem $problem, Plan $plan): array
+    public static function find(Problem $problem, Plan $plan): array
     {
         $troubles = [];
         foreach ($problem->dues as $build => $due) {

@@ -19,7 +19,7 @@ final readonly class CriticalPath
      * @param  array<int|string, int>  $durations  by activity, in an order in which predecessors come first
      * @param  array<int|string, list<int|string>>  $predecessors  by activity
      */
-    public static function of(array $durations, array $predecessors): self
+    public static function through(array $durations, array $predecessors): self
     {
         $start = [];
         $length = 0;

@@ -28,7 +28,7 @@ final class SeasonMovement implements Check
         $isBox = $s->bodywork->body === BodyConstruction::FlatTop;
         if ($s->isLayered() && ! $isBox) {
             [$dry, $damp] = TimberFigures::seasons($w);
-            $under = Movement::of(
+            $under = Movement::between(
                 $s->bodywork->bodyWidth->mm,
                 $dry,
                 $damp,

@@ -27,7 +27,7 @@ final readonly class HeadstockWings implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return HeadstockShape::of($specification)->width() > self::BLANK_MM;
+        return HeadstockShape::from($specification)->width() > self::BLANK_MM;
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void

@@ -33,7 +33,7 @@ final readonly class NeckShaft implements RouteRule
         $draft->add(
             NeckOperation::Rough,
             [Piece::Neck],
-            standard: Rests::of($specification) ? NeckOperation::RoughAndRest : NeckOperation::Rough,
+            standard: Rests::needed($specification) ? NeckOperation::RoughAndRest : NeckOperation::Rough,
             why: 'Most of the waste comes off, left full at heel and headstock.',
         );
         $draft->add(

@@ -22,7 +22,7 @@ final readonly class RestedNeck implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return Rests::of($specification);
+        return Rests::needed($specification);
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void

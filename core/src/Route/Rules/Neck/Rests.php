@@ -13,7 +13,7 @@ final class Rests
     /** Percent above the balance of the shop (TRADE: timber settles to within 1 %). */
     private const SETTLED_WITHIN = 1.0;
 
-    public static function of(Specification $s): bool
+    public static function needed(Specification $s): bool
     {
         $isNew = $s->neck->neckMoisture !== null
             && $s->neck->neckMoisture > BalanceMoisture::percent(
