@@ -14,7 +14,7 @@ use Regimen\Drawing\FrontView;
 use Regimen\Figures\Workings;
 use Regimen\Inspection\Target;
 use Regimen\Route\Operation;
-use Regimen\Route\Operations\Inspector;
+use Regimen\Route\Operations\GateBook;
 use Regimen\Route\Standards\Caution;
 
 /**
@@ -51,7 +51,7 @@ final class TravellerPdf
         $read = Revisions::read($build->specification);
         $workings = Workings::from($read);
         $route = $this->drafting->draft($read->orFail(), $build)->route;
-        $gates = Inspector::of($workings, $this->house->rules()->tolerances);
+        $gates = new GateBook($workings, $this->house->rules()->tolerances);
         [$this->width, $this->height] = $paper->size();
         $this->canvas = new Canvas("{$build->name()}, traveller", $paper, 'P', $this->clock->now()->getTimestamp());
         $this->page = 0;

@@ -28,7 +28,7 @@ final class FloorsTest
     private const WITHIN = [
         'Instrument' => ['Fields', 'Neck', 'Shape', 'Reading'],
         'Findings' => ['Checks'],
-        'Route' => ['Air', 'Standards', 'Operations', 'Rules'],
+        'Route' => ['Air', 'Standards', 'Entry', 'Operations', 'Rules'],
         'Schedule' => ['Time', 'Problem', 'Plan', 'Building', 'Search', 'Policy'],
     ];
 

@@ -25,7 +25,7 @@ use Regimen\Forecast\LongestChain;
 use Regimen\Route\Clash;
 use Regimen\Route\Judge\Damage;
 use Regimen\Route\Operation;
-use Regimen\Route\Operations\Inspector;
+use Regimen\Route\Operations\GateBook;
 use Regimen\Route\Standards\HouseStandards;
 use Regimen\Route\Standards\Piece;
 use Regimen\Route\Standards\Skill;
@@ -111,7 +111,7 @@ final readonly class RoutePage
     {
         $kept = $build->operations->toBase()->keyBy('key');
         $chain = LongestChain::through($draft->route, $this->air->lately());
-        $gates = Inspector::of($workings, $standards->house->tolerances);
+        $gates = new GateBook($workings, $standards->house->tolerances);
         $columns = self::columns($draft);
         $stake = $draft->route->atStake();
         $others = $this->sharing($build);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route;
 
 use Regimen\Instrument\Specification;
-use Regimen\Route\Operations\Entry;
+use Regimen\Route\Entry\Entry;
 use Regimen\Route\Standards\Adhesive;
 use Regimen\Route\Standards\Caution;
 use Regimen\Route\Standards\Stage;

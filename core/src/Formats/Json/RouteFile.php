@@ -11,7 +11,7 @@ use Regimen\Inspection\Tolerances;
 use Regimen\Route\Clash;
 use Regimen\Route\Link;
 use Regimen\Route\Operation;
-use Regimen\Route\Operations\Inspector;
+use Regimen\Route\Operations\GateBook;
 use Regimen\Route\Route;
 use Regimen\Route\Standards\Caution;
 use Regimen\Route\Standards\Piece;
@@ -23,7 +23,7 @@ final class RouteFile
 {
     public static function write(Route $route, Workings $workings, Tolerances $tolerances): string
     {
-        $gates = Inspector::of($workings, $tolerances);
+        $gates = new GateBook($workings, $tolerances);
         $critical = LongestChain::through($route);
 
         return json_encode([
@@ -47,7 +47,7 @@ final class RouteFile
     }
 
     /** @return array<string, mixed> */
-    private static function operation(Operation $operation, Inspector $gates, CriticalPath $critical): array
+    private static function operation(Operation $operation, GateBook $gates, CriticalPath $critical): array
     {
         return [
             'key' => $operation->key,

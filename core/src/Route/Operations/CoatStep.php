@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Route\Entry\RouteKey;
+
 /** Steps of a finish that take another operation's standard: coats and what is done to them, by surface. */
 enum CoatStep: string implements RouteKey
 {

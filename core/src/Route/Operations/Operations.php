@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Regimen\Route\Operations;
 
 use Regimen\Parts\PartGroup;
+use Regimen\Route\Entry\Entry;
+use Regimen\Route\Entry\Gate;
+use Regimen\Route\Entry\TradeOperation;
 
 /** All operations of the trade, in the order in which they are listed; each is told in the enum of its piece. */
 final class Operations

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Regimen\Route\Operations;
 
 use Regimen\Parts\PartGroup;
+use Regimen\Route\Entry\RouteKey;
+use Regimen\Route\Entry\TradeOperation;
 
 /**
  * The key of one step on a route: an operation's own, or that of a step which is done once for each of several things.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Route\Entry\RouteKey;
 use Regimen\Route\Standards\Piece;
 
 /** What is finished in one go: the body, the neck, or both together once the neck is in. */

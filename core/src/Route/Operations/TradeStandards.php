@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Route\Entry\Entry;
+use Regimen\Route\Entry\TradeOperation;
+use Regimen\Route\Entry\Way;
 use Regimen\Route\Standards\FinishStandard;
 use Regimen\Route\Standards\HouseStandards;
 use Regimen\Route\Standards\Standard;

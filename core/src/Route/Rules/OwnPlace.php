@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Regimen\Route\Rules;
 
 use Regimen\Instrument\Specification;
+use Regimen\Route\Entry\Place;
+use Regimen\Route\Entry\TradeOperation;
 use Regimen\Route\Methods\Methods;
-use Regimen\Route\Operations\Place;
-use Regimen\Route\Operations\TradeOperation;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules\Finish;
 
+use Regimen\Route\Entry\RouteKey;
 use Regimen\Route\Operations\CoatOperation;
 use Regimen\Route\Operations\FinishOperation;
-use Regimen\Route\Operations\RouteKey;
 use Regimen\Route\Operations\StepKey;
 use Regimen\Route\Operations\Surface;
 use Regimen\Route\RouteDraft;

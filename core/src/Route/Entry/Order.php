@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Regimen\Route\Operations;
+namespace Regimen\Route\Entry;
 
 /** What an operation stands behind, or ahead of, and why. */
 final readonly class Order

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Regimen\Route\Operations;
+namespace Regimen\Route\Entry;
 
 use Regimen\Figures\Workings;
 use Regimen\Inspection\Target;
@@ -23,15 +23,6 @@ final readonly class Inspector
     public static function of(Workings $workings, Tolerances $tolerances): self
     {
         return new self($workings, $tolerances, $workings->specification);
-    }
-
-    /**
-     * @param  string  $operation  key on the route
-     * @return list<Target> empty where the operation ends without a gate
-     */
-    public function after(string $operation): array
-    {
-        return Operations::gateAfter($operation)?->targets($this) ?? [];
     }
 
     public function tolerance(string $key): float

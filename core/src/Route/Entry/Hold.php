@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Regimen\Route\Operations;
+namespace Regimen\Route\Entry;
 
 use Regimen\Route\Air\HoldKind;
 use Regimen\Route\Standards\Fixture;
