@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Planning\WorkshopExport;
+use App\Planning\Export\WorkshopExport;
 use Illuminate\Console\Command;
 use Regimen\Formats\Workshop\PlannedFile;
 use Regimen\Formats\Workshop\WorkshopFile;

@@ -226,8 +226,7 @@ final class DemoBuilds
         if (isset($specification['pickups'])) {
             $specification['pickups'] = array_map(
                 static fn (array $pickup): array => [
-                    'place' => $pickup[0], 'kind' => $pickup[1],
-                    ...isset($pickup[2]) ? ['resistance' => $pickup[2]] : [],
+                    'place' => $pickup[0], 'kind' => $pickup[1], ...isset($pickup[2]) ? ['resistance' => $pickup[2]] : [],
                 ],
                 $specification['pickups'],
             );

@@ -7,9 +7,7 @@ namespace Database\Seeders;
 use App\Actions\Commission\TakeCommission;
 use App\Actions\House\OpenShop;
 use App\Actions\Plan\MakeChange;
-use App\Actions\Route\ChangeRoute;
 use App\Actions\Work\WaitFor;
-use App\Devices\ClimateSensor;
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\Build\Purpose;
@@ -28,7 +26,6 @@ use Illuminate\Support\Facades\DB;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Operations\ElectronicsOperation;
-use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Schedule\Problem\Promise;
 
 /**
@@ -37,7 +34,7 @@ use Regimen\Schedule\Problem\Promise;
  */
 final class DemoShop extends Seeder
 {
-    private const ZONE = 'Europe/Berlin';
+    public const ZONE = 'Europe/Berlin';
 
     /** What becomes of the promises: working days of slack by number; the rest keep theirs with more. */
     private const LATE = -4;
@@ -64,7 +61,7 @@ final class DemoShop extends Seeder
                     DemoSpecifications::release($this->manager(), $build);
                 }
                 if ($build->title === DemoBuilds::WAITS_FOR_PART) {
-                    $simulation->delayPickupsOf($build, $now);
+                    $simulation->parts->delayPickupsOf($build, $now);
                 }
             }
             $simulation->workUntil($now);
@@ -74,8 +71,9 @@ final class DemoShop extends Seeder
                 $this->manager(), $this->build(DemoBuilds::TIGHT), $this->build(DemoBuilds::WAITS_FOR_CLIENT),
             );
             $simulation->startClocks($now);
-            $this->readTheAir($now);
-            $this->inlay();
+            $extras = new DemoExtras($this->manager());
+            $extras->readTheAir($now);
+            $extras->inlay();
             app(Planner::class)->replan('the demo shop was filled');
         });
         app()->bind(Standings::class);
@@ -204,33 +202,6 @@ final class DemoShop extends Seeder
         }
 
         return $open->firstOrFail();
-    }
-
-    /** Three readings a day of the sensor on the wall. */
-    private function readTheAir(CarbonImmutable $now): void
-    {
-        $rows = [];
-        for ($hours = 8 * 120; $hours > 0; $hours -= 8) {
-            $at = $now->subHours($hours)->startOfHour();
-            $air = app(ClimateSensor::class)->read($at->setTimezone(self::ZONE));
-            $rows[] = [
-                'at' => $at->utc()->toDateTimeString(), 'temperature_tenths' => (int) round(10 * $air->temperature),
-                'humidity_tenths' => (int) round(10 * $air->humidity), 'source' => app(ClimateSensor::class)->name(),
-            ];
-        }
-        DB::table('climate_readings')->insert($rows);
-    }
-
-    /** A client's wish that no rule knows: an operation of the build's own. */
-    private function inlay(): void
-    {
-        $build = $this->build(DemoBuilds::NOT_RELEASED);
-        app(ChangeRoute::class)->make($this->manager(), $build, $build->route_version, [
-            'kind' => 'add', 'key' => 'own.1', 'name' => 'inlay the initials', 'stage' => 'fretboard',
-            'pieces' => ['fretboard'], 'set_up' => 20, 'labour' => 180, 'hold' => 720,
-            'skill' => 'frets', 'station' => 'fret-bench', 'fixture' => null,
-            'after' => [FretboardOperation::Taper->value], 'before' => [FretboardOperation::Glue->value],
-        ], 'the client’s wish');
     }
 
     private function build(string $title): Build

@@ -6,7 +6,6 @@ namespace Database\Seeders;
 
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
-use App\Models\Build\KitLine;
 use App\Models\Build\LogEntry;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
@@ -17,10 +16,6 @@ use App\Support\Minutes;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
-use Regimen\Costing\KitState;
-use Regimen\Parts\PartGroup;
-use Regimen\Route\Operations\CoatStep;
-use Regimen\Route\Operations\Operations;
 use Regimen\Route\Operations\PreparationOperation;
 use Regimen\Route\OperationState;
 use Regimen\Schedule\Time\WorkingHours;
@@ -34,9 +29,7 @@ final class WorkshopSimulation
         PreparationOperation::OrderParts, PreparationOperation::SelectTimber,
     ];
 
-    private ?int $delayed = null;
-
-    private string $delayedTo = '';
+    public readonly PartsSimulation $parts;
 
     /** @var Collection<int, WorkingHours>|null by person */
     private ?Collection $hours = null;
@@ -49,6 +42,7 @@ final class WorkshopSimulation
     public function __construct()
     {
         $this->zone = new \DateTimeZone('Europe/Berlin');
+        $this->parts = new PartsSimulation($this->zone);
     }
 
     public function workUntil(CarbonImmutable $until): void
@@ -65,7 +59,7 @@ final class WorkshopSimulation
         $done = [];
         foreach ($entries as $entry) {
             if (
-                $entry->build_id === $this->delayed
+                $this->parts->delays($entry->build_id)
                 && ! in_array(PreparationOperation::tryFrom($entry->operation->key), self::BEFORE_PARTS, true)
             ) {
                 continue;
@@ -79,15 +73,8 @@ final class WorkshopSimulation
             }
         }
         LogEntry::query()->insert($done);
-        $this->receive($until);
+        $this->parts->receive($until);
         $this->finishBuilds($until);
-    }
-
-    /** Its pickups were to come three days before an instant and do not. */
-    public function delayPickupsOf(Build $build, CarbonImmutable $now): void
-    {
-        $this->delayed = $build->id;
-        $this->delayedTo = $now->setTimezone($this->zone)->subDays(3)->format('Y-m-d');
     }
 
     /** What is under way at this hour has its clock running. */
@@ -141,11 +128,8 @@ final class WorkshopSimulation
             'labour_done_at' => $entry->work_end,
             'hold_until' => $operation->hold_minutes > 0 ? $entry->finish : null,
         ]);
-        $this->order($operation, $entry->work_end ?? $until);
-        KitLine::query()
-            ->where('build_id', $operation->build_id)
-            ->whereIn('group', self::usedUp($operation->key))
-            ->update(['used' => \Illuminate\Support\Facades\DB::raw('quantity'), 'state' => KitState::Used->value]);
+        $this->parts->order($operation, $entry->work_end ?? $until);
+        $this->parts->useUp($operation);
 
         return [
             'build_id' => $operation->build_id,
@@ -198,41 +182,6 @@ final class WorkshopSimulation
         TimeEntry::query()->insert($rows);
     }
 
-    private function order(Operation $operation, CarbonImmutable $at): void
-    {
-        foreach (KitLine::query()->where('build_id', $operation->build_id)->where('state', KitState::Needed->value)->whereIn(
-            'group', self::ordered($operation->key),
-        )->get() as $line) {
-            $day = $at->setTimezone($this->zone);
-            $line->update([
-                'state' => KitState::Ordered,
-                'ordered_on' => $day->format('Y-m-d'),
-                'expected_on' => $this->isDelayed($line)
-                    ? $this->delayedTo
-                    : $day->addDays($line->lead_days)->format('Y-m-d'),
-                'cost_minor' => (int) round($line->estimated_minor * mt_rand(95, 112) / 100),
-            ]);
-        }
-    }
-
-    private function receive(CarbonImmutable $until): void
-    {
-        $today = $until->setTimezone($this->zone)->format('Y-m-d');
-        foreach (KitLine::query()->where(
-            'state', KitState::Ordered->value,
-        )->where('expected_on', '<', $today)->get() as $line) {
-            if ($this->isDelayed($line)) {
-                continue;
-            }
-            $line->update(['state' => KitState::Arrived, 'arrived_on' => $line->expected_on]);
-        }
-    }
-
-    private function isDelayed(KitLine $line): bool
-    {
-        return $line->build_id === $this->delayed && $line->group === PartGroup::Pickups;
-    }
-
     private function finishBuilds(CarbonImmutable $until): void
     {
         foreach (Build::query()->open()->with('operations')->get() as $build) {
@@ -264,22 +213,5 @@ final class WorkshopSimulation
         $this->rates ??= Person::query()->pluck('rate_minor', 'id')->all();
 
         return $this->rates[$person] ?? app(House::class)->shop()->labour_rate_minor;
-    }
-
-    /** @return list<PartGroup> */
-    private static function ordered(string $key): array
-    {
-        $operation = Operations::find($key);
-
-        return $operation === null ? [] : Operations::entry($operation)->orders;
-    }
-
-    /** @return list<PartGroup> the finish with the last coat on the body, everything else as its operation says */
-    private static function usedUp(string $key): array
-    {
-        $operation = Operations::find($key);
-        $lastCoat = in_array(CoatStep::tryFrom($key), [CoatStep::BodyCure, CoatStep::Cure], true);
-
-        return $operation === null ? ($lastCoat ? [PartGroup::Finish] : []) : Operations::entry($operation)->usesUp;
     }
 }

@@ -12,17 +12,14 @@ use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Costing\Kit;
-use Regimen\Costing\KitState;
 use Regimen\Forecast\Progress;
 use Regimen\Route\Operation;
 use Regimen\Route\OperationState;
 use Regimen\Route\Route;
-use Regimen\Route\Standards\Piece;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\ActivityId;
 use Regimen\Schedule\Problem\BuildId;
 use Regimen\Schedule\Problem\Demand;
-use Regimen\Schedule\Problem\PieceId;
 use Regimen\Schedule\Problem\Predecessor;
 use Regimen\Schedule\Problem\Release;
 use Regimen\Schedule\Problem\SetUp;
@@ -64,53 +61,6 @@ final readonly class Activities
             OperationState::Holding => $this->holding($operation),
             default => $this->open($operation, $links->get($operation->id, new Collection), $waits, $activityOf),
         })->values()->all();
-    }
-
-    /** @return list<Activity> of the build that is only thought of */
-    public function ofDraft(Route $route, Kit $kit): array
-    {
-        $build = BuildId::draft()->number;
-        $positions = $route->positions();
-        $number = static fn (string $key): int => ActivityId::draft($positions[$key])->number;
-        $waits = $this->waits();
-        foreach ($kit->lines as $line) {
-            $waits->add($line->group, $line->name, KitState::Needed, null, $line->price->leadDays);
-        }
-        $before = [];
-        foreach ($route->links as $link) {
-            $before[$link->after][] = new Predecessor($number($link->before));
-        }
-
-        return array_map(fn (Operation $operation): Activity => new Activity(
-            $number($operation->key),
-            $build,
-            $operation->work()->minutes,
-            $this->air->stretched($operation->hold->minutes, $operation->holdKind),
-            $operation->standard->skill->value,
-            [
-                ...$before[$operation->key] ?? [],
-                ...$waits->leads(
-                    $operation->needs, $number,
-                )[0],
-            ],
-            $this->demands(
-                $build, $operation->pieces, $operation->standard->station, $operation->standard->fixture,
-                $operation->standard->fixtures,
-            ),
-            oneSitting: $operation->standard->oneSitting,
-            setUp: $operation->setUpKey === '' || $operation->setUp->minutes === 0
-                ? null
-                : new SetUp($operation->setUpKey, $operation->setUp->minutes, $operation->standard->station),
-        ), $route->operations);
-    }
-
-    /** @return array<string, int> the pieces of a build as resources: each is in one place at a time */
-    public function pieces(int $build): array
-    {
-        return array_fill_keys(
-            array_map(static fn (Piece $piece): string => self::piece($build, $piece), Piece::cases()),
-            1,
-        );
     }
 
     private function waits(): KitWaits
@@ -241,32 +191,11 @@ final readonly class Activities
     /** @return list<Demand> */
     private function demandsOf(OperationModel $operation): array
     {
-        $demands = $this->demands(
+        $demands = Demands::of(
             BuildId::of($operation->build_id)->number, $operation->pieces, $operation->station, $operation->fixture,
             $operation->fixtures,
         );
 
         return $operation->sprayed ? [...$demands, new Demand(Air::RESOURCE)] : $demands;
-    }
-
-    /**
-     * @param  list<Piece>  $pieces
-     * @return list<Demand>
-     */
-    private function demands(int $build, array $pieces, ?string $station, ?string $fixture, int $fixtures): array
-    {
-        return array_values(array_filter([
-            ...array_map(
-                static fn (Piece $piece): Demand => new Demand(self::piece($build, $piece), 1, throughHold: true),
-                $pieces,
-            ),
-            $station === null ? null : new Demand($station),
-            $fixture === null ? null : new Demand($fixture, $fixtures, throughHold: true),
-        ]));
-    }
-
-    private static function piece(int $build, Piece $piece): string
-    {
-        return PieceId::of($build, $piece->value)->text;
     }
 }

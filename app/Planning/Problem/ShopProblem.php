@@ -51,12 +51,12 @@ final readonly class ShopProblem
             $dues[$key] = $build->promised_on === null
                 ? new Due(null, round: 2)
                 : new Due(Minutes::endOfDay($build->promised_on, $this->house->zone()), promise: $build->promise_kind);
-            $capacities += $this->activities->pieces($key);
+            $capacities += Demands::pieces($key);
         }
         if ($draft !== []) {
             array_push($activities, ...$draft);
             $dues[$draftBuild] = new Due(null, round: 1);
-            $capacities += $this->activities->pieces($draftBuild);
+            $capacities += Demands::pieces($draftBuild);
         }
 
         return new Problem(

@@ -7,7 +7,8 @@ namespace App\Planning\Route;
 use App\Models\Build\Build;
 use App\Planning\House\House;
 use App\Planning\Plan\Standings;
-use App\Planning\Problem\Activities;
+use App\Planning\Problem\Demands;
+use App\Planning\Problem\DraftActivities;
 use App\Planning\Problem\ShopProblem;
 use App\Planning\Specification\Ready;
 use App\Support\Clock;
@@ -31,7 +32,7 @@ final readonly class Drafting
     public function __construct(
         private House $house,
         private Routes $routes,
-        private Activities $activities,
+        private DraftActivities $drafts,
         private ShopProblem $problem,
         private Standings $standings,
         private Clock $clock,
@@ -61,11 +62,11 @@ final readonly class Drafting
     public function alone(Draft $draft): Plan
     {
         $now = Minutes::of($this->clock->now());
-        $capacities = $this->house->capacities() + $this->activities->pieces(BuildId::draft()->number);
+        $capacities = $this->house->capacities() + Demands::pieces(BuildId::draft()->number);
 
         return Builder::plan(
             new Problem(
-                $now, $this->activities->ofDraft($draft->route, $draft->kit), $this->house->workers($now),
+                $now, $this->drafts->of($draft->route, $draft->kit), $this->house->workers($now),
                 $capacities,
             ),
         );
@@ -74,7 +75,7 @@ final readonly class Drafting
     /** When it could really be ready, behind everything already promised. */
     public function ready(Draft $draft): Ready
     {
-        $problem = $this->problem->assemble($this->activities->ofDraft($draft->route, $draft->kit));
+        $problem = $this->problem->assemble($this->drafts->of($draft->route, $draft->kit));
         $plan = (new PlanOrder($problem, $this->standings->read()))->planned()->plan;
         $finish = $plan->finishOf(BuildId::draft()->number, $problem);
         $first = $draft->route->positions()[PreparationOperation::Agree->value] ?? 0;

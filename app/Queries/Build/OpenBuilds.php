@@ -82,4 +82,10 @@ final class OpenBuilds
     {
         return $this->all()->map($this->outlook(...))->values()->all();
     }
+
+    /** @return \Illuminate\Support\Collection<int, Placement> of all open builds */
+    public function placed(): \Illuminate\Support\Collection
+    {
+        return $this->all()->toBase()->flatMap(fn (Build $build): array => $this->placements($build));
+    }
 }

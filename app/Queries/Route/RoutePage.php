@@ -6,7 +6,6 @@ namespace App\Queries\Route;
 
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
-use App\Models\Build\KitLine;
 use App\Models\Build\Operation as OperationModel;
 use App\Models\Build\RouteChange;
 use App\Models\House\RoutePattern;
@@ -17,9 +16,7 @@ use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;
 use App\Planning\Specification\Revisions;
 use App\Queries\House\ResourceNames;
-use App\Support\Clock;
 use App\Support\Say;
-use Illuminate\Support\Collection;
 use Regimen\Figures\Workings;
 use Regimen\Forecast\LongestChain;
 use Regimen\Route\Clash;
@@ -27,10 +24,8 @@ use Regimen\Route\Judge\Damage;
 use Regimen\Route\Operation;
 use Regimen\Route\Operations\GateBook;
 use Regimen\Route\Standards\HouseStandards;
-use Regimen\Route\Standards\Piece;
 use Regimen\Route\Standards\Skill;
 use Regimen\Route\Standards\Stage;
-use Regimen\Schedule\Search\CriticalPath;
 
 /** The route of a build: what it is made of, why, how long it takes and what has been changed on it. */
 final readonly class RoutePage
@@ -39,11 +34,11 @@ final readonly class RoutePage
         private House $house,
         private Drafting $drafting,
         private Air $air,
-        private Clock $clock,
         private ResourceNames $resources,
         private RouteOperationWords $words,
         private RouteQuestions $questions,
         private DaysAlone $daysAlone,
+        private RouteStanding $standing,
     ) {
     }
 
@@ -112,108 +107,29 @@ final readonly class RoutePage
         $kept = $build->operations->toBase()->keyBy('key');
         $chain = LongestChain::through($draft->route, $this->air->lately());
         $gates = new GateBook($workings, $standards->house->tolerances);
-        $columns = self::columns($draft);
+        $columns = RouteStanding::columns($draft);
         $stake = $draft->route->atStake();
-        $others = $this->sharing($build);
+        $others = $this->standing->sharing($build);
         $rows = [];
         foreach ($draft->route->operations as $operation) {
             $row = $kept->pull($operation->key);
             $rows[] = [
                 ...$this->words->of($operation, $draft->route, $standards, $gates->after($operation->key)),
-                ...$this->standing($row),
+                ...$this->standing->standing($row),
                 'column' => $columns[$operation->key],
-                ...self::place($operation, $chain),
+                ...RouteStanding::place($operation, $chain),
                 'stake' => $stake[$operation->key]->minutes,
-                'parts' => $this->parts($build, $operation),
+                'parts' => $this->standing->parts($build, $operation),
                 'sharesWith' => $operation->setUpKey === '' ? [] : $others->get($operation->setUpKey, collect())->all(),
             ];
         }
 
         return [
             ...$rows,
-            ...$kept->map(fn (OperationModel $row): array => $this->words->useless($row) + $this->standing($row))
+            ...$kept->map(fn (OperationModel $row): array => $this->words->useless($row) + $this->standing->standing($row))
                 ->values()
                 ->all(),
         ];
-    }
-
-    /** @return list<array{name: string, state: string}> the kit lines that it waits for */
-    private function parts(Build $build, Operation $operation): array
-    {
-        $parts = [];
-        foreach ($build->kit->where('surplus', false)->filter(
-            static fn (KitLine $line): bool => in_array($line->group, $operation->needs, true),
-        ) as $line) {
-            $parts[] = ['name' => $line->name, 'state' => $line->state->value];
-        }
-
-        return $parts;
-    }
-
-    /** @return array<string, mixed> */
-    private static function place(Operation $operation, CriticalPath $chain): array
-    {
-        return [
-            'critical' => $chain->totalFloat($operation->key) === 0,
-            'slack' => $chain->totalFloat($operation->key),
-            'pieces' => array_map(static fn (Piece $piece): string => $piece->value, $operation->pieces),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private function standing(?OperationModel $row): array
-    {
-        return [
-            'id' => $row?->id,
-            'state' => $row === null ? 'open' : ($row->isOver($this->clock->now()) ? 'done' : $row->state->value),
-            'workedMinutes' => (int) $row?->worked_minutes,
-        ];
-    }
-
-    /**
-     * How many operations are before each on the longest way to it: where it stands in the picture.
-     *
-     * @return array<string, int>
-     */
-    private static function columns(Draft $draft): array
-    {
-        $columns = [];
-        $before = [];
-        foreach ($draft->route->links as $link) {
-            $before[$link->after][] = $link->before;
-        }
-        foreach ($draft->route->operations as $operation) {
-            $columns[$operation->key] = array_reduce(
-                $before[$operation->key] ?? [],
-                static fn (int $most, string $key): int => max($most, $columns[$key] + 1),
-                0,
-            );
-        }
-
-        return $columns;
-    }
-
-    /**
-     * @return Collection<string, Collection<int, array{number: int, title: string, id: int}>> open operations of other
-     *   builds, by their set-up
-     */
-    private function sharing(Build $build): Collection
-    {
-        return OperationModel::query()
-            ->join('builds', 'builds.id', '=', 'operations.build_id')
-            ->where('builds.status', BuildStatus::Open->value)
-            ->where('build_id', '!=', $build->id)->where('state', 'open')
-            ->whereIn('set_up_key', $build->operations->pluck('set_up_key')->filter()->unique())
-            ->get(['operations.id', 'operations.set_up_key', 'builds.number', 'builds.title'])->toBase()
-            ->groupBy('set_up_key')
-            ->map(
-                static fn (Collection $same): Collection => $same->map(
-                    static fn (OperationModel $one): array => [
-                        'number' => (int) $one->getAttribute('number'), 'title' => (string) $one->getAttribute('title'),
-                        'id' => $one->id,
-                    ],
-                )->values(),
-            );
     }
 
     /** @return array{key: string, title: string, words: string, severity: string, rule: string} */

@@ -295,7 +295,7 @@ final class GeometryTest extends TestCase
         );
         $zero = BridgeHeight::from(Specifications::sixString(['nutAction' => '0.4', 'zeroFret' => 'yes']));
         self::assertEqualsWithDelta(
-            3.6 * (1 - 2 ** (-1 / 12)), $zero->overFirstFret(1.8), 1e-9, 'with a zero fret a0 is 0',
+            3.6 * (1 - 2 ** (-1 / 12)), $zero->overFirstFret(1.8)->value, 1e-9, 'with a zero fret a0 is 0',
         );
         self::assertEqualsWithDelta(
             0.4,

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Today;
+
+use App\Models\Build\Operation;
+use App\Models\People\DayOff;
+use App\Models\People\Person;
+use App\Planning\House\House;
+use App\Queries\Build\OpenBuilds;
+use App\Queries\Build\ReasonWords;
+use App\Queries\House\ResourceNames;
+use App\Queries\Plan\Placement;
+use App\Support\Minutes;
+use App\Support\Say;
+use Carbon\CarbonImmutable;
+use Regimen\Route\Operations\Operations;
+use Regimen\Route\OperationState;
+
+/** Who is there on a day, and what each of them does when. */
+final readonly class PeopleToday
+{
+    public function __construct(private OpenBuilds $builds, private House $house, private ResourceNames $resources)
+    {
+    }
+
+    /** @return array<int, array<string, mixed>> the viewer first */
+    public function people(Person $viewer, string $day): array
+    {
+        return Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()
+            ->sortBy(static fn (Person $person): int => $person->id === $viewer->id && ! $viewer->isManager() ? 0 : 1)
+            ->map(function (Person $person) use ($day): array {
+                $hours = $this->house->hoursOf($person)->on($day);
+                $items = $this->items($person, $day);
+
+                return [
+                    'id' => $person->id,
+                    'name' => $person->name,
+                    'skills' => $person->skills,
+                    'hours' => $hours,
+                    'minutes' => array_sum(
+                        array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], $hours),
+                    ),
+                    'plannedMinutes' => $this->plannedMinutes($items, $hours),
+                    'items' => $items,
+                    'away' => self::away($person, $day),
+                ];
+            })->values()->all();
+    }
+
+    /**
+     * @return list<array{from: int|null, to: int|null, words: string}> blocks of their own: errands, teaching, a free
+     *   afternoon
+     */
+    private static function away(Person $person, string $day): array
+    {
+        return array_values($person->daysOff->where('date', $day)->map(static fn (DayOff $one): array => [
+            'from' => $one->from_minute, 'to' => $one->to_minute,
+            'words' => $one->kind->words().($one->note === '' ? '' : ": {$one->note}"),
+        ])->all());
+    }
+
+    /** @return array<int, array<string, mixed>> */
+    private function items(Person $person, string $day): array
+    {
+        $zone = $this->house->zone();
+        [$from, $to] = [Minutes::ofDay($day, $zone), Minutes::endOfDay($day, $zone) + 1];
+
+        return $this->builds->placed()
+            ->filter(
+                static fn (Placement $one): bool => $one->personId === $person->id && $one->start !== null
+                    && $one->start < $to && $one->workEnd > $from,
+            )
+            ->sortBy('start')
+            ->map(fn (Placement $one): array => $this->item($one, $person, $from, $to))->values()->all();
+    }
+
+    /** @return array<string, mixed> */
+    private function item(Placement $one, Person $person, int $from, int $to): array
+    {
+        $operation = $one->operation;
+
+        return [
+            'operationId' => $operation->id,
+            'build' => $operation->build->number,
+            'name' => $operation->name,
+            'state' => $operation->state->value,
+            'from' => Placement::iso(max((int) $one->start, $from)),
+            'to' => Placement::iso(min((int) $one->workEnd, $to)),
+            'goesOn' => $one->workEnd > $to,
+            'gate' => Operations::gateAfter($operation->key)?->words,
+            'because' => $this->because($operation, $person),
+            'hold' => $this->holdWords($operation),
+            'holdUntil' => $operation->hold_minutes > 0 && $one->finish !== null ? Placement::iso($one->finish) : null,
+        ];
+    }
+
+    private function because(Operation $operation, Person $person): ?string
+    {
+        if ($operation->state !== OperationState::Open || $operation->planned === null) {
+            return null;
+        }
+
+        return (
+            new ReasonWords($this->builds->operations(), $this->resources->all(), $this->house->zone())
+        )->of($operation->planned, $person->name);
+    }
+
+    private function holdWords(Operation $operation): ?string
+    {
+        if ($operation->hold_minutes === 0) {
+            return null;
+        }
+
+        return Say::clockTime($operation->hold_minutes).(
+            $operation->fixture === null ? '' : ', '.$this->resources->of($operation->fixture)
+        );
+    }
+
+    /**
+     * @param  array<int, array<string, mixed>>  $items
+     * @param  list<array{int, int}>  $hours
+     */
+    private function plannedMinutes(array $items, array $hours): int
+    {
+        $sum = 0;
+        foreach ($items as $item) {
+            $from = CarbonImmutable::parse($item['from'])->setTimezone($this->house->zone());
+            $to = CarbonImmutable::parse($item['to'])->setTimezone($this->house->zone());
+            foreach ($hours as [$open, $close]) {
+                $sum += max(
+                    0,
+                    min($close, $to->hour * 60 + $to->minute) - max($open, $from->hour * 60 + $from->minute),
+                );
+            }
+        }
+
+        return $sum;
+    }
+}
