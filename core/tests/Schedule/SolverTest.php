@@ -7,14 +7,8 @@ namespace Regimen\Tests\Schedule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Formats\PsplibProject;
-use Regimen\Schedule\Problem\ImpossibleProblem;
 use Regimen\Schedule\Solver\Budget;
-use Regimen\Schedule\Solver\Evolution;
-use Regimen\Schedule\Solver\Justification;
-use Regimen\Schedule\Solver\MachineSwaps;
 use Regimen\Schedule\Solver\Project;
-use Regimen\Schedule\Solver\SerialGeneration;
-use Regimen\Schedule\Solver\Solution;
 use Regimen\Schedule\Solver\Solver;
 
 /**
@@ -23,6 +17,8 @@ use Regimen\Schedule\Solver\Solver;
  */
 final class SolverTest extends TestCase
 {
+    use KnownProjects;
+
     /** Fisher and Thompson's 10 × 10: machine and duration in turn, job by job (memory). */
     private const FT10 = [
         [0, 29, 1, 78, 2, 9, 3, 36, 4, 49, 5, 11, 6, 62, 7, 56, 8, 44, 9, 21],
@@ -106,140 +102,6 @@ final class SolverTest extends TestCase
         }
     }
 
-    public function test_justification_never_makes_a_schedule_longer(): void
-    {
-        for ($seed = 1; $seed <= 40; $seed++) {
-            $raw = GeneratedProjects::drawn(30, 1.8, 0.75, 0.2, $seed);
-            $project = Project::of(...$raw);
-            $justification = new Justification($project);
-            $budget = new Budget(10);
-            $first = $justification->first($project->order, $budget);
-            $doubled = $justification->doubled($first, $budget);
-            self::assertLessThanOrEqual($first->makespan, $doubled->makespan);
-            self::assertSame([], self::wrongs($raw[0], $raw[1], $raw[2], $raw[3], $doubled));
-            self::assertSame(3, $budget->spent, 'forward, back and forward again are three');
-        }
-    }
-
-    public function test_many_resources_are_packed_into_several_words_with_the_same_outcome(): void
-    {
-        for ($seed = 1; $seed <= 12; $seed++) {
-            [$durations, $successors, $demands, $capacities] = GeneratedProjects::drawn(20, 1.5, 1.0, 0.2, $seed);
-            $wide = array_map(static fn (array $one): array => [...$one, ...array_fill(0, 30, 0), ...$one], $demands);
-            $few = Project::of($durations, $successors, $demands, $capacities);
-            $many = Project::of(
-                $durations, $successors, $wide, [...$capacities, ...array_fill(0, 30, 3), ...$capacities],
-            );
-            self::assertGreaterThan(1, count($many->room));
-            self::assertSame(
-                (new SerialGeneration($few))->schedule($few->order),
-                (new SerialGeneration($many))->schedule($few->order),
-            );
-        }
-    }
-
-    public function test_swaps_on_machines_never_leave_a_better_start(): void
-    {
-        for ($seed = 1; $seed <= 15; $seed++) {
-            $project = Project::of(...GeneratedProjects::jobShop(6, 5, $seed));
-            $start = Evolution::solve($project, new Budget(3), $seed);
-            self::assertLessThanOrEqual(
-                $start->makespan,
-                (new MachineSwaps($project, $seed))->improve($start, new Budget(200))->makespan,
-            );
-            self::assertSame(
-                $start, (new MachineSwaps($project, $seed))->improve($start, new Budget(0)),
-                'nothing to spend, nothing changed',
-            );
-        }
-    }
-
-    public function test_a_project_is_a_job_shop_only_if_every_job_takes_one_machine(): void
-    {
-        self::assertNotNull(Project::of(...GeneratedProjects::jobShop(3, 3, 1))->machines);
-        self::assertNull(Project::of(...GeneratedProjects::drawn(12, 1.5, 0.5, 0.5, 1))->machines);
-        self::assertNull(Project::of([2, 3], [[1], []], [[1], [0]], [1])->machines);
-    }
-
-    public function test_time_that_is_up_ends_the_search_with_what_there_is(): void
-    {
-        $project = Project::of(...GeneratedProjects::drawn(30, 1.8, 0.75, 0.2, 5));
-        $asked = 0;
-        $budget = new Budget(100_000, static function () use (&$asked): bool {
-            return ++$asked > 25;
-        });
-        self::assertGreaterThan(0, Solver::solve($project, $budget, 1)->makespan);
-        self::assertLessThan(200, $budget->spent);
-    }
-
-    public function test_what_cannot_be_scheduled_is_named(): void
-    {
-        foreach ([
-            [[[1], [0]], [[1], [1]], 'These wait for each other: job 1, job 2.'],
-            [[[1], []], [[5], [1]], 'Job 1 wants 5 of resource 1; there are 3.'],
-        ] as [$successors, $demands, $sentence]) {
-            try {
-                Project::of([2, 2], $successors, $demands, [3]);
-                self::fail($sentence);
-            } catch (ImpossibleProblem $impossible) {
-                self::assertSame($sentence, $impossible->getMessage());
-            }
-        }
-    }
-
-    public function test_the_lower_bound_is_the_longest_chain_or_the_work_over_the_capacity(): void
-    {
-        self::assertSame(38, self::file('j301_1')->project()->lowerBound());
-        self::assertSame(7, Project::of([4, 6], [[], []], [[2], [2]], [3])->lowerBound(), '20 units of work on 3');
-    }
-
-    /**
-     * Written from the definition alone: every link, every resource in every unit of time, and the length.
-     *
-     * @param  list<int>  $durations
-     * @param  list<list<int>>  $successors
-     * @param  list<list<int>>  $demands
-     * @param  list<int>  $capacities
-     * @return list<string>
-     */
-    public static function wrongs(
-        array $durations,
-        array $successors,
-        array $demands,
-        array $capacities,
-        Solution $solution,
-    ): array {
-        $wrongs = [];
-        $length = 0;
-        foreach ($solution->starts as $job => $start) {
-            $length = max($length, $start + $durations[$job]);
-            foreach ($successors[$job] as $after) {
-                if ($solution->starts[$after] < $start + $durations[$job]) {
-                    $wrongs[] = "{$after} begins before {$job} is over";
-                }
-            }
-        }
-        for ($time = 0; $time < $length; $time++) {
-            foreach ($capacities as $resource => $capacity) {
-                $taken = 0;
-                foreach ($solution->starts as $job => $start) {
-                    $taken += $start <= $time && $time < $start + $durations[$job] ? $demands[$job][$resource] : 0;
-                }
-                if ($taken > $capacity) {
-                    $wrongs[] = "{$taken} of {$capacity} of resource {$resource} at {$time}";
-                }
-            }
-        }
-
-        return [
-            ...$wrongs,
-            ...$length === $solution->makespan && count($solution->starts) === count($durations)
-            && min($solution->starts) >= 0
-            ? []
-            : ['the length is wrong'],
-        ];
-    }
-
     /** @return array{list<int>, list<list<int>>, list<list<int>>, list<int>} */
     private static function ft10(): array
     {
@@ -255,11 +117,6 @@ final class SolverTest extends TestCase
         }
 
         return [[...$durations, 0], [...$successors, []], [...$demands, array_fill(0, 10, 0)], array_fill(0, 10, 1)];
-    }
-
-    private static function file(string $name): PsplibProject
-    {
-        return PsplibProject::parse((string) file_get_contents(__DIR__."/../reference/{$name}.sm"));
     }
 
     /** @return list<list<int>> */

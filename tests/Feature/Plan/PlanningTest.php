@@ -5,21 +5,13 @@ declare(strict_types=1);
 namespace Tests\Feature\Plan;
 
 use App\Models\Build\Build;
-use App\Models\Build\KitLine;
 use App\Models\Build\Operation;
 use App\Models\Build\OperationLink;
-use App\Models\People\TimeEntry;
 use App\Models\Plan\PlanEntry;
-use App\Planning\Plan\BuildProgress;
 use App\Planning\Plan\Planner;
-use App\Planning\Problem\KitWaits;
-use App\Planning\Problem\UsualDelay;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Facades\DB;
-use Regimen\Costing\KitState;
-use Regimen\Parts\PartGroup;
-use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\PreparationOperation;
 use Tests\TestCase;
 
@@ -158,59 +150,6 @@ final class PlanningTest extends TestCase
         );
     }
 
-    public function test_planned_value_follows_the_first_plan_through_working_hours(): void
-    {
-        $this->openShop();
-        $build = $this->build();
-        $value = function (string $at) use ($build): float {
-            $this->at($at);
-            $fresh = Build::query()->with(
-                [
-                    'kit',
-                    'operations' => static fn ($query) => $query->with('runningClocks')->withSum(
-                        'timeEntries as worked_minutes', 'minutes',
-                    ),
-                ],
-            )->findOrFail($build->id);
-
-            return app(BuildProgress::class)->earnedValue($fresh)->planned;
-        };
-        // Agreed from 9:15 for 3 h of labour, with half an hour of break: half of it is over at 10:45, all at 12:45.
-        $this->assertEqualsWithDelta(0.0, $value('2026-03-18 09:12'), 0.001);
-        $this->assertEqualsWithDelta(1.5, $value('2026-03-18 10:45'), 0.001);
-        $this->assertEqualsWithDelta(
-            $value('2026-03-18 12:00'), $value('2026-03-18 12:25'), 0.001, 'nothing is planned in the break',
-        );
-        $this->assertEqualsWithDelta($value('2026-03-18 17:00'), $value('2026-03-19 07:59'), 0.001, 'nor in the night');
-        $this->assertEqualsWithDelta(72.7, $value('2027-03-18 09:00'), 0.05, 'in the end everything');
-    }
-
-    public function test_each_persons_hours_cost_their_own_rate_and_a_later_rate_changes_nothing_recorded(): void
-    {
-        $this->openShop();
-        $build = $this->build();
-        DB::table('kit_lines')->update(['state' => 'arrived']);
-        $this->finished(
-            $build, PreparationOperation::Agree->value, PreparationOperation::Draw->value,
-            PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value,
-            PreparationOperation::SelectTimber->value,
-        );
-        $url = '/operations/'.$this->operation($build, NeckOperation::Square->value)->id.'/hours';
-        $this->actingAs($this->manager)
-            ->post($url, ['hours' => '1', 'worked_on' => '2026-03-17'])
-            ->assertSessionHasNoErrors();
-        $this->actingAs($this->maker)
-            ->post($url, ['hours' => '2', 'worked_on' => '2026-03-17'])
-            ->assertSessionHasNoErrors();
-        $cost = fn (): string => collect(
-            $this->actingAs($this->manager)->get('/builds/1')->inertiaProps('progress.figures'),
-        )->firstWhere('key', 'cost')['value'];
-        $this->assertSame('108.00', $cost(), 'an hour at the shop’s 48 and two at 30');
-        $this->maker->update(['rate_minor' => 9_900]);
-        $this->assertSame('108.00', $cost());
-        $this->assertSame([4_800, 3_000], TimeEntry::query()->orderBy('id')->pluck('rate_minor')->all());
-    }
-
     public function test_two_plannings_do_not_mix(): void
     {
         $this->openShop();
@@ -220,66 +159,6 @@ final class PlanningTest extends TestCase
         app(Planner::class)->replan('two');
         $this->assertSame($operations, PlanEntry::query()->count(), 'one plan stands, whole');
         $this->assertSame(3, DB::table('plans')->count());
-    }
-
-    public function test_kit_waits(): void
-    {
-        $zone = new \DateTimeZone('Europe/Berlin');
-        $waits = new KitWaits('2026-03-18', $zone, new UsualDelay);
-        $waits->add(PartGroup::Bridge, 'bridge', KitState::Ordered, '2026-03-25', 12);
-        $waits->add(PartGroup::Tuners, 'tuner', KitState::Ordered, '2026-03-20', 10);
-        $waits->add(PartGroup::Pickups, 'pickup', KitState::Ordered, '2026-03-10', 18);
-        $waits->add(PartGroup::Strings, 'set', KitState::Arrived, null, 3);
-        $waits->add(PartGroup::Finish, 'lacquer', KitState::Needed, null, 6);
-        $waits->add(PartGroup::NeckTimber, 'maple', KitState::Needed, null, 7);
-
-        $release = $waits->release([PartGroup::Bridge, PartGroup::Tuners]);
-        $this->assertSame(
-            ['bridge, expected Wed 25 Mar', Minutes::ofDay('2026-03-26', $zone)],
-            [$release?->cause, $release?->instant], 'the latest counts, from the next morning',
-        );
-        $overdue = $waits->release([PartGroup::Pickups, PartGroup::Strings]);
-        // Lead time 18 days: a quarter of it is five; eight days are over, so that it is twice that: 20 March, from the
-        // next morning.
-        $this->assertSame(
-            [
-                'pickup, overdue since Tue 10 Mar; nothing is known of how late it comes, 5 days are taken, so that it '
-                    .'is planned for Fri 20 Mar',
-                Minutes::ofDay('2026-03-21', $zone),
-            ],
-            [$overdue?->cause, $overdue?->instant],
-        );
-        $this->assertNull($waits->release([PartGroup::Strings, PartGroup::Finish]));
-
-        [$predecessors, $none] = $waits->leads(
-            [PartGroup::Finish, PartGroup::NeckTimber], static fn (string $key): string => "o-{$key}",
-        );
-        $this->assertSame(
-            [['o-parts.order', 8640], ['o-brief.agree', 10080]],
-            array_map(static fn ($one): array => [$one->activity, $one->lag], $predecessors),
-        );
-        $this->assertNull($none);
-        [$predecessors, $late] = $waits->leads([PartGroup::Finish], static fn (): ?string => null);
-        $this->assertSame([], $predecessors);
-        $this->assertSame(
-            ['lacquer: 6 days from the order, which is not placed yet', Minutes::ofDay('2026-03-24', $zone)],
-            [$late?->cause, $late?->instant],
-        );
-    }
-
-    public function test_consumables_are_there_and_everything_else_is_needed_at_first(): void
-    {
-        $this->openShop();
-        $this->build();
-        $this->assertSame(
-            [PartGroup::Consumables],
-            KitLine::query()
-                ->where('state', 'arrived')
-                ->get()
-                ->map(static fn (KitLine $line): PartGroup => $line->group)
-                ->all(),
-        );
-        $this->assertSame(0, KitLine::query()->whereNotIn('state', ['arrived', 'needed'])->count());
     }
 
     /** @param  array<int, array{\DateTimeInterface, \DateTimeInterface}>  $stretches */

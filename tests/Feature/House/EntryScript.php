@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\House;
+
+use Symfony\Component\Process\Process;
+
+/** What the tests of this subject share. */
+trait EntryScript
+{
+    private string $folder;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/regimen-console-'.bin2hex(random_bytes(6));
+        mkdir($this->folder);
+        touch("{$this->folder}/shop.sqlite");
+        $this->artisan('migrate');
+    }
+
+    protected function tearDown(): void
+    {
+        (new Process(['rm', '-rf', $this->folder]))->run();
+        parent::tearDown();
+    }
+
+    private function script(string ...$arguments): Process
+    {
+        $process = new Process(['./regimen', ...$arguments], base_path(), null, null, 60);
+        $process->run();
+
+        return $process;
+    }
+
+    /** A command in a process of its own, as the entry script runs it. */
+    public function artisan($command, $parameters = []): Process
+    {
+        $process = new Process(
+            [PHP_BINARY, 'artisan', $command, ...(array) $parameters, ...$command === 'migrate' ? ['--force'] : []],
+            base_path(),
+            ['DB_DATABASE' => "{$this->folder}/shop.sqlite"],
+            null,
+            60,
+        );
+        $process->run();
+
+        return $process;
+    }
+}
