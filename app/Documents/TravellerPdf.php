@@ -51,7 +51,7 @@ final class TravellerPdf
         $read = Revisions::read($build->specification);
         $workings = Workings::from($read);
         $route = $this->drafting->draft($read->orFail(), $build)->route;
-        $gates = new GateBook($workings, $this->house->rules()->tolerances);
+        $gates = GateBook::for($workings, $this->house->rules()->tolerances);
         [$this->width, $this->height] = $paper->size();
         $this->canvas = new Canvas("{$build->name()}, traveller", $paper, 'P', $this->clock->now()->getTimestamp());
         $this->page = 0;

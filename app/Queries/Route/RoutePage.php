@@ -106,7 +106,7 @@ final readonly class RoutePage
     {
         $kept = $build->operations->toBase()->keyBy('key');
         $chain = LongestChain::through($draft->route, $this->air->lately());
-        $gates = new GateBook($workings, $standards->house->tolerances);
+        $gates = GateBook::for($workings, $standards->house->tolerances);
         $columns = RouteStanding::columns($draft);
         $stake = $draft->route->atStake();
         $others = $this->standing->sharing($build);

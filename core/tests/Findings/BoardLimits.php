@@ -9,14 +9,10 @@ use Regimen\Findings\Finding;
 /** Limits of what is checked first: neck, board and headstock. */
 final class BoardLimits
 {
-    private const CAVITY = [
-        'kind' => 'control', 'depth' => '35', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-85',
-    ];
-
     private const VIBRATO = [
         'bridge' => 'vibrato',
         'cavities' => [
-            self::CAVITY,
+            LimitsTest::CAVITY,
             [
                 'kind' => 'springs', 'depth' => '16', 'length' => '100', 'width' => '58', 'behind' => '-55',
                 'across' => '0',
@@ -135,8 +131,8 @@ final class BoardLimits
             ['stringPath' => 'at_a_tailpiece', 'tailDistance' => '12.9'],
         ];
         yield 'springs of a vibrato' => ['springs-cavity', self::VIBRATO, ['bridge' => 'vibrato']];
-        yield 'a top of a flat-top' => ['flat-top-plate', self::plate('2.2'), self::plate('2.1')];
-        yield 'a stiff top of a flat-top' => ['flat-top-plate', self::plate('3.6'), self::plate('3.7')];
+        yield 'a top of a flat-top' => ['flat-top-plate', LimitsTest::plate('2.2'), LimitsTest::plate('2.1')];
+        yield 'a stiff top of a flat-top' => ['flat-top-plate', LimitsTest::plate('3.6'), LimitsTest::plate('3.7')];
         yield 'chambers in a solid body' => [
             'chambers-solid', ['chamberShare' => '20 %', 'weightRelief' => 'yes'], ['chamberShare' => '20 %'],
         ];
@@ -159,34 +155,34 @@ final class BoardLimits
             'cavity-collision.1',
             [
                 'cavities' => [
-                    self::CAVITY,
-                    ['kind' => 'switch', 'length' => '40', 'width' => '20', 'across' => '-51'] + self::CAVITY,
+                    LimitsTest::CAVITY,
+                    ['kind' => 'switch', 'length' => '40', 'width' => '20', 'across' => '-51'] + LimitsTest::CAVITY,
                 ],
             ],
             [
                 'cavities' => [
-                    self::CAVITY,
-                    ['kind' => 'switch', 'length' => '40', 'width' => '20', 'across' => '-53'] + self::CAVITY,
+                    LimitsTest::CAVITY,
+                    ['kind' => 'switch', 'length' => '40', 'width' => '20', 'across' => '-53'] + LimitsTest::CAVITY,
                 ],
             ],
         ];
         // 45 of body, 20 under the bridge pickup from the top, 22 from the back.
         yield 'a cavity under a pickup' => [
             'cavity-collision.0',
-            ['cavities' => [['behind' => '-40', 'across' => '0', 'depth' => '22'] + self::CAVITY]],
-            ['cavities' => [['behind' => '-40', 'across' => '0', 'depth' => '22.2'] + self::CAVITY]],
+            ['cavities' => [['behind' => '-40', 'across' => '0', 'depth' => '22'] + LimitsTest::CAVITY]],
+            ['cavities' => [['behind' => '-40', 'across' => '0', 'depth' => '22.2'] + LimitsTest::CAVITY]],
         ];
         // 16 of pocket from the top.
         yield 'a cavity under the pocket' => [
             'cavity-collision.0',
             [
                 'pickups' => [],
-                'cavities' => [['behind' => '-220', 'across' => '0', 'depth' => '26', 'length' => '50'] + self::CAVITY],
+                'cavities' => [['behind' => '-220', 'across' => '0', 'depth' => '26', 'length' => '50'] + LimitsTest::CAVITY],
             ],
             [
                 'pickups' => [],
                 'cavities' => [
-                    ['behind' => '-220', 'across' => '0', 'depth' => '26.2', 'length' => '50'] + self::CAVITY,
+                    ['behind' => '-220', 'across' => '0', 'depth' => '26.2', 'length' => '50'] + LimitsTest::CAVITY,
                 ],
             ],
         ];

@@ -7,16 +7,9 @@ namespace Regimen\Tests\Findings;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Severity;
 
-/** Faults of body, bridge, electrics and finish, and what mends them. */
+/** Faults of body, strings, bridge, switching and finish, and what mends them. */
 final class BodyFaults
 {
-    private const SINGLE = ['place' => 'bridge', 'kind' => 'single-coil'];
-
-    private const CHAMBERED = [
-        'body' => 'chambered',
-        'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']],
-    ];
-
     /**
      * @return iterable<string, array{string, Severity, array<string, mixed>}> the finding's key, how bad, what is
      *   typed
@@ -33,10 +26,10 @@ final class BodyFaults
         yield 'two of one name' => [
             'pickup-names',
             $stop,
-            ['pickups' => [[...self::SINGLE, 'position' => '40'], [...self::SINGLE, 'position' => '120']]],
+            ['pickups' => [[...NeckFaults::SINGLE, 'position' => '40'], [...NeckFaults::SINGLE, 'position' => '120']]],
         ];
         yield 'ohms for kilohms' => [
-            'pickup-resistance.0', $warn, ['pickups' => [[...self::SINGLE, 'resistance' => '8.2 ohm']]],
+            'pickup-resistance.0', $warn, ['pickups' => [[...NeckFaults::SINGLE, 'resistance' => '8.2 ohm']]],
         ];
         yield 'a piezo alone' => [
             'battery',
@@ -45,7 +38,7 @@ final class BodyFaults
         ];
         yield 'a battery nowhere' => ['battery-room', $warn, ['battery' => 'yes']];
         yield 'controls nowhere' => ['control-cavity', $stop, ['cavities' => []]];
-        yield 'hollow without access' => ['access', $warn, self::CHAMBERED + ['cavities' => []]];
+        yield 'hollow without access' => ['access', $warn, NeckFaults::CHAMBERED + ['cavities' => []]];
         yield 'wet timber' => ['settled.neckMoisture', $warn, ['neckMoisture' => '14 %']];
         yield 'layers that move apart' => [
             'season-layers',
@@ -159,10 +152,10 @@ final class BodyFaults
         ];
         yield 'a pickup twice' => ['switch-twice', $stop, ['switch' => 'neck, bridge + bridge']];
         yield 'half a single coil' => [
-            'switch-split', $stop, ['pickups' => [self::SINGLE], 'switch' => 'bridge, bridge split'],
+            'switch-split', $stop, ['pickups' => [NeckFaults::SINGLE], 'switch' => 'bridge, bridge split'],
         ];
         yield 'too dear' => ['budget', $warn, ['budget' => '100']];
-        yield 'hum' => ['hum', $note, ['pickups' => [self::SINGLE]]];
+        yield 'hum' => ['hum', $note, ['pickups' => [NeckFaults::SINGLE]]];
         yield 'a wish that nobody heard' => ['wish', $note, ['wishes' => 'Quiet on stage.']];
     }
 }

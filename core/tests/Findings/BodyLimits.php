@@ -9,10 +9,6 @@ use Regimen\Findings\Finding;
 /** Limits of what is checked next: strings, bridge and body. */
 final class BodyLimits
 {
-    private const CAVITY = [
-        'kind' => 'control', 'depth' => '35', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-85',
-    ];
-
     private const PICKUP = ['place' => 'bridge', 'kind' => 'humbucker', 'position' => '45', 'depth' => '20'];
 
     /**
@@ -139,8 +135,8 @@ final class BodyLimits
         // Body: 45 thick.
         yield 'floor at a cavity' => [
             'cavity-floor.0',
-            ['cavities' => [['depth' => '39'] + self::CAVITY]],
-            ['cavities' => [['depth' => '39.1'] + self::CAVITY]],
+            ['cavities' => [['depth' => '39'] + LimitsTest::CAVITY]],
+            ['cavities' => [['depth' => '39.1'] + LimitsTest::CAVITY]],
         ];
         yield 'floor under the pocket of a bolted neck' => [
             'pocket-floor',

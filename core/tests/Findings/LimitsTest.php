@@ -18,13 +18,13 @@ use Regimen\Instrument\Reading\SpecificationReader;
  */
 final class LimitsTest extends TestCase
 {
-    private const CHAMBERED = [
-        'body' => 'chambered',
-        'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']],
+    public const CAVITY = [
+        'kind' => 'control', 'depth' => '35', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-85',
     ];
 
-    private const CAVITY = [
-        'kind' => 'control', 'depth' => '35', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-85',
+    public const CHAMBERED = [
+        'body' => 'chambered',
+        'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']],
     ];
 
     /**
@@ -39,7 +39,7 @@ final class LimitsTest extends TestCase
     }
 
     /** @return array<string, mixed> */
-    private static function bass(string $nutWidth): array
+    public static function bass(string $nutWidth): array
     {
         return [
             'type' => 'bass', 'strings' => '4', 'scale' => '34"', 'frets' => '20', 'nutWidth' => $nutWidth,
@@ -136,7 +136,7 @@ final class LimitsTest extends TestCase
     }
 
     /** @return array<string, mixed> a flat-top with a top so thick */
-    private static function plate(string $thick): array
+    public static function plate(string $thick): array
     {
         return [
             'type' => 'flat-top',

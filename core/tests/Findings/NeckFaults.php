@@ -7,12 +7,12 @@ namespace Regimen\Tests\Findings;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Severity;
 
-/** Faults of neck, board, headstock and strings, and what mends them. */
+/** Faults of neck, board, headstock, pickups and chambers, and what mends them. */
 final class NeckFaults
 {
-    private const SINGLE = ['place' => 'bridge', 'kind' => 'single-coil'];
+    public const SINGLE = ['place' => 'bridge', 'kind' => 'single-coil'];
 
-    private const CHAMBERED = [
+    public const CHAMBERED = [
         'body' => 'chambered',
         'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']],
     ];

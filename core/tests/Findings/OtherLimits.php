@@ -9,15 +9,6 @@ use Regimen\Findings\Finding;
 /** Limits of the rest. */
 final class OtherLimits
 {
-    private const CHAMBERED = [
-        'body' => 'chambered',
-        'layers' => [['timber' => 'black walnut', 'thickness' => '6'], ['timber' => 'white ash', 'thickness' => '39']],
-    ];
-
-    private const CAVITY = [
-        'kind' => 'control', 'depth' => '35', 'length' => '100', 'width' => '40', 'behind' => '10', 'across' => '-85',
-    ];
-
     private const PICKUP = ['place' => 'bridge', 'kind' => 'humbucker', 'position' => '45', 'depth' => '20'];
 
     /**
@@ -27,10 +18,10 @@ final class OtherLimits
     public static function limits(): iterable
     {
         yield 'floor under chambers' => [
-            'chamber-floor', self::CHAMBERED + ['chamberDepth' => '35'], self::CHAMBERED + ['chamberDepth' => '35.1'],
+            'chamber-floor', LimitsTest::CHAMBERED + ['chamberDepth' => '35'], LimitsTest::CHAMBERED + ['chamberDepth' => '35.1'],
         ];
         yield 'share of the chambers' => [
-            'chamber-share', self::CHAMBERED + ['chamberShare' => '45'], self::CHAMBERED + ['chamberShare' => '46'],
+            'chamber-share', LimitsTest::CHAMBERED + ['chamberShare' => '45'], LimitsTest::CHAMBERED + ['chamberShare' => '46'],
         ];
         yield 'edges that meet' => ['edge-radius', ['edgeRadius' => '22.5'], ['edgeRadius' => '22.6']];
         yield 'a round through the binding' => [
@@ -52,7 +43,7 @@ final class OtherLimits
             ['nutWidth' => '37.3', 'nutMargin' => '3', 'gauges' => '10 13 17 26w 36w 46w', 'spacing' => 'equal_gaps'],
             ['nutWidth' => '37.2', 'nutMargin' => '3', 'gauges' => '10 13 17 26w 36w 46w', 'spacing' => 'equal_gaps'],
         ];
-        yield 'gaps of a bass’s strings' => ['string-gaps', self::bass('34.7'), self::bass('34.6')];
+        yield 'gaps of a bass’s strings' => ['string-gaps', LimitsTest::bass('34.7'), LimitsTest::bass('34.6')];
         yield 'no pots' => ['pot-thread', ['pickups' => [], 'pots' => '', 'controlTop' => '9'], ['controlTop' => '9']];
         yield 'thread of a pot' => ['pot-thread', ['controlTop' => '6'], ['controlTop' => '6.1']];
         yield 'top over the controls' => ['control-top', ['controlTop' => '2.5'], ['controlTop' => '2.4']];
@@ -146,19 +137,19 @@ final class OtherLimits
             [
                 'battery' => 'yes',
                 'cavities' => [
-                    self::CAVITY,
+                    LimitsTest::CAVITY,
                     [
                         'kind' => 'battery', 'depth' => '22', 'length' => '55', 'width' => '30', 'behind' => '-60',
                         'across' => '60',
                     ],
                 ],
             ],
-            ['battery' => 'yes', 'cavities' => [self::CAVITY]],
+            ['battery' => 'yes', 'cavities' => [LimitsTest::CAVITY]],
         ];
         yield 'controls with their room' => [
             'control-cavity',
-            ['cavities' => [['kind' => 'switch'] + self::CAVITY]],
-            ['cavities' => [['kind' => 'jack'] + self::CAVITY]],
+            ['cavities' => [['kind' => 'switch'] + LimitsTest::CAVITY]],
+            ['cavities' => [['kind' => 'jack'] + LimitsTest::CAVITY]],
         ];
         yield 'one scale said twice' => [
             'multi-scale', ['scale' => '630', 'scaleTreble' => '630'], ['scale' => '630', 'scaleTreble' => '629'],

@@ -13,11 +13,11 @@ use Regimen\Inspection\Target;
 use Regimen\Inspection\Tolerances;
 use Regimen\Instrument\Reading\ReadSpecification;
 use Regimen\Instrument\Reading\SpecificationReader;
-use Regimen\Route\Operations\GateBook;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Operations\ElectronicsOperation;
 use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Route\Operations\GateBook;
 use Regimen\Route\Operations\HeadstockOperation;
 use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Operations\NeckOperation;
@@ -130,7 +130,7 @@ final class GateBookTest extends TestCase
                 $workings,
                 str_replace('last', (string) ($workings->specification->brief->strings - 1), $aim),
             );
-            foreach (new GateBook($workings, Tolerances::usual())->after($operation) as $target) {
+            foreach (GateBook::for($workings, Tolerances::usual())->after($operation) as $target) {
                 if ($target->what === $what) {
                     self::assertEqualsWithDelta($wanted, ($target->low + $target->high) / 2, 0.051, $what);
 
@@ -178,7 +178,7 @@ final class GateBookTest extends TestCase
     {
         self::assertSame(
             [],
-            new GateBook(
+            GateBook::for(
                 Specifications::workings(['zeroFret' => 'yes']), Tolerances::usual(),
             )->after(AssemblyOperation::Nut->value),
         );
@@ -200,8 +200,8 @@ final class GateBookTest extends TestCase
     public function test_every_gate_that_is_told_has_its_targets_and_no_other(): void
     {
         $workings = Specifications::workings(['joint' => 'through', 'laminations' => '3']);
-        $book = new GateBook($workings, Tolerances::usual());
-        $bolted = new GateBook(Specifications::workings(), Tolerances::usual());
+        $book = GateBook::for($workings, Tolerances::usual());
+        $bolted = GateBook::for(Specifications::workings(), Tolerances::usual());
         foreach ([[$workings, $book], [Specifications::workings(), $bolted]] as [$one, $gates]) {
             foreach (RoutePlanner::withAllRules()->plan(
                 $one->specification, TradeStandards::all(),
@@ -221,7 +221,7 @@ final class GateBookTest extends TestCase
         array $typed = [],
         ?Tolerances $tolerances = null,
     ): Target {
-        foreach (new GateBook(
+        foreach (GateBook::for(
             Specifications::workings($typed), $tolerances ?? Tolerances::usual(),
         )->after($operation) as $target) {
             if ($target->what === $what) {

@@ -23,7 +23,7 @@ final class RouteFile
 {
     public static function write(Route $route, Workings $workings, Tolerances $tolerances): string
     {
-        $gates = new GateBook($workings, $tolerances);
+        $gates = GateBook::for($workings, $tolerances);
         $critical = LongestChain::through($route);
 
         return json_encode([

@@ -12,11 +12,13 @@ use Regimen\Route\Entry\Inspector;
 /** What is measured at the end of each operation of one instrument. */
 final readonly class GateBook
 {
-    private Inspector $inspector;
-
-    public function __construct(Workings $workings, Tolerances $tolerances)
+    private function __construct(private Inspector $inspector)
     {
-        $this->inspector = Inspector::of($workings, $tolerances);
+    }
+
+    public static function for(Workings $workings, Tolerances $tolerances): self
+    {
+        return new self(Inspector::of($workings, $tolerances));
     }
 
     /**
