@@ -41,7 +41,7 @@ final class ErrorPage
         }
         [$headline, $under] = self::SENTENCES[$status];
 
-        return Inertia::render('Error', ['status' => $status, 'headline' => $headline, 'under' => $under])
+        return Inertia::render('shop/Error', ['status' => $status, 'headline' => $headline, 'under' => $under])
             ->toResponse($request)
             ->setStatusCode($status);
     }

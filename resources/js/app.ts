@@ -11,7 +11,7 @@ rememberedMode();
 
 void createInertiaApp({
     resolve: (name) => {
-        const pages = import.meta.glob<Page>('./pages/*.svelte');
+        const pages = import.meta.glob<Page>('./pages/*/*.svelte');
         const load = pages[`./pages/${name}.svelte`];
         if (load === undefined) {
             throw new Error(`There is no page ${name}.`);

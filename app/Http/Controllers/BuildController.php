@@ -23,13 +23,13 @@ final class BuildController
 {
     public function index(BuildsPage $page): Response
     {
-        return Inertia::render('Builds', $page->data());
+        return Inertia::render('build/Builds', $page->data());
     }
 
     public function show(Build $build, BuildSheet $sheet, ReasonChain $chain, #[CurrentUser] Person $viewer): Response
     {
         return Inertia::render(
-            'BuildSheet',
+            'build/BuildSheet',
             [...$sheet->data($build, $viewer), 'chain' => Inertia::defer(static fn (): array => $chain->of($build))],
         );
     }

@@ -29,12 +29,12 @@ final class CalendarController
 {
     public function show(CalendarPage $page): Response
     {
-        return Inertia::render('Calendar', $page->data());
+        return Inertia::render('plan/Calendar', $page->data());
     }
 
     public function week(Request $request, WeekPage $page): Response
     {
-        return Inertia::render('Week', $page->data($request->string('from')->toString()));
+        return Inertia::render('today/Week', $page->data($request->string('from')->toString()));
     }
 
     public function import(HolidaysRequest $request, ImportHolidays $importHolidays): RedirectResponse
@@ -51,7 +51,7 @@ final class CalendarController
 
     public function feeds(FeedsPage $page, #[CurrentUser] Person $viewer): Response
     {
-        return Inertia::render('Feeds', $page->data($viewer));
+        return Inertia::render('plan/Feeds', $page->data($viewer));
     }
 
     public function give(FeedRequest $request, GiveFeed $giveFeed): RedirectResponse

@@ -54,7 +54,7 @@ final class ChangeController
     public function scenarios(TryPage $page, ?Scenario $scenario = null): Response
     {
         return Inertia::render(
-            'Try',
+            'plan/Try',
             $page->data($scenario?->exists && $scenario->getAttribute('state') === 'open' ? $scenario : null),
         );
     }

@@ -23,7 +23,7 @@ final class ClimateController
 {
     public function show(ClimatePage $page): Response
     {
-        return Inertia::render('Climate', $page->data());
+        return Inertia::render('house/Climate', $page->data());
     }
 
     public function store(ReadingRequest $request, RecordClimate $record): RedirectResponse

@@ -17,7 +17,7 @@ final class CommissionController
 {
     public function create(CommissionPage $page): Response
     {
-        return Inertia::render('NewCommission', $page->data());
+        return Inertia::render('build/NewCommission', $page->data());
     }
 
     public function forecast(ForecastRequest $request, CommissionPage $page): JsonResponse

@@ -33,12 +33,12 @@ final class HouseController
 
     public function show(HousePage $page): Response
     {
-        return Inertia::render('House', $page->data());
+        return Inertia::render('house/House', $page->data());
     }
 
     public function parts(PartsPage $page, #[CurrentUser] Person $viewer): Response
     {
-        return Inertia::render('Parts', $page->data($viewer));
+        return Inertia::render('house/Parts', $page->data($viewer));
     }
 
     public function shop(ShopSettingsRequest $request, ChangeHouse $changeHouse): RedirectResponse

@@ -25,7 +25,7 @@ final class HouseModelController
 {
     public function index(HouseModelsPage $page): Response
     {
-        return Inertia::render('HouseModels', $page->all());
+        return Inertia::render('specification/HouseModels', $page->all());
     }
 
     /** A new one: empty, as another one is, as it is mirrored for the other hand, or as a build was specified. */
@@ -48,12 +48,12 @@ final class HouseModelController
             $name .= ', copy';
         }
 
-        return Inertia::render('HouseModel', $page->one(null, $name, $body));
+        return Inertia::render('specification/HouseModel', $page->one(null, $name, $body));
     }
 
     public function show(HouseModel $model, HouseModelsPage $page): Response
     {
-        return Inertia::render('HouseModel', $page->one($model, $model->name, $model->body));
+        return Inertia::render('specification/HouseModel', $page->one($model, $model->name, $model->body));
     }
 
     public function workOut(WorkOutRequest $request, WorkedOut $workedOut): JsonResponse

@@ -20,7 +20,7 @@ final class PeopleController
 {
     public function index(PeoplePage $page): Response
     {
-        return Inertia::render('People', $page->data());
+        return Inertia::render('house/People', $page->data());
     }
 
     public function store(PersonRequest $request, SavePerson $savePerson): RedirectResponse

@@ -26,30 +26,30 @@ final class PlanController
 {
     public function today(TodayPage $page, #[CurrentUser] Person $viewer): Response
     {
-        return Inertia::render('Today', $page->data($viewer));
+        return Inertia::render('today/Today', $page->data($viewer));
     }
 
     public function horizon(HorizonPage $page): Response
     {
-        return Inertia::render('Horizon', $page->data());
+        return Inertia::render('plan/Horizon', $page->data());
     }
 
     public function help(HelpPage $help, OtherMethods $methods): Response
     {
         return Inertia::render(
-            'Help',
+            'plan/Help',
             ['ranked' => $help->ranked(), 'methods' => Inertia::defer(fn (): array => $methods->ranked())],
         );
     }
 
     public function load(LoadPage $page): Response
     {
-        return Inertia::render('Load', $page->data());
+        return Inertia::render('plan/Load', $page->data());
     }
 
     public function history(HistoryPage $page): Response
     {
-        return Inertia::render('History', $page->data());
+        return Inertia::render('plan/History', $page->data());
     }
 
     public function why(Operation $operation, WhyThen $why): JsonResponse

@@ -38,7 +38,7 @@ final class RouteController
         #[CurrentUser] Person $viewer,
     ): Response {
         return Inertia::render(
-            'Route',
+            'route/Route',
             [
                 ...$page->data($build, $viewer),
                 'prices' => Inertia::defer(static fn (): array => $questions->prices($build)),
@@ -128,7 +128,7 @@ final class RouteController
 
     public function compare(Build $build, Request $request, ComparePage $page): Response
     {
-        return Inertia::render('Compare', $page->data($build, $request->query()));
+        return Inertia::render('route/Compare', $page->data($build, $request->query()));
     }
 
     public function traveller(Build $build, string $paper, Request $request, TravellerPdf $traveller): FileResponse

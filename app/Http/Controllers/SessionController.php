@@ -21,7 +21,7 @@ final class SessionController
             return redirect()->route('shop.new');
         }
 
-        return Inertia::render('SignIn', ['demo' => config('regimen.demo') === true ? DemoSignIns::all() : []]);
+        return Inertia::render('shop/SignIn', ['demo' => config('regimen.demo') === true ? DemoSignIns::all() : []]);
     }
 
     public function store(SignInRequest $request): RedirectResponse

@@ -17,7 +17,7 @@ final class ShopController
 {
     public function create(): Response|RedirectResponse
     {
-        return Person::query()->exists() ? redirect()->route('sign-in') : Inertia::render('OpenShop');
+        return Person::query()->exists() ? redirect()->route('sign-in') : Inertia::render('shop/OpenShop');
     }
 
     public function store(OpenShopRequest $request, OpenShop $openShop): RedirectResponse

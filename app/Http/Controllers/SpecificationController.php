@@ -46,7 +46,7 @@ final class SpecificationController
         ?int $number = null,
     ): Response {
         return Inertia::render(
-            'Specification',
+            'specification/Specification',
             $page->data($build, $this->revision($build, $number), $viewer->isManager()),
         );
     }
@@ -135,7 +135,7 @@ final class SpecificationController
 
     public function revisions(Build $build, Request $request, RevisionsPage $page): Response
     {
-        return Inertia::render('Revisions', $page->data($build, $request->integer('from'), $request->integer('to')));
+        return Inertia::render('specification/Revisions', $page->data($build, $request->integer('from'), $request->integer('to')));
     }
 
     public function file(Build $build, int $number, string $file, BenchFiles $files): FileResponse

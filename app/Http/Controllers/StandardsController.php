@@ -25,7 +25,7 @@ final class StandardsController
 
     public function show(StandardsPage $page): Response
     {
-        return Inertia::render('Standards', $page->data());
+        return Inertia::render('house/Standards', $page->data());
     }
 
     public function method(MethodRequest $request, ChooseHouseMethod $choose): RedirectResponse

@@ -53,7 +53,7 @@ final class PagesTest extends TestCase
     {
         $build = $this->build();
         $this->actingAs($this->manager)->get('/today')->assertInertia(fn (AssertableInertia $page) => $page
-            ->component('Today')
+            ->component('today/Today')
             ->where('headline', 'Every promise can be kept')
             ->where('isToday', true)
             ->where('people.0.name', 'Ines')
@@ -94,7 +94,7 @@ final class PagesTest extends TestCase
     {
         $this->build([], '2026-03-20');
         $this->actingAs($this->manager)->get('/horizon')->assertInertia(fn (AssertableInertia $page) => $page
-            ->component('Horizon')
+            ->component('plan/Horizon')
             ->where('headline', 'One promise will break')
             ->where('builds.0.verdict', 'late')
             ->where('builds.0.promiseAt', '2026-03-20T22:59:00Z')

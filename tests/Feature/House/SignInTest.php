@@ -71,7 +71,7 @@ final class SignInTest extends TestCase
     {
         $this->openShop();
         $this->get('/sign-in')->assertInertia(
-            fn (AssertableInertia $page) => $page->component('SignIn')->has('demo', 0),
+            fn (AssertableInertia $page) => $page->component('shop/SignIn')->has('demo', 0),
         );
         config(['regimen.demo' => true]);
         $this->get('/sign-in')->assertInertia(fn (AssertableInertia $page) => $page->has('demo', 2));
@@ -99,7 +99,7 @@ final class SignInTest extends TestCase
         foreach (['/nothing', '/builds/999', '/builds/none'] as $path) {
             $this->get($path)
                 ->assertNotFound()
-                ->assertInertia(fn (AssertableInertia $page) => $page->component('Error')->where('status', 404));
+                ->assertInertia(fn (AssertableInertia $page) => $page->component('shop/Error')->where('status', 404));
         }
         $this->post('/operations/999/clock')->assertNotFound();
         $this->post('/kit/999/arrival')->assertNotFound();
@@ -113,7 +113,7 @@ final class SignInTest extends TestCase
             static fn () => throw new \RuntimeException('the secret of the database'),
         );
         $response = $this->actingAs($this->manager)->get('/today')->assertStatus(500);
-        $response->assertInertia(fn (AssertableInertia $page) => $page->component('Error'));
+        $response->assertInertia(fn (AssertableInertia $page) => $page->component('shop/Error'));
         $this->assertStringNotContainsString('the secret', (string) $response->getContent());
     }
 

@@ -42,7 +42,7 @@ final class WhatWouldHelpTest extends TestCase
         );
         $this->get('/plan/help')
             ->assertOk()
-            ->assertInertia(fn ($page) => $page->component('Help')->where('ranked.0.words', $ranked[0]['words']));
+            ->assertInertia(fn ($page) => $page->component('plan/Help')->where('ranked.0.words', $ranked[0]['words']));
     }
 
     public function test_a_late_part_that_everything_waits_for_is_named(): void
