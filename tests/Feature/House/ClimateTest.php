@@ -48,7 +48,7 @@ final class ClimateTest extends TestCase
         $this->assertSame(2, ClimateReading::query()->count());
         $page = $this->get('/climate')->assertOk();
         $this->assertSame(
-            ['Climate', 'simulated sensor'], [$page->inertiaPage()['component'], $page->inertiaProps('now.source')],
+            ['house/Climate', 'simulated sensor'], [$page->inertiaPage()['component'], $page->inertiaProps('now.source')],
         );
         $this->assertStringContainsString(
             "2026-03-18T08:12:00+00:00,20.0,50.0\r\n", $this->get('/climate.csv')->assertOk()->getContent(),

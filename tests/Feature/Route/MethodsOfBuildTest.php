@@ -126,7 +126,7 @@ final class MethodsOfBuildTest extends TestCase
             '/builds/1/route/compare?joint=set&finish=nitrocellulose&tools=machine&carve=before&lamp=on&body=unknown',
         )->assertOk();
         $this->assertSame(
-            ['Compare', null],
+            ['route/Compare', null],
             [$page->inertiaPage()['component'], $page->inertiaProps('comparison.rows')],
             'what cannot be read is said',
         );

@@ -26,7 +26,7 @@ final class RouteTest extends TestCase
         $build = $this->build();
         $page = $this->get('/builds/1/route')->assertOk();
         $this->assertSame(
-            ['Route', 'six-string, solid, red alder'],
+            ['route/Route', 'six-string, solid, red alder'],
             [$page->inertiaPage()['component'], $page->inertiaProps('build.inOneLine')],
         );
         $operations = collect($page->inertiaProps('operations'));
