@@ -1,0 +1,58 @@
+<script lang="ts">
+    import type { RouteChangeLine } from '@/components/route/route';
+    import type { Act } from '@/lib/act.svelte';
+    import { day } from '@/lib/time';
+
+    interface Props {
+        changes: RouteChangeLine[];
+        editable: boolean;
+        version: number;
+        base: string;
+        act: Act;
+    }
+
+    const { changes, editable, version, base, act }: Props = $props();
+</script>
+
+{#if changes.length > 0}
+    <section class="sheet" id="changes">
+        <h2>Changed on this build</h2>
+        <ul>
+            {#each changes as one (one.id)}
+                <li class="change">
+                    <span>
+                        {one.words}
+                        <span class="small quiet">{day(one.at)}{one.by ? ` by ${one.by}` : ''}{one.reason ? `: ${one.reason}` : ''}</span>
+                        {#if one.left}<span class="late"
+                                >Not carried over: {one.left} Undo it, or change the route so that it fits again.</span
+                            >{/if}
+                    </span>
+                    {#if editable}<button
+                            class="word"
+                            type="button"
+                            disabled={act.busy}
+                            onclick={() => act.send('delete', `${base}/route/changes/${one.id}`, { version: version })}>undo</button
+                        >{/if}
+                </li>
+            {/each}
+        </ul>
+    </section>
+{/if}
+
+<style>
+    section {
+        margin-top: 1.2rem;
+    }
+
+    .change {
+        display: flex;
+        justify-content: space-between;
+        gap: 1rem;
+        border-top: 1px solid var(--rule);
+        padding: 0.35rem 0;
+    }
+
+    .change .late {
+        display: block;
+    }
+</style>
