@@ -107,7 +107,8 @@ final class ScaleAndBridgeTest extends TestCase
         );
         self::assertEqualsWithDelta(
             0.4,
-            $zero->overTop() - BridgeHeight::from(Specifications::sixString(['nutAction' => '0.4']))->overTop(),
+            $zero->overTop()->value
+                - BridgeHeight::from(Specifications::sixString(['nutAction' => '0.4']))->overTop()->value,
             1e-9,
         );
         $bridge = BridgeHeight::from(

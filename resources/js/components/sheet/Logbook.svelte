@@ -1,6 +1,6 @@
 <script lang="ts">
     import { moment } from '@/lib/time';
-    import type { LogLine } from '@/lib/types';
+    import type { LogLine } from '@/lib/sheet';
 
     const { logbook }: { logbook: LogLine[] } = $props();
 

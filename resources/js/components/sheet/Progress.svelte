@@ -1,6 +1,6 @@
 <script lang="ts">
     import Because from '@/components/Because.svelte';
-    import type { Progress, SheetBuild } from '@/lib/types';
+    import type { Progress, SheetBuild } from '@/lib/sheet';
 
     const { progress, build }: { progress: Progress; build: SheetBuild } = $props();
 

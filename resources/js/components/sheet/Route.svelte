@@ -1,6 +1,6 @@
 <script lang="ts">
     import { labour } from '@/lib/time';
-    import type { SheetOperation } from '@/lib/types';
+    import type { SheetOperation } from '@/lib/sheet';
     import OperationRow from './OperationRow.svelte';
 
     interface Props {

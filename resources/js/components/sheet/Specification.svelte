@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { SpecificationSheet } from '@/lib/types';
+    import type { SpecificationSheet } from '@/lib/sheet';
 
     import Source from '@/components/specification/Source.svelte';
 

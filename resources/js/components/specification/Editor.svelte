@@ -222,15 +222,12 @@
             padding: 0;
         }
 
-        .middle {
-            border: 0;
-        }
-
         .findings {
             order: 2;
         }
 
         .middle {
+            border: 0;
             order: 3;
         }
 

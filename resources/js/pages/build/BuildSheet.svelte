@@ -12,18 +12,17 @@
     import Specification from '@/components/sheet/Specification.svelte';
     import { calendarDay, day } from '@/lib/time';
     import type {
-        Drawing,
         HoursLine,
         LogLine,
         MeasuredSheet,
         Progress as ProgressFigures,
         ReasonChain,
-        Shared,
         SheetBuild,
         SheetKitLine,
         SheetOperation,
         SpecificationSheet,
-    } from '@/lib/types';
+    } from '@/lib/sheet';
+    import type { Drawing, Shared } from '@/lib/types';
 
     interface Props {
         build: SheetBuild;

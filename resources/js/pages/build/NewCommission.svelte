@@ -7,7 +7,8 @@
     import { Asker } from '@/lib/ask';
     import { PROMISE_KINDS } from '@/lib/promise';
     import { calendarDay } from '@/lib/time';
-    import type { FieldGroup, Forecast, Row, Typed } from '@/lib/types';
+    import type { Forecast } from '@/lib/sheet';
+    import type { FieldGroup, Row, Typed } from '@/lib/types';
 
     interface Props {
         fields: FieldGroup[];

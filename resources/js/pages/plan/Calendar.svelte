@@ -3,6 +3,7 @@
     import Field from '@/components/Field.svelte';
     import ChangeForm from '@/components/plan/ChangeForm.svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
+    import SixWeeks from '@/components/plan/SixWeeks.svelte';
     import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
     import type { Choices, Option, Removable } from '@/lib/types';
@@ -46,7 +47,6 @@
         skills: [],
         away: kinds,
     });
-    const months = $derived(days.filter((_, index) => index % 7 === 0));
 
     function closeDay(event: SubmitEvent): void {
         event.preventDefault();
@@ -67,8 +67,6 @@
     }
 
     const remove = (one: Removable): void => act.change({ kind: 'rows', table: one.table, remove: one.ids });
-    const shade = (day: { minutes: number; usual: number }): string =>
-        day.minutes === 0 ? 'none' : day.minutes < day.usual ? 'part' : day.minutes > day.usual ? 'more' : 'full';
 </script>
 
 <svelte:head><title>Calendar · Regimen</title></svelte:head>
@@ -77,27 +75,7 @@
 <h1>{heading}</h1>
 <p class="quiet">When the shop works and who is there. Whatever changes here, everything is planned anew around it.</p>
 
-<section class="sheet">
-    <h2>The coming six weeks</h2>
-    <div class="grid" style:--days={days.length} role="img" aria-label="Who is there on which day">
-        <span></span>
-        {#each months as week (week.date)}<span class="small quiet week">{calendarDay(week.date).slice(4)}</span>{/each}
-        {#each people as person (person.id)}
-            <b class="name">{person.name.split(' ')[0]}</b>
-            {#each days as day (day.date)}
-                {@const there = person.minutes[day.date]}
-                <i
-                    class={[there ? shade(there) : 'none', day.date === today && 'here', day.closed !== null && 'closed']}
-                    title={`${person.name}, ${calendarDay(day.date)}: ${day.closed !== null ? day.closed || 'closed' : there?.words || 'not in'}`}
-                ></i>
-            {/each}
-        {/each}
-    </div>
-    <p class="small quiet key">
-        <span><i class="full"></i>usual hours</span><span><i class="part"></i>part of the day</span><span><i class="more"></i>longer</span>
-        <span><i class="none"></i>not in</span><span><i class="none closed"></i>shop closed</span>
-    </p>
-</section>
+<SixWeeks {today} {days} {people} />
 
 <section class="sheet" id="away">
     <h2>Who is away, who works longer</h2>
@@ -204,68 +182,6 @@
         margin-top: 1rem;
     }
 
-    .grid {
-        display: grid;
-        grid-template-columns: 8rem repeat(var(--days), minmax(0, 1fr));
-        gap: 2px;
-        align-items: center;
-        margin: 0.4rem 0;
-    }
-
-    .week {
-        grid-column: span 7;
-        border-left: 1px solid var(--rule);
-        padding-left: 0.3rem;
-    }
-
-    .name {
-        font-weight: 550;
-    }
-
-    i {
-        display: inline-block;
-        height: 1.5rem;
-        border: 1px solid transparent;
-    }
-
-    .full {
-        background: var(--labour);
-    }
-
-    .part {
-        background: linear-gradient(to top, var(--labour) 50%, var(--paper) 50%);
-        border-color: var(--labour);
-    }
-
-    .more {
-        background: var(--ink);
-    }
-
-    .none {
-        border: 1px dashed var(--rule);
-    }
-
-    .closed {
-        background: var(--shade);
-    }
-
-    .here {
-        outline: 2px solid var(--accent);
-        outline-offset: 1px;
-    }
-
-    .key span {
-        display: inline-flex;
-        align-items: center;
-        gap: 0.4rem;
-        margin-right: 1.2rem;
-    }
-
-    .key i {
-        width: 0.9rem;
-        height: 0.9rem;
-    }
-
     li {
         border-top: 1px solid var(--rule);
         padding: 0.35rem 0;
@@ -292,11 +208,6 @@
     @media (width < 60rem) {
         .columns {
             grid-template-columns: minmax(0, 1fr);
-        }
-
-        .grid {
-            grid-template-columns: 4.5rem repeat(var(--days), minmax(0, 1fr));
-            gap: 1px;
         }
 
         table {
