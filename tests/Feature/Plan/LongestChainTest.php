@@ -67,7 +67,7 @@ final class LongestChainTest extends TestCase
             self::assertEqualsWithDelta($answer['length'], $chains[$number]->length, 0.01);
             foreach ($asked[$number] as $index => $key) {
                 self::assertEqualsWithDelta(
-                    $answer['latest'][$index] - $answer['earliest'][$index], $chains[$number]->totalSlack($key), 0.01,
+                    $answer['latest'][$index] - $answer['earliest'][$index], $chains[$number]->totalFloat($key), 0.01,
                     $key,
                 );
             }
