@@ -35,7 +35,7 @@ final readonly class Finishing
             Field::text(FieldKind::Text, 'neckColour', 'Colour of the neck'),
             Field::choice('boardFinish', 'Board finish', BoardFinish::class, 'by_timber'),
             Field::text(FieldKind::Text, 'boardColour', 'Colour of the board'),
-            Field::choice('aged', 'Aged: chips, checking, wear, aged hardware', YesNo::class, 'no'),
+            Field::choice('aged', 'Aged finish and hardware', YesNo::class, 'no'),
             Field::text(FieldKind::Prose, 'finishSteps', 'Steps in words'),
         ];
     }
