@@ -140,10 +140,12 @@ final class EditsTest extends TestCase
     {
         $edited = self::edit(['kind' => 'split', 'key' => NeckOperation::Carve->value, 'first' => 90]);
         $first = $edited->route->find(NeckOperation::Carve->value);
-        $second = $edited->route->find('neck.carve.2');
+        $second = $edited->route->find(NeckOperation::Carve->value.'.2');
         self::assertSame([90, 150], [$first?->hours->likely->minutes, $second?->hours->likely->minutes]);
         self::assertSame($edited->derived->hours()->worst->minutes, $edited->route->hours()->worst->minutes);
-        self::assertArrayHasKey('neck.carve.2', $edited->route->ancestors()[NeckOperation::Sand->value]);
+        self::assertArrayHasKey(
+            NeckOperation::Carve->value.'.2', $edited->route->ancestors()[NeckOperation::Sand->value],
+        );
         self::assertSame([], $edited->damage());
     }
 

@@ -14,6 +14,7 @@ use Regimen\Instrument\Neck\NeckJoint;
 use Regimen\Instrument\Shape\HeadstockShape;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Air\HoldKind;
+use Regimen\Route\Entry\RouteKey;
 use Regimen\Route\Methods\Methods;
 use Regimen\Route\Methods\Question as Q;
 use Regimen\Route\Route;
@@ -36,8 +37,8 @@ final class OrderOfWork
             }
         }
         foreach (WantedOrders::orders($s, $m) as [$rule, $wanted, $before, $after]) {
-            foreach ($wanted ? (array) $before : [] as $one) {
-                foreach ((array) $after as $other) {
+            foreach ($wanted ? self::keys($before) : [] as $one) {
+                foreach (self::keys($after) as $other) {
                     if (isset($ancestors[$one], $ancestors[$other]) && ! isset($ancestors[$other][$one])) {
                         $wrongs[$rule][] = "{$one} before {$other}";
                     }
@@ -149,5 +150,17 @@ final class OrderOfWork
             $s->head->headConstruction === HeadstockConstruction::Scarf => 'neck.headstock',
             default => 'neck.headstock-angle',
         };
+    }
+
+    /**
+     * @param  RouteKey|string|list<RouteKey|string>  $keys
+     * @return list<string>
+     */
+    private static function keys(RouteKey|string|array $keys): array
+    {
+        return array_map(
+            static fn (RouteKey|string $key): string => is_string($key) ? $key : (string) $key->value,
+            is_array($keys) ? $keys : [$keys],
+        );
     }
 }

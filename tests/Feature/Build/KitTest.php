@@ -47,7 +47,10 @@ final class KitTest extends TestCase
                 ],
             ],
         )->assertSessionHasNoErrors();
-        $this->finished($this->build, 'parts.timber.neck', 'parts.timber.fretboard');
+        $this->finished(
+            $this->build, PreparationOperation::SelectTimber->value.'.neck',
+            PreparationOperation::SelectTimber->value.'.fretboard',
+        );
         $this->line('tuner', 'ordered')->update(['ordered_on' => '2026-03-10', 'expected_on' => '2026-05-04']);
         $this->line('red alder for the body', 'ordered')->update(
             ['ordered_on' => '2026-03-10', 'expected_on' => '2026-06-01'],
@@ -58,22 +61,34 @@ final class KitTest extends TestCase
         )->start?->format('Y-m-d');
         $this->assertSame(
             ['2026-05-05', '2026-05-05'],
-            [$start('parts.measure.tuners'), $start(HeadstockOperation::TunerHoles->value)],
+            [
+                $start(PreparationOperation::MeasureParts->value.'.tuners'),
+                $start(HeadstockOperation::TunerHoles->value),
+            ],
         );
         $this->assertSame(
             ['2026-06-02', true],
-            [$start('parts.timber.body'), $start(BodyOperation::Thickness->value) >= '2026-06-05'],
+            [
+                $start(PreparationOperation::SelectTimber->value.'.body'),
+                $start(BodyOperation::Thickness->value) >= '2026-06-05',
+            ],
             'it settles three days',
         );
         foreach ([
             NeckOperation::Square->value, FretboardOperation::Thickness->value, FretboardOperation::Slots->value,
-            'parts.measure.truss-rod', NeckOperation::Channel->value, 'parts.measure.bridge', 'parts.measure.pickups',
+            PreparationOperation::MeasureParts->value.'.truss-rod', NeckOperation::Channel->value,
+            PreparationOperation::MeasureParts->value.'.bridge', PreparationOperation::MeasureParts->value.'.pickups',
         ] as $key) {
             $this->assertLessThan(
                 '2026-05-04', $start($key), "{$key} waits neither for tuners nor for the body’s timber",
             );
         }
-        $whole = array_sum(Operation::query()->where('key', 'like', 'parts.measure.%')->pluck('labour_minutes')->all());
+        $whole = array_sum(
+            Operation::query()
+                ->where('key', 'like', PreparationOperation::MeasureParts->value.'.%')
+                ->pluck('labour_minutes')
+                ->all(),
+        );
         $this->assertEqualsWithDelta(
             OperationStandard::query()->where(
                 'key', PreparationOperation::MeasureParts->value,

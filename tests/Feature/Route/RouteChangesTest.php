@@ -25,19 +25,19 @@ final class RouteChangesTest extends TestCase
             ['kind' => 'split', 'key' => BodyOperation::Sand->value, 'first' => '1:15'],
         )->assertSessionHasNoErrors();
         $first = $this->operation($this->build, BodyOperation::Sand->value);
-        $second = $this->operation($this->build, 'body.sand.2');
+        $second = $this->operation($this->build, BodyOperation::Sand->value.'.2');
         $this->assertSame(
             [75, 105, 'sand the body 80 to 220, first part'],
             [$first->labour_minutes, $second->labour_minutes, $first->name],
         );
-        $this->assertTrue($this->linked(BodyOperation::Sand->value, 'body.sand.2'));
-        $this->assertTrue($this->linked('body.sand.2', JointOperation::DryFit->value));
+        $this->assertTrue($this->linked(BodyOperation::Sand->value, BodyOperation::Sand->value.'.2'));
+        $this->assertTrue($this->linked(BodyOperation::Sand->value.'.2', JointOperation::DryFit->value));
         $this->assertFalse($this->linked(BodyOperation::Sand->value, JointOperation::DryFit->value));
         $this->assertLessThanOrEqual($this->start($second), $this->start($first));
         $this->assertSame(
             180,
             (int) Operation::query()->whereIn(
-                'key', [BodyOperation::Sand->value, 'body.sand.2'],
+                'key', [BodyOperation::Sand->value, BodyOperation::Sand->value.'.2'],
             )->sum('labour_minutes'),
         );
     }

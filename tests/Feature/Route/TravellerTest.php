@@ -66,7 +66,7 @@ final class TravellerTest extends TestCase
         $changes = $page->inertiaProps('changes');
         $this->assertSame(
             [null, true],
-            [$changes[0]['left'], str_contains($changes[1]['left'], 'no operation “fretboard.markers”')],
+            [$changes[0]['left'], str_contains($changes[1]['left'], 'no operation “'.FretboardOperation::Markers->value.'”')],
         );
         $this->assertNotNull(Operation::query()->where('key', 'own.1')->first());
         $this->assertSame('done', $this->operation($build, PreparationOperation::Agree->value)->state->value);
