@@ -8,6 +8,7 @@ use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
 use Regimen\Instrument\Neck\NeckJoint;
+use Regimen\Instrument\Specification;
 use Regimen\Units\Words;
 
 /** The board widens towards the body, and the heel carries it. */
@@ -20,64 +21,74 @@ final class BoardNarrows implements Check
     {
         $s = $w->specification;
         if ($s->board->lastWidth->mm < $s->board->nutWidth->mm) {
-            yield Finding::warn('board-narrows', 'Nut wider than the board’s end')
-                ->says(
-                    Words::number($s->board->nutWidth->mm).' at the nut, '.Words::mm($s->board->lastWidth->mm)
-                    .' at the last fret.',
-                )
-                ->because('Strings spread towards the bridge; the two may have been swapped.')
-                ->at('nutWidth', 'lastWidth')
-                ->mendBy([
-                    [
-                        'swap them',
-                        [
-                            'nutWidth' => Words::typed($s->board->lastWidth->mm, 2),
-                            'lastWidth' => Words::typed($s->board->nutWidth->mm, 2),
-                        ],
-                    ],
-                    ['width at the last fret by the strings', ['lastWidth' => '']],
-                    [
-                        Words::number($s->board->nutWidth->mm + 8.0).' wide at the last fret',
-                        [
-                            'lastWidth' => Words::typed($s->board->nutWidth->mm + 8.0), 'heelWidth' => '',
-                            'pocketWidth' => '',
-                        ],
-                    ],
-                    [
-                        Words::number($s->board->nutWidth->mm + 8.0).' wide at the last fret, slots to match',
-                        [
-                            'lastWidth' => Words::typed($s->board->nutWidth->mm + 8.0), 'heelWidth' => '',
-                            'pocketWidth' => '', 'slotDepth' => '',
-                        ],
-                    ],
-                    [
-                        'nut, board and bridge by the strings',
-                        [
-                            'nutWidth' => '', 'lastWidth' => '', 'bridgeSpread' => '', 'nutMargin' => '',
-                            'heelWidth' => '', 'pocketWidth' => '',
-                        ],
-                    ],
-                ]);
+            yield $this->boardNarrows($s);
         }
         $wide = $w->board()->widthAt(min($w->board()->length, $w->fret($s->joinery->joinFret)));
         if ($s->joinery->joint !== NeckJoint::Through && $s->joinery->heelWidth->mm < $wide - self::OVERHANG) {
-            yield Finding::warn('heel-narrow', 'Heel narrower than the board')
-                ->says(
-                    Words::mm($s->joinery->heelWidth->mm).', and the board is '.Words::mm($wide)
-                    .' wide where the body begins.',
-                )
-                ->because('The board stands over its neck at both sides.')
-                ->at('heelWidth', 'lastWidth')
-                ->mendBy(
-                    [
-                        ['heel as wide as the board', ['heelWidth' => '', 'pocketWidth' => '']],
-                        [
-                            'heel '.Words::number(Words::up($wide)).' wide',
-                            ['heelWidth' => Words::typed(Words::up($wide)), 'pocketWidth' => ''],
-                        ],
-                        ['heel and board by the strings', ['heelWidth' => '', 'pocketWidth' => '', 'lastWidth' => '']],
-                    ],
-                );
+            yield $this->heelNarrow($s, $wide);
         }
+    }
+
+    private function boardNarrows(Specification $s): Finding
+    {
+        return Finding::warn('board-narrows', 'Nut wider than the board’s end')
+            ->says(
+                Words::number($s->board->nutWidth->mm).' at the nut, '.Words::mm($s->board->lastWidth->mm)
+                .' at the last fret.',
+            )
+            ->because('Strings spread towards the bridge; the two may have been swapped.')
+            ->at('nutWidth', 'lastWidth')
+            ->mendBy([
+                [
+                    'swap them',
+                    [
+                        'nutWidth' => Words::typed($s->board->lastWidth->mm, 2),
+                        'lastWidth' => Words::typed($s->board->nutWidth->mm, 2),
+                    ],
+                ],
+                ['width at the last fret by the strings', ['lastWidth' => '']],
+                [
+                    Words::number($s->board->nutWidth->mm + 8.0).' wide at the last fret',
+                    [
+                        'lastWidth' => Words::typed($s->board->nutWidth->mm + 8.0), 'heelWidth' => '',
+                        'pocketWidth' => '',
+                    ],
+                ],
+                [
+                    Words::number($s->board->nutWidth->mm + 8.0).' wide at the last fret, slots to match',
+                    [
+                        'lastWidth' => Words::typed($s->board->nutWidth->mm + 8.0), 'heelWidth' => '',
+                        'pocketWidth' => '', 'slotDepth' => '',
+                    ],
+                ],
+                [
+                    'nut, board and bridge by the strings',
+                    [
+                        'nutWidth' => '', 'lastWidth' => '', 'bridgeSpread' => '', 'nutMargin' => '',
+                        'heelWidth' => '', 'pocketWidth' => '',
+                    ],
+                ],
+            ]);
+    }
+
+    private function heelNarrow(Specification $s, float $wide): Finding
+    {
+        return Finding::warn('heel-narrow', 'Heel narrower than the board')
+            ->says(
+                Words::mm($s->joinery->heelWidth->mm).', and the board is '.Words::mm($wide)
+                .' wide where the body begins.',
+            )
+            ->because('The board stands over its neck at both sides.')
+            ->at('heelWidth', 'lastWidth')
+            ->mendBy(
+                [
+                    ['heel as wide as the board', ['heelWidth' => '', 'pocketWidth' => '']],
+                    [
+                        'heel '.Words::number(Words::up($wide)).' wide',
+                        ['heelWidth' => Words::typed(Words::up($wide)), 'pocketWidth' => ''],
+                    ],
+                    ['heel and board by the strings', ['heelWidth' => '', 'pocketWidth' => '', 'lastWidth' => '']],
+                ],
+            );
     }
 }

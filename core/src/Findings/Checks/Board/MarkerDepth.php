@@ -7,6 +7,7 @@ namespace Regimen\Findings\Checks\Board;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
+use Regimen\Instrument\Fretboard\Fretboard;
 use Regimen\Units\Words;
 
 /** Markers left after the radius, and none sunk (G6). */
@@ -38,46 +39,62 @@ final class MarkerDepth implements Check
         ) / 10;
         $thick = ceil(10 * ($lost + 0.85)) / 10;
         if ($left < 0.8) {
-            yield Finding::when($left < 0.3, 'marker-depth', 'Markers that the radius takes')
-                ->says(
-                    Words::mm($left, 2)." stay at the outer edge at fret {$fret}, which loses ".Words::number($lost, 2)
-                    .'; 0.8 should.',
-                )
-                ->because('A thin edge shows through, or is sanded away.')
-                ->at('markerDepth', 'markerThickness', 'markerOffset')
-                ->mendBy([
+            yield $this->markerDepth($left, $fret, $lost, $thick, $nearer, $board);
+        }
+        if ($sunk > 0.02) {
+            yield $this->markerSunk($sunk, $thick);
+        }
+    }
+
+    private function markerDepth(
+        float $left,
+        int $fret,
+        float $lost,
+        float $thick,
+        float $nearer,
+        Fretboard $board,
+    ): Finding {
+        return Finding::when($left < 0.3, 'marker-depth', 'Markers that the radius takes')
+            ->says(
+                Words::mm($left, 2)." stay at the outer edge at fret {$fret}, which loses ".Words::number($lost, 2)
+                .'; 0.8 should.',
+            )
+            ->because('A thin edge shows through, or is sanded away.')
+            ->at('markerDepth', 'markerThickness', 'markerOffset')
+            ->mendBy([
+                [
+                    'markers '.Words::number($thick).' thick, holes as deep',
+                    ['markerThickness' => Words::typed($thick), 'markerDepth' => ''],
+                ],
+                [
+                    'markers of 3, '.Words::number($thick).' thick',
+                    ['markerDiameter' => '3 mm', 'markerThickness' => Words::typed($thick), 'markerDepth' => ''],
+                ],
+                ['no face markers', ['markers' => 'none']],
+            ])
+            ->mend(
+                'pair '.Words::number($nearer).' off the centre',
+                $fret % 12 === 0 && $nearer > $board->markerDiameter->mm
+                    ? ['markerOffset' => Words::typed($nearer)]
+                    : null,
+            );
+    }
+
+    private function markerSunk(float $sunk, float $thick): Finding
+    {
+        return Finding::warn('marker-sunk', 'Markers below the surface')
+            ->says('Their tops lie '.Words::mm($sunk, 2).' under the finished surface at the inner edge.')
+            ->because('A dip stays that has to be filled.')
+            ->at('markerDepth', 'markerThickness')
+            ->mendBy(
+                [
+                    ['holes as deep as the markers are thick', ['markerDepth' => '']],
                     [
                         'markers '.Words::number($thick).' thick, holes as deep',
                         ['markerThickness' => Words::typed($thick), 'markerDepth' => ''],
                     ],
-                    [
-                        'markers of 3, '.Words::number($thick).' thick',
-                        ['markerDiameter' => '3 mm', 'markerThickness' => Words::typed($thick), 'markerDepth' => ''],
-                    ],
                     ['no face markers', ['markers' => 'none']],
-                ])
-                ->mend(
-                    'pair '.Words::number($nearer).' off the centre',
-                    $fret % 12 === 0 && $nearer > $board->markerDiameter->mm
-                        ? ['markerOffset' => Words::typed($nearer)]
-                        : null,
-                );
-        }
-        if ($sunk > 0.02) {
-            yield Finding::warn('marker-sunk', 'Markers below the surface')
-                ->says('Their tops lie '.Words::mm($sunk, 2).' under the finished surface at the inner edge.')
-                ->because('A dip stays that has to be filled.')
-                ->at('markerDepth', 'markerThickness')
-                ->mendBy(
-                    [
-                        ['holes as deep as the markers are thick', ['markerDepth' => '']],
-                        [
-                            'markers '.Words::number($thick).' thick, holes as deep',
-                            ['markerThickness' => Words::typed($thick), 'markerDepth' => ''],
-                        ],
-                        ['no face markers', ['markers' => 'none']],
-                    ],
-                );
-        }
+                ],
+            );
     }
 }

@@ -25,44 +25,54 @@ final class MarkerPair implements Check
         foreach ($w->markers()->places() as $place) {
             $left = $w->board()->widthAt($place['x']) / 2 - abs($place['y']) - $half;
             if ($place['y'] > 0.0 && $left < self::EDGE) {
-                yield Finding::when($left < 0.0, 'marker-pair', 'A pair of markers off the board')
-                    ->says('At fret '.$place['fret'].' '.Words::mm($left).' of board stay beside them.')
-                    ->because('The bit comes out at the edge.')
-                    ->at('markerOffset', 'markerDiameter')
-                    ->mendBy(
-                        [
-                            ['pair a quarter of the width off the centre', ['markerOffset' => '']],
-                            [
-                                'pair a quarter of the width off the centre, markers of 3',
-                                ['markerOffset' => '', 'markerDiameter' => '3 mm'],
-                            ],
-                            ['no face markers', ['markers' => MarkerShape::None->value]],
-                        ],
-                    );
+                yield $this->markerPair($left, $place['fret']);
 
                 return;
             }
         }
         $pairs = array_filter($w->markers()->places(), static fn (array $place): bool => $place['fret'] % 12 === 0);
         if ($pairs !== [] && 2 * $offset < 2 * $half + 1.0) {
-            yield Finding::warn('marker-touch', 'The two markers of a pair touch')
-                ->says(Words::mm(2 * $offset).' from centre to centre, '.Words::mm(2 * $half).' across.')
-                ->because('Their holes run into each other.')
-                ->at('markerOffset')
-                ->mendBy(
-                    [
-                        ['pair a quarter of the width off the centre', ['markerOffset' => '']],
-                        [
-                            'pair a quarter of the width off the centre, markers of 3',
-                            ['markerOffset' => '', 'markerDiameter' => '3 mm'],
-                        ],
-                        [
-                            Words::number(2 * $half + 2.0).' from centre to centre',
-                            ['markerOffset' => Words::typed($half + 1.0)],
-                        ],
-                        ['no face markers', ['markers' => MarkerShape::None->value]],
-                    ],
-                );
+            yield $this->markerTouch($offset, $half);
         }
+    }
+
+    private function markerPair(float $left, int $fret): Finding
+    {
+        return Finding::when($left < 0.0, 'marker-pair', 'A pair of markers off the board')
+            ->says("At fret {$fret} ".Words::mm($left).' of board stay beside them.')
+            ->because('The bit comes out at the edge.')
+            ->at('markerOffset', 'markerDiameter')
+            ->mendBy(
+                [
+                    ['pair a quarter of the width off the centre', ['markerOffset' => '']],
+                    [
+                        'pair a quarter of the width off the centre, markers of 3',
+                        ['markerOffset' => '', 'markerDiameter' => '3 mm'],
+                    ],
+                    ['no face markers', ['markers' => MarkerShape::None->value]],
+                ],
+            );
+    }
+
+    private function markerTouch(float $offset, float $half): Finding
+    {
+        return Finding::warn('marker-touch', 'The two markers of a pair touch')
+            ->says(Words::mm(2 * $offset).' from centre to centre, '.Words::mm(2 * $half).' across.')
+            ->because('Their holes run into each other.')
+            ->at('markerOffset')
+            ->mendBy(
+                [
+                    ['pair a quarter of the width off the centre', ['markerOffset' => '']],
+                    [
+                        'pair a quarter of the width off the centre, markers of 3',
+                        ['markerOffset' => '', 'markerDiameter' => '3 mm'],
+                    ],
+                    [
+                        Words::number(2 * $half + 2.0).' from centre to centre',
+                        ['markerOffset' => Words::typed($half + 1.0)],
+                    ],
+                    ['no face markers', ['markers' => MarkerShape::None->value]],
+                ],
+            );
     }
 }

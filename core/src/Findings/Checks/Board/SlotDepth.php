@@ -7,6 +7,8 @@ namespace Regimen\Findings\Checks\Board;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
+use Regimen\Instrument\Fretboard\Fretboard;
+use Regimen\Instrument\Shape\BoardShape;
 use Regimen\Units\Words;
 
 /** Slots take the tang all the way across and stay above the glue line (G5). */
@@ -29,47 +31,57 @@ final class SlotDepth implements Check
                 ),
                 2,
             );
-            yield Finding::stop('slot-shallow', 'Slots shallower than the tang')
-                ->says(
-                    'The tang is '.Words::mm($board->tangDepth->mm, 2).', the slot '.Words::mm($edge, 2).(
-                        $flat
-                            ? ' at the edge, where the radius has taken '.Words::number($shape->slotDepth - $edge, 2)
-                            .' of its '.Words::number($shape->slotDepth, 2).'.'
-                            : '.'
-                    ),
-                )
-                ->because('The fret cannot sit down.')
-                ->at('slotDepth', 'tangDepth', 'radius')
-                ->mendBy([
-                    ['slots '.Words::number($deep, 2).' deep', ['slotDepth' => Words::typed($deep, 2)]],
-                    [
-                        'slots '.Words::number($deep, 2).' deep in a board of '.Words::number($deep + 2.0),
-                        [
-                            'slotDepth' => Words::typed($deep, 2),
-                            'boardThickness' => Words::typed(Words::up($deep + 2.0)),
-                        ],
-                    ],
-                    ['radius 16", slots to match', ['radius' => '16"', 'radiusEnd' => '', 'slotDepth' => '']],
-                    [
-                        'radius 20", slots and board to match',
-                        ['radius' => '20"', 'radiusEnd' => '', 'slotDepth' => '', 'boardThickness' => ''],
-                    ],
-                    ['wire with a tang of 1.5', ['tangDepth' => '1.5 mm', 'slotDepth' => '']],
-                ]);
+            yield $this->slotShallow($board, $edge, $flat, $shape, $deep);
         }
         $under = $shape->thickness - $shape->slotDepth;
         if ($under < 1.5) {
             $least = Words::up($shape->slotDepth - $edge + $board->tangDepth->mm, 2);
-            yield Finding::when($under < 0.5, 'slot-deep', 'Slots almost through the board')
-                ->says(Words::mm($under, 2).' stay under them in the middle.')
-                ->because('The board bends and breaks at its slots while it is handled and glued.')
-                ->at('slotDepth', 'boardThickness')
-                ->mendBy(ThickerBoard::ways($w, Words::up($shape->slotDepth + 1.6)))
-                ->mendBy(
-                    $shape->thickness - $least >= 1.5
-                        ? [['slots '.Words::number($least, 2).' deep', ['slotDepth' => Words::typed($least, 2)]]]
-                        : FlatterBoard::ways($w),
-                );
+            yield $this->slotDeep($under, $w, $shape, $least);
         }
+    }
+
+    private function slotShallow(Fretboard $board, float $edge, bool $flat, BoardShape $shape, float $deep): Finding
+    {
+        return Finding::stop('slot-shallow', 'Slots shallower than the tang')
+            ->says(
+                'The tang is '.Words::mm($board->tangDepth->mm, 2).', the slot '.Words::mm($edge, 2).(
+                    $flat
+                        ? ' at the edge, where the radius has taken '.Words::number($shape->slotDepth - $edge, 2)
+                        .' of its '.Words::number($shape->slotDepth, 2).'.'
+                        : '.'
+                ),
+            )
+            ->because('The fret cannot sit down.')
+            ->at('slotDepth', 'tangDepth', 'radius')
+            ->mendBy([
+                ['slots '.Words::number($deep, 2).' deep', ['slotDepth' => Words::typed($deep, 2)]],
+                [
+                    'slots '.Words::number($deep, 2).' deep in a board of '.Words::number($deep + 2.0),
+                    [
+                        'slotDepth' => Words::typed($deep, 2),
+                        'boardThickness' => Words::typed(Words::up($deep + 2.0)),
+                    ],
+                ],
+                ['radius 16", slots to match', ['radius' => '16"', 'radiusEnd' => '', 'slotDepth' => '']],
+                [
+                    'radius 20", slots and board to match',
+                    ['radius' => '20"', 'radiusEnd' => '', 'slotDepth' => '', 'boardThickness' => ''],
+                ],
+                ['wire with a tang of 1.5', ['tangDepth' => '1.5 mm', 'slotDepth' => '']],
+            ]);
+    }
+
+    private function slotDeep(float $under, Workings $w, BoardShape $shape, float $least): Finding
+    {
+        return Finding::when($under < 0.5, 'slot-deep', 'Slots almost through the board')
+            ->says(Words::mm($under, 2).' stay under them in the middle.')
+            ->because('The board bends and breaks at its slots while it is handled and glued.')
+            ->at('slotDepth', 'boardThickness')
+            ->mendBy(ThickerBoard::ways($w, Words::up($shape->slotDepth + 1.6)))
+            ->mendBy(
+                $shape->thickness - $least >= 1.5
+                    ? [['slots '.Words::number($least, 2).' deep', ['slotDepth' => Words::typed($least, 2)]]]
+                    : FlatterBoard::ways($w),
+            );
     }
 }

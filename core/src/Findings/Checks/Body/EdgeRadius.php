@@ -7,6 +7,7 @@ namespace Regimen\Findings\Checks\Body;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
+use Regimen\Instrument\Body\Bodywork;
 use Regimen\Instrument\Body\Contour;
 use Regimen\Instrument\Body\EdgeShape;
 use Regimen\Units\Words;
@@ -23,17 +24,7 @@ final class EdgeRadius implements Check
             && $body->edges === EdgeShape::Round
             && $body->edgeRadius->mm > $body->bodyBinding->mm
         ) {
-            yield Finding::warn('edge-binding', 'The round cuts through the binding')
-                ->says(
-                    'Radius '.Words::number($body->edgeRadius->mm).', binding '.Words::mm($body->bodyBinding->mm)
-                        .' thick.',
-                )
-                ->because('The timber behind it comes to light.')
-                ->at('edgeRadius', 'bodyBinding')
-                ->mend(
-                    'radius '.Words::number($body->bodyBinding->mm * 0.6),
-                    ['edgeRadius' => Words::typed($body->bodyBinding->mm * 0.6)],
-                )->mend('no binding', ['bodyBinding' => '0']);
+            yield $this->edgeBinding($body);
         } elseif (2 * $body->edgeRadius->mm > $s->bodyThickness()->mm) {
             yield Finding::stop('edge-radius', 'Edges meet')
                 ->says('Two of '.Words::number($body->edgeRadius->mm).' on '.Words::mm($s->bodyThickness()->mm).'.')
@@ -52,5 +43,20 @@ final class EdgeRadius implements Check
                 ->at('bodyBinding', 'contours')
                 ->mend('no contours', ['contours' => 'none']);
         }
+    }
+
+    private function edgeBinding(Bodywork $body): Finding
+    {
+        return Finding::warn('edge-binding', 'The round cuts through the binding')
+            ->says(
+                'Radius '.Words::number($body->edgeRadius->mm).', binding '.Words::mm($body->bodyBinding->mm)
+                    .' thick.',
+            )
+            ->because('The timber behind it comes to light.')
+            ->at('edgeRadius', 'bodyBinding')
+            ->mend(
+                'radius '.Words::number($body->bodyBinding->mm * 0.6),
+                ['edgeRadius' => Words::typed($body->bodyBinding->mm * 0.6)],
+            )->mend('no binding', ['bodyBinding' => '0']);
     }
 }

@@ -23,19 +23,7 @@ final class SwitchTable implements Check
             $unknown = array_values(array_diff($position->pickups, $places));
             $heard = [...$heard, ...$position->pickups];
             if ($unknown !== []) {
-                yield Finding::stop('switch-pickup', 'Switch position '.($index + 1).' has no pickup')
-                    ->says('“'.$unknown[0].'” is not among: '.(implode(', ', $places) ?: 'none').'.')
-                    ->because('The position would be silent.')
-                    ->at('switch', 'pickups')
-                    ->mendBy(
-                        [
-                            ['positions by the pickups', ['switch' => '']],
-                            [
-                                'positions by the pickups, called '.implode(', ', self::unique($places)),
-                                [...self::renamed(self::unique($places)), 'switch' => ''],
-                            ],
-                        ],
-                    );
+                yield $this->switchPickup($index, $unknown, $places);
 
                 return;
             }
@@ -59,6 +47,27 @@ final class SwitchTable implements Check
                     [...self::renamed(self::unique($places)), 'switch' => ''],
                 );
         }
+    }
+
+    /**
+     * @param  list<string>  $unknown
+     * @param  list<string>  $places
+     */
+    private function switchPickup(int $index, array $unknown, array $places): Finding
+    {
+        return Finding::stop('switch-pickup', 'Switch position '.($index + 1).' has no pickup')
+            ->says('“'.$unknown[0].'” is not among: '.(implode(', ', $places) ?: 'none').'.')
+            ->because('The position would be silent.')
+            ->at('switch', 'pickups')
+            ->mendBy(
+                [
+                    ['positions by the pickups', ['switch' => '']],
+                    [
+                        'positions by the pickups, called '.implode(', ', self::unique($places)),
+                        [...self::renamed(self::unique($places)), 'switch' => ''],
+                    ],
+                ],
+            );
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Regimen\Findings\Checks\Neck;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
+use Regimen\Instrument\Specification;
 use Regimen\Units\Words;
 
 /** The rod ends inside the board, reaches far enough, and has a channel. */
@@ -31,52 +32,67 @@ final class RodLength implements Check
                     ['rodLength' => Words::typed(floor($room / 10) * 10, 0)],
                 );
         } elseif ($rod === 0.0 && $w->pull()->total() > 250 && ! $s->neck->stiffeningRods) {
-            yield Finding::warn('no-rod', 'Neither rod nor stiffening')
-                ->says('The strings pull '.Words::number($w->pull()->total(), 0).' N on the bare neck.')
-                ->because('Relief cannot be set later.')
-                ->at('rodLength')
-                ->mendBy(
-                    [
-                        ['a rod', ['rodLength' => Words::typed(floor($room / 10) * 10, 0)]],
-                        [
-                            'a rod in the usual channel',
-                            [
-                                'rodLength' => Words::typed(floor($room / 10) * 10, 0), 'rodDepth' => '',
-                                'rodWidth' => '',
-                            ],
-                        ],
-                    ],
-                )->mend('stiffening rods', ['stiffeningRods' => 'yes']);
+            yield $this->noRod($w, $room);
         }
         $reach = $rod / $w->fret($s->joinery->joinFret);
         if ($rod > 0.0 && $reach < self::SHORT[0]) {
-            yield Finding::when($reach < self::SHORT[1], 'rod-short', 'Rod too short')
-                ->says(
-                    Words::mm($rod, 0).' of '.Words::mm($w->fret($s->joinery->joinFret), 0)
-                        .' from the nut to the body.',
-                )
-                ->because('The neck bends where the rod does not reach.')
-                ->at('rodLength')
-                ->mend(
-                    'rod of '.Words::number($right, 0), ['rodLength' => Words::typed($right, 0)],
-                )->mend('stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']);
+            yield $this->rodShort($reach, $rod, $w, $s, $right);
         }
         if ($rod > 0.0 && ($s->neck->rodDepth->mm < 3.0 || $s->neck->rodWidth->mm < 3.0)) {
-            yield Finding::stop('rod-channel', 'A rod without a channel')
-                ->says(
-                    'The channel is '.Words::number($s->neck->rodDepth->mm).' deep and '
-                        .Words::mm($s->neck->rodWidth->mm)
-                    .' wide.',
-                )
-                ->because('No rod lies in it.')
-                ->at('rodDepth', 'rodWidth')
-                ->mendBy(
-                    [
-                        ['the usual channel', ['rodDepth' => '', 'rodWidth' => '']],
-                        ['channel 6 deep and 6 wide', ['rodDepth' => '6 mm', 'rodWidth' => '6 mm']],
-                        ['stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']],
-                    ],
-                );
+            yield $this->rodChannel($s);
         }
+    }
+
+    private function noRod(Workings $w, float $room): Finding
+    {
+        return Finding::warn('no-rod', 'Neither rod nor stiffening')
+            ->says('The strings pull '.Words::number($w->pull()->total(), 0).' N on the bare neck.')
+            ->because('Relief cannot be set later.')
+            ->at('rodLength')
+            ->mendBy(
+                [
+                    ['a rod', ['rodLength' => Words::typed(floor($room / 10) * 10, 0)]],
+                    [
+                        'a rod in the usual channel',
+                        [
+                            'rodLength' => Words::typed(floor($room / 10) * 10, 0), 'rodDepth' => '',
+                            'rodWidth' => '',
+                        ],
+                    ],
+                ],
+            )->mend('stiffening rods', ['stiffeningRods' => 'yes']);
+    }
+
+    private function rodShort(float $reach, float $rod, Workings $w, Specification $s, float $right): Finding
+    {
+        return Finding::when($reach < self::SHORT[1], 'rod-short', 'Rod too short')
+            ->says(
+                Words::mm($rod, 0).' of '.Words::mm($w->fret($s->joinery->joinFret), 0)
+                    .' from the nut to the body.',
+            )
+            ->because('The neck bends where the rod does not reach.')
+            ->at('rodLength')
+            ->mend(
+                'rod of '.Words::number($right, 0), ['rodLength' => Words::typed($right, 0)],
+            )->mend('stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']);
+    }
+
+    private function rodChannel(Specification $s): Finding
+    {
+        return Finding::stop('rod-channel', 'A rod without a channel')
+            ->says(
+                'The channel is '.Words::number($s->neck->rodDepth->mm).' deep and '
+                    .Words::mm($s->neck->rodWidth->mm)
+                .' wide.',
+            )
+            ->because('No rod lies in it.')
+            ->at('rodDepth', 'rodWidth')
+            ->mendBy(
+                [
+                    ['the usual channel', ['rodDepth' => '', 'rodWidth' => '']],
+                    ['channel 6 deep and 6 wide', ['rodDepth' => '6 mm', 'rodWidth' => '6 mm']],
+                    ['stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']],
+                ],
+            );
     }
 }

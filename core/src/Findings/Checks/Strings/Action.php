@@ -7,6 +7,7 @@ namespace Regimen\Findings\Checks\Strings;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
+use Regimen\Instrument\Brief\Brief;
 use Regimen\Instrument\Brief\InstrumentType;
 use Regimen\Units\Words;
 
@@ -17,17 +18,7 @@ final class Action implements Check
     {
         $brief = $w->specification->brief;
         if ($brief->actionTreble->mm > $brief->actionBass->mm + 0.05) {
-            yield Finding::warn('action-swapped', 'Treble action above the bass')
-                ->says(Words::number($brief->actionTreble->mm).' and '.Words::mm($brief->actionBass->mm).'.')
-                ->because('Bass strings swing wider; the two may have been swapped.')
-                ->at('actionTreble', 'actionBass')
-                ->mend(
-                    'swap them',
-                    [
-                        'actionTreble' => Words::typed($brief->actionBass->mm, 2),
-                        'actionBass' => Words::typed($brief->actionTreble->mm, 2),
-                    ],
-                );
+            yield $this->actionSwapped($brief);
         }
         $least = $w->specification->brief->type === InstrumentType::Bass ? 1.4 : 1.1;
         if ($brief->actionTreble->mm < $least) {
@@ -42,16 +33,7 @@ final class Action implements Check
         }
         $high = $w->board()->radiusAt($w->lastFret());
         if ($high < 215 && $brief->actionTreble->mm < 1.6) {
-            yield Finding::warn('choke', 'Bends will choke')
-                ->says(
-                    'Radius '.Words::number($high, 0).' at the last fret with '.Words::mm($brief->actionTreble->mm, 2)
-                    .' at the twelfth.',
-                )
-                ->because('A string bent across a small radius touches the higher frets.')
-                ->at('radius', 'radiusEnd', 'actionTreble')
-                ->mend(
-                    'compound, 12" at the end', ['radiusEnd' => '12"'],
-                )->mend('1.8 at the twelfth', ['actionTreble' => '1.8 mm']);
+            yield $this->choke($high, $brief);
         }
         if ($brief->relief->mm > 0.4) {
             yield Finding::warn('relief', 'Much relief')
@@ -60,5 +42,34 @@ final class Action implements Check
                 ->at('relief')
                 ->mend('0.2', ['relief' => '0.2 mm']);
         }
+    }
+
+    private function actionSwapped(Brief $brief): Finding
+    {
+        return Finding::warn('action-swapped', 'Treble action above the bass')
+            ->says(Words::number($brief->actionTreble->mm).' and '.Words::mm($brief->actionBass->mm).'.')
+            ->because('Bass strings swing wider; the two may have been swapped.')
+            ->at('actionTreble', 'actionBass')
+            ->mend(
+                'swap them',
+                [
+                    'actionTreble' => Words::typed($brief->actionBass->mm, 2),
+                    'actionBass' => Words::typed($brief->actionTreble->mm, 2),
+                ],
+            );
+    }
+
+    private function choke(float $high, Brief $brief): Finding
+    {
+        return Finding::warn('choke', 'Bends will choke')
+            ->says(
+                'Radius '.Words::number($high, 0).' at the last fret with '.Words::mm($brief->actionTreble->mm, 2)
+                .' at the twelfth.',
+            )
+            ->because('A string bent across a small radius touches the higher frets.')
+            ->at('radius', 'radiusEnd', 'actionTreble')
+            ->mend(
+                'compound, 12" at the end', ['radiusEnd' => '12"'],
+            )->mend('1.8 at the twelfth', ['actionTreble' => '1.8 mm']);
     }
 }

@@ -30,32 +30,37 @@ final class StringGaps implements Check
         if (min($gaps) < $least) {
             $nut = Words::up($s->board->nutWidth->mm + $missing);
             $margin = Words::down($s->stringing->nutMargin->mm - $missing / 2, 2);
-            yield Finding::warn('string-gaps', 'Strings crowded at the nut')
-                ->says(Words::mm(min($gaps), 2).' free between two; about '.Words::number($least).' is the least.')
-                ->because('Fingers touch two strings.')
-                ->at('nutWidth', 'nutMargin')
-                ->mendBy([
-                    ['nut '.Words::number($nut).' wide', ['nutWidth' => Words::typed($nut)]],
-                    [
-                        'nut '.Words::number($nut).' wide, board by the strings',
-                        [
-                            'nutWidth' => Words::typed($nut), 'lastWidth' => '', 'heelWidth' => '', 'pocketWidth' => '',
-                            'slotDepth' => '',
-                        ],
-                    ],
-                    [
-                        'the usual nut and board',
-                        [
-                            'nutWidth' => '', 'nutMargin' => '', 'lastWidth' => '', 'heelWidth' => '',
-                            'pocketWidth' => '', 'gauges' => '', 'spacing' => 'equal_gaps',
-                        ],
-                    ],
-                ])
-                ->mendBy(
-                    $margin >= 2.5 ? [
-                        ['margin '.Words::number($margin, 2), ['nutMargin' => Words::typed($margin, 2)]],
-                    ] : [],
-                );
+            yield $this->stringGaps(min($gaps), $least, $nut, $margin);
         }
+    }
+
+    private function stringGaps(float $free, float $least, float $nut, float $margin): Finding
+    {
+        return Finding::warn('string-gaps', 'Strings crowded at the nut')
+            ->says(Words::mm($free, 2).' free between two; about '.Words::number($least).' is the least.')
+            ->because('Fingers touch two strings.')
+            ->at('nutWidth', 'nutMargin')
+            ->mendBy([
+                ['nut '.Words::number($nut).' wide', ['nutWidth' => Words::typed($nut)]],
+                [
+                    'nut '.Words::number($nut).' wide, board by the strings',
+                    [
+                        'nutWidth' => Words::typed($nut), 'lastWidth' => '', 'heelWidth' => '', 'pocketWidth' => '',
+                        'slotDepth' => '',
+                    ],
+                ],
+                [
+                    'the usual nut and board',
+                    [
+                        'nutWidth' => '', 'nutMargin' => '', 'lastWidth' => '', 'heelWidth' => '',
+                        'pocketWidth' => '', 'gauges' => '', 'spacing' => 'equal_gaps',
+                    ],
+                ],
+            ])
+            ->mendBy(
+                $margin >= 2.5 ? [
+                    ['margin '.Words::number($margin, 2), ['nutMargin' => Words::typed($margin, 2)]],
+                ] : [],
+            );
     }
 }

@@ -10,6 +10,7 @@ use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
 use Regimen\Instrument\Body\BodyConstruction;
 use Regimen\Instrument\Fretboard\TimberCut;
+use Regimen\Instrument\Specification;
 use Regimen\Timber\BalanceMoisture;
 use Regimen\Timber\Movement;
 use Regimen\Units\Words;
@@ -35,18 +36,7 @@ final class SeasonMovement implements Check
                 $s->bodywork->layers[1]->timber->shrinkage($s->bodywork->bodyCut->tangentialShare()),
             )->value;
             if (abs($moves - $under) > self::APART) {
-                yield Finding::warn('season-layers', 'Top and what is under it move apart')
-                    ->says(
-                        'Over the seasons the top moves '.Words::number($moves).', the layer under it '
-                            .Words::mm($under)
-                        .'.',
-                    )
-                    ->because('The glue line works; a thin top cracks or cups.')
-                    ->at('layers', 'bodyCut')
-                    ->from(self::SOURCE)
-                    ->mend('quarter-sawn', self::quarter($w))
-                    ->mendBy(self::drier($w))
-                    ->mend('one timber for both', ['layers.1.timber' => $s->bodywork->layers[0]->timber->name]);
+                yield $this->seasonLayers($moves, $under, $w, $s);
             }
         }
         if ($moves > ($isBox ? 3.5 : 5.5)) {
@@ -60,6 +50,22 @@ final class SeasonMovement implements Check
                 ->from(self::SOURCE)
                 ->mend('quarter-sawn', self::quarter($w))->mendBy(self::drier($w));
         }
+    }
+
+    private function seasonLayers(float $moves, float $under, Workings $w, Specification $s): Finding
+    {
+        return Finding::warn('season-layers', 'Top and what is under it move apart')
+            ->says(
+                'Over the seasons the top moves '.Words::number($moves).', the layer under it '
+                    .Words::mm($under)
+                .'.',
+            )
+            ->because('The glue line works; a thin top cracks or cups.')
+            ->at('layers', 'bodyCut')
+            ->from(self::SOURCE)
+            ->mend('quarter-sawn', self::quarter($w))
+            ->mendBy(self::drier($w))
+            ->mend('one timber for both', ['layers.1.timber' => $s->bodywork->layers[0]->timber->name]);
     }
 
     /** @return array<string, string>|null */

@@ -9,6 +9,7 @@ use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
 use Regimen\Instrument\Body\BodyConstruction;
 use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Specification;
 use Regimen\Units\Words;
 
 /** The expected weight against what was promised (T6). */
@@ -28,24 +29,8 @@ final class TargetWeight implements Check
                     * $s->bodywork->layers[count($s->bodywork->layers) - 1]->timber
                         ->density($w->balance());
             $new = ($s->isRelieved() ? $share : 0.0) + $over / max(1e-6, $perShare);
-            yield Finding::warn('target-weight', ($over > 0 ? 'Heavier' : 'Lighter').' than promised')
-                ->says(Words::number($mass / 1000, 2).' kg expected, '.Words::number($target / 1000, 2).' kg wanted.')
-                ->because('Volumes and densities vary by a twentieth: weigh the timber before it is cut.')
-                ->at('targetWeight', 'layers', 'chamberShare')
-                ->mend(
-                    ($s->isRelieved() ? 'chambers on ' : 'relief holes on ').Words::number($new, 0).' %',
-                    $new >= 1 && $new <= 45 && ($s->isRelieved() || $s->bodywork->body === BodyConstruction::Solid)
-                        ? [
-                            'chamberShare' => Words::number($new, 0).' %',
-                            ...($s->isRelieved() ? [] : ['weightRelief' => 'yes']),
-                        ]
-                        : null,
-                )
-                ->mend(
-                    'agree on '.Words::number($mass / 1000, 1).' kg',
-                    ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
-                );
-        } elseif ($target === null && $s->brief->type === InstrumentType::Guitar && $s->bodywork->body !== BodyConstruction::FlatTop && ($mass > 3900 || $mass < 2600)) {
+            yield $this->targetWeight($over, $mass, $target, $s, $new);
+        } elseif ($target === null && self::isPlainGuitar($s) && ($mass > 3900 || $mass < 2600)) {
             yield Finding::note('weight', $mass > 3900 ? 'Heavy' : 'Light')
                 ->says(Words::number($mass / 1000, 2).' kg expected; 3.0 to 3.9 is usual.')
                 ->because('Nothing was promised; the client may want to know.')
@@ -55,5 +40,31 @@ final class TargetWeight implements Check
                     ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
                 );
         }
+    }
+
+    private static function isPlainGuitar(Specification $s): bool
+    {
+        return $s->brief->type === InstrumentType::Guitar && $s->bodywork->body !== BodyConstruction::FlatTop;
+    }
+
+    private function targetWeight(float $over, float $mass, float $target, Specification $s, float $new): Finding
+    {
+        return Finding::warn('target-weight', ($over > 0 ? 'Heavier' : 'Lighter').' than promised')
+            ->says(Words::number($mass / 1000, 2).' kg expected, '.Words::number($target / 1000, 2).' kg wanted.')
+            ->because('Volumes and densities vary by a twentieth: weigh the timber before it is cut.')
+            ->at('targetWeight', 'layers', 'chamberShare')
+            ->mend(
+                ($s->isRelieved() ? 'chambers on ' : 'relief holes on ').Words::number($new, 0).' %',
+                $new >= 1 && $new <= 45 && ($s->isRelieved() || $s->bodywork->body === BodyConstruction::Solid)
+                    ? [
+                        'chamberShare' => Words::number($new, 0).' %',
+                        ...($s->isRelieved() ? [] : ['weightRelief' => 'yes']),
+                    ]
+                    : null,
+            )
+            ->mend(
+                'agree on '.Words::number($mass / 1000, 1).' kg',
+                ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
+            );
     }
 }
