@@ -130,6 +130,6 @@ final class ScaleAndBridgeTest extends TestCase
                 ],
             ),
         );
-        self::assertEqualsWithDelta(0.5, $mended->share(), 1e-4, 'the angle that is proposed puts it in the middle');
+        self::assertEqualsWithDelta(0.5, $mended->share()->value, 1e-4, 'the angle that is proposed puts it in the middle');
     }
 }

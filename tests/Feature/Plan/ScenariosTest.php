@@ -124,7 +124,7 @@ final class ScenariosTest extends TestCase
         return $this->get(
             "/plan/try/{$scenario}",
             [
-                'X-Inertia' => 'true', 'X-Inertia-Version' => $version, 'X-Inertia-Partial-Component' => 'Try',
+                'X-Inertia' => 'true', 'X-Inertia-Version' => $version, 'X-Inertia-Partial-Component' => 'plan/Try',
                 'X-Inertia-Partial-Data' => 'difference',
             ],
         )->json('props.difference');
