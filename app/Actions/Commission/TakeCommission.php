@@ -47,7 +47,7 @@ final readonly class TakeCommission
                 ],
             );
             $this->sync->apply($build, $draft);
-            $this->logbook->write($build, $by, 'commission', $this->told($build, $commission));
+            $this->logbook->write($build, $by, 'commission', $this->summary($build, $commission));
             $this->planner->replan("new build {$build->name()}");
             $this->keepBaseline($build);
 
@@ -86,7 +86,7 @@ final readonly class TakeCommission
         ]);
     }
 
-    private function told(Build $build, Commission $commission): string
+    private function summary(Build $build, Commission $commission): string
     {
         $parts = [$commission->client === '' ? 'Begun for stock' : "Commissioned by {$commission->client}"];
         if ($commission->promisedOn !== null) {

@@ -51,7 +51,7 @@ final readonly class ChangeHouse
                     static fn (mixed $now, string $key): bool => $now != $before[$key], ARRAY_FILTER_USE_BOTH,
                 ),
             );
-            $told = implode(
+            $listed = implode(
                 '; ',
                 array_map(
                     static fn (string $key): string => "{$key} from ".json_encode($before[$key]).' to '
@@ -60,7 +60,7 @@ final readonly class ChangeHouse
                 ),
             );
             $this->logbook->write(
-                null, $by, 'house', ucfirst($what).' changed'.($told === '' ? '.' : ": {$told}.").$because,
+                null, $by, 'house', ucfirst($what).' changed'.($listed === '' ? '.' : ": {$listed}.").$because,
             );
             $this->planner->replan("{$what} changed");
         });

@@ -52,9 +52,9 @@ final readonly class ImportHolidays
                     $new,
                 ),
             );
-            $told = Say::count(count($new), 'closed day').' imported from a calendar.';
-            $this->logbook->write(null, $by, 'house', $told);
-            $this->planner->replan($told);
+            $what = Say::count(count($new), 'closed day').' imported from a calendar.';
+            $this->logbook->write(null, $by, 'house', $what);
+            $this->planner->replan($what);
 
             return count($new);
         });

@@ -36,7 +36,7 @@ final readonly class MakeChange
     {
         return DB::transaction(function () use ($by, $bodies): string {
             $before = $this->standings->read()->announcedSoon(Minutes::of($this->clock->now()));
-            $told = [];
+            $lines = [];
             $moves = false;
             foreach ($bodies as $body) {
                 $change = $this->changes->of($body);
@@ -51,11 +51,11 @@ final readonly class MakeChange
                     ],
                 );
                 $this->logbook->write($change->build(), $by, 'plan', $words);
-                $told[] = $words;
+                $lines[] = $words;
             }
-            $moves ? $this->planner->replan(implode(' ', $told)) : $this->planner->keep(implode(' ', $told));
+            $moves ? $this->planner->replan(implode(' ', $lines)) : $this->planner->keep(implode(' ', $lines));
 
-            return implode(' ', $told);
+            return implode(' ', $lines);
         });
     }
 

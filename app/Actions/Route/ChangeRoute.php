@@ -138,13 +138,13 @@ final readonly class ChangeRoute
         });
     }
 
-    private function derive(Person $by, Build $build, string $told): void
+    private function derive(Person $by, Build $build, string $words): void
     {
         $useless = $this->sync->apply(
             $build,
             $this->drafting->draft(Revisions::read($build->specification)->orFail(), $build),
         );
-        $this->logbook->write($build, $by, 'route', trim($told.' '.implode(' ', $useless)));
+        $this->logbook->write($build, $by, 'route', trim($words.' '.implode(' ', $useless)));
         $this->planner->replan("route of {$build->number} changed");
     }
 

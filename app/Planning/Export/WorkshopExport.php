@@ -35,7 +35,7 @@ final readonly class WorkshopExport
         $problem = (new PlanOrder($this->problem->assemble(), $standing))->planned()->problem;
         $operations = new ExportedOperations($problem, $this->house->zone());
         $byBuild = [];
-        // Only what differs from urgency has to be told.
+        // Only what differs from urgency has to be exported.
         $order = array_diff_assoc((new PlanOrder($problem, $standing))->keys(), Priority::keys($problem));
         foreach ($problem->activities as $activity) {
             $byBuild[$activity->build][] = [

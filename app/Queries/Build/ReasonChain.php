@@ -41,7 +41,7 @@ final readonly class ReasonChain
         }
 
         return [
-            'steps' => $this->told($build, collect($steps)), 'slack' => $this->slack($build, collect($steps)->first()),
+            'steps' => $this->lines($build, collect($steps)), 'slack' => $this->slack($build, collect($steps)->first()),
         ];
     }
 
@@ -49,7 +49,7 @@ final readonly class ReasonChain
      * @param  Collection<int, PlanEntry>  $steps
      * @return list<array<string, mixed>>
      */
-    private function told(Build $build, Collection $steps): array
+    private function lines(Build $build, Collection $steps): array
     {
         $operations = Operation::query()
             ->with(['build', 'planned'])
@@ -59,12 +59,12 @@ final readonly class ReasonChain
             ->keyBy('id');
         $people = Person::query()->pluck('name', 'id');
         $words = new ReasonWords($operations, $this->resources->all(), $this->house->zone());
-        $told = [];
+        $lines = [];
         foreach ($steps as $id => $entry) {
             $operation = $operations->get($id);
             if ($operation !== null) {
                 $own = $operation->build_id === $build->id;
-                $told[] = [
+                $lines[] = [
                     'id' => $id, 'build' => $operation->build->number,
                     'name' => $own ? $operation->name : "No. {$operation->build->number} {$operation->name}",
                     'start' => $entry->start?->toIso8601ZuluString(),
@@ -74,7 +74,7 @@ final readonly class ReasonChain
             }
         }
 
-        return $told;
+        return $lines;
     }
 
     /** Working time of the shop between the planned finish and the end of the promised day. */

@@ -136,7 +136,7 @@ final readonly class Difference
             }
         }
 
-        return $this->told($moves, $builds);
+        return $this->lines($moves, $builds);
     }
 
     /**
@@ -144,7 +144,7 @@ final readonly class Difference
      * @param  Collection<int, Build>  $builds
      * @return list<array{person: string, moves: list<array<string, mixed>>, more: int}>
      */
-    private function told(array $moves, Collection $builds): array
+    private function lines(array $moves, Collection $builds): array
     {
         $ids = array_map(
             static fn (int|string $id): int => (int) ActivityId::operationOf($id),

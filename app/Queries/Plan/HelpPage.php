@@ -38,7 +38,7 @@ final readonly class HelpPage
         $people = Person::query()->get()->keyBy('id');
 
         return array_map(fn (Help $help): array => [
-            ...$this->told($help->variation, $resources, $people, $builds),
+            ...$this->words($help->variation, $resources, $people, $builds),
             'gains' => array_map(static fn (Gain $gain): array => self::gain($gain, $builds), $help->gains),
         ], $helps);
     }
@@ -49,7 +49,7 @@ final readonly class HelpPage
      * @param  Collection<int, Build>  $builds
      * @return array{words: string, kind: string, change: array<string, mixed>|null}
      */
-    private function told(Variation $one, Collection $resources, Collection $people, Collection $builds): array
+    private function words(Variation $one, Collection $resources, Collection $people, Collection $builds): array
     {
         $resource = $resources->get($one->resource ?? '');
         $person = $people->get($one->worker ?? 0);

@@ -60,16 +60,16 @@ final readonly class HistoryPage
      */
     private function build(Build $build, Collection $moves): array
     {
-        $told = [];
+        $steps = [];
         $first = null;
         $at = null;
         foreach ($moves as $move) {
             $day = $this->day($move->finish);
-            if ($told !== [] && $day === $at) {
+            if ($steps !== [] && $day === $at) {
                 continue;
             }
             $days = $at === null || $day === null ? null : Slack::inDays($at, $day, $this->house->hours());
-            $told[] = [
+            $steps[] = [
                 'at' => Placement::iso(intdiv((int) strtotime("{$move->made_at} UTC"), 60)),
                 'cause' => (string) $move->cause,
                 'finish' => $day,
@@ -78,14 +78,14 @@ final readonly class HistoryPage
             $first ??= $day;
             $at = $day;
         }
-        $slips = array_filter($told, static fn (array $one): bool => ($one['days'] ?? 0) > 0);
+        $slips = array_filter($steps, static fn (array $one): bool => ($one['days'] ?? 0) > 0);
         $days = $first === null || $at === null ? 0 : Slack::inDays($first, $at, $this->house->hours());
 
         return [
             'number' => $build->number, 'title' => $build->title, 'slips' => count($slips), 'days' => $days,
             'promisedOn' => $build->promised_on, 'finish' => $at,
             'words' => $this->words(count($slips), $days),
-            'moves' => array_slice(array_reverse($told), 0, self::MOST),
+            'moves' => array_slice(array_reverse($steps), 0, self::MOST),
         ];
     }
 

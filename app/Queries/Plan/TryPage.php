@@ -35,7 +35,7 @@ final readonly class TryPage
                 )
                 ->all(),
             'shown' => $shown === null ? null : [
-                'id' => $shown->id, 'name' => $shown->name, 'changes' => $this->told($shown),
+                'id' => $shown->id, 'name' => $shown->name, 'changes' => $this->changes($shown),
             ],
             'difference' => $shown === null || $shown->changes === []
                 ? null
@@ -45,7 +45,7 @@ final readonly class TryPage
     }
 
     /** @return list<string> */
-    private function told(Scenario $scenario): array
+    private function changes(Scenario $scenario): array
     {
         return array_map(function (array $body): string {
             try {

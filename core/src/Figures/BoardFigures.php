@@ -32,7 +32,7 @@ final class BoardFigures implements FigureSource
     {
         $scale = $w->specification->board->scale->mm;
         $fret = static function (string $key, string $name, int $number, string $group) use ($scale): Figure {
-            $left = Term::of(1, 0)->minus(Term::told(2 ** (-$number / 12), "2^(−{$number}/12)"));
+            $left = Term::of(1, 0)->minus(Term::worded(2 ** (-$number / 12), "2^(−{$number}/12)"));
             $place = Term::of($scale, 2)->times($left, '×');
 
             return Figure::worked($key, $name, $place, 'G1', $group, $group === '' ? 3 : 1, 3);
@@ -97,7 +97,7 @@ final class BoardFigures implements FigureSource
                 $outer = abs($y) + $markers->halfAcross($x);
                 $taken = self::taken($markers->lost($x, $y), $w->board()->radiusAt($x), $outer);
                 yield Figure::worked('markerLost', 'Radius takes from the octave markers', $taken, 'G6', 'board', 2, 3);
-                $left = Term::told(
+                $left = Term::worded(
                     $markers->left($x, $y),
                     'hole '.Words::number($w->specification->board->markerDepth->mm, 2).' − what the radius takes, '
                         .Words::number($markers->lost($x, $y), 2),
@@ -112,6 +112,6 @@ final class BoardFigures implements FigureSource
     {
         $words = 'R − √(R² − y²) with R '.Words::number($radius).' and y '.Words::number($y);
 
-        return Term::told($drop, $words);
+        return Term::worded($drop, $words);
     }
 }

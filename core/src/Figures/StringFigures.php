@@ -42,7 +42,7 @@ final class StringFigures implements FigureSource
 
         return Term::of($w->board()->widthAt($x) / 2, called: 'half the width')
             ->minus(Term::of(abs($w->spread()->at($string, $x)), called: 'the string’s place'))
-            ->minus(Term::told($gauge->diameter->mm / 2, 'half its gauge'));
+            ->minus(Term::worded($gauge->diameter->mm / 2, 'half its gauge'));
     }
 
     /** @return iterable<Figure> */
@@ -80,7 +80,7 @@ final class StringFigures implements FigureSource
     {
         $gauge = $string->gauge;
 
-        return Term::told($string->mass, match (true) {
+        return Term::worded($string->mass, match (true) {
             $string->isStated => 'as its maker states it',
             $gauge->wound => "{$gauge->inWords()} with a core of ".Words::mm($gauge->core()->mm, 2).', an estimate',
             default => '7850 kg/m³ · π d² / 4 with d '.Words::mm($gauge->diameter->mm, 3),

@@ -20,7 +20,7 @@ final readonly class Route
     }
 
     /**
-     * @param  list<Operation>  $operations  in the order in which they are told; kept where the links allow
+     * @param  list<Operation>  $operations  in the order in which they are listed; kept where the links allow
      * @param  list<Link>  $links  between operations of the list
      * @param  list<Clash>  $clashes
      *

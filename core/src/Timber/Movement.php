@@ -22,7 +22,7 @@ final class Movement
     public static function between(float $width, float $from, float $to, float $shrinkage): Term
     {
         $moves = Term::of($width, 0)->times(Term::of($to)->minus(Term::of($from)), '×');
-        $stiffness = Term::told(
+        $stiffness = Term::worded(
             3000 / $shrinkage, '3000/'.Words::number($shrinkage),
         )->minus(Term::of(30, 0))->plus(Term::of($from));
 

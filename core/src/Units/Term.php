@@ -33,25 +33,25 @@ final readonly class Term
         return new self($amount, static fn (): string => ltrim("{$called} ").Words::number($amount, $decimals).$unit);
     }
 
-    /** A value whose figure is told in words of its own. */
-    public static function told(float $value, string $words): self
+    /** A value put into words of its own. */
+    public static function worded(float $value, string $words): self
     {
         return new self($value, static fn (): string => $words);
     }
 
     public static function sin(float $degrees, int $decimals = 1): self
     {
-        return self::told(sin(deg2rad($degrees)), 'sin '.Words::number($degrees, $decimals).'°');
+        return self::worded(sin(deg2rad($degrees)), 'sin '.Words::number($degrees, $decimals).'°');
     }
 
     public static function cos(float $degrees, int $decimals = 1): self
     {
-        return self::told(cos(deg2rad($degrees)), 'cos '.Words::number($degrees, $decimals).'°');
+        return self::worded(cos(deg2rad($degrees)), 'cos '.Words::number($degrees, $decimals).'°');
     }
 
     public static function tan(float $degrees, int $decimals = 1): self
     {
-        return self::told(tan(deg2rad($degrees)), 'tan '.Words::number($degrees, $decimals).'°');
+        return self::worded(tan(deg2rad($degrees)), 'tan '.Words::number($degrees, $decimals).'°');
     }
 
     /** The angle in degrees whose tangent this is. */
@@ -94,7 +94,7 @@ final readonly class Term
         return new self($this->value ** 2, fn (): string => "{$this->within(self::ATOM)}²");
     }
 
-    /** In another unit, told as it is. */
+    /** In another unit, in the same words. */
     public function scaled(float $factor): self
     {
         return new self($this->value * $factor, $this->words, $this->binds);

@@ -20,7 +20,12 @@
         router.post(
             `/operations/${operation}/clock`,
             {},
-            { preserveScroll: true, preserveState: true, onError: (said) => (errors = said), onSuccess: () => (errors = {}) },
+            {
+                preserveScroll: true,
+                preserveState: true,
+                onError: (said) => (errors = said),
+                onSuccess: () => (errors = {}),
+            },
         );
     }
 
@@ -47,7 +52,9 @@
         {#each mine as one (one.id)}
             <p>
                 <b>{one.person.split(' ')[0]}</b> ·
-                <a class="plain" use:inertia href={`/builds/${one.build}#operation-${one.operationId}`}>{one.build} {one.operation}</a>
+                <a class="plain" use:inertia href={`/builds/${one.build}#operation-${one.operationId}`}
+                    >{one.build} {one.operation}</a
+                >
                 <span class="figure accent">{labour(since(one.since))}</span>
                 <button class="act" type="button" onclick={() => stop(one.id)}>Stop clock</button>
             </p>
@@ -99,7 +106,9 @@
                 <a use:inertia href={`/builds/${bench.next.build}#operation-${bench.next.operationId}`}
                     >{bench.next.build} {bench.next.operation}</a
                 >
-                <span class="quiet figure">{today(bench.next.start) ? clock(bench.next.start) : day(bench.next.start)}</span>
+                <span class="quiet figure"
+                    >{today(bench.next.start) ? clock(bench.next.start) : day(bench.next.start)}</span
+                >
                 {#if mine.length === 0}
                     <button
                         class="act"

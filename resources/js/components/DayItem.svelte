@@ -11,7 +11,9 @@
         if (item.holdUntil === null) {
             return '';
         }
-        return dateOf(item.holdUntil) === dateOf(shopClock.now) ? clock(item.holdUntil) : `${day(item.holdUntil)} ${clock(item.holdUntil)}`;
+        return dateOf(item.holdUntil) === dateOf(shopClock.now)
+            ? clock(item.holdUntil)
+            : `${day(item.holdUntil)} ${clock(item.holdUntil)}`;
     }
 </script>
 
@@ -24,12 +26,17 @@
         {#if item.gate && !item.goesOn}<i class="ring"></i>{/if}
     </span>
     {#if item.held > 0}
-        <span class="held" style:left="{(100 * (item.end - item.start)) / item.room}%" style:width="{(100 * item.held) / item.room}%"
+        <span
+            class="held"
+            style:left="{(100 * (item.end - item.start)) / item.room}%"
+            style:width="{(100 * item.held) / item.room}%"
         ></span>
     {/if}
     <p>
         <span class="at figure">{timeOf(item.start)}–{timeOf(item.end)}</span>
-        <a class="plain" use:inertia href={`/builds/${item.build}#operation-${item.operationId}`}><b>{item.build}</b> {item.name}</a>
+        <a class="plain" use:inertia href={`/builds/${item.build}#operation-${item.operationId}`}
+            ><b>{item.build}</b> {item.name}</a
+        >
     </p>
     {#if item.hold}<p class="quiet small">then {item.hold}, until {holdEnd(item)}</p>{/if}
     {#if item.gate}<p class="quiet small">ends with: {item.gate}</p>{/if}

@@ -33,7 +33,9 @@
     }: Props = $props();
 
     const id = $props.id();
-    const described = $derived([error ? `${id}-error` : '', hint ? `${id}-hint` : ''].filter(Boolean).join(' ') || undefined);
+    const described = $derived(
+        [error ? `${id}-error` : '', hint ? `${id}-hint` : ''].filter(Boolean).join(' ') || undefined,
+    );
     const shared = $derived({
         id,
         name,

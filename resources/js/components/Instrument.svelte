@@ -10,7 +10,13 @@
         dimensions?: boolean;
     }
 
-    const { drawing, inked = { neck: 1, fretboard: 1, body: 1 }, words, strings = false, dimensions = false }: Props = $props();
+    const {
+        drawing,
+        inked = { neck: 1, fretboard: 1, body: 1 },
+        words,
+        strings = false,
+        dimensions = false,
+    }: Props = $props();
 
     const NAMED: Record<string, string> = { paper: 'var(--paper)', ink: 'var(--ink)', rust: 'var(--rust)' };
 
@@ -50,7 +56,12 @@
         {:else if shape.r !== undefined}
             <circle class={`as-${shape.style}`} cx={shape.x} cy={shape.y} r={shape.r} fill={fill(shape)} />
         {:else}
-            <path class={[`as-${shape.style}`, share(shape) <= 0 && 'bare']} d={shape.d} fill={fill(shape)} fill-opacity={depth(shape)} />
+            <path
+                class={[`as-${shape.style}`, share(shape) <= 0 && 'bare']}
+                d={shape.d}
+                fill={fill(shape)}
+                fill-opacity={depth(shape)}
+            />
         {/if}
     {/each}
 </svg>

@@ -15,7 +15,9 @@
     const { person, share, hours, now }: Props = $props();
 
     const last = $derived(hours.at(-1) ?? 1020);
-    const lunch = $derived(person.hours.slice(1).map(([from], index): [number, number] => [person.hours[index]?.[1] ?? from, from]));
+    const lunch = $derived(
+        person.hours.slice(1).map(([from], index): [number, number] => [person.hours[index]?.[1] ?? from, from]),
+    );
     const items = $derived.by((): Placed[] => {
         const placed = person.items.map((item) => ({
             ...item,
@@ -53,7 +55,9 @@
         <p class="quiet">{person.skills.join(', ')}</p>
         {#each person.away as block (block.words + block.from)}
             <p class="block">
-                {block.from !== null && block.to !== null ? `${timeOf(block.from)}–${timeOf(block.to)} ` : ''}{block.words}
+                {block.from !== null && block.to !== null
+                    ? `${timeOf(block.from)}–${timeOf(block.to)} `
+                    : ''}{block.words}
             </p>
         {/each}
     </div>
@@ -66,13 +70,19 @@
         {/each}
         {#each person.away as block (block.words + block.from)}
             {#if block.from !== null && block.to !== null}
-                <i class="away" style:left="{share(block.from)}%" style:width="{share(block.to) - share(block.from)}%" title={block.words}
+                <i
+                    class="away"
+                    style:left="{share(block.from)}%"
+                    style:width="{share(block.to) - share(block.from)}%"
+                    title={block.words}
                 ></i>
             {/if}
         {/each}
         {#if now !== null}<i class="now" style:left="{share(now)}%"></i>{/if}
         {#if items.length === 0}
-            <p class="quiet none" style:grid-column="1 / -1">{person.minutes === 0 ? 'not in today' : 'nothing planned'}</p>
+            <p class="quiet none" style:grid-column="1 / -1">
+                {person.minutes === 0 ? 'not in today' : 'nothing planned'}
+            </p>
         {/if}
         {#each items as item, index (item.operationId)}
             <DayItem {item} column={index + 2} />

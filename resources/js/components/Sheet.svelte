@@ -40,7 +40,9 @@
         if (typing || event.ctrlKey || event.metaKey || event.altKey || shared.viewer === null) {
             return;
         }
-        const to = pages.find((one) => one.key === event.key)?.href ?? (event.key === '+' && manager ? '/commissions/new' : null);
+        const to =
+            pages.find((one) => one.key === event.key)?.href ??
+            (event.key === '+' && manager ? '/commissions/new' : null);
         if (to !== null) {
             router.visit(to);
         } else if (event.key === '.' && shared.bench?.next) {
@@ -65,7 +67,9 @@
         <a class="plain name" href="/today" use:inertia>Regimen</a>
         <nav aria-label="Pages">
             {#each pages as one (one.href)}
-                <a class="plain" href={one.href} use:inertia aria-current={isHere(one.href) ? 'page' : undefined}>{one.name}</a>
+                <a class="plain" href={one.href} use:inertia aria-current={isHere(one.href) ? 'page' : undefined}
+                    >{one.name}</a
+                >
             {/each}
         </nav>
         <span class="figure date">{fullDay(shopClock.now)} {clock(shopClock.now)}</span>

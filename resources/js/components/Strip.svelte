@@ -24,19 +24,38 @@
     function place(mark: Mark): { x: number; y: number; width: number; height: number } {
         const x = Math.max(0, scale(new Date(mark.from)));
         const end = Math.min(width, scale(new Date(mark.to)));
-        return { x, y: MIDDLE - 12 + (mark.ply ?? 0) * 8.5, width: Math.max(0, end - x), height: mark.ply === null ? 24 : 7 };
+        return {
+            x,
+            y: MIDDLE - 12 + (mark.ply ?? 0) * 8.5,
+            width: Math.max(0, end - x),
+            height: mark.ply === null ? 24 : 7,
+        };
     }
 </script>
 
-<svg class="in-time" {width} height={HEIGHT} role="img" aria-label={`No. ${build.number} ${build.title} in time: ${build.slackWords}`}>
+<svg
+    class="in-time"
+    {width}
+    height={HEIGHT}
+    role="img"
+    aria-label={`No. ${build.number} ${build.title} in time: ${build.slackWords}`}
+>
     {#each free as [from, to] (from)}
-        <rect class="free" x={scale(new Date(from))} width={scale(new Date(to)) - scale(new Date(from))} y="0" height={HEIGHT} />
+        <rect
+            class="free"
+            x={scale(new Date(from))}
+            width={scale(new Date(to)) - scale(new Date(from))}
+            y="0"
+            height={HEIGHT}
+        />
     {/each}
     {#each build.strip as mark, index (index)}
         {@const at = place(mark)}
         {#if mark.kind === 'gate'}
             {#if at.x > 0}
-                <circle class={['gate', mark.done && 'done']} cx={at.x - 6} cy={MIDDLE} r="5"><title>{mark.words}</title></circle>
+                <circle class={['gate', mark.done && 'done']} cx={at.x - 6} cy={MIDDLE} r="5"
+                    ><title>{mark.words}</title></circle
+                >
             {/if}
         {:else if at.width > 0}
             <rect class={[mark.kind, mark.done && 'done']} {...at} width={Math.max(1.5, at.width)}>

@@ -4,7 +4,10 @@ import { router } from '@inertiajs/svelte';
 export type ChangeBody = { kind: string } & Record<string, string | number | string[] | number[] | null>;
 
 type Payload = NonNullable<Parameters<typeof router.visit>[1]>['data'];
-type Values = Record<string, string | number | boolean | null | string[] | Record<string, string> | ChangeBody[] | File>;
+type Values = Record<
+    string,
+    string | number | boolean | null | string[] | Record<string, string> | ChangeBody[] | File
+>;
 
 /** Sends what was done on one row of a page and keeps what the server answered to it there. */
 export class Act {

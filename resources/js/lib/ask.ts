@@ -41,7 +41,10 @@ export class Asker<Question extends object, Answer> {
                 this.answered(answer);
             }
         } catch (error) {
-            this.failed(refused(error) ?? 'The server did not answer. What you typed is still here; it is asked again at the next key.');
+            this.failed(
+                refused(error) ??
+                    'The server did not answer. What you typed is still here; it is asked again at the next key.',
+            );
         } finally {
             this.#busy = false;
             void this.#send();

@@ -9,7 +9,13 @@ function apply(mode: Mode): void {
 /** The theme that was chosen last, or the one the system asks for. */
 export function rememberedMode(): void {
     const kept = localStorage.getItem(KEY);
-    apply(kept === 'dark' || kept === 'light' ? kept : matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light');
+    apply(
+        kept === 'dark' || kept === 'light'
+            ? kept
+            : matchMedia('(prefers-color-scheme: dark)').matches
+              ? 'dark'
+              : 'light',
+    );
 }
 
 export function switchMode(): void {

@@ -91,7 +91,10 @@ export interface SpecificationSheet {
     revision: number;
     released: boolean;
     at: string;
-    groups: { name: string; lines: { name: string; value: string; other: string | null; source: ShownValue['source'] }[] }[];
+    groups: {
+        name: string;
+        lines: { name: string; value: string; other: string | null; source: ShownValue['source'] }[];
+    }[];
     wishes: string;
 }
 

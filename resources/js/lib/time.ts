@@ -21,7 +21,9 @@ function zone(): string {
 
 /** `Wed 18 Mar` of an instant, in the shop's zone. */
 export function day(instant: string | Date): string {
-    return format({ weekday: 'short', day: 'numeric', month: 'short' }, zone()).format(new Date(instant)).replace(',', '');
+    return format({ weekday: 'short', day: 'numeric', month: 'short' }, zone())
+        .format(new Date(instant))
+        .replace(',', '');
 }
 
 /** `Wed 18 Mar` of a calendar day. */

@@ -10,7 +10,15 @@ export interface Shared {
 }
 
 export interface Bench {
-    clocks: { id: number; person: string; mine: boolean; build: number; operation: string; operationId: number; since: string }[];
+    clocks: {
+        id: number;
+        person: string;
+        mine: boolean;
+        build: number;
+        operation: string;
+        operationId: number;
+        since: string;
+    }[];
     holds: { build: number; operation: string; fixture: string | null; until: string }[];
     next: { build: number; operation: string; operationId: number; start: string } | null;
 }
@@ -93,7 +101,13 @@ export interface Finding {
 export interface Worked {
     problems: Record<string, string>;
     values: Record<string, ShownValue>;
-    shown: { inOneLine: string; standing: string; figures: ComputedFigure[]; findings: Finding[]; views: Drawing[] } | null;
+    shown: {
+        inOneLine: string;
+        standing: string;
+        figures: ComputedFigure[];
+        findings: Finding[];
+        views: Drawing[];
+    } | null;
 }
 
 export interface BenchTable {

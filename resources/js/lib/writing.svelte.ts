@@ -3,7 +3,8 @@ import type { Row, Typed, Worked } from './types';
 
 /** Whether two say the same, in whatever order. */
 function same(one: Typed, other: Typed): boolean {
-    const sorted = (typed: Typed): string => JSON.stringify(Object.entries(typed).sort(([a], [b]) => a.localeCompare(b)));
+    const sorted = (typed: Typed): string =>
+        JSON.stringify(Object.entries(typed).sort(([a], [b]) => a.localeCompare(b)));
     return sorted(one) === sorted(other);
 }
 

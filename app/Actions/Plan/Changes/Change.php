@@ -10,7 +10,7 @@ use Illuminate\Validation\ValidationException;
 /** Something that can be tried beside the plan and done in earnest: both do the same, the one is taken back. */
 interface Change
 {
-    /** Called first: whether it can be done at all, and in which words it is told. */
+    /** Called first: whether it can be done at all, and in which words it is recorded. */
     public function words(): string;
 
     /**

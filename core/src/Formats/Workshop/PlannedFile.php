@@ -45,13 +45,13 @@ final class PlannedFile
                 'id' => WorkshopIds::inFile($one->activity),
                 'build' => WorkshopIds::inFile($problem->activities[$one->activity]->build),
                 'person' => $one->worker === null ? null : $workshop->people[$one->worker - 1][0],
-                'sharesSetUpOf' => self::told($one->sharesSetUpOf), 'start' => $local($one->start),
+                'sharesSetUpOf' => self::text($one->sharesSetUpOf), 'start' => $local($one->start),
                 'workEnd' => $local($one->workEnd), 'finish' => $local($one->finish),
                 'because' => self::because($one, $workshop),
             ], $improved->best->assignments)),
             'troubles' => array_map(
                 static fn (Trouble $one): array => [
-                    'kind' => $one->kind, 'build' => self::told($one->build), 'operation' => self::told($one->activity),
+                    'kind' => $one->kind, 'build' => self::text($one->build), 'operation' => self::text($one->activity),
                     'words' => $one->words,
                 ],
                 Troubles::find($problem, $improved->best),
@@ -80,7 +80,7 @@ final class PlannedFile
             : WorkshopIds::inFile($reason->resource);
         $who = $one->worker === null ? 'Nobody' : $workshop->people[$one->worker - 1][1];
 
-        return ['kind' => $reason->kind->value, 'operation' => self::told($reason->activity), 'resource' => $resource, 'words' => match ($reason->kind) {
+        return ['kind' => $reason->kind->value, 'operation' => self::text($reason->activity), 'resource' => $resource, 'words' => match ($reason->kind) {
             ReasonKind::Now => 'It begins at once.',
             ReasonKind::Started => 'It is under way.',
             ReasonKind::Link => "It comes after {$before}.",
@@ -99,7 +99,7 @@ final class PlannedFile
         }];
     }
 
-    private static function told(int|string|null $id): ?string
+    private static function text(int|string|null $id): ?string
     {
         return $id === null ? null : WorkshopIds::inFile($id);
     }

@@ -125,7 +125,7 @@ final class WorkshopOperations
             $this->setUp($operation, $setUp),
             $this->windows($operation, $links),
             $this->pin($operation),
-            $this->told($operation),
+            $this->announced($operation),
         );
     }
 
@@ -216,12 +216,12 @@ final class WorkshopOperations
         );
     }
 
-    private function told(JsonObject $operation): ?Announced
+    private function announced(JsonObject $operation): ?Announced
     {
-        $told = $operation->maybeObject('told')?->only('person', 'start', 'inOrder');
+        $announced = $operation->maybeObject('told')?->only('person', 'start', 'inOrder');
 
-        return $told === null ? null : new Announced(
-            $this->people->number($told), $this->times->instant($told, 'start'), ! $told->flag('inOrder'),
+        return $announced === null ? null : new Announced(
+            $this->people->number($announced), $this->times->instant($announced, 'start'), ! $announced->flag('inOrder'),
         );
     }
 }

@@ -49,7 +49,7 @@ final readonly class WorkshopPeople
                     Calendar::from($hours, $now, $people[count($people) - 1][1]), self::speeds($person),
                 );
             } catch (NoWorkingTime) {
-                // Nobody's hours are planned with; what only they can do is told as unplanned.
+                // Nobody's hours are planned with; what only they can do is reported as unplanned.
             }
         }
 

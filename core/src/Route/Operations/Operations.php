@@ -9,7 +9,7 @@ use Regimen\Route\Entry\Entry;
 use Regimen\Route\Entry\Gate;
 use Regimen\Route\Entry\TradeOperation;
 
-/** All operations of the trade, in the order in which they are listed; each is told in the enum of its piece. */
+/** All operations of the trade, in the order in which they are listed; each is described in the enum of its piece. */
 final class Operations
 {
     private const BY_PIECE = [

@@ -41,7 +41,7 @@ final readonly class RoutePlanner
         return new self(self::rules());
     }
 
-    /** @return list<RouteRule> in the order in which the work is told */
+    /** @return list<RouteRule> in the order in which the work is listed */
     public static function rules(): array
     {
         return [

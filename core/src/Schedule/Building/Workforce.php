@@ -56,7 +56,7 @@ final class Workforce
         return (
             $activity->oneSitting && ! $activity->isUnderWay() ? $this->first($activity, $from, $estimated, true) : null
         )
-            // Nobody able has a stretch that is long enough: over a break then, and told.
+            // Nobody able has a stretch that is long enough: over a break then, and that is reported.
             ?? $this->first($activity, $from, $estimated, false);
     }
 

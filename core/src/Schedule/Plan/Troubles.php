@@ -9,7 +9,7 @@ use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Time\Calendar;
 use Regimen\Units\Duration;
 
-/** Goes over a plan for what could not be done as it was asked: it is planned as well as can be, and told. */
+/** Goes over a plan for what could not be done as it was asked: it is planned as well as can be, and reported. */
 final class Troubles
 {
     /** @return list<Trouble> */

@@ -12,7 +12,7 @@ final readonly class Solution
     {
     }
 
-    /** @return list<int> the jobs in the order of their starts; with equal starts as they were told */
+    /** @return list<int> the jobs in the order of their starts; with equal starts as they were given */
     public function list(Project $project): array
     {
         $starts = $this->starts;

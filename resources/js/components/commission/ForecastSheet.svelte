@@ -26,13 +26,23 @@
             <div>
                 <dt>Could really be ready</dt>
                 <dd
-                    class={['figure', 'big', shown.verdict === 'late' ? 'late' : shown.verdict === 'risk' ? 'tight' : '']}
+                    class={[
+                        'figure',
+                        'big',
+                        shown.verdict === 'late' ? 'late' : shown.verdict === 'risk' ? 'tight' : '',
+                    ]}
                     data-figure="ready"
                 >
-                    {shown.ready ? calendarDay(shown.ready) : shown.verdict === 'incomplete' ? 'not known' : 'not at all'}
+                    {shown.ready
+                        ? calendarDay(shown.ready)
+                        : shown.verdict === 'incomplete'
+                          ? 'not known'
+                          : 'not at all'}
                 </dd>
                 {#if shown.promisable}
-                    <dd class="quiet" data-figure="promisable">could be promised for {calendarDay(shown.promisable)}</dd>
+                    <dd class="quiet" data-figure="promisable">
+                        could be promised for {calendarDay(shown.promisable)}
+                    </dd>
                 {/if}
                 {#if shown.slackWords}
                     <dd class={shown.verdict === 'late' ? 'late' : shown.verdict === 'risk' ? 'tight' : 'quiet'}>
@@ -53,7 +63,9 @@
             </div>
             <div>
                 <dt>Suggested price</dt>
-                <dd class="figure big" data-figure="price">{shown.price === null ? 'not known' : `${shown.price} ${currency}`}</dd>
+                <dd class="figure big" data-figure="price">
+                    {shown.price === null ? 'not known' : `${shown.price} ${currency}`}
+                </dd>
                 <dd><Because text={shown.priceBecause} /></dd>
             </div>
         </dl>
@@ -62,13 +74,17 @@
         <h3>To settle before it is cut</h3>
         <ul class="small">
             {#each shown.findings as finding (finding.title + finding.figures)}
-                <li class={finding.severity === 'stop' ? 'late' : 'tight'}><b>{finding.title}.</b> {finding.figures}</li>
+                <li class={finding.severity === 'stop' ? 'late' : 'tight'}>
+                    <b>{finding.title}.</b>
+                    {finding.figures}
+                </li>
             {/each}
         </ul>
     {/if}
     {#if forecast && !fresh}
         <p class="late small">
-            These figures stand for what could last be built. {forecast.problems.house ?? 'Mend what is marked on the left.'}
+            These figures stand for what could last be built. {forecast.problems.house ??
+                'Mend what is marked on the left.'}
         </p>
     {/if}
     {#if silence}<p class="late small" role="alert">{silence}</p>{/if}

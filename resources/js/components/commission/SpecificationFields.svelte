@@ -17,7 +17,18 @@
     const ASKED = [
         {
             name: 'Scale and neck',
-            keys: ['type', 'strings', 'hand', 'scale', 'frets', 'nutWidth', 'neckTimber', 'boardTimber', 'joint', 'radius'],
+            keys: [
+                'type',
+                'strings',
+                'hand',
+                'scale',
+                'frets',
+                'nutWidth',
+                'neckTimber',
+                'boardTimber',
+                'joint',
+                'radius',
+            ],
         },
         { name: 'Body', keys: ['body', 'outline', 'layers'] },
         { name: 'Electronics and finish', keys: ['pickups', 'electronics', 'finish', 'colour'] },

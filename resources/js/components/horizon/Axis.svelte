@@ -23,10 +23,12 @@
             return weeks.filter((_, index) => index % every === 0).map((at) => ({ at, words: shortDay(instant(at)) }));
         }
         const step = view.level === 1 ? DAY : 180;
-        return Array.from({ length: Math.floor(view.span / step) }, (_, index) => view.start + index * step).map((at) => ({
-            at,
-            words: view.level === 1 || at % DAY === 0 ? day(instant(at)).slice(0, 6) : clock(instant(at)),
-        }));
+        return Array.from({ length: Math.floor(view.span / step) }, (_, index) => view.start + index * step).map(
+            (at) => ({
+                at,
+                words: view.level === 1 || at % DAY === 0 ? day(instant(at)).slice(0, 6) : clock(instant(at)),
+            }),
+        );
     });
 </script>
 

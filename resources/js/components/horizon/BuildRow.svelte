@@ -27,12 +27,16 @@
     const tone = (build: HorizonBuild): string =>
         build.verdict === 'late' || build.verdict === 'unplanned' ? 'late' : build.verdict === 'risk' ? 'tight' : '';
     const slack = (build: HorizonBuild): string =>
-        build.slackDays === null ? '–' : `${build.slackDays > 0 ? '+' : build.slackDays < 0 ? '−' : ''}${Math.abs(build.slackDays)} d`;
+        build.slackDays === null
+            ? '–'
+            : `${build.slackDays > 0 ? '+' : build.slackDays < 0 ? '−' : ''}${Math.abs(build.slackDays)} d`;
 </script>
 
 <li>
     <a class="plain who" use:inertia href={`/builds/${build.number}`}>
-        <span class="drawn"><Instrument drawing={build.drawing} inked={build.inked} words={`drawing of No. ${build.number}`} /></span>
+        <span class="drawn"
+            ><Instrument drawing={build.drawing} inked={build.inked} words={`drawing of No. ${build.number}`} /></span
+        >
         <span>
             <b>{build.number} · {build.title}</b>
             <span class="small quiet line">{build.inOneLine}</span>
@@ -69,7 +73,8 @@
         <span class={['figure', tone(build)]}>{slack(build)}</span>
         <span class={['small', tone(build) || 'quiet']}>{build.slackWords}</span>
         <span class="small quiet">
-            {#if build.finish}finish {shortDay(build.finish)}{/if}{#if build.promiseAt}, {build.promiseKind === 'promised'
+            {#if build.finish}finish {shortDay(build.finish)}{/if}{#if build.promiseAt}, {build.promiseKind ===
+                'promised'
                     ? 'promise'
                     : build.promiseKind}
                 {shortDay(build.promiseAt)}{/if}

@@ -21,11 +21,19 @@
 <div class="offer" id="offer">
     <p>
         <b>A better plan was found.</b>
-        {#each offer.gains as gain (gain.number)}<span>{gain.number} {gain.title} {day(gain.before)} → {day(gain.after)}. </span>{/each}
-        <span class="quiet">{moves === '' ? 'Nobody’s coming week would change.' : `In the coming week it moves ${moves}.`}</span>
+        {#each offer.gains as gain (gain.number)}<span
+                >{gain.number} {gain.title} {day(gain.before)} → {day(gain.after)}.
+            </span>{/each}
+        <span class="quiet"
+            >{moves === '' ? 'Nobody’s coming week would change.' : `In the coming week it moves ${moves}.`}</span
+        >
     </p>
-    <button class="do" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/take`)}>Take it</button>
-    <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/leave`)}>Leave it</button>
+    <button class="do" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/take`)}
+        >Take it</button
+    >
+    <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/leave`)}
+        >Leave it</button
+    >
 </div>
 
 <style>

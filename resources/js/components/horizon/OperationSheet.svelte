@@ -42,7 +42,8 @@
                 >{moment(why.start)} – {moment(why.workEnd)}</span
             >{/if}
         {why.person ?? ''}
-        {#if why.finish && why.finish !== why.workEnd}<span class="small quiet">hold until {moment(why.finish)}</span>{/if}
+        {#if why.finish && why.finish !== why.workEnd}<span class="small quiet">hold until {moment(why.finish)}</span
+            >{/if}
     </p>
     <p>{why.because}</p>
     {#each why.more as words (words)}<p class="small quiet">{words}</p>{/each}
@@ -57,14 +58,21 @@
                     ...people.map((one) => ({ value: String(one.id), words: one.name })),
                 ]}
             />
-            <Field name="pin_day" label="On the day" type="date" bind:value={() => shown.day, (day) => onpropose({ day })} />
+            <Field
+                name="pin_day"
+                label="On the day"
+                type="date"
+                bind:value={() => shown.day, (day) => onpropose({ day })}
+            />
             <Field
                 name="pin_after"
                 label="Behind"
                 bind:value={() => shown.after, (after) => onpropose({ after })}
                 options={[{ value: '', words: 'nothing in particular' }, ...others]}
             />
-            {#if why.pin}<button class="act" type="button" disabled={act.busy} onclick={() => moving.unpin()}>Take the pin out</button>{/if}
+            {#if why.pin}<button class="act" type="button" disabled={act.busy} onclick={() => moving.unpin()}
+                    >Take the pin out</button
+                >{/if}
         </div>
         <ErrorLine text={moving.silence || act.other()} />
         {#if proposal}
@@ -78,8 +86,10 @@
                             type="button"
                             disabled={act.busy}
                             onclick={() =>
-                                act.post('/plan/try/with', { name: effect.words[0]?.replace(/\.$/, '') ?? 'Tried', changes: [proposal] })}
-                            >Try it beside the plan</button
+                                act.post('/plan/try/with', {
+                                    name: effect.words[0]?.replace(/\.$/, '') ?? 'Tried',
+                                    changes: [proposal],
+                                })}>Try it beside the plan</button
                         >
                         <button class="act" type="button" onclick={() => moving.leave()}>Leave it</button>
                     </p>
@@ -89,8 +99,8 @@
             </div>
         {:else}
             <p class="small quiet">
-                Drag it along the row, or hold shift and use the arrows: left and right by a day, up and down past the one before or behind
-                it. What it would do to the promises is shown before anything is done.
+                Drag it along the row, or hold shift and use the arrows: left and right by a day, up and down past the
+                one before or behind it. What it would do to the promises is shown before anything is done.
             </p>
         {/if}
     {/if}

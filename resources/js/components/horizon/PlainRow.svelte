@@ -16,7 +16,15 @@
 <li class="thin">
     <span class="who one"><b>{row.name}</b> <span class="small quiet">{row.words}</span></span>
     <div class="strip" style:--today="{today}px">
-        <Track {...track} id={row.id} label={`Operations of ${row.name}`} items={row.items} {holds} off={row.off} down={row.down} />
+        <Track
+            {...track}
+            id={row.id}
+            label={`Operations of ${row.name}`}
+            items={row.items}
+            {holds}
+            off={row.off}
+            down={row.down}
+        />
     </div>
     <div class="slack small quiet">{row.items.filter((item) => item.state !== 'done').length} to come</div>
 </li>

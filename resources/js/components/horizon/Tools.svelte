@@ -33,7 +33,9 @@
     </span>
     <span class="choice" role="group" aria-label="Zoom">
         {#each view.levels as level, index (level.name)}
-            <button class="word" type="button" aria-pressed={view.level === index} onclick={() => view.zoom(index)}>{level.name}</button>
+            <button class="word" type="button" aria-pressed={view.level === index} onclick={() => view.zoom(index)}
+                >{level.name}</button
+            >
         {/each}
     </span>
     {#if view.level > 0}
@@ -44,10 +46,14 @@
         </span>
     {/if}
     {#if manager && looks}
-        <button class="word" type="button" disabled={act.busy} onclick={() => act.post('/plan/look')}>Look for a better plan</button>
+        <button class="word" type="button" disabled={act.busy} onclick={() => act.post('/plan/look')}
+            >Look for a better plan</button
+        >
     {/if}
     {#if manager && undo}
-        <button class="word undo" type="button" disabled={act.busy} onclick={ontakeback} title={undo.words}>Undo: {undo.words}</button>
+        <button class="word undo" type="button" disabled={act.busy} onclick={ontakeback} title={undo.words}
+            >Undo: {undo.words}</button
+        >
     {/if}
 </div>
 

@@ -1,6 +1,7 @@
-<!-- One row in time: labour solid, holds hatched, gates as rings, what is pinned with a foot. Moved by mouse or by keys. -->
+<!-- One row in time: labour solid, holds hatched, gates as rings, pins with a foot. Moved by mouse or by keys. -->
 <script lang="ts">
     import Flag from '@/components/Flag.svelte';
+    import { follow } from '@/lib/pointer';
     import { inLanes, parts, type Item } from './items';
     import type { View } from './view.svelte';
 
@@ -63,28 +64,33 @@
     let dragged = $state<{ id: number; by: number } | null>(null);
 
     function press(event: KeyboardEvent): void {
-        const order = placed;
-        const index = order.findIndex((item) => item.id === selected);
-        const steps: Record<string, number> = { ArrowLeft: index - 1, ArrowRight: index + 1, Home: 0, End: order.length - 1 };
+        const index = placed.findIndex((item) => item.id === selected);
+        const steps: Record<string, number> = {
+            ArrowLeft: index - 1,
+            ArrowRight: index + 1,
+            Home: 0,
+            End: placed.length - 1,
+        };
         const step = event.shiftKey ? undefined : steps[event.key];
         if (step !== undefined) {
-            const next = order[Math.max(0, Math.min(order.length - 1, step))];
+            const next = placed[Math.max(0, Math.min(placed.length - 1, step))];
             if (next) {
                 onselect(next.id);
             }
             event.preventDefault();
         } else if (here) {
-            onkey(event, here, order);
+            onkey(event, here, placed);
         }
     }
 
     function enter(): void {
         if (here === undefined) {
-            onselect((placed.find((item) => item.state === 'open' || item.state === 'started') ?? placed[0])?.id ?? null);
+            onselect(
+                (placed.find((item) => item.state === 'open' || item.state === 'started') ?? placed[0])?.id ?? null,
+            );
         }
     }
 
-    /** From pressing down to letting go, wherever the pointer is by then. */
     function grab(event: PointerEvent, item: Item): void {
         onselect(item.id);
         if (!drag || item.state !== 'open' || event.button !== 0) {
@@ -92,16 +98,13 @@
         }
         const from = event.clientX;
         dragged = { id: item.id, by: 0 };
-        const pull = (moved: PointerEvent): void => {
-            dragged = { id: item.id, by: moved.clientX - from };
-        };
-        const drop = (released: PointerEvent): void => {
-            window.removeEventListener('pointermove', pull);
-            dragged = null;
-            ondrop(item, view.minute(view.x(item.start) + released.clientX - from), released);
-        };
-        window.addEventListener('pointermove', pull);
-        window.addEventListener('pointerup', drop, { once: true });
+        follow(
+            (moved) => (dragged = { id: item.id, by: moved.clientX - from }),
+            (released) => {
+                dragged = null;
+                ondrop(item, view.minute(view.x(item.start) + released.clientX - from), released);
+            },
+        );
     }
 </script>
 
@@ -123,12 +126,22 @@
             {/if}
         {/each}
         {#each down as [from, to] (from)}
-            <rect class="down" x={view.x(from)} width={Math.max(2, view.x(to) - view.x(from))} y="1" height={height - 2} />
+            <rect
+                class="down"
+                x={view.x(from)}
+                width={Math.max(2, view.x(to) - view.x(from))}
+                y="1"
+                height={height - 2}
+            />
         {/each}
         {#each waits as wait (wait.from)}
             {#if view.sees(wait.from, wait.to)}
-                <rect class="wait" x={view.x(wait.from)} width={Math.max(2, view.x(wait.to) - view.x(wait.from))} y={TOP} height={LANE - 3}
-                    ><title>{wait.words}</title></rect
+                <rect
+                    class="wait"
+                    x={view.x(wait.from)}
+                    width={Math.max(2, view.x(wait.to) - view.x(wait.from))}
+                    y={TOP}
+                    height={LANE - 3}><title>{wait.words}</title></rect
                 >
             {/if}
         {/each}
@@ -166,7 +179,10 @@
                     />
                 {/each}
                 {#if item.gate && wide > 10}<circle class="gate" cx={x + wide - 6} cy={y + 7.5} r="4.5" />{/if}
-                {#if item.pinned}<path class="pin" d={`M${x} ${y + LANE - 2}h${Math.min(10, Math.max(4, wide))}`} />{/if}
+                {#if item.pinned}<path
+                        class="pin"
+                        d={`M${x} ${y + LANE - 2}h${Math.min(10, Math.max(4, wide))}`}
+                    />{/if}
                 {#if first(item) > 46}<text x={Math.max(0, x) + 4} y={y + 11.5}
                         >{item.build} {item.name.slice(0, Math.floor(first(item) / 6.6) - 3)}</text
                     >{/if}

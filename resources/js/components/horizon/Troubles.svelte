@@ -15,13 +15,17 @@
 </script>
 
 <details class="opens" open={troubles.length < 4}>
-    <summary><b>{troubles.length === 1 ? 'One thing' : `${troubles.length} things`} could not be planned as asked</b></summary>
+    <summary
+        ><b>{troubles.length === 1 ? 'One thing' : `${troubles.length} things`} could not be planned as asked</b
+        ></summary
+    >
     <ul>
         {#each troubles as trouble, index (index)}
             <li>
                 {#if trouble.build}
-                    <a href={`/builds/${trouble.build}${trouble.operationId ? `#operation-${trouble.operationId}` : ''}`} use:inertia
-                        >{trouble.build} {trouble.operation}</a
+                    <a
+                        href={`/builds/${trouble.build}${trouble.operationId ? `#operation-${trouble.operationId}` : ''}`}
+                        use:inertia>{trouble.build} {trouble.operation}</a
                     >
                 {/if}
                 {trouble.words}

@@ -30,7 +30,10 @@
 </script>
 
 <details class="opens screen-only">
-    <summary><b>What counts</b> <span class="small quiet">the weights by which one plan is better than another</span></summary>
+    <summary
+        ><b>What counts</b>
+        <span class="small quiet">the weights by which one plan is better than another</span></summary
+    >
     <form onsubmit={save} novalidate>
         {#each FIELDS as field (field.name)}
             <Field
@@ -44,9 +47,9 @@
         <ErrorLine text={act.other(...FIELDS.map((field) => field.name))} />
     </form>
     <p class="small quiet">
-        Lateness goes before everything; a minute late of an immovable date weighs its multiple. Then the time builds spend in the shop,
-        then set-ups and sanding, then what moves within three days. What is frozen keeps its person and its time. House conventions: there
-        is no right figure.
+        Lateness goes before everything; a minute late of an immovable date weighs its multiple. Then the time builds
+        spend in the shop, then set-ups and sanding, then what moves within three days. What is frozen keeps its person
+        and its time. House conventions: there is no right figure.
     </p>
 </details>
 

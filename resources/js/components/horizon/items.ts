@@ -52,21 +52,23 @@ export interface Why {
 }
 
 export function read(rows: ItemRow[]): Item[] {
-    return rows.map(([id, build, name, start, workEnd, finish, person, station, fixture, state, reason, gate, pinned]) => ({
-        id,
-        build,
-        name,
-        start,
-        workEnd,
-        finish,
-        person,
-        station,
-        fixture,
-        state,
-        reason,
-        gate,
-        pinned,
-    }));
+    return rows.map(
+        ([id, build, name, start, workEnd, finish, person, station, fixture, state, reason, gate, pinned]) => ({
+            id,
+            build,
+            name,
+            start,
+            workEnd,
+            finish,
+            person,
+            station,
+            fixture,
+            state,
+            reason,
+            gate,
+            pinned,
+        }),
+    );
 }
 
 /** Puts items side by side where they lie in time, and below each other where they would overlap. */

@@ -10,7 +10,8 @@ const DAY = 86_400_000;
 
 type Fixed = Partial<Record<'person' | 'day' | 'after', string>>;
 
-const later = (day: string, days: number): string => new Date(Date.parse(`${day}T12:00:00Z`) + days * DAY).toISOString().slice(0, 10);
+const later = (day: string, days: number): string =>
+    new Date(Date.parse(`${day}T12:00:00Z`) + days * DAY).toISOString().slice(0, 10);
 
 /** The operation that is looked at, and where it is proposed to go: judged at once, done only when it is said so. */
 export class Moving {
@@ -95,7 +96,10 @@ export class Moving {
         } else if (event.shiftKey && event.key === 'ArrowUp' && before) {
             this.propose({ after: String(item.id) }, before.id);
         } else if (event.key === 'p') {
-            this.propose({ day: dateOf(this.instant(item.start)), person: item.person === null ? '' : String(item.person) }, item.id);
+            this.propose(
+                { day: dateOf(this.instant(item.start)), person: item.person === null ? '' : String(item.person) },
+                item.id,
+            );
         } else if (event.key === 'Enter' && this.proposal && this.effect) {
             this.fix();
         } else if (event.key === 'Enter') {
@@ -113,7 +117,9 @@ export class Moving {
 
     /** Dropped at another time of the row, or on the row of another person. */
     drop(item: Item, minute: number, event: PointerEvent): void {
-        const row = document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-row]')?.dataset.row ?? '';
+        const row =
+            document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-row]')?.dataset.row ??
+            '';
         const fixed: Fixed = {};
         if (row.startsWith('person-') && row !== `person-${item.person}`) {
             fixed.person = row.slice(7);
@@ -138,7 +144,9 @@ export class Moving {
 
     unpin(): void {
         if (this.selected !== null) {
-            this.act.change({ kind: 'pin', operation: this.selected, person: null, day: null, after: null }, () => this.look());
+            this.act.change({ kind: 'pin', operation: this.selected, person: null, day: null, after: null }, () =>
+                this.look(),
+            );
         }
     }
 
@@ -161,7 +169,10 @@ export class Moving {
     /** So many days after where it stands, or after where it is proposed to stand. */
     #day(item: Item, days: number): string {
         const proposed = this.proposal?.operation === item.id ? this.proposal.day : '';
-        return later(typeof proposed === 'string' && proposed !== '' ? proposed : dateOf(this.instant(item.start)), days);
+        return later(
+            typeof proposed === 'string' && proposed !== '' ? proposed : dateOf(this.instant(item.start)),
+            days,
+        );
     }
 
     async #ask(id: number): Promise<void> {

@@ -59,6 +59,8 @@ export function rowsBy(
             words: one.capacity === 1 ? '' : `there are ${one.capacity}`,
             items: items.filter((item) => (by === 'station' ? item.station : item.fixture) === one.key),
             off: shopOff,
-            down: outages.filter((outage) => outage.key === one.key).map((outage): [number, number] => [outage.from, outage.to]),
+            down: outages
+                .filter((outage) => outage.key === one.key)
+                .map((outage): [number, number] => [outage.from, outage.to]),
         }));
 }

@@ -27,14 +27,27 @@
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        act.send('put', `/house/finishes/${finish.id}`, { version: finish.version, ...values }, () => (values = kept()));
+        act.send(
+            'put',
+            `/house/finishes/${finish.id}`,
+            { version: finish.version, ...values },
+            () => (values = kept()),
+        );
     }
 </script>
 
 <form onsubmit={save}>
-    <b>{finish.name} <span class="quiet small plainly">{finish.source === 'default' ? 'the trade’s' : 'the house’s own'}</span></b>
+    <b
+        >{finish.name}
+        <span class="quiet small plainly">{finish.source === 'default' ? 'the trade’s' : 'the house’s own'}</span></b
+    >
     {#each FIELDS as [field, label] (field)}
-        <Field name={field} {label} bind:value={() => values[field] ?? '', (value) => (values[field] = value)} error={act.errors[field]} />
+        <Field
+            name={field}
+            {label}
+            bind:value={() => values[field] ?? '', (value) => (values[field] = value)}
+            error={act.errors[field]}
+        />
     {/each}
     <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
     <ShorterHold bind:because={values.because} error={act.errors.because} />

@@ -13,11 +13,17 @@
 
     const act = new Act();
     let open = $state(false);
-    let expectedOn = $state(untrack(() => line.expectedOn ?? dateOf(new Date(shopClock.now.getTime() + line.leadDays * 86_400_000))));
+    let expectedOn = $state(
+        untrack(() => line.expectedOn ?? dateOf(new Date(shopClock.now.getTime() + line.leadDays * 86_400_000))),
+    );
     let cost = $state(untrack(() => line.cost ?? ''));
 
     function order(): void {
-        act.post(`/kit/${line.id}/order`, { version: line.version, expected_on: expectedOn, cost }, () => (open = false));
+        act.post(
+            `/kit/${line.id}/order`,
+            { version: line.version, expected_on: expectedOn, cost },
+            () => (open = false),
+        );
     }
 </script>
 
@@ -39,14 +45,23 @@
         {:else}
             <span></span>
         {/if}
-        <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/kit/${line.id}/arrival`, { version: line.version })}
-            >It has arrived</button
+        <button
+            class="act"
+            type="button"
+            disabled={act.busy}
+            onclick={() => act.post(`/kit/${line.id}/arrival`, { version: line.version })}>It has arrived</button
         >
     </div>
     <ErrorLine text={act.other('expected_on', 'cost')} />
     {#if open}
         <div class="forms">
-            <Field name="expected_on" label="Expected on" type="date" bind:value={expectedOn} error={act.errors.expected_on} />
+            <Field
+                name="expected_on"
+                label="Expected on"
+                type="date"
+                bind:value={expectedOn}
+                error={act.errors.expected_on}
+            />
             <Field name="cost" label="Cost of the line" bind:value={cost} error={act.errors.cost} />
             <button class="act" type="button" disabled={act.busy} onclick={order}
                 >{line.expectedOn ? 'Change the order' : 'It is ordered'}</button

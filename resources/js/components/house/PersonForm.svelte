@@ -30,10 +30,9 @@
             password: '',
             role: person.role,
             skills: [...person.skills],
-            speeds: Object.fromEntries(Object.entries(person.speeds).map(([skill, speed]) => [skill, String(speed)])) as Record<
-                string,
-                string
-            >,
+            speeds: Object.fromEntries(
+                Object.entries(person.speeds).map(([skill, speed]) => [skill, String(speed)]),
+            ) as Record<string, string>,
             rate: person.rate,
             active: person.active,
             own_hours: person.ownHours,
@@ -54,7 +53,9 @@
     }
 
     function toggle(skill: string): void {
-        form.skills = form.skills.includes(skill) ? form.skills.filter((one) => one !== skill) : [...form.skills, skill];
+        form.skills = form.skills.includes(skill)
+            ? form.skills.filter((one) => one !== skill)
+            : [...form.skills, skill];
     }
 </script>
 
@@ -64,7 +65,9 @@
         <span>{person.role}{person.signsIn ? '' : ', does not sign in'}{person.active ? '' : ', has left'}</span>
         <span class="quiet">{person.skills.join(', ') || 'no skills yet'}</span>
         <span class="figure">{labour(person.minutesAWeek)} a week</span>
-        <button class="act" type="button" aria-expanded={open} onclick={() => (open = !open)}>{open ? 'Close' : 'Change'}</button>
+        <button class="act" type="button" aria-expanded={open} onclick={() => (open = !open)}
+            >{open ? 'Close' : 'Change'}</button
+        >
     </div>
 {/if}
 
@@ -82,8 +85,20 @@
                     { value: 'manager', words: 'manager' },
                 ]}
             />
-            <Field name="rate" label="Rate an hour" bind:value={form.rate} error={errors.rate} hint={`empty: the shop’s ${shopRate}`} />
-            <Field name="email" label="E-mail address to sign in" type="email" bind:value={form.email} error={errors.email} />
+            <Field
+                name="rate"
+                label="Rate an hour"
+                bind:value={form.rate}
+                error={errors.rate}
+                hint={`empty: the shop’s ${shopRate}`}
+            />
+            <Field
+                name="email"
+                label="E-mail address to sign in"
+                type="email"
+                bind:value={form.email}
+                error={errors.email}
+            />
             <Field
                 name="password"
                 label={person.signsIn ? 'New password' : 'Password'}
@@ -97,7 +112,10 @@
         <fieldset>
             <legend class="quiet small">Skills</legend>
             {#each skills as skill (skill)}
-                <label><input type="checkbox" checked={form.skills.includes(skill)} onchange={() => toggle(skill)} /> {skill}</label>
+                <label
+                    ><input type="checkbox" checked={form.skills.includes(skill)} onchange={() => toggle(skill)} />
+                    {skill}</label
+                >
             {/each}
         </fieldset>
         {#if form.skills.length > 0}
@@ -107,7 +125,10 @@
                     <Field
                         name={`speeds.${skill}`}
                         label={skill}
-                        bind:value={() => form.speeds[skill] ?? '', (speed) => (form.speeds = { ...form.speeds, [skill]: speed })}
+                        bind:value={
+                            () => form.speeds[skill] ?? '',
+                            (speed) => (form.speeds = { ...form.speeds, [skill]: speed })
+                        }
                         error={errors[`speeds.${skill}`]}
                         hint="empty: 100"
                     />
@@ -125,7 +146,10 @@
     {#if !isNew}
         <div class="days">
             <Field name="date" label="A day off" type="date" bind:value={date} error={act.errors.date} />
-            <button class="act" type="button" onclick={() => act.post(`/people/${person.id}/days-off`, { date }, () => (date = ''))}
+            <button
+                class="act"
+                type="button"
+                onclick={() => act.post(`/people/${person.id}/days-off`, { date }, () => (date = ''))}
                 >Add the day</button
             >
             {#each person.daysOff as day (day.id)}

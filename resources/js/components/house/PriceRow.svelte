@@ -9,7 +9,9 @@
     let cost = $derived(price.cost);
     let leadDays = $derived(String(price.lead_days));
     let supplier = $derived(price.supplier);
-    const changed = $derived(cost !== price.cost || leadDays !== String(price.lead_days) || supplier !== price.supplier);
+    const changed = $derived(
+        cost !== price.cost || leadDays !== String(price.lead_days) || supplier !== price.supplier,
+    );
 
     function save(event: SubmitEvent): void {
         event.preventDefault();

@@ -16,7 +16,12 @@
 
 <li>
     <form onsubmit={save}>
-        <Field name="capacity" label={`${resource.name}, ${resource.kind}`} bind:value={capacity} error={act.errors.capacity} />
+        <Field
+            name="capacity"
+            label={`${resource.name}, ${resource.kind}`}
+            bind:value={capacity}
+            error={act.errors.capacity}
+        />
         <button class="act" type="submit" disabled={capacity === String(resource.capacity) || act.busy}>Save</button>
     </form>
 </li>

@@ -7,7 +7,12 @@
 
 {#if error || because}
     <span>
-        <Field name="because" label="It can be shorter, because" bind:value={() => because ?? '', (value) => (because = value)} {error} />
+        <Field
+            name="because"
+            label="It can be shorter, because"
+            bind:value={() => because ?? '', (value) => (because = value)}
+            {error}
+        />
     </span>
 {/if}
 

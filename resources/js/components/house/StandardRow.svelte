@@ -39,16 +39,24 @@
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        act.send('put', `/house/standards/${standard.id}`, { version: standard.version, ...values }, () => (values = kept()));
+        act.send(
+            'put',
+            `/house/standards/${standard.id}`,
+            { version: standard.version, ...values },
+            () => (values = kept()),
+        );
     }
 </script>
 
 <li data-standard={`${name}, ${standard.way}`} data-name={name}>
     <form onsubmit={save}>
         <span>
-            {#if several}<b class={usual ? '' : 'plainly'}>{standard.way}</b>{#if usual}<span class="small quiet way">the house’s way</span
+            {#if several}<b class={usual ? '' : 'plainly'}>{standard.way}</b>{#if usual}<span class="small quiet way"
+                        >the house’s way</span
                     >{/if}{:else}<b>{name}</b>{/if}
-            <span class="quiet small block">{[standard.station, standard.fixture, standard.drivenBy].filter(Boolean).join(', ')}</span>
+            <span class="quiet small block"
+                >{[standard.station, standard.fixture, standard.drivenBy].filter(Boolean).join(', ')}</span
+            >
             <span class="quiet small block">{source[standard.source]}{standard.risk ? `. ${standard.risk}` : ''}</span>
         </span>
         {#each FIELDS as [field, label] (field)}
@@ -76,23 +84,28 @@
         <ShorterHold bind:because={values.because} error={act.errors.because} />
     </form>
     <div class="beneath">
-        {#if several && !usual}<button class="word small" type="button" onclick={onchoose}>Make this the house’s way</button>{/if}
+        {#if several && !usual}<button class="word small" type="button" onclick={onchoose}
+                >Make this the house’s way</button
+            >{/if}
         {#if standard.learned}
             <span class="small">
-                Your own {standard.learned.jobs} jobs say <b class="figure">{standard.learned.labour}</b>, {standard.learned.best} to {standard
-                    .learned.worst}.
+                Your own {standard.learned.jobs} jobs say <b class="figure">{standard.learned.labour}</b>, {standard
+                    .learned.best} to {standard.learned.worst}.
                 <button
                     class="word small"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`/house/standards/${standard.id}/learn`, { version: standard.version })}>Take that</button
+                    onclick={() => act.post(`/house/standards/${standard.id}/learn`, { version: standard.version })}
+                    >Take that</button
                 >
             </span>
         {/if}
         {#if standard.history.length > 0}
             <details class="small">
                 <summary class="word small"
-                    >{standard.history.length === 1 ? 'changed once' : `changed ${standard.history.length} times`}</summary
+                    >{standard.history.length === 1
+                        ? 'changed once'
+                        : `changed ${standard.history.length} times`}</summary
                 >
                 {#each standard.history as one (one.version)}<p>
                         {day(one.at)}{one.by ? ` by ${one.by}` : ''}, {one.source}: {one.words}.

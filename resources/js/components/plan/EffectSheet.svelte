@@ -5,7 +5,8 @@
 
     const { effect, brief = false }: { effect: Effect; brief?: boolean } = $props();
 
-    const day = (standing: Standing | null): string => (standing?.finish ? calendarDay(standing.finish) : 'not planned');
+    const day = (standing: Standing | null): string =>
+        standing?.finish ? calendarDay(standing.finish) : 'not planned';
     const broken = $derived(effect.builds.some((build) => build.broken));
 </script>
 
@@ -23,8 +24,8 @@
                         <span class="figure">{day(build.before)} → {day(build.after)}</span>
                     {/if}
                     <span class={['small', !build.broken && 'quiet']}>
-                        {#if build.before && build.before.slack !== build.after.slack}{`${build.before.slack} → `}{/if}{build.after
-                            .slack}{build.gained ? ', kept again' : build.broken ? ', would break' : ''}
+                        {#if build.before && build.before.slack !== build.after.slack}{`${build.before.slack} → `}{/if}{build
+                            .after.slack}{build.gained ? ', kept again' : build.broken ? ', would break' : ''}
                     </span>
                 </li>
             {/each}
@@ -45,7 +46,9 @@
                         <li>
                             {move.words}
                             <span class="figure"
-                                >{move.from ? moment(move.from) : 'new'} → {move.to ? moment(move.to) : 'not this week'}</span
+                                >{move.from ? moment(move.from) : 'new'} → {move.to
+                                    ? moment(move.to)
+                                    : 'not this week'}</span
                             >
                         </li>
                     {/each}
@@ -57,8 +60,9 @@
         {/each}
     {:else if effect.people.length > 0}
         <p class="small quiet">
-            It moves {effect.people.map((one) => `${one.moves.length + one.more} of ${one.person.split(' ')[0]}’s operations`).join(', ')} this
-            week.
+            It moves {effect.people
+                .map((one) => `${one.moves.length + one.more} of ${one.person.split(' ')[0]}’s operations`)
+                .join(', ')} this week.
         </p>
     {/if}
 </div>

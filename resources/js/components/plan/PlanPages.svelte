@@ -21,7 +21,9 @@
 
 <nav aria-label="The plan" class="screen-only">
     {#each pages as one (one.href)}
-        <a class="plain" href={one.href} use:inertia aria-current={path.startsWith(one.href) ? 'page' : undefined}>{one.name}</a>
+        <a class="plain" href={one.href} use:inertia aria-current={path.startsWith(one.href) ? 'page' : undefined}
+            >{one.name}</a
+        >
     {/each}
 </nav>
 

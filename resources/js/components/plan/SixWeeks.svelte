@@ -4,7 +4,11 @@
     interface Props {
         today: string;
         days: { date: string; closed: string | null }[];
-        people: { id: number; name: string; minutes: Record<string, { minutes: number; usual: number; words: string }> }[];
+        people: {
+            id: number;
+            name: string;
+            minutes: Record<string, { minutes: number; usual: number; words: string }>;
+        }[];
     }
 
     const { today, days, people }: Props = $props();
@@ -24,14 +28,20 @@
             {#each days as day (day.date)}
                 {@const there = person.minutes[day.date]}
                 <i
-                    class={[there ? shade(there) : 'none', day.date === today && 'here', day.closed !== null && 'closed']}
+                    class={[
+                        there ? shade(there) : 'none',
+                        day.date === today && 'here',
+                        day.closed !== null && 'closed',
+                    ]}
                     title={`${person.name}, ${calendarDay(day.date)}: ${day.closed !== null ? day.closed || 'closed' : there?.words || 'not in'}`}
                 ></i>
             {/each}
         {/each}
     </div>
     <p class="small quiet key">
-        <span><i class="full"></i>usual hours</span><span><i class="part"></i>part of the day</span><span><i class="more"></i>longer</span>
+        <span><i class="full"></i>usual hours</span><span><i class="part"></i>part of the day</span><span
+            ><i class="more"></i>longer</span
+        >
         <span><i class="none"></i>not in</span><span><i class="none closed"></i>shop closed</span>
     </p>
 </section>

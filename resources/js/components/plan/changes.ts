@@ -49,7 +49,12 @@ export const KINDS: ChangeKind[] = [
     {
         kind: 'longer',
         words: 'somebody works longer',
-        fields: [person, from, { name: 'to', label: 'Last day', type: 'date' }, { name: 'minutes', label: 'Minutes a day', value: '60' }],
+        fields: [
+            person,
+            from,
+            { name: 'to', label: 'Last day', type: 'date' },
+            { name: 'minutes', label: 'Minutes a day', value: '60' },
+        ],
     },
     {
         kind: 'down',
@@ -82,7 +87,11 @@ export const KINDS: ChangeKind[] = [
     {
         kind: 'hold',
         words: 'a build is put on hold',
-        fields: [build, { name: 'until', label: 'Until', type: 'date', hint: 'empty: it goes on' }, { name: 'because', label: 'Why' }],
+        fields: [
+            build,
+            { name: 'until', label: 'Until', type: 'date', hint: 'empty: it goes on' },
+            { name: 'because', label: 'Why' },
+        ],
     },
     {
         kind: 'push',
@@ -98,7 +107,11 @@ export const KINDS: ChangeKind[] = [
             { name: 'promised_on', label: 'Promise date', type: 'date', hint: 'empty: for stock' },
         ],
     },
-    { kind: 'more', words: 'one more station or fixture', fields: [resource, { name: 'by', label: 'How many more', value: '1' }] },
+    {
+        kind: 'more',
+        words: 'one more station or fixture',
+        fields: [resource, { name: 'by', label: 'How many more', value: '1' }],
+    },
     {
         kind: 'skill',
         words: 'somebody takes on a skill',
@@ -108,7 +121,9 @@ export const KINDS: ChangeKind[] = [
 
 /** What a form holds before anything was chosen: the first of every list. */
 export function blank(kind: ChangeKind, choices: Choices): Record<string, string> {
-    return Object.fromEntries(kind.fields.map((field) => [field.name, field.value ?? field.options?.(choices)[0]?.value ?? '']));
+    return Object.fromEntries(
+        kind.fields.map((field) => [field.name, field.value ?? field.options?.(choices)[0]?.value ?? '']),
+    );
 }
 
 export function body(kind: ChangeKind, values: Record<string, string>): ChangeBody {

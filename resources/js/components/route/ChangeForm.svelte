@@ -1,10 +1,11 @@
 <!-- A change to the route: judged while it is written, made with a reason where it spoils something. -->
 <script lang="ts">
-    import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
+    import Judged from './Judged.svelte';
+    import { changeOf, isComplete, KINDS, PIECES, type Answer } from './changing';
     import { Asker } from '@/lib/ask';
     import type { Act } from '@/lib/act.svelte';
-    import type { Broken, RouteChoices, RouteOperation } from './route';
+    import type { RouteChoices, RouteOperation } from './route';
 
     interface Props {
         build: number;
@@ -16,25 +17,6 @@
     }
 
     const { build, version, operations, chosen, choices, act }: Props = $props();
-
-    interface Answer {
-        problem: string | null;
-        words: string;
-        broken: Broken[];
-        needsReason: boolean;
-        follows: string[];
-    }
-
-    const KINDS = [
-        { value: 'move', words: 'move one before another' },
-        { value: 'link', words: 'one after another' },
-        { value: 'unlink', words: 'not after another any more' },
-        { value: 'times', words: 'other hours or hold' },
-        { value: 'split', words: 'split in two' },
-        { value: 'drop', words: 'leave out' },
-        { value: 'add', words: 'add one of your own' },
-    ];
-    const PIECES = ['neck', 'fretboard', 'body'];
 
     let kind = $state('move');
     let key = $state('');
@@ -63,39 +45,17 @@
     ]);
     const linked = $derived([
         { value: '', words: 'choose …' },
-        ...(open.find((operation) => operation.key === key)?.after.map((link) => ({ value: link.key, words: link.name })) ?? []),
+        ...(open
+            .find((operation) => operation.key === key)
+            ?.after.map((link) => ({ value: link.key, words: link.name })) ?? []),
     ]);
     const owned = (what: string): { value: string; words: string }[] => [
         { value: '', words: 'none' },
         ...choices.resources.filter((one) => one.kind === what).map(({ value, words }) => ({ value, words })),
     ];
-    const change = $derived.by((): Record<string, string | string[] | number | null> => {
-        switch (kind) {
-            case 'move':
-                return { kind, key, target: other };
-            case 'link':
-                return { kind, before: other, after: key, link_reason: values.link_reason };
-            case 'unlink':
-                return { kind, before: other, after: key };
-            case 'times':
-                return { kind, key, set_up: values.set_up, labour: values.labour, hold: values.hold };
-            case 'split':
-                return { kind, key, first: values.first };
-            case 'add':
-                return { kind, ...values, pieces, after: key === '' ? [] : [key], before: other === '' ? [] : [other] };
-            default:
-                return { kind, key };
-        }
-    });
-    const complete = $derived(
-        kind === 'add'
-            ? values.name !== '' && values.labour !== ''
-            : key !== '' &&
-                  (['drop'].includes(kind) ||
-                      (kind === 'split' && values.first !== '') ||
-                      (kind === 'times' && values.set_up + values.labour + values.hold !== '') ||
-                      (['move', 'link', 'unlink'].includes(kind) && other !== '')),
-    );
+    const written = $derived({ kind, key, other, values, pieces });
+    const change = $derived(changeOf(written));
+    const complete = $derived(isComplete(written));
 
     const asker = $derived(
         new Asker<Record<string, unknown>, Answer>(
@@ -148,17 +108,41 @@
         <Field name="key" label="After" bind:value={key} options={named} />
         <Field name="other" label="Before" bind:value={other} options={named} />
         <Field name="skill" label="Skill" bind:value={values.skill} options={choices.skills} error={act.errors.skill} />
-        <Field name="station" label="Station" bind:value={values.station} options={owned('station')} error={act.errors.station} />
-        <Field name="fixture" label="Held by" bind:value={values.fixture} options={owned('fixture')} error={act.errors.fixture} />
+        <Field
+            name="station"
+            label="Station"
+            bind:value={values.station}
+            options={owned('station')}
+            error={act.errors.station}
+        />
+        <Field
+            name="fixture"
+            label="Held by"
+            bind:value={values.fixture}
+            options={owned('fixture')}
+            error={act.errors.fixture}
+        />
     {:else}
         <Field name="key" label="Operation" bind:value={key} options={named} error={act.errors.key} />
     {/if}
-    {#if kind === 'move'}<Field name="other" label="Before" bind:value={other} options={named} error={act.errors.target} />{/if}
+    {#if kind === 'move'}<Field
+            name="other"
+            label="Before"
+            bind:value={other}
+            options={named}
+            error={act.errors.target}
+        />{/if}
     {#if kind === 'link'}
         <Field name="other" label="After" bind:value={other} options={named} error={act.errors.before} />
         <Field name="link_reason" label="Why" bind:value={values.link_reason} error={act.errors.link_reason} />
     {/if}
-    {#if kind === 'unlink'}<Field name="other" label="Not after" bind:value={other} options={linked} error={act.errors.before} />{/if}
+    {#if kind === 'unlink'}<Field
+            name="other"
+            label="Not after"
+            bind:value={other}
+            options={linked}
+            error={act.errors.before}
+        />{/if}
     {#if kind === 'split'}<Field
             name="first"
             label="First part, hours"
@@ -174,33 +158,16 @@
             error={act.errors.set_up}
             hint={kind === 'times' ? 'empty: as derived' : ''}
         />
-        <Field name="labour" label="Labour" bind:value={values.labour} error={act.errors.labour} hint="for example 1:30" />
+        <Field
+            name="labour"
+            label="Labour"
+            bind:value={values.labour}
+            error={act.errors.labour}
+            hint="for example 1:30"
+        />
         <Field name="hold" label="Hold" bind:value={values.hold} error={act.errors.hold} hint="for example 24 h" />
     {/if}
-    <div class="judged" aria-live="polite">
-        {#if answer?.problem}
-            <p class="late" data-problem>{answer.problem}</p>
-        {:else if answer}
-            <p><b>{answer.words}</b> {answer.follows.join(' ')}</p>
-            {#each answer.broken as broken (broken.key)}
-                <p class={broken.severity === 'stop' ? 'late' : 'tight'} data-broken={broken.severity}>
-                    <b>{broken.severity === 'stop' ? 'Stop' : 'Warn'}: {broken.title}.</b>
-                    {broken.words}
-                    <span class="quiet small">Rule: {broken.rule}.</span>
-                </p>
-            {:else}<p class="quiet">Every rule is kept.</p>{/each}
-        {/if}
-        <ErrorLine text={act.errors.change} />
-        {#if answer && !answer.problem}
-            <Field
-                name="reason"
-                label={answer.needsReason ? 'Why it is done all the same (kept in the logbook)' : 'Why, if it is worth writing down'}
-                bind:value={reason}
-                error={act.errors.reason}
-            />
-            <button class="do" type="submit" disabled={act.busy || (answer.needsReason && reason.trim() === '')}>Change the route</button>
-        {/if}
-    </div>
+    <Judged {answer} {act} bind:reason />
 </form>
 
 <style>
@@ -209,17 +176,6 @@
         grid-template-columns: repeat(4, minmax(0, 1fr));
         gap: 0.6rem 1rem;
         align-items: start;
-    }
-
-    .judged {
-        grid-column: 1 / -1;
-        display: grid;
-        gap: 0.4rem;
-        justify-items: start;
-    }
-
-    .judged :global(.line) {
-        width: min(100%, 40rem);
     }
 
     .pieces {

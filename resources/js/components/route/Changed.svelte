@@ -22,7 +22,9 @@
                 <li class="change">
                     <span>
                         {one.words}
-                        <span class="small quiet">{day(one.at)}{one.by ? ` by ${one.by}` : ''}{one.reason ? `: ${one.reason}` : ''}</span>
+                        <span class="small quiet"
+                            >{day(one.at)}{one.by ? ` by ${one.by}` : ''}{one.reason ? `: ${one.reason}` : ''}</span
+                        >
                         {#if one.left}<span class="late"
                                 >Not carried over: {one.left} Undo it, or change the route so that it fits again.</span
                             >{/if}
@@ -31,7 +33,8 @@
                             class="word"
                             type="button"
                             disabled={act.busy}
-                            onclick={() => act.send('delete', `${base}/route/changes/${one.id}`, { version: version })}>undo</button
+                            onclick={() => act.send('delete', `${base}/route/changes/${one.id}`, { version: version })}
+                            >undo</button
                         >{/if}
                 </li>
             {/each}

@@ -17,7 +17,11 @@
 </script>
 
 {#if spent.length > 0}
-    <div class="days" role="img" aria-label={`Where the days go: ${spent.map((one) => `${one.days} days ${one.words}`).join(', ')}`}>
+    <div
+        class="days"
+        role="img"
+        aria-label={`Where the days go: ${spent.map((one) => `${one.days} days ${one.words}`).join(', ')}`}
+    >
         {#each spent as one (one.words)}
             <div style={`flex: ${one.days / all} 1 0`} class="part">
                 <i class={one.shape}></i><span class="small"><b class="figure">{one.days}</b> {one.words}</span>

@@ -3,6 +3,7 @@
     import { labour, span } from '@/lib/time';
     import type { Act } from '@/lib/act.svelte';
     import type { RouteOperation, RoutePrice } from './route';
+    import Ways from './Ways.svelte';
 
     interface Props {
         operation: RouteOperation;
@@ -18,11 +19,6 @@
     const { operation, operations, prices, editable, build, version, act, onchoose }: Props = $props();
 
     const following = $derived(operations.filter((one) => one.after.some((link) => link.key === operation.key)));
-    const priceOf = (tool: string): RoutePrice | undefined => prices?.[`tool:${operation.standard} ${tool}`];
-
-    function choose(tool: string): void {
-        act.post(`/builds/${build}/route/method`, { version, key: `tool:${operation.standard}`, answer: tool });
-    }
 </script>
 
 <article id={operation.key} aria-label={operation.name}>
@@ -33,7 +29,8 @@
             : operation.slack > 0
               ? ` · ${span(operation.slack)} of slack`
               : ''}
-        {#if operation.id && !operation.useless}· <a href={`/builds/${build}#operation-${operation.id}`}>on the sheet</a>{/if}
+        {#if operation.id && !operation.useless}· <a href={`/builds/${build}#operation-${operation.id}`}>on the sheet</a
+            >{/if}
     </p>
     {#if operation.why}<p>
             <b>Why it is here.</b>
@@ -74,8 +71,9 @@
                 <td
                     ><span class="figure">{labour(operation.setUp)}</span>{#if operation.sharesWith.length > 0}
                         <span class="small shared"
-                            >the same as on {#each operation.sharesWith as other, index (other.id)}{index > 0 ? ', ' : ''}<a
-                                    href={`/builds/${other.number}/route`}>{other.number} {other.title}</a
+                            >the same as on {#each operation.sharesWith as other, index (other.id)}{index > 0
+                                    ? ', '
+                                    : ''}<a href={`/builds/${other.number}/route`}>{other.number} {other.title}</a
                                 >{/each}: one set-up can serve all</span
                         >
                     {/if}</td
@@ -107,7 +105,9 @@
             {/if}
             <tr>
                 <th scope="row">Takes</th>
-                <td class="small">{[operation.skill, operation.station, operation.fixture].filter(Boolean).join(', ')}</td>
+                <td class="small"
+                    >{[operation.skill, operation.station, operation.fixture].filter(Boolean).join(', ')}</td
+                >
             </tr>
             {#if operation.parts.length > 0}
                 <tr>
@@ -131,36 +131,16 @@
             {/if}
         </tbody>
     </table>
-    {#if operation.ways.length > 1}
-        <div class="ways" data-ways={operation.key}>
-            <b>Ways to do it</b>
-            {#each operation.ways as way (way.tool)}
-                {@const price = priceOf(way.tool)}
-                <div class="way">
-                    <span
-                        ><b class={way.tool === operation.tool ? '' : 'plainly'}>{way.words}</b>
-                        <span class="figure small">{labour(way.setUp)} + {labour(way.labour)}</span></span
-                    >
-                    <span class="small quiet">{way.risk}{way.station ? ` At the ${way.station}.` : ''}</span>
-                    {#if way.tool === operation.tool}
-                        <span class="small">as it is now</span>
-                    {:else if price?.problem}
-                        <span class="small late">{price.problem}</span>
-                    {:else}
-                        <span class="small">{price?.words ?? ''}</span>
-                        {#if editable && operation.state === 'open'}<button
-                                class="act small"
-                                type="button"
-                                disabled={act.busy}
-                                onclick={() => choose(way.tool)}>Do it this way</button
-                            >{/if}
-                    {/if}
-                </div>
-            {/each}
-        </div>
-    {/if}
+    {#if operation.ways.length > 1}<Ways {operation} {prices} {editable} {build} {version} {act} />{/if}
     {#each operation.cautions as caution, index (caution)}
-        <p class={['small', index < operation.cautions.length - 1 || operation.cautions.length === 1 ? 'caution' : 'caution closing']}>
+        <p
+            class={[
+                'small',
+                index < operation.cautions.length - 1 || operation.cautions.length === 1
+                    ? 'caution'
+                    : 'caution closing',
+            ]}
+        >
             {caution}
         </p>
     {/each}
@@ -220,20 +200,8 @@
         margin-right: 0.3rem;
     }
 
-    .way {
-        display: grid;
-        gap: 0.1rem;
-        border-top: 1px solid var(--rule);
-        padding: 0.3rem 0;
-        justify-items: start;
-    }
-
     .shared {
         margin-left: 0.5rem;
-    }
-
-    .plainly {
-        font-weight: 450;
     }
 
     .caution {

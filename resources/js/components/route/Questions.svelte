@@ -44,7 +44,9 @@
                     <span class="small quiet">{choice.follows}</span>
                     {#if choice.key !== question.answer}
                         <span class={['small figure price', price?.problem && 'late']}>
-                            {#if price}{price.problem ?? price.words}{price.order ? `; ${price.order}` : ''}{:else}…{/if}
+                            {#if price}{price.problem ?? price.words}{price.order
+                                    ? `; ${price.order}`
+                                    : ''}{:else}…{/if}
                         </span>
                     {/if}
                 </div>

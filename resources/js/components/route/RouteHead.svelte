@@ -21,7 +21,9 @@
         <nav class="screen-only" aria-label="On this page">
             <a href="#stages">Stages</a><a href="#methods">Methods</a>{#if editable}<a href="#change">Change</a><a
                     href={`${base}/route/compare`}>Compare</a
-                >{/if}<a href={`${base}/traveller-a4.pdf`}>Traveller, A4</a><a href={`${base}/traveller-letter.pdf`}>Traveller, Letter</a>
+                >{/if}<a href={`${base}/traveller-a4.pdf`}>Traveller, A4</a><a href={`${base}/traveller-letter.pdf`}
+                >Traveller, Letter</a
+            >
         </nav>
     </div>
     <dl>
@@ -35,7 +37,9 @@
         </div>
         <div>
             <dt>Alone in the shop</dt>
-            <dd class="figure big" data-figure="days">{totals.days === null ? 'cannot be planned' : `${totals.days} days`}</dd>
+            <dd class="figure big" data-figure="days">
+                {totals.days === null ? 'cannot be planned' : `${totals.days} days`}
+            </dd>
         </div>
     </dl>
 </div>

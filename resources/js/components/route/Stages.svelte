@@ -36,7 +36,9 @@
                         >
                             <i class="shape"></i>
                             <span class={operation.critical ? 'chain' : ''}
-                                >{operation.name}{operation.own ? ' (own)' : ''}{operation.useless ? ', not needed any more' : ''}</span
+                                >{operation.name}{operation.own ? ' (own)' : ''}{operation.useless
+                                    ? ', not needed any more'
+                                    : ''}</span
                             >
                             <span class="figure small">{labour(operation.setUp + operation.labour)}</span>
                             <span class="small hold"

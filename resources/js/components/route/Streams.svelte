@@ -46,9 +46,16 @@
     const streams = $derived(
         [1, 2, 3].map((lane) => {
             const own = drawn.filter((operation) => lanesOf(operation).includes(lane));
-            const joined = drawn.filter((operation) => lanesOf(operation).length > 1 && lanesOf(operation).includes(lane));
+            const joined = drawn.filter(
+                (operation) => lanesOf(operation).length > 1 && lanesOf(operation).includes(lane),
+            );
             const from = Math.min(...own.map(x));
-            return { lane, from, meets: joined.length > 0 ? Math.min(...joined.map(x)) : width, to: Math.max(...own.map(x)) + step };
+            return {
+                lane,
+                from,
+                meets: joined.length > 0 ? Math.min(...joined.map(x)) : width,
+                to: Math.max(...own.map(x)) + step,
+            };
         }),
     );
     const lines = $derived(
@@ -66,7 +73,10 @@
               ),
     );
 
-    function curve(from: { x: number; top: number; height: number }, to: { x: number; top: number; height: number }): string {
+    function curve(
+        from: { x: number; top: number; height: number },
+        to: { x: number; top: number; height: number },
+    ): string {
         const start = { x: from.x + step * 0.7, y: from.top + from.height / 2 };
         const end = { x: to.x, y: to.top + to.height / 2 };
         const bend = Math.max(2, (end.x - start.x) / 2);
@@ -88,7 +98,13 @@
         {/each}
         {#each streams as stream (stream.lane)}
             {#if stream.to > stream.from}
-                <rect class="stream" x={stream.from} y={middle(stream.lane) - 2} width={stream.to - stream.from} height="4" />
+                <rect
+                    class="stream"
+                    x={stream.from}
+                    y={middle(stream.lane) - 2}
+                    width={stream.to - stream.from}
+                    height="4"
+                />
             {/if}
         {/each}
         {#each lines as line (line.id)}
@@ -109,9 +125,22 @@
                         onchoose(operation.key);
                     }}
                 >
-                    <g class={[operation.state, tone(operation), operation.own && 'own', operation.key === chosen && 'chosen']}>
+                    <g
+                        class={[
+                            operation.state,
+                            tone(operation),
+                            operation.own && 'own',
+                            operation.key === chosen && 'chosen',
+                        ]}
+                    >
                         <title>{operation.name}</title>
-                        <rect class="labour" x={place.x} y={place.top} width={Math.max(7, step * 0.55)} height={place.height} />
+                        <rect
+                            class="labour"
+                            x={place.x}
+                            y={place.top}
+                            width={Math.max(7, step * 0.55)}
+                            height={place.height}
+                        />
                         {#if operation.hold > 0}
                             <rect
                                 class="hold"

@@ -113,6 +113,8 @@ export function around(operations: RouteOperation[], key: string): { before: Set
     const after = new Map(operations.map((operation) => [operation.key, operation.after.map((link) => link.key)]));
     return {
         before: walk((one) => after.get(one) ?? []),
-        behind: walk((one) => operations.filter((operation) => after.get(operation.key)?.includes(one)).map((operation) => operation.key)),
+        behind: walk((one) =>
+            operations.filter((operation) => after.get(operation.key)?.includes(one)).map((operation) => operation.key),
+        ),
     };
 }

@@ -10,12 +10,18 @@
     <details class="opens" id="chain">
         <summary
             ><b>Why not sooner</b>
-            <span class="small quiet">{chain.steps.length} steps back to today{chain.slack ? `, ${chain.slack}` : ''}</span></summary
+            <span class="small quiet"
+                >{chain.steps.length} steps back to today{chain.slack ? `, ${chain.slack}` : ''}</span
+            ></summary
         >
         <ol>
             {#each chain.steps as step (step.id)}
                 <li>
-                    <a href={step.build === build ? `#operation-${step.id}` : `/builds/${step.build}#operation-${step.id}`}>{step.name}</a>
+                    <a
+                        href={step.build === build
+                            ? `#operation-${step.id}`
+                            : `/builds/${step.build}#operation-${step.id}`}>{step.name}</a
+                    >
                     {#if step.start}<span class="figure small">{moment(step.start)}</span>{/if}
                     <span class="small quiet">{step.because}</span>
                 </li>

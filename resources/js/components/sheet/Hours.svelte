@@ -23,7 +23,8 @@
     <details>
         <summary
             ><h2>Hours</h2>
-            <span class="quiet small">{hours.length} entries</span> <span class="word small">show or hide</span></summary
+            <span class="quiet small">{hours.length} entries</span>
+            <span class="word small">show or hide</span></summary
         >
         <ul>
             {#each hours as line (line.id)}
@@ -42,12 +43,19 @@
                     {#if manager && !line.struck && line.minutes !== null}
                         {#if striking === line.id}
                             <form onsubmit={(event) => strike(event, line.id)}>
-                                <input class="field" bind:value={because} aria-label="Why these hours are struck out" placeholder="why" />
+                                <input
+                                    class="field"
+                                    bind:value={because}
+                                    aria-label="Why these hours are struck out"
+                                    placeholder="why"
+                                />
                                 <button class="act" type="submit">Strike out</button>
                                 <ErrorLine text={act.other()} />
                             </form>
                         {:else}
-                            <button class="word small" type="button" onclick={() => (striking = line.id)}>strike out</button>
+                            <button class="word small" type="button" onclick={() => (striking = line.id)}
+                                >strike out</button
+                            >
                         {/if}
                     {/if}
                 </li>

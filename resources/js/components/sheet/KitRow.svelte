@@ -15,7 +15,9 @@
     const inShop = $derived(line.state === 'arrived' || line.state === 'used');
     const changeable = $derived(open && ((manager && !inShop) || (inShop && line.left > 0)));
     let more = $state(false);
-    let expectedOn = $state(untrack(() => line.expectedOn ?? dateOf(new Date(shopClock.now.getTime() + line.leadDays * 86_400_000))));
+    let expectedOn = $state(
+        untrack(() => line.expectedOn ?? dateOf(new Date(shopClock.now.getTime() + line.leadDays * 86_400_000))),
+    );
     let cost = $state(untrack(() => line.cost ?? ''));
     let quantity = $derived(String(line.left));
     let because = $state('');
@@ -39,7 +41,12 @@
             <b>{line.name}</b>{#if line.surplus}<span class="tight small"> no longer needed</span>{/if}
             <span class="quiet small">{line.supplier}</span>
             {#if changeable}
-                <button class="word small screen-only" type="button" aria-expanded={more} onclick={() => (more = !more)}>
+                <button
+                    class="word small screen-only"
+                    type="button"
+                    aria-expanded={more}
+                    onclick={() => (more = !more)}
+                >
                     {inShop ? 'a part of it, or spoiled' : line.state === 'ordered' ? 'change the order' : 'order it'}
                 </button>
             {/if}
@@ -47,7 +54,9 @@
         <span class="figure">{amount(line.quantity, line.unit)}</span>
         <span class={line.overdue ? 'late' : line.state === 'needed' ? '' : 'quiet'}>{standing}</span>
         <span class="figure quiet small"
-            >{inShop ? `${line.used} used${line.writtenOff > 0 ? `, ${line.writtenOff} spoiled` : ''}, ${line.left} left` : ''}</span
+            >{inShop
+                ? `${line.used} used${line.writtenOff > 0 ? `, ${line.writtenOff} spoiled` : ''}, ${line.left} left`
+                : ''}</span
         >
         <span class="figure"
             >{line.cost ?? ''}
@@ -56,15 +65,19 @@
         <span class="screen-only">
             {#if open && line.state === 'arrived'}<a class="small measure" href="#measured">measure it</a>{/if}
             {#if open && !inShop}
-                <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`${url}/arrival`, { version: line.version })}
-                    >It has arrived</button
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.post(`${url}/arrival`, { version: line.version })}>It has arrived</button
                 >
             {:else if open && line.left > 0}
                 <button
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${url}/use`, { version: line.version, quantity })}>Use {amount(line.left, line.unit)}</button
+                    onclick={() => act.post(`${url}/use`, { version: line.version, quantity })}
+                    >Use {amount(line.left, line.unit)}</button
                 >
             {/if}
         </span>
@@ -73,7 +86,12 @@
     {#if more && changeable}
         {#if inShop}
             <div class="forms">
-                <Field name="quantity" label={`How much, ${line.unit}`} bind:value={quantity} error={act.errors.quantity} />
+                <Field
+                    name="quantity"
+                    label={`How much, ${line.unit}`}
+                    bind:value={quantity}
+                    error={act.errors.quantity}
+                />
                 <button
                     class="act"
                     type="button"
@@ -85,13 +103,23 @@
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${url}/write-off`, { version: line.version, quantity, because }, () => (because = ''))}
-                    >Write off and need again</button
+                    onclick={() =>
+                        act.post(
+                            `${url}/write-off`,
+                            { version: line.version, quantity, because },
+                            () => (because = ''),
+                        )}>Write off and need again</button
                 >
             </div>
         {:else}
             <div class="forms">
-                <Field name="expected_on" label="Expected on" type="date" bind:value={expectedOn} error={act.errors.expected_on} />
+                <Field
+                    name="expected_on"
+                    label="Expected on"
+                    type="date"
+                    bind:value={expectedOn}
+                    error={act.errors.expected_on}
+                />
                 <Field name="cost" label="Cost of the line" bind:value={cost} error={act.errors.cost} />
                 <button
                     class="act"

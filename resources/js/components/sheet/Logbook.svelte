@@ -21,7 +21,9 @@
         {/each}
     </ol>
     {#if !all && logbook.length > FIRST}
-        <button class="word screen-only" type="button" onclick={() => (all = true)}>Show {logbook.length - FIRST} earlier entries</button>
+        <button class="word screen-only" type="button" onclick={() => (all = true)}
+            >Show {logbook.length - FIRST} earlier entries</button
+        >
     {/if}
 </section>
 

@@ -28,7 +28,13 @@
             }}
         >
             <Field name="part" label="Part" bind:value={part} options={measured.parts} error={act.errors.part} />
-            <Field name="field" label="What" bind:value={() => field, (to) => (chosen = to)} options={fields} error={act.errors.field} />
+            <Field
+                name="field"
+                label="What"
+                bind:value={() => field, (to) => (chosen = to)}
+                options={fields}
+                error={act.errors.field}
+            />
             <Field name="value" label="Measured" bind:value error={act.errors.value} />
             <Field name="instrument" label="With" bind:value={instrument} error={act.errors.instrument} />
             <button class="act" type="submit" disabled={act.busy}>Record it</button>
@@ -61,11 +67,15 @@
                     <p class="quiet">What was measured changes nothing in the findings.</p>
                 {/if}
                 {#if measured.new.length > 0}<Findings findings={measured.new} />{/if}
-                {#each measured.gone as finding (finding.key)}<p class="quiet">No longer found: {finding.title}.</p>{/each}
+                {#each measured.gone as finding (finding.key)}<p class="quiet">
+                        No longer found: {finding.title}.
+                    </p>{/each}
             </div>
         </div>
     {:else}
-        <p class="quiet">Nothing is measured yet. What arrives often differs from its data sheet: measure before the first cut.</p>
+        <p class="quiet">
+            Nothing is measured yet. What arrives often differs from its data sheet: measure before the first cut.
+        </p>
     {/if}
 </section>
 

@@ -28,7 +28,11 @@
 
     function enter(event: SubmitEvent): void {
         event.preventDefault();
-        act.post(`${url}/hours`, { hours, worked_on: workedOn, person_id: person === '' ? null : Number(person) }, () => (hours = ''));
+        act.post(
+            `${url}/hours`,
+            { hours, worked_on: workedOn, person_id: person === '' ? null : Number(person) },
+            () => (hours = ''),
+        );
     }
 
     function wait(event: SubmitEvent): void {
@@ -85,7 +89,8 @@
                 class="act"
                 type="button"
                 disabled={act.busy}
-                onclick={() => act.post(`${url}/end-hold`, { version: operation.version, because })}>End the hold</button
+                onclick={() => act.post(`${url}/end-hold`, { version: operation.version, because })}
+                >End the hold</button
             >
         {/if}
         <button

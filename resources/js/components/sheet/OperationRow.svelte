@@ -45,25 +45,33 @@
             >
                 {more ? 'less' : 'more'}
             </button>
-            {#if blocked.length > 0}<span class="small quiet">after {blocked.map((before) => before.name).join(', ')}</span>{/if}
+            {#if blocked.length > 0}<span class="small quiet"
+                    >after {blocked.map((before) => before.name).join(', ')}</span
+                >{/if}
             {#if operation.waitsFor}<span class="tight small">waits for {operation.waitsFor}</span>{/if}
             {#if operation.state === 'holding' && operation.finish}<span class="small"
                     >holds until {moment(operation.finish)}{operation.fixture ? `, ${operation.fixture}` : ''}</span
                 >{/if}
             {#if operation.gate}<span class="small quiet"><i class="ring"></i>{operation.gate}</span>{/if}
         </div>
-        <span class="figure hours">{labour(operation.workedMinutes)} <span class="quiet">of {labour(planned)}</span></span>
+        <span class="figure hours"
+            >{labour(operation.workedMinutes)} <span class="quiet">of {labour(planned)}</span></span
+        >
         <span class="hold small">
             {#if operation.holdMinutes > 0}<i class="hatched"></i>{span(operation.holdMinutes)}{operation.fixture
                     ? `, ${operation.fixture}`
                     : ''}{/if}
         </span>
         <span class="when small"
-            >{times()}<br /><span class="quiet">{operation.person ?? ''}{operation.station ? ` · ${operation.station}` : ''}</span></span
+            >{times()}<br /><span class="quiet"
+                >{operation.person ?? ''}{operation.station ? ` · ${operation.station}` : ''}</span
+            ></span
         >
         <span class="actions screen-only">
             {#if open && (operation.state === 'started' || (operation.state === 'open' && blocked.length === 0))}
-                <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`${url}/clock`)}>Start clock</button>
+                <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`${url}/clock`)}
+                    >Start clock</button
+                >
                 <button
                     class="act"
                     type="button"

@@ -23,17 +23,20 @@
                 ><b class="figure" data-figure="earned">{h(progress.earned)}</b>
             </p>
             <p>
-                <span>worked</span><i class="worked" style:width={width(progress.actual)}></i><b class="figure" data-figure="worked"
-                    >{h(progress.actual)}</b
+                <span>worked</span><i class="worked" style:width={width(progress.actual)}></i><b
+                    class="figure"
+                    data-figure="worked">{h(progress.actual)}</b
                 >
             </p>
             <p>
-                <span>planned by now</span><i class="planned" style:width={width(progress.planned)}></i><b class="figure"
-                    >{h(progress.planned)}</b
+                <span>planned by now</span><i class="planned" style:width={width(progress.planned)}></i><b
+                    class="figure">{h(progress.planned)}</b
                 >
             </p>
             <p class="quiet small">
-                of {h(progress.budget)} estimated, {Math.round(100 * progress.share)} % earned{build.open ? '' : '; the build is finished'}
+                of {h(progress.budget)} estimated, {Math.round(100 * progress.share)} % earned{build.open
+                    ? ''
+                    : '; the build is finished'}
             </p>
         </div>
         {#each progress.figures as figure (figure.key)}

@@ -51,8 +51,20 @@
 <details bind:open class="screen-only">
     <summary class="word">{build.promisedOn ? 'Move the promise' : 'Give a promise'}</summary>
     <form onsubmit={move}>
-        <Field name="promised_on" label="Promise date" type="date" bind:value={promisedOn} error={act.errors.promised_on} />
-        <Field name="promise_kind" label="How firmly" bind:value={promiseKind} error={act.errors.promise_kind} options={PROMISE_KINDS} />
+        <Field
+            name="promised_on"
+            label="Promise date"
+            type="date"
+            bind:value={promisedOn}
+            error={act.errors.promised_on}
+        />
+        <Field
+            name="promise_kind"
+            label="How firmly"
+            bind:value={promiseKind}
+            error={act.errors.promise_kind}
+            options={PROMISE_KINDS}
+        />
         <Field name="because" label="Why, as the client was told" bind:value={because} error={act.errors.because} />
         <button class="act" type="submit" disabled={act.busy}>Set the promise</button>
     </form>
@@ -79,18 +91,34 @@
             error={settling.ofChange('until')}
             hint="empty: it goes on"
         />
-        <Field name="held_because" label="Why it is held" bind:value={heldBecause} error={settling.ofChange('because')} />
+        <Field
+            name="held_because"
+            label="Why it is held"
+            bind:value={heldBecause}
+            error={settling.ofChange('because')}
+        />
         <button class="act" type="submit" disabled={settling.busy}>Settle that</button>
     </form>
     <form onsubmit={push}>
-        <Field name="days" label="Pushed ahead by days" bind:value={days} error={settling.ofChange('days')} hint="below zero: back" />
+        <Field
+            name="days"
+            label="Pushed ahead by days"
+            bind:value={days}
+            error={settling.ofChange('days')}
+            hint="below zero: back"
+        />
         <button class="act" type="submit" disabled={settling.busy}>Push it</button>
     </form>
 </details>
 <details class="screen-only">
     <summary class="word small">Call the build off</summary>
     <form onsubmit={callOff}>
-        <Field name="call_off_because" label="Why it is called off" bind:value={callOffBecause} error={act.errors.call_off_because} />
+        <Field
+            name="call_off_because"
+            label="Why it is called off"
+            bind:value={callOffBecause}
+            error={act.errors.call_off_because}
+        />
         <button class="act" type="submit" disabled={act.busy}>Call it off</button>
     </form>
 </details>

@@ -21,10 +21,15 @@
         })),
     );
     // A stage is open when something in it is under way or next.
-    const ready = (operation: SheetOperation): boolean => operation.state === 'open' && operation.after.every((before) => before.over);
+    const ready = (operation: SheetOperation): boolean =>
+        operation.state === 'open' && operation.after.every((before) => before.over);
     const shown = (stage: { operations: SheetOperation[] }): boolean =>
         stage.operations.some(
-            (operation) => operation.state === 'started' || operation.state === 'holding' || operation.unplanned || ready(operation),
+            (operation) =>
+                operation.state === 'started' ||
+                operation.state === 'holding' ||
+                operation.unplanned ||
+                ready(operation),
         );
     const done = (stage: { operations: SheetOperation[] }): number =>
         stage.operations.filter((operation) => operation.state === 'done').length;
@@ -38,7 +43,9 @@
     $effect(() => {
         const look = (): void => {
             wanted = Number(/^#operation-(\d+)$/.exec(location.hash)?.[1] ?? 0);
-            requestAnimationFrame(() => document.getElementById(`operation-${wanted}`)?.scrollIntoView({ block: 'center' }));
+            requestAnimationFrame(() =>
+                document.getElementById(`operation-${wanted}`)?.scrollIntoView({ block: 'center' }),
+            );
         };
         look();
         window.addEventListener('hashchange', look);
@@ -60,7 +67,9 @@
             <summary>
                 <b>{stage.name}</b>
                 <span class="quiet"
-                    >{done(stage) === stage.operations.length ? 'done' : `${done(stage)} of ${stage.operations.length} done`}</span
+                    >{done(stage) === stage.operations.length
+                        ? 'done'
+                        : `${done(stage)} of ${stage.operations.length} done`}</span
                 >
                 <span class="figure quiet">{labour(worked(stage))} of {labour(minutes(stage))}</span>
             </summary>

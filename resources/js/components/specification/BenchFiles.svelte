@@ -34,7 +34,9 @@
         {/each}
     </tbody>
 </table>
-<p class="quiet small">PDF sheets carry a bar of 100 mm and one of 4 in: measure them on the print before the template is cut out.</p>
+<p class="quiet small">
+    PDF sheets carry a bar of 100 mm and one of 4 in: measure them on the print before the template is cut out.
+</p>
 <h2>Sheets and tables</h2>
 <ul>
     {#each OTHERS as [name, words] (name)}<li><a href={`${base}/${name}`} download>{words}</a></li>{/each}

@@ -2,10 +2,8 @@
     import { tick, type Snippet } from 'svelte';
     import type { FieldGroup } from '@/lib/types';
     import type { Writing } from '@/lib/writing.svelte';
-    import FieldRow from './FieldRow.svelte';
-    import FigureRow from './FigureRow.svelte';
     import Findings from './Findings.svelte';
-    import RowsField from './RowsField.svelte';
+    import GroupFields from './GroupFields.svelte';
     import Views from './Views.svelte';
 
     interface Props {
@@ -25,15 +23,12 @@
     const group = $derived(fields.find((one) => one.key === chosen));
     const shown = $derived(writing.shown);
     const problems = $derived(writing.worked.problems);
-    /** What does not apply is not asked for; what was typed all the same is shown, to be cleared. */
-    const shownFields = $derived(
-        group?.fields.filter((field) => !writing.worked.values[field.key]?.idle || writing.typed[field.key] !== undefined) ?? [],
-    );
-    const figures = $derived(shown?.figures.filter((figure) => figure.group === chosen) ?? []);
     const troubled = $derived(
         new Set([
             ...Object.keys(problems),
-            ...(shown?.findings.filter((one) => one.severity !== 'note' && !one.accepted).flatMap((one) => one.fields) ?? []),
+            ...(shown?.findings
+                .filter((one) => one.severity !== 'note' && !one.accepted)
+                .flatMap((one) => one.fields) ?? []),
         ]),
     );
 
@@ -64,45 +59,16 @@
                 </button>
             {/each}
         </div>
-        {#if group}
-            <h2>{group.name}</h2>
-            {#each shownFields as field (field.key)}
-                {#if field.kind === 'rows'}
-                    {@const idle = writing.worked.values[field.key]?.idle}
-                    {#if idle}<p class="small quiet">{field.label}: left aside, for {idle}.</p>{/if}
-                    <RowsField
-                        {field}
-                        {editable}
-                        own={Array.isArray(writing.typed[field.key]) ? (writing.typed[field.key] as never) : null}
-                        rows={writing.rows(field.key)}
-                        value={writing.worked.values[field.key]}
-                        {problems}
-                        onset={(rows) => writing.set(field.key, rows)}
-                    />
-                {:else}
-                    <FieldRow
-                        {field}
-                        {editable}
-                        typed={writing.text(field.key)}
-                        value={writing.worked.values[field.key]}
-                        problem={problems[field.key]}
-                        aside={writing.worked.values[field.key]?.idle ?? ''}
-                        onset={(value) => writing.set(field.key, value)}
-                    />
-                {/if}
-            {/each}
-            {#if figures.length > 0}
-                <h2 class="figures">Computed</h2>
-                {#each figures as figure (figure.key)}<FigureRow {figure} />{/each}
-            {/if}
-        {/if}
+        {#if group}<GroupFields {group} {writing} {editable} />{/if}
     </section>
 
     <section class="middle" aria-label="What it becomes" aria-busy={writing.asking}>
         {#if more.length > 0}
             <div class="tabs screen-only">
                 {#each ['Drawings', ...more.map((one) => one.name)] as name (name)}
-                    <button type="button" aria-pressed={looking === name} onclick={() => (looking = name)}>{name}</button>
+                    <button type="button" aria-pressed={looking === name} onclick={() => (looking = name)}
+                        >{name}</button
+                    >
                 {/each}
             </div>
         {/if}
@@ -118,7 +84,10 @@
             <p class="late small problem">Drawing, figures and findings stand for what could last be built:</p>
             <ul class="small">
                 {#each Object.entries(problems) as [field, problem] (field)}
-                    <li><button class="word" type="button" onclick={() => void show(field)}>{field}</button> {problem}</li>
+                    <li>
+                        <button class="word" type="button" onclick={() => void show(field)}>{field}</button>
+                        {problem}
+                    </li>
                 {/each}
             </ul>
         {/if}
@@ -194,15 +163,6 @@
         display: flex;
         gap: 1.1rem;
         padding-bottom: 0.3rem;
-    }
-
-    h2 {
-        font-size: 1rem;
-        padding: 0.2rem 0;
-    }
-
-    .figures {
-        margin-top: 0.8rem;
     }
 
     .problem + ul {

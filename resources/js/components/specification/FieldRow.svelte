@@ -22,7 +22,8 @@
         id,
         name: field.key,
         'aria-invalid': problem ? ('true' as const) : undefined,
-        'aria-describedby': [problem ? `${id}-error` : '', field.hint ? `${id}-hint` : ''].filter(Boolean).join(' ') || undefined,
+        'aria-describedby':
+            [problem ? `${id}-error` : '', field.hint ? `${id}-hint` : ''].filter(Boolean).join(' ') || undefined,
     });
 
     async function take(event: Event): Promise<void> {
@@ -38,13 +39,23 @@
     {#if !editable}
         <span class="figure value">{typed !== '' && field.kind === 'figure' ? typed : (value?.words ?? '')}</span>
     {:else if field.kind === 'choice'}
-        <select {...shared} class={['value', typed === '' && 'taken']} value={typed} onchange={(event) => onset(event.currentTarget.value)}>
+        <select
+            {...shared}
+            class={['value', typed === '' && 'taken']}
+            value={typed}
+            onchange={(event) => onset(event.currentTarget.value)}
+        >
             <option value="">{typed === '' ? (value?.words ?? '') : 'as the house has it'}</option>
             {#each field.options as option (option.value)}<option value={option.value}>{option.words}</option>{/each}
         </select>
     {:else if field.kind === 'prose'}
-        <textarea {...shared} class="value" rows={3} value={typed} placeholder={taken} oninput={(event) => onset(event.currentTarget.value)}
-        ></textarea>
+        <textarea
+            {...shared}
+            class="value"
+            rows={3}
+            value={typed}
+            placeholder={taken}
+            oninput={(event) => onset(event.currentTarget.value)}></textarea>
     {:else}
         <input
             {...shared}

@@ -53,7 +53,9 @@
                                 aria-invalid={wrong ? 'true' : undefined}
                                 onchange={(event) => change(index, column.key, event.currentTarget.value)}
                             >
-                                {#each column.options as option (option.value)}<option value={option.value}>{option.words}</option>{/each}
+                                {#each column.options as option (option.value)}<option value={option.value}
+                                        >{option.words}</option
+                                    >{/each}
                             </select>
                         {:else}
                             <input
@@ -70,7 +72,11 @@
                         <ErrorLine text={wrong} />
                     </div>
                 {/each}
-                <button class="word small" type="button" onclick={() => onset(rows.filter((_, other) => other !== index))}>
+                <button
+                    class="word small"
+                    type="button"
+                    onclick={() => onset(rows.filter((_, other) => other !== index))}
+                >
                     Drop {one}
                     {index + 1}
                 </button>

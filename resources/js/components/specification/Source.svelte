@@ -9,7 +9,9 @@
     const { source }: { source: ShownValue['source'] } = $props();
 </script>
 
-<span class="quiet" title={WORDS[source]}><span aria-hidden="true">{MARKS[source]}</span><span class="sr-only">{WORDS[source]}</span></span>
+<span class="quiet" title={WORDS[source]}
+    ><span aria-hidden="true">{MARKS[source]}</span><span class="sr-only">{WORDS[source]}</span></span
+>
 
 <style>
     span {

@@ -39,12 +39,26 @@
         chain?: ReasonChain;
     }
 
-    const { build, drawing, holdsFinish, specification, operations, kit, measured, hours, progress, logbook, people, chain }: Props =
-        $props();
+    const {
+        build,
+        drawing,
+        holdsFinish,
+        specification,
+        operations,
+        kit,
+        measured,
+        hours,
+        progress,
+        logbook,
+        people,
+        chain,
+    }: Props = $props();
 
     const viewer = $derived((page.props as unknown as Shared).viewer);
     const manager = $derived(viewer?.manager ?? false);
-    const tone = $derived(build.verdict === 'late' || build.verdict === 'unplanned' ? 'late' : build.verdict === 'risk' ? 'tight' : '');
+    const tone = $derived(
+        build.verdict === 'late' || build.verdict === 'unplanned' ? 'late' : build.verdict === 'risk' ? 'tight' : '',
+    );
     const waiting = $derived(operations.find((operation) => operation.waitsFor !== ''));
     const overdue = $derived(kit.find((line) => line.overdue));
 </script>
@@ -58,9 +72,9 @@
             {build.inOneLine}{build.client ? `, for ${build.client}` : ''}{build.contact ? ` (${build.contact})` : ''}
         </p>
         <nav aria-label="On this sheet" class="screen-only">
-            <a href="#progress">Progress</a><a href="#route">Route</a><a href="#kit">Kit</a><a href="#measured">Measured</a><a
-                href="#specification">Specification</a
-            ><a href="#hours">Hours</a><a href="#logbook">Logbook</a>
+            <a href="#progress">Progress</a><a href="#route">Route</a><a href="#kit">Kit</a><a href="#measured"
+                >Measured</a
+            ><a href="#specification">Specification</a><a href="#hours">Hours</a><a href="#logbook">Logbook</a>
         </nav>
     </div>
     <div class="drawn">
@@ -75,15 +89,24 @@
         {#if build.open}
             <p class={['figure', 'big', tone]} data-figure="slack">{build.slackWords}</p>
             <p>
-                planned <b data-figure="finish">{build.finish ? day(build.finish) : build.routeLacks ? 'not known' : 'not at all'}</b
+                planned <b data-figure="finish"
+                    >{build.finish ? day(build.finish) : build.routeLacks ? 'not known' : 'not at all'}</b
                 >{build.promisedOn ? `, promised ${calendarDay(build.promisedOn)}` : ''}
             </p>
         {:else}
             <p class="figure big">{build.calledOff ? 'called off' : 'finished'}</p>
-            <p>{build.finishedAt ? day(build.finishedAt) : ''}{build.promisedOn ? `, promised ${calendarDay(build.promisedOn)}` : ''}</p>
+            <p>
+                {build.finishedAt ? day(build.finishedAt) : ''}{build.promisedOn
+                    ? `, promised ${calendarDay(build.promisedOn)}`
+                    : ''}
+            </p>
         {/if}
-        {#if waiting}<p class="tight small">Waits for {waiting.waitsFor}, by {calendarDay(waiting.waitsUntil ?? '')}.</p>{/if}
-        {#if overdue}<p class="late small">{overdue.name} is overdue since {calendarDay(overdue.expectedOn ?? '')}.</p>{/if}
+        {#if waiting}<p class="tight small">
+                Waits for {waiting.waitsFor}, by {calendarDay(waiting.waitsUntil ?? '')}.
+            </p>{/if}
+        {#if overdue}<p class="late small">
+                {overdue.name} is overdue since {calendarDay(overdue.expectedOn ?? '')}.
+            </p>{/if}
         {#if holdsFinish && build.open}<p class="small quiet">{holdsFinish}</p>{/if}
         {#if manager && build.open}<PromiseForm {build} />{/if}
     </div>

@@ -38,11 +38,18 @@
         <li>
             <a class="plain" use:inertia href={`/builds/${build.number}`}>
                 <span class="drawn"
-                    ><Instrument drawing={build.drawing} inked={build.inked} words={`drawing of No. ${build.number}`} /></span
+                    ><Instrument
+                        drawing={build.drawing}
+                        inked={build.inked}
+                        words={`drawing of No. ${build.number}`}
+                    /></span
                 >
-                <span><b>{build.number} · {build.title}</b><span class="quiet small line">{build.inOneLine}</span></span>
+                <span><b>{build.number} · {build.title}</b><span class="quiet small line">{build.inOneLine}</span></span
+                >
                 <span class="stage">{build.stage}</span>
-                <span class="quiet">{build.promisedOn ? `promised ${calendarDay(build.promisedOn)}` : 'no promise'}</span>
+                <span class="quiet"
+                    >{build.promisedOn ? `promised ${calendarDay(build.promisedOn)}` : 'no promise'}</span
+                >
                 <span class="quiet">{build.finish ? `planned ${day(build.finish)}` : 'no date'}</span>
                 <span class={tone(build)}>{build.slackWords}</span>
             </a>
@@ -55,7 +62,8 @@
         <h2>Finished</h2>
         <div class="scroll">
             <table>
-                <thead><tr><th>Build</th><th>Finished</th><th>Promised</th><th>Estimated</th><th>Worked</th></tr></thead>
+                <thead><tr><th>Build</th><th>Finished</th><th>Promised</th><th>Estimated</th><th>Worked</th></tr></thead
+                >
                 <tbody>
                     {#each finished as build (build.number)}
                         <tr>

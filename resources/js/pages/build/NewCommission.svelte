@@ -75,7 +75,11 @@
     }
 
     $effect(() => {
-        const question = { specification: $state.snapshot(form.specification), model_id: form.model_id, promised_on: form.promised_on };
+        const question = {
+            specification: $state.snapshot(form.specification),
+            model_id: form.model_id,
+            promised_on: form.promised_on,
+        };
         untrack(() => {
             asking = true;
             asker.ask(question);
@@ -86,7 +90,8 @@
         event.preventDefault();
         form.post('/commissions', {
             preserveScroll: true,
-            onError: () => requestAnimationFrame(() => document.querySelector<HTMLElement>('form [aria-invalid="true"]')?.focus()),
+            onError: () =>
+                requestAnimationFrame(() => document.querySelector<HTMLElement>('form [aria-invalid="true"]')?.focus()),
         });
     }
 </script>
@@ -112,8 +117,19 @@
                     ]}
                 />
                 {#if form.purpose === 'commission'}
-                    <Field name="client" label="Client" bind:value={form.client} error={form.errors.client} list="clients" />
-                    <Field name="contact" label="How to reach them" bind:value={form.contact} error={form.errors.contact} />
+                    <Field
+                        name="client"
+                        label="Client"
+                        bind:value={form.client}
+                        error={form.errors.client}
+                        list="clients"
+                    />
+                    <Field
+                        name="contact"
+                        label="How to reach them"
+                        bind:value={form.contact}
+                        error={form.errors.contact}
+                    />
                 {/if}
                 <Field
                     name="title"
@@ -140,7 +156,13 @@
             </datalist>
         </section>
 
-        <SpecificationFields specification={form.specification} {fields} values={forecast?.values ?? {}} {problems} onset={set} />
+        <SpecificationFields
+            specification={form.specification}
+            {fields}
+            values={forecast?.values ?? {}}
+            {problems}
+            onset={set}
+        />
 
         <section>
             <h2>What is agreed</h2>

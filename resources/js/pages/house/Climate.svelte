@@ -58,7 +58,11 @@
             router.post(
                 '/climate/import',
                 { file },
-                { preserveScroll: true, onError: (errors) => (fileError = errors.file ?? ''), onSuccess: () => (fileError = '') },
+                {
+                    preserveScroll: true,
+                    onError: (errors) => (fileError = errors.file ?? ''),
+                    onSuccess: () => (fileError = ''),
+                },
             );
         }
         event.currentTarget.value = '';
@@ -85,7 +89,9 @@
     <Field name="temperature" label="Temperature, °C" bind:value={temperature} error={act.errors.temperature} />
     <Field name="humidity" label="Relative humidity, %" bind:value={humidity} error={act.errors.humidity} />
     <button class="do" type="submit" disabled={act.busy}>Keep this reading</button>
-    <button class="act" type="button" disabled={act.busy} onclick={() => act.post('/climate/sensor')}>Read the sensor</button>
+    <button class="act" type="button" disabled={act.busy} onclick={() => act.post('/climate/sensor')}
+        >Read the sensor</button
+    >
     <a class="act" href="/climate.csv">All readings, CSV</a>
     {#if manager}
         <label class="act">Take readings from a CSV <input type="file" accept=".csv,text/csv" onchange={send} /></label>
@@ -104,8 +110,13 @@
             {/each}
             <line x1="34" x2={width} y1={chart.scale(chart.limit)} y2={chart.scale(chart.limit)} class="limit" />
             <text x={width - 4} y={chart.scale(chart.limit) - 4} class="axis end">{chart.words}, {chart.limit}</text>
-            <polyline class="line" points={readings.map((one) => `${time(new Date(one.at))},${chart.scale(chart.of(one))}`).join(' ')} />
-            {#each time.ticks(6) as tick (tick.getTime())}<text x={time(tick)} y={HEIGHT - 3} class="axis">{shortDay(tick)}</text>{/each}
+            <polyline
+                class="line"
+                points={readings.map((one) => `${time(new Date(one.at))},${chart.scale(chart.of(one))}`).join(' ')}
+            />
+            {#each time.ticks(6) as tick (tick.getTime())}<text x={time(tick)} y={HEIGHT - 3} class="axis"
+                    >{shortDay(tick)}</text
+                >{/each}
         </svg>
     {/each}
 </div>

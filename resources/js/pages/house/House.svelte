@@ -46,8 +46,8 @@
     <span class="quiet">readings that make holds longer and spraying wait</span>
 </p>
 <p class="quiet">
-    What the shop takes for granted: hours, rates, stations and fixtures. It began with common practice of the trade; every figure is yours
-    to change.
+    What the shop takes for granted: hours, rates, stations and fixtures. It began with common practice of the trade;
+    every figure is yours to change.
 </p>
 
 <section class="sheet">
@@ -62,10 +62,30 @@
                 bind:value={form.labour_rate}
                 error={errors.labour_rate}
             />
-            <Field name="overhead_percent" label="Overhead on cost, %" bind:value={form.overhead_percent} error={errors.overhead_percent} />
-            <Field name="margin_percent" label="Margin of the price, %" bind:value={form.margin_percent} error={errors.margin_percent} />
-            <Field name="deposit_percent" label="Deposit, %" bind:value={form.deposit_percent} error={errors.deposit_percent} />
-            <Field name="risk_days" label="At risk from slack of, days" bind:value={form.risk_days} error={errors.risk_days} />
+            <Field
+                name="overhead_percent"
+                label="Overhead on cost, %"
+                bind:value={form.overhead_percent}
+                error={errors.overhead_percent}
+            />
+            <Field
+                name="margin_percent"
+                label="Margin of the price, %"
+                bind:value={form.margin_percent}
+                error={errors.margin_percent}
+            />
+            <Field
+                name="deposit_percent"
+                label="Deposit, %"
+                bind:value={form.deposit_percent}
+                error={errors.deposit_percent}
+            />
+            <Field
+                name="risk_days"
+                label="At risk from slack of, days"
+                bind:value={form.risk_days}
+                error={errors.risk_days}
+            />
         </div>
         <WeekFields bind:week={form.hours} {errors} />
         <button class="do" type="submit" disabled={form.processing}>Save rates and hours</button>
@@ -77,15 +97,19 @@
     <div class="days">
         <Field name="date" label="Day" type="date" bind:value={date} error={act.errors.date} />
         <Field name="note" label="Why" bind:value={note} error={act.errors.note} />
-        <button class="act" type="button" onclick={() => act.post('/house/closed-days', { date, note }, () => (date = ''))}
-            >Close the shop</button
+        <button
+            class="act"
+            type="button"
+            onclick={() => act.post('/house/closed-days', { date, note }, () => (date = ''))}>Close the shop</button
         >
         {#each closedDays as day (day.id)}
             <span
                 >{calendarDay(day.date)}
                 {day.note}
-                <button class="word small" type="button" onclick={() => act.send('delete', `/house/closed-days/${day.id}`)}
-                    >open after all</button
+                <button
+                    class="word small"
+                    type="button"
+                    onclick={() => act.send('delete', `/house/closed-days/${day.id}`)}>open after all</button
                 ></span
             >
         {/each}
@@ -95,7 +119,9 @@
 
 <section class="sheet">
     <h2>Stations and fixtures</h2>
-    <p class="quiet small">How many of each there are. A station is taken while somebody works at it, a fixture also through the hold.</p>
+    <p class="quiet small">
+        How many of each there are. A station is taken while somebody works at it, a fixture also through the hold.
+    </p>
     <ul class="resources">
         {#each resources as resource (resource.id)}<ResourceRow {resource} />{/each}
     </ul>

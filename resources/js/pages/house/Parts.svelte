@@ -16,20 +16,30 @@
 
 <svelte:head><title>Timber and parts · Regimen</title></svelte:head>
 
-<h1>{overdue > 0 ? `${overdue === 1 ? 'One part is' : `${overdue} parts are`} overdue` : `${expected.length} parts are on their way`}</h1>
-<p class="quiet">Whatever open builds still need. Record an arrival here or on the build’s sheet, and everything is planned anew.</p>
+<h1>
+    {overdue > 0
+        ? `${overdue === 1 ? 'One part is' : `${overdue} parts are`} overdue`
+        : `${expected.length} parts are on their way`}
+</h1>
+<p class="quiet">
+    Whatever open builds still need. Record an arrival here or on the build’s sheet, and everything is planned anew.
+</p>
 
 <section class="sheet">
     <h2>Expected</h2>
     <ul>
-        {#each expected as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">Nothing is on order.</li>{/each}
+        {#each expected as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">
+                Nothing is on order.
+            </li>{/each}
     </ul>
 </section>
 
 <section class="sheet">
     <h2>To order</h2>
     <ul>
-        {#each toOrder as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">Nothing is waiting to be ordered.</li>{/each}
+        {#each toOrder as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">
+                Nothing is waiting to be ordered.
+            </li>{/each}
     </ul>
 </section>
 
@@ -37,13 +47,15 @@
     <section class="sheet">
         <h2>House price list</h2>
         <p class="quiet small">
-            What a unit costs, and the days from order to arrival. A new shop starts with invented round figures: overwrite them. Kits that
-            have been made keep theirs. See
+            What a unit costs, and the days from order to arrival. A new shop starts with invented round figures:
+            overwrite them. Kits that have been made keep theirs. See
             <a use:inertia href="/house">House</a> for rates.
         </p>
         <div class="search"><Field name="search" label="Find" bind:value={search} /></div>
         <ul>
-            {#each found as price (price.id)}<PriceRow {price} />{:else}<li class="quiet">Nothing of that name.</li>{/each}
+            {#each found as price (price.id)}<PriceRow {price} />{:else}<li class="quiet">
+                    Nothing of that name.
+                </li>{/each}
         </ul>
     </section>
 {/if}

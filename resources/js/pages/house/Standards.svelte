@@ -21,11 +21,14 @@
         patterns: { id: number; name: string; changes: number; methods: number }[];
     }
 
-    const { version, standards, questions, finishes, tolerances, glue, spraying, history, skills, patterns }: Props = $props();
+    const { version, standards, questions, finishes, tolerances, glue, spraying, history, skills, patterns }: Props =
+        $props();
 
     const act = new Act();
     const stages = $derived([...new Set(standards.map((standard) => standard.stage))]);
-    const own = $derived(standards.flatMap((standard) => standard.ways).filter((way) => way.source !== 'default').length);
+    const own = $derived(
+        standards.flatMap((standard) => standard.ways).filter((way) => way.source !== 'default').length,
+    );
 
     function choose(key: string, answer: string): void {
         act.send('put', '/house/methods', { version, key, answer });
@@ -34,10 +37,14 @@
 
 <svelte:head><title>House standards · Regimen</title></svelte:head>
 
-<h1>{own === 0 ? 'Every standard is still the trade’s' : `${own === 1 ? 'One standard is' : `${own} standards are`} the house’s own`}</h1>
+<h1>
+    {own === 0
+        ? 'Every standard is still the trade’s'
+        : `${own === 1 ? 'One standard is' : `${own} standards are`} the house’s own`}
+</h1>
 <p class="quiet">
-    <a href="/house">House</a>. What an operation usually takes, and how it is done. New builds take these; builds that have their route
-    keep it until it is derived anew. Data sheets and local codes come first.
+    <a href="/house">House</a>. What an operation usually takes, and how it is done. New builds take these; builds that
+    have their route keep it until it is derived anew. Data sheets and local codes come first.
 </p>
 <ErrorLine text={act.other()} />
 
@@ -68,8 +75,8 @@
 <section class="sheet" id="methods">
     <h2>Where makers disagree</h2>
     <p class="quiet small">
-        The house’s way; a build can differ, on its route. Joint, nut or zero fret and the neck’s cut are set in the <a href="/house/models"
-            >house models</a
+        The house’s way; a build can differ, on its route. Joint, nut or zero fret and the neck’s cut are set in the <a
+            href="/house/models">house models</a
         >.
     </p>
     {#each questions as question (question.key)}
@@ -84,7 +91,8 @@
             >
                 {#each question.choices as choice (choice.key)}<option value={choice.key}>{choice.words}</option>{/each}
             </select>
-            <span class="small quiet">{question.choices.find((choice) => choice.key === question.answer)?.follows}</span>
+            <span class="small quiet">{question.choices.find((choice) => choice.key === question.answer)?.follows}</span
+            >
         </div>
     {/each}
 </section>
@@ -105,12 +113,21 @@
         ]}
     />
     <h2>Glue, as a share of the standard hold</h2>
-    <RulesForm {version} group="glue" rows={glue.map((one) => ({ key: one.key, label: one.words, value: one.share, own: one.own }))} />
+    <RulesForm
+        {version}
+        group="glue"
+        rows={glue.map((one) => ({ key: one.key, label: one.words, value: one.share, own: one.own }))}
+    />
     <h2>Tolerances</h2>
     <RulesForm
         {version}
         group="tolerances"
-        rows={tolerances.map((one) => ({ key: one.key, label: `${one.what}, ${one.unit}`, value: one.value, own: one.own }))}
+        rows={tolerances.map((one) => ({
+            key: one.key,
+            label: `${one.what}, ${one.unit}`,
+            value: one.value,
+            own: one.own,
+        }))}
     />
 </section>
 
@@ -120,8 +137,10 @@
         {#each patterns as pattern (pattern.id)}
             <p>
                 {pattern.name} <span class="small quiet">{pattern.methods} methods, {pattern.changes} changes</span>
-                <button class="word small" type="button" onclick={() => act.send('delete', `/house/patterns/${pattern.id}`)}
-                    >give it up</button
+                <button
+                    class="word small"
+                    type="button"
+                    onclick={() => act.send('delete', `/house/patterns/${pattern.id}`)}>give it up</button
                 >
             </p>
         {/each}
@@ -131,7 +150,9 @@
 {#if history.length > 0}
     <section class="sheet" id="history">
         <h2>What was changed</h2>
-        {#each history as one (one.version)}<p class="small">{day(one.at)}{one.by ? ` by ${one.by}` : ''}: {one.words}.</p>{/each}
+        {#each history as one (one.version)}<p class="small">
+                {day(one.at)}{one.by ? ` by ${one.by}` : ''}: {one.words}.
+            </p>{/each}
     </section>
 {/if}
 

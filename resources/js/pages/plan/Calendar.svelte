@@ -93,7 +93,9 @@
                 <li>
                     <b>{person.name}</b>
                     {one.words}
-                    <button class="word small" type="button" disabled={act.busy} onclick={() => remove(one)}>take it away</button>
+                    <button class="word small" type="button" disabled={act.busy} onclick={() => remove(one)}
+                        >take it away</button
+                    >
                 </li>
             {/each}
         {/each}
@@ -118,18 +120,28 @@
             {/each}
         </tbody>
     </table>
-    <p class="small"><a href="/people">Change them under People</a>, the shop’s own <a href="/house">under House</a>.</p>
+    <p class="small">
+        <a href="/people">Change them under People</a>, the shop’s own <a href="/house">under House</a>.
+    </p>
 </section>
 
 <div class="columns">
     <section class="sheet">
         <h2>Stations and fixtures that are down</h2>
-        <ChangeForm {choices} kinds={['down']} words="Enter the outage" act={down} onsend={(body, done) => down.change(body, done)} />
+        <ChangeForm
+            {choices}
+            kinds={['down']}
+            words="Enter the outage"
+            act={down}
+            onsend={(body, done) => down.change(body, done)}
+        />
         <ul>
             {#each outages as one (one.ids.join())}
                 <li>
                     {one.words}
-                    <button class="word small" type="button" disabled={act.busy} onclick={() => remove(one)}>it runs again</button>
+                    <button class="word small" type="button" disabled={act.busy} onclick={() => remove(one)}
+                        >it runs again</button
+                    >
                 </li>
             {:else}
                 <li class="quiet">Everything runs.</li>

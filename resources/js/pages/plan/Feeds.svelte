@@ -47,8 +47,8 @@
           : `${feeds.length} calendars are subscribed to`}
 </h1>
 <p class="quiet">
-    A calendar program that knows one of these addresses shows what is planned and keeps it up to date. The address is the key: give it to
-    nobody else, and revoke it when a telephone is lost.
+    A calendar program that knows one of these addresses shows what is planned and keeps it up to date. The address is
+    the key: give it to nobody else, and revoke it when a telephone is lost.
 </p>
 
 <form onsubmit={give}>
@@ -65,8 +65,20 @@
             ]}
         />
     {/if}
-    {#if what === 'person'}<Field name="person" label="Person" bind:value={person} error={act.errors.person} options={people} />{/if}
-    {#if what === 'build'}<Field name="build" label="Build" bind:value={build} error={act.errors.build} options={builds} />{/if}
+    {#if what === 'person'}<Field
+            name="person"
+            label="Person"
+            bind:value={person}
+            error={act.errors.person}
+            options={people}
+        />{/if}
+    {#if what === 'build'}<Field
+            name="build"
+            label="Build"
+            bind:value={build}
+            error={act.errors.build}
+            options={builds}
+        />{/if}
     <button class="do" type="submit" disabled={act.busy}>Make an address</button>
 </form>
 
@@ -80,10 +92,15 @@
             <span class="small quiet">{feed.readAt ? `last read ${moment(feed.readAt)}` : 'not read yet'}</span>
             <span class="tools">
                 {#if feed.address}
-                    <button class="act" type="button" onclick={() => copy(feed)}>{copied === feed.id ? 'Copied' : 'Copy'}</button>
+                    <button class="act" type="button" onclick={() => copy(feed)}
+                        >{copied === feed.id ? 'Copied' : 'Copy'}</button
+                    >
                 {/if}
-                <button class="act" type="button" disabled={act.busy} onclick={() => act.send('delete', `/plan/feeds/${feed.id}`)}
-                    >Revoke</button
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.send('delete', `/plan/feeds/${feed.id}`)}>Revoke</button
                 >
             </span>
         </li>

@@ -35,8 +35,8 @@
 <PlanPages />
 <h1>{heading}</h1>
 <p class="quiet">
-    Each of these was tried by planning the whole shop again; nothing is changed. One more of a station or a fixture, another skill for a
-    person, an hour longer a day for four weeks, a part a week earlier, a later promise.
+    Each of these was tried by planning the whole shop again; nothing is changed. One more of a station or a fixture,
+    another skill for a person, an hour longer a day for four weeks, a part a week earlier, a later promise.
 </p>
 
 {#snippet helps(list: Help[])}
@@ -60,7 +60,8 @@
                         type="button"
                         disabled={act.busy}
                         aria-label={`Try it: ${one.words}`}
-                        onclick={() => act.post('/plan/try/with', { name: one.words, changes: [change] })}>Try it</button
+                        onclick={() => act.post('/plan/try/with', { name: one.words, changes: [change] })}
+                        >Try it</button
                     >
                 {:else}
                     <span class="small quiet">ask for it</span>

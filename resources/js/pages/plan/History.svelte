@@ -31,7 +31,9 @@
 
 <PlanPages />
 <h1>{heading}</h1>
-<p class="quiet">What each plan expected of a build, and what made it necessary to plan anew. Days are working days of the shop.</p>
+<p class="quiet">
+    What each plan expected of a build, and what made it necessary to plan anew. Days are working days of the shop.
+</p>
 
 {#each builds as build (build.number)}
     <section>

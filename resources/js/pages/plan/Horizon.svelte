@@ -42,7 +42,8 @@
     }
 
     const props: Props = $props();
-    const { headline, under, from, to, weeks, free, builds, offer, people, resources, outages, troubles, undo } = $derived(props);
+    const { headline, under, from, to, weeks, free, builds, offer, people, resources, outages, troubles, undo } =
+        $derived(props);
 
     const DAY = 1440;
 
@@ -174,8 +175,10 @@
 <Marks />
 {#if manager}<WeightsForm weights={props.weights} version={props.shopVersion} />{/if}
 <p class="small quiet screen-only keys">
-    Keys on a row: arrows go from one operation to the next; shift and arrows move it; p pins it as it stands, Delete takes the pin out,
-    Enter does what is shown, Escape leaves it. z zooms, comma and semicolon go earlier and later{manager ? ', u takes back' : ''}.
+    Keys on a row: arrows go from one operation to the next; shift and arrows move it; p pins it as it stands, Delete
+    takes the pin out, Enter does what is shown, Escape leaves it. z zooms, comma and semicolon go earlier and later{manager
+        ? ', u takes back'
+        : ''}.
 </p>
 {#if moving.why}
     <OperationSheet why={moving.why} {manager} {people} {moving} />

@@ -30,8 +30,8 @@
 <PlanPages />
 <h1>{heading}</h1>
 <p class="quiet">
-    Solid is planned. The line is what the promises would need if everything waited as long as it may; where it is above the rule there is
-    more to do than time for it.
+    Solid is planned. The line is what the promises would need if everything waited as long as it may; where it is above
+    the rule there is more to do than time for it.
 </p>
 
 {#each groups as group (group.kind)}
@@ -60,7 +60,13 @@
                         {#each row.weeks as week, index (index)}
                             <svg viewBox={`0 0 40 ${HEIGHT}`} preserveAspectRatio="none">
                                 <title>{calendarDay(weeks[index] ?? '')}: {said(week)}</title>
-                                <rect class="planned" x="4" width="32" y={HEIGHT - high(week.share)} height={high(week.share)} />
+                                <rect
+                                    class="planned"
+                                    x="4"
+                                    width="32"
+                                    y={HEIGHT - high(week.share)}
+                                    height={high(week.share)}
+                                />
                                 <path class="full" d={`M0 ${HEIGHT - HEIGHT / 1.5}H40`} />
                                 {#if week.wanted !== null && week.needed > 0}
                                     <path

@@ -32,8 +32,8 @@
 <PlanPages />
 <h1>{shown ? shown.name : 'Try it before you decide'}</h1>
 <p class="quiet">
-    A scenario is a copy of the shop with something changed. It is planned beside the real plan; nothing changes until you apply it. Another
-    order is put together on the horizon: move an operation there and try it beside the plan.
+    A scenario is a copy of the shop with something changed. It is planned beside the real plan; nothing changes until
+    you apply it. Another order is put together on the horizon: move an operation there and try it beside the plan.
 </p>
 
 <div class="columns">
@@ -47,7 +47,8 @@
                             class="word small"
                             type="button"
                             disabled={act.busy}
-                            onclick={() => act.send('delete', `/plan/try/${shown.id}/changes/${index}`)}>take it out</button
+                            onclick={() => act.send('delete', `/plan/try/${shown.id}/changes/${index}`)}
+                            >take it out</button
                         >
                     </li>
                 {:else}
@@ -67,8 +68,11 @@
                     disabled={act.busy || shown.changes.length === 0}
                     onclick={() => act.post(`/plan/try/${shown.id}/apply`)}>Apply it</button
                 >
-                <button class="act" type="button" disabled={act.busy} onclick={() => act.send('delete', `/plan/try/${shown.id}`)}
-                    >Drop it</button
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.send('delete', `/plan/try/${shown.id}`)}>Drop it</button
                 >
             </p>
         {:else}

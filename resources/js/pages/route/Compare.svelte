@@ -54,11 +54,15 @@
 <svelte:head><title>Compare {build.number} {build.title} · Regimen</title></svelte:head>
 
 <h1>{heading}</h1>
-<p class="quiet"><a href={`/builds/${build.number}/route`}>Route of {build.number} · {build.title}</a>. Nothing is decided here.</p>
+<p class="quiet">
+    <a href={`/builds/${build.number}/route`}>Route of {build.number} · {build.title}</a>. Nothing is decided here.
+</p>
 
 <p class="presets">
     The same instrument
-    {#each presets as one (one.words)}<button class="word" type="button" onclick={() => compare(one.change)}>{one.words}</button>{/each}
+    {#each presets as one (one.words)}<button class="word" type="button" onclick={() => compare(one.change)}
+            >{one.words}</button
+        >{/each}
 </p>
 
 <form
@@ -86,7 +90,12 @@
                     options={[{ value: '', words: 'as now' }, ...question.options]}
                 />
             {/each}
-            <Field name="tools" label="Tools" bind:value={() => values.tools ?? '', (value) => (values.tools = value)} options={TOOLS} />
+            <Field
+                name="tools"
+                label="Tools"
+                bind:value={() => values.tools ?? '', (value) => (values.tools = value)}
+                options={TOOLS}
+            />
         </div>
         <button class="do" type="submit">Compare</button>
     </details>
@@ -99,7 +108,12 @@
             <section class="sheet" id="figures">
                 <h2>In figures</h2>
                 <table>
-                    <thead><tr><th scope="col"></th><th scope="col">as it is made today</th><th scope="col">otherwise</th></tr></thead>
+                    <thead
+                        ><tr
+                            ><th scope="col"></th><th scope="col">as it is made today</th><th scope="col">otherwise</th
+                            ></tr
+                        ></thead
+                    >
                     <tbody>
                         {#each comparison.rows as row (row.name)}
                             <tr data-row={row.name}>
@@ -119,7 +133,9 @@
                 <h3>Findings that open and close</h3>
                 {#each comparison.findings?.new ?? [] as one (one)}<p class="tight">New: {one}</p>{/each}
                 {#each comparison.findings?.gone ?? [] as one (one)}<p class="quiet">Gone: {one}</p>{/each}
-                {#if (comparison.findings?.new.length ?? 0) + (comparison.findings?.gone.length ?? 0) === 0}<p class="quiet">
+                {#if (comparison.findings?.new.length ?? 0) + (comparison.findings?.gone.length ?? 0) === 0}<p
+                        class="quiet"
+                    >
                         The same as today.
                     </p>{/if}
             </section>
@@ -139,7 +155,8 @@
             </section>
         </div>
         <p class="quiet small">
-            Methods are chosen on the <a href={`/builds/${build.number}/route#methods`}>route</a>; what the instrument is, in its
+            Methods are chosen on the <a href={`/builds/${build.number}/route#methods`}>route</a>; what the instrument
+            is, in its
             <a href={`/builds/${build.number}/specification`}>specification</a>.
         </p>
     {/if}

@@ -38,8 +38,21 @@
         prices?: Record<string, RoutePrice>;
     }
 
-    const { build, editable, totals, operations, broken, clashes, misfits, changes, questions, isChanged, choices, air, prices }: Props =
-        $props();
+    const {
+        build,
+        editable,
+        totals,
+        operations,
+        broken,
+        clashes,
+        misfits,
+        changes,
+        questions,
+        isChanged,
+        choices,
+        air,
+        prices,
+    }: Props = $props();
 
     const act = new Act();
     const changeAct = new Act();
@@ -68,7 +81,8 @@
             if (chosen === null) {
                 chosen = operations.some((operation) => operation.key === wanted)
                     ? wanted
-                    : (operations.find((operation) => operation.state === 'started' || operation.state === 'open')?.key ?? null);
+                    : (operations.find((operation) => operation.state === 'started' || operation.state === 'open')
+                          ?.key ?? null);
             }
         });
     });
@@ -82,7 +96,10 @@
 {#each clashes as clash (clash.words)}<p class="said late"><b>{clash.words}</b> {clash.because}</p>{/each}
 {#each Object.entries(misfits) as [key, words] (key)}<p class="said late">{words}</p>{/each}
 {#each broken as one (one.key)}
-    <p class={['said', one.severity === 'stop' ? 'late' : 'tight']} data-broken={one.severity}><b>{one.title}.</b> {one.words}</p>
+    <p class={['said', one.severity === 'stop' ? 'late' : 'tight']} data-broken={one.severity}>
+        <b>{one.title}.</b>
+        {one.words}
+    </p>
 {/each}
 
 <Days {totals} />
@@ -137,13 +154,15 @@
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${base}/route/reset`, { version: build.version })}>Reset to what is derived</button
+                    onclick={() => act.post(`${base}/route/reset`, { version: build.version })}
+                    >Reset to what is derived</button
                 >{/if}
             <button
                 class="act"
                 type="button"
                 disabled={act.busy}
-                onclick={() => act.post(`${base}/route/derive`, { version: build.version })}>Take today’s house standards</button
+                onclick={() => act.post(`${base}/route/derive`, { version: build.version })}
+                >Take today’s house standards</button
             >
             <form
                 onsubmit={(event) => {
@@ -159,7 +178,8 @@
                     class="word"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${base}/route/patterns/${one.id}`, { version: build.version })}>Follow “{one.name}”</button
+                    onclick={() => act.post(`${base}/route/patterns/${one.id}`, { version: build.version })}
+                    >Follow “{one.name}”</button
                 >
             {/each}
         </div>

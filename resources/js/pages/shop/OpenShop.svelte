@@ -22,8 +22,8 @@
 <div class="page">
     <h1>Open your shop</h1>
     <p class="quiet">
-        It starts with the operations, hours and holds of common practice, and with round prices to overwrite. You can change everything
-        under House.
+        It starts with the operations, hours and holds of common practice, and with round prices to overwrite. You can
+        change everything under House.
     </p>
     <form onsubmit={open}>
         <Field name="shop" label="Name of the shop" bind:value={form.shop} error={form.errors.shop} />
@@ -37,7 +37,13 @@
         <Field name="timezone" label="Time zone" bind:value={form.timezone} error={form.errors.timezone} />
         <h2>You, its manager</h2>
         <Field name="name" label="Your name" bind:value={form.name} error={form.errors.name} />
-        <Field name="email" label="E-mail address" bind:value={form.email} error={form.errors.email} autocomplete="username" />
+        <Field
+            name="email"
+            label="E-mail address"
+            bind:value={form.email}
+            error={form.errors.email}
+            autocomplete="username"
+        />
         <Field
             name="password"
             label="Password"

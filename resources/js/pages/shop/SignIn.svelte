@@ -24,7 +24,13 @@
     <h1>Regimen</h1>
     <p class="quiet">Builds side by side, promises kept.</p>
     <form onsubmit={signIn}>
-        <Field name="email" label="E-mail address" bind:value={form.email} error={form.errors.email} autocomplete="username" />
+        <Field
+            name="email"
+            label="E-mail address"
+            bind:value={form.email}
+            error={form.errors.email}
+            autocomplete="username"
+        />
         <Field
             name="password"
             label="Password"
@@ -41,7 +47,9 @@
             <p class="quiet small">Its people and instruments are invented. Sign in as:</p>
             {#each demo as one (one.email)}
                 <p>
-                    <button class="act" type="button" onclick={() => signInAs(one.email, one.password)}>{one.name}, {one.role}</button>
+                    <button class="act" type="button" onclick={() => signInAs(one.email, one.password)}
+                        >{one.name}, {one.role}</button
+                    >
                 </p>
             {/each}
         </section>

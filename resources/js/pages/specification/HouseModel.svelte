@@ -18,8 +18,12 @@
     const { model, name, client, fields, worked }: Props = $props();
 
     const writing = untrack(() => new Writing({ ...client }, worked, '/house/models/work-out'));
-    const form = useForm(untrack(() => ({ name, is_default: model?.isDefault ?? false, version: model?.version ?? 0 })));
-    const wrong = $derived(Object.entries(form.errors as Record<string, string>).find(([field]) => !['name'].includes(field))?.[1]);
+    const form = useForm(
+        untrack(() => ({ name, is_default: model?.isDefault ?? false, version: model?.version ?? 0 })),
+    );
+    const wrong = $derived(
+        Object.entries(form.errors as Record<string, string>).find(([field]) => !['name'].includes(field))?.[1],
+    );
 
     $effect(() => {
         const kept = { ...client };
@@ -52,7 +56,9 @@
         <p class="quiet">● this model ○ the trade’s default = computed</p>
     </div>
     <Field name="name" label="Name" bind:value={form.name} error={form.errors.name} />
-    <label class="default"><input type="checkbox" bind:checked={form.is_default} /> taken when nothing else is said</label>
+    <label class="default"
+        ><input type="checkbox" bind:checked={form.is_default} /> taken when nothing else is said</label
+    >
     <button class="do" type="submit" disabled={form.processing}>Keep the model</button>
 </form>
 <ErrorLine text={wrong} />

@@ -3,7 +3,15 @@
     import type { Drawing } from '@/lib/types';
 
     interface Props {
-        models: { id: number; name: string; type: string; isDefault: boolean; inOneLine: string; drawing: Drawing | null; says: number }[];
+        models: {
+            id: number;
+            name: string;
+            type: string;
+            isDefault: boolean;
+            inOneLine: string;
+            drawing: Drawing | null;
+            says: number;
+        }[];
     }
 
     const { models }: Props = $props();
@@ -12,14 +20,21 @@
 <svelte:head><title>House models · Regimen</title></svelte:head>
 
 <h1>House models</h1>
-<p class="quiet">A commission begins from one of these. What neither client nor model says is the house’s own way, and then the trade’s.</p>
+<p class="quiet">
+    A commission begins from one of these. What neither client nor model says is the house’s own way, and then the
+    trade’s.
+</p>
 <p class="acts"><a class="do" href="/house/models/new">New model</a> <a href="/house">Back to the house</a></p>
 
 <ul>
     {#each models as model (model.id)}
         <li data-model={model.name}>
             <div class="drawn">
-                {#if model.drawing}<Instrument drawing={model.drawing} words={`${model.name} from the front`} strings />{/if}
+                {#if model.drawing}<Instrument
+                        drawing={model.drawing}
+                        words={`${model.name} from the front`}
+                        strings
+                    />{/if}
             </div>
             <div>
                 <h2><a href={`/house/models/${model.id}`}>{model.name}</a></h2>

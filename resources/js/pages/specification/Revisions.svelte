@@ -34,7 +34,12 @@
     const lists = $derived(
         comparison
             ? [
-                  { name: 'Timber and parts', changes: comparison.kit, gone: 'no longer needed', fresh: 'newly needed' },
+                  {
+                      name: 'Timber and parts',
+                      changes: comparison.kit,
+                      gone: 'no longer needed',
+                      fresh: 'newly needed',
+                  },
                   { name: 'Operations', changes: comparison.operations, gone: 'dropped', fresh: 'added' },
                   { name: 'Figures', changes: comparison.figures, gone: 'gone', fresh: 'new' },
               ]
@@ -51,20 +56,32 @@
 <h1><a class="plain" href={base}>{build.number} · {build.title}</a></h1>
 <div class="choose">
     <label
-        >From <select class="field" value={String(from)} onchange={(event) => compare(Number(event.currentTarget.value), to)}>
-            {#each revisions as one (one.number)}<option value={String(one.number)}>revision {one.number}</option>{/each}
+        >From <select
+            class="field"
+            value={String(from)}
+            onchange={(event) => compare(Number(event.currentTarget.value), to)}
+        >
+            {#each revisions as one (one.number)}<option value={String(one.number)}>revision {one.number}</option
+                >{/each}
         </select></label
     >
     <label
-        >to <select class="field" value={String(to)} onchange={(event) => compare(from, Number(event.currentTarget.value))}>
-            {#each revisions as one (one.number)}<option value={String(one.number)}>revision {one.number}</option>{/each}
+        >to <select
+            class="field"
+            value={String(to)}
+            onchange={(event) => compare(from, Number(event.currentTarget.value))}
+        >
+            {#each revisions as one (one.number)}<option value={String(one.number)}>revision {one.number}</option
+                >{/each}
         </select></label
     >
     <p class="quiet">
         {#each revisions as one (one.number)}
             <span>
                 <a href={`${base}/specification/${one.number}`}>Revision {one.number}</a>
-                {one.released ? `released ${day(one.released)}` : `written ${day(one.at)}, not released`}{one.by ? ` by ${one.by}` : ''}.
+                {one.released ? `released ${day(one.released)}` : `written ${day(one.at)}, not released`}{one.by
+                    ? ` by ${one.by}`
+                    : ''}.
             </span>
         {/each}
     </p>
@@ -126,7 +143,10 @@
             {#each accepted as one (one.at + one.title)}
                 <p>
                     <b>{one.title}.</b>
-                    {one.figures} <span class="quiet">Accepted {day(one.at)} by {one.by} in revision {one.revision}: {one.reason}</span>
+                    {one.figures}
+                    <span class="quiet"
+                        >Accepted {day(one.at)} by {one.by} in revision {one.revision}: {one.reason}</span
+                    >
                 </p>
             {:else}
                 <p class="quiet">None.</p>

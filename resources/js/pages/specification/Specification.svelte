@@ -50,7 +50,8 @@
 
     $effect(() =>
         router.on('before', (event) => {
-            const leaving = event.detail.visit.method === 'get' && event.detail.visit.url.pathname !== page.url.split('?')[0];
+            const leaving =
+                event.detail.visit.method === 'get' && event.detail.visit.url.pathname !== page.url.split('?')[0];
             return !(leaving && writing.dirty) || confirm('What you have written is not kept yet. Leave it?');
         }),
     );
@@ -119,7 +120,12 @@
         <p class="small quiet">
             A specification in the same JSON takes the place of what is written in this revision, whole or not at all.
         </p>
-        <input type="file" accept=".json,application/json" aria-label="Specification from a file" onchange={importFile} />
+        <input
+            type="file"
+            accept=".json,application/json"
+            aria-label="Specification from a file"
+            onchange={importFile}
+        />
         {#if act.errors.file}<p class="late small lines" role="alert">{act.errors.file}</p>{/if}
     {/if}
 {/snippet}
@@ -128,7 +134,9 @@
     <div>
         <h1><a class="plain" href={`/builds/${build.number}`}>{build.number} · {build.title}</a></h1>
         <p class="quiet">
-            Specification, revision {revision.number}, {revision.released ? `released ${day(revision.released)}` : 'not released'}:
+            Specification, revision {revision.number}, {revision.released
+                ? `released ${day(revision.released)}`
+                : 'not released'}:
             <span data-figure="standing">{standing}</span>. <span class="legend">● client ○ house = computed</span>
         </p>
     </div>
@@ -144,7 +152,8 @@
                     class="word"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.send('delete', `/builds/${build.number}/revisions`, { version: revision.version })}
+                    onclick={() =>
+                        act.send('delete', `/builds/${build.number}/revisions`, { version: revision.version })}
                     >Give it up</button
                 >
             {/if}
@@ -153,7 +162,11 @@
             >
             <button class="do" type="button" disabled={act.busy} onclick={release}>Release to the bench</button>
         {:else if manager && revision.latest && revision.released}
-            <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/builds/${build.number}/revisions`)}
+            <button
+                class="act"
+                type="button"
+                disabled={act.busy}
+                onclick={() => act.post(`/builds/${build.number}/revisions`)}
                 >Begin revision {revision.number + 1}</button
             >
         {/if}

@@ -61,7 +61,8 @@
             {#each free as hold (hold.build + hold.operation)}
                 <li>
                     <a class="plain" use:inertia href={`/builds/${hold.build}`}>
-                        {hold.fixture ?? hold.operation} <span class="quiet">from {hold.build}, {clock(hold.until)}</span>
+                        {hold.fixture ?? hold.operation}
+                        <span class="quiet">from {hold.build}, {clock(hold.until)}</span>
                     </a>
                 </li>
             {:else}
@@ -108,7 +109,9 @@
         <ul>
             {#each promises as one (one.build)}
                 <li class={one.verdict === 'risk' ? 'tight' : 'late'}>
-                    <a class="plain" use:inertia href={`/builds/${one.build}`}>{one.build}, {one.title} <b>{one.words}</b></a>
+                    <a class="plain" use:inertia href={`/builds/${one.build}`}
+                        >{one.build}, {one.title} <b>{one.words}</b></a
+                    >
                 </li>
             {/each}
             <li class="quiet">

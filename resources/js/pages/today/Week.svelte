@@ -66,7 +66,8 @@
                         {#each day?.items ?? [] as item (item.id)}
                             <li class={item.state}>
                                 <i class="shape"></i>
-                                <span class="figure small">{clock(item.from)}–{item.goesOn ? '…' : clock(item.to)}</span>
+                                <span class="figure small">{clock(item.from)}–{item.goesOn ? '…' : clock(item.to)}</span
+                                >
                                 <a class="plain" use:inertia href={`/builds/${item.build}#operation-${item.id}`}
                                     ><b>{item.build}</b> {item.name}</a
                                 >

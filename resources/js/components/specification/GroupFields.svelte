@@ -1,0 +1,67 @@
+<!-- The fields of one group, and what is computed from them. -->
+<script lang="ts">
+    import type { FieldGroup } from '@/lib/types';
+    import type { Writing } from '@/lib/writing.svelte';
+    import FieldRow from './FieldRow.svelte';
+    import FigureRow from './FigureRow.svelte';
+    import RowsField from './RowsField.svelte';
+
+    interface Props {
+        group: FieldGroup;
+        writing: Writing;
+        editable: boolean;
+    }
+
+    const { group, writing, editable }: Props = $props();
+
+    const problems = $derived(writing.worked.problems);
+    /** What does not apply is not asked for; what was typed all the same is shown, to be cleared. */
+    const fields = $derived(
+        group.fields.filter(
+            (field) => !writing.worked.values[field.key]?.idle || writing.typed[field.key] !== undefined,
+        ),
+    );
+    const figures = $derived(writing.shown?.figures.filter((figure) => figure.group === group.key) ?? []);
+</script>
+
+<h2>{group.name}</h2>
+{#each fields as field (field.key)}
+    {#if field.kind === 'rows'}
+        {@const idle = writing.worked.values[field.key]?.idle}
+        {#if idle}<p class="small quiet">{field.label}: left aside, for {idle}.</p>{/if}
+        <RowsField
+            {field}
+            {editable}
+            own={Array.isArray(writing.typed[field.key]) ? (writing.typed[field.key] as never) : null}
+            rows={writing.rows(field.key)}
+            value={writing.worked.values[field.key]}
+            {problems}
+            onset={(rows) => writing.set(field.key, rows)}
+        />
+    {:else}
+        <FieldRow
+            {field}
+            {editable}
+            typed={writing.text(field.key)}
+            value={writing.worked.values[field.key]}
+            problem={problems[field.key]}
+            aside={writing.worked.values[field.key]?.idle ?? ''}
+            onset={(value) => writing.set(field.key, value)}
+        />
+    {/if}
+{/each}
+{#if figures.length > 0}
+    <h2 class="figures">Computed</h2>
+    {#each figures as figure (figure.key)}<FigureRow {figure} />{/each}
+{/if}
+
+<style>
+    h2 {
+        font-size: 1rem;
+        padding: 0.2rem 0;
+    }
+
+    .figures {
+        margin-top: 0.8rem;
+    }
+</style>
