@@ -26,6 +26,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withExceptions(function (Exceptions $exceptions): void {
         // What the house has taken off its lists is said where it is missed, not as a failure.
         $exceptions->dontReport([UnknownPrice::class, UnknownStandard::class]);
-        $exceptions->render(static fn (UnknownPrice|UnknownStandard $missing, Request $request) => $request->isMethod('GET') ? null : back()->withErrors(['conflict' => $missing->getMessage()]));
+        $exceptions->render(static fn (UnknownPrice|UnknownStandard $missing, Request $request) => $request->isMethod('GET')
+            ? null
+            : back()->withErrors(['conflict' => $missing->getMessage()]));
         $exceptions->respond(ErrorPage::instead(...));
     })->create();

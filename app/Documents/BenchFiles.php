@@ -34,7 +34,10 @@ final readonly class BenchFiles
             'frets.csv' => [Tables::csv(Tables::frets($workings)), 'text/csv; charset=UTF-8'],
             'strings.csv' => [Tables::csv(Tables::strings($workings)), 'text/csv; charset=UTF-8'],
             'specification.json' => [SpecificationFile::write($revision->client, $revision->house), 'application/json'],
-            'sheet-a4.pdf' => [SheetPdf::write($build, $revision, $read, $workings, Paper::A4, $stamp), 'application/pdf'],
+            'sheet-a4.pdf' => [
+                SheetPdf::write($build, $revision, $read, $workings, Paper::A4, $stamp),
+                'application/pdf',
+            ],
             'sheet-letter.pdf' => [
                 SheetPdf::write($build, $revision, $read, $workings, Paper::Letter, $stamp),
                 'application/pdf',

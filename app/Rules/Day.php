@@ -46,7 +46,7 @@ final readonly class Day implements ValidationRule
         $years = abs((int) $day->format('Y') - (int) substr($this->today, 0, 4));
         if ($years > self::FARTHEST_YEARS) {
             $fail('That is more than '.self::FARTHEST_YEARS.' years away. Check the year.');
-        } elseif (($this->notBefore !== null && $value < $this->notBefore) || ($this->notAfter !== null && $value > $this->notAfter)) {
+        } elseif ($value < ($this->notBefore ?? $value) || $value > ($this->notAfter ?? $value)) {
             $fail($this->sentence);
         }
     }

@@ -56,9 +56,13 @@ final readonly class Typed implements ValidationRule
     /** A number above zero such as 2 or 1.5. */
     public static function quantity(): self
     {
-        return new self(static fn (string $typed): ?string => preg_match('/^\d{1,5}([.,]\d{1,3})?$/', TypedText::of($typed)) !== 1 || Scalar::plain($typed) <= 0
-            ? "“{$typed}” is no amount. Write a number above zero such as 2 or 1.5."
-            : null);
+        return new self(static function (string $typed): ?string {
+            $isNumber = preg_match('/^\d{1,5}([.,]\d{1,3})?$/', TypedText::of($typed)) === 1;
+
+            return $isNumber && Scalar::plain($typed) > 0
+                ? null
+                : "“{$typed}” is no amount. Write a number above zero such as 2 or 1.5.";
+        });
     }
 
     public function validate(string $attribute, mixed $value, Closure $fail): void

@@ -42,7 +42,8 @@ final readonly class TakeOffer
                 'A better plan taken: '.implode(
                     '; ',
                     array_map(
-                        static fn (array $gain): string => "{$gain['number']} {$gain['title']} from {$gain['before']} to {$gain['after']}",
+                        static fn (array $gain): string => "{$gain['number']} {$gain['title']} from {$gain['before']} to "
+                            .$gain['after'],
                         $offer->gains,
                     ),
                 ).'.',

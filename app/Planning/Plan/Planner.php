@@ -97,7 +97,8 @@ final readonly class Planner
             $kept = PlanModel::query()->create(
                 ['made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $last?->cost],
             );
-            PlannedFinish::query()->insert(PlannedFinish::query()->where('plan_id', $last?->id)->get(['build_id', 'finish'])->map(static fn (PlannedFinish $one): array => [
+            $finishes = PlannedFinish::query()->where('plan_id', $last?->id)->get(['build_id', 'finish']);
+            PlannedFinish::query()->insert($finishes->map(static fn (PlannedFinish $one): array => [
                 'plan_id' => $kept->id, 'build_id' => $one->build_id, 'finish' => $one->getRawOriginal('finish'),
             ])->all());
         });

@@ -22,7 +22,8 @@ final class PersonHours
                 ->all(),
         );
         foreach ($person->overtimes as $overtime) {
-            for ($day = new \DateTimeImmutable($overtime->from); $day->format('Y-m-d') <= $overtime->to; $day = $day->modify('+1 day')) {
+            $day = new \DateTimeImmutable($overtime->from);
+            for (; $day->format('Y-m-d') <= $overtime->to; $day = $day->modify('+1 day')) {
                 $hours = $hours->longer($day->format('Y-m-d'), $overtime->minutes);
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Problem;
 
 use App\Models\Build\Build;
+use App\Models\Build\Operation;
 use App\Models\Build\OperationLink;
 use App\Models\Plan\Outage as OutageModel;
 use App\Planning\House\House;
@@ -12,6 +13,7 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Database\Eloquent\Builder as Query;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\BuildId;
 use Regimen\Schedule\Problem\Due;
@@ -68,8 +70,18 @@ final readonly class ShopProblem
     /** @return list<Outage> */
     private function outages(int $now): array
     {
-        return array_values(OutageModel::query()->with('resource')->where('to', '>', Minutes::toInstant($now))->orderBy('id')->get()
-            ->map(static fn (OutageModel $outage): Outage => new Outage($outage->resource->key, Minutes::of($outage->from), Minutes::of($outage->to), $outage->note === '' ? 'it is down' : $outage->note))->all());
+        $outages = OutageModel::query()
+            ->with('resource')
+            ->where('to', '>', Minutes::toInstant($now))
+            ->orderBy('id')
+            ->get();
+
+        return array_values($outages->map(static fn (OutageModel $one): Outage => new Outage(
+            $one->resource->key,
+            Minutes::of($one->from),
+            Minutes::of($one->to),
+            $one->note === '' ? 'it is down' : $one->note,
+        ))->all());
     }
 
     /**
@@ -95,7 +107,7 @@ final readonly class ShopProblem
     }
 
     /**
-     * @param  \Illuminate\Database\Eloquent\Relations\HasMany<\App\Models\Build\Operation, Build>|Query<\App\Models\Build\Operation>  $operations
+     * @param  HasMany<Operation, Build>|Query<Operation>  $operations
      */
     private static function unfinished(mixed $operations): void
     {

@@ -53,9 +53,13 @@ final class UsualDelay
     private function read(): array
     {
         $late = [];
-        foreach (KitLine::query()->whereNotNull('arrived_on')->whereNotNull('expected_on')->whereColumn('arrived_on', '>', 'expected_on')->toBase()->get(
-            ['supplier', 'expected_on', 'arrived_on'],
-        ) as $line) {
+        $lines = KitLine::query()
+            ->whereNotNull('arrived_on')
+            ->whereNotNull('expected_on')
+            ->whereColumn('arrived_on', '>', 'expected_on')
+            ->toBase()
+            ->get(['supplier', 'expected_on', 'arrived_on']);
+        foreach ($lines as $line) {
             $late[(string) $line->supplier][] = (int) (
                 new \DateTimeImmutable((string) $line->expected_on)
             )->diff(new \DateTimeImmutable((string) $line->arrived_on))->days;

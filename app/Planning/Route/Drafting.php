@@ -84,7 +84,8 @@ final readonly class Drafting
         $unplanned = array_values(
             array_filter(
                 $plan->unplanned,
-                static fn (Unplanned $one): bool => $problem->activities[$one->activity]->build === BuildId::draft()->number,
+                static fn (Unplanned $one): bool => $problem->activities[$one->activity]->build
+                    === BuildId::draft()->number,
             ),
         );
 

@@ -18,7 +18,14 @@ use Regimen\Route\OperationState;
 use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\UnknownStandard;
 
-/** Where the next coat came too late for the one under it, sanding it in goes on the route between them. */
+/**
+ * Where the next coat came too late for the one under it, sanding it in goes on the route between them.
+ *
+ * @phpstan-type Missed object{
+ *     build_id: int, after_key: string, after_name: string, before_key: string, before_name: string,
+ *     window_minutes: int, labour_done_at: string
+ * }
+ */
 final readonly class RecoatWindows
 {
     public const SCUFF = FinishOperation::Scuff->value;
@@ -40,9 +47,7 @@ final readonly class RecoatWindows
         }
     }
 
-    /**
-     * @return list<object{build_id: int, after_key: string, after_name: string, before_key: string, before_name: string, window_minutes: int, labour_done_at: string}>
-     */
+    /** @return list<Missed> */
     private function missed(): array
     {
         $rows = DB::table('operation_links as l')
@@ -60,9 +65,7 @@ final readonly class RecoatWindows
             );
         $now = $this->clock->now()->getTimestamp();
 
-        /**
-         * @var list<object{build_id: int, after_key: string, after_name: string, before_key: string, before_name: string, window_minutes: int, labour_done_at: string}>
-         */
+        /** @var list<Missed> */
         return $rows->filter(
             static fn (object $row): bool => (
                 new \DateTimeImmutable($row->labour_done_at, new \DateTimeZone('UTC'))
@@ -73,9 +76,7 @@ final readonly class RecoatWindows
             ->all();
     }
 
-    /**
-     * @param  object{after_key: string, after_name: string, before_key: string, before_name: string, window_minutes: int}  $missed
-     */
+    /** @param  Missed  $missed */
     private function scuff(Build $build, object $missed): void
     {
         $key = "{$missed->after_key}.scuff";

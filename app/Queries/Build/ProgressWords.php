@@ -46,22 +46,33 @@ final readonly class ProgressWords
     {
         $h = static fn (float $hours): string => Say::figure($hours, 1).' h';
 
+        $pace = $v->scheduleIndex === null
+            ? 'Nothing was planned to be done by now, so there is no pace yet.'
+            : "Earned {$h($v->earned)} of the {$h($v->planned)} that the first plan had by now: {$h($v->earned)} / "
+                ."{$h($v->planned)} = ".self::index($v->scheduleIndex).'. Under 1 is behind that plan.';
+        $spent = $v->costIndex === null
+            ? 'No hours have been worked and earned yet.'
+            : "Earned {$h($v->earned)} in {$h($v->actual)} of work: {$h($v->earned)} / {$h($v->actual)} = "
+                .self::index($v->costIndex).'. Under 1 takes longer than the house standards say. Work under way '
+                .'earns at most 90 % until it is done.';
+        $end = $v->atCompletion === null
+            ? "The estimate, {$h($v->budget)}, until there are hours to learn from."
+            : "The estimate at the pace so far: {$h($v->budget)} / ".self::index($v->costIndex).' = '
+                ."{$h($v->atCompletion)}; {$h((float) $v->toComplete)} still to come.";
+
         return [
-            self::figure('spi', 'Pace against the plan (SPI)', self::index($v->scheduleIndex), $v->scheduleIndex === null
-                ? 'Nothing was planned to be done by now, so there is no pace yet.'
-                : "Earned {$h($v->earned)} of the {$h($v->planned)} that the first plan had by now: {$h($v->earned)} / "
-                    ."{$h($v->planned)} = ".self::index($v->scheduleIndex).'. Under 1 is behind that plan.', $v->scheduleIndex !== null && $v->scheduleIndex < 0.9),
-            self::figure('cpi', 'Hours well spent (CPI)', self::index($v->costIndex), $v->costIndex === null
-                ? 'No hours have been worked and earned yet.'
-                : "Earned {$h($v->earned)} in {$h($v->actual)} of work: {$h($v->earned)} / {$h($v->actual)} = "
-                    .''.self::index($v->costIndex)
-                    .'. Under 1 takes longer than the house standards say. Work under way '
-                        .'earns at most 90 % until it is done.', $v->costIndex !== null && $v->costIndex < 0.9),
-            self::figure('eac', 'Hours expected in the end', $v->atCompletion === null ? $h($v->budget) : $h($v->atCompletion), $v->atCompletion === null
-                ? "The estimate, {$h($v->budget)}, until there are hours to learn from."
-                : "The estimate at the pace so far: {$h($v->budget)} / ".self::index($v->costIndex).' = '
-                    ."{$h($v->atCompletion)}; {$h((float) $v->toComplete)} still to "
-                        .'come.', $v->varianceAtCompletion !== null && $v->varianceAtCompletion < -0.1 * $v->budget),
+            self::figure(
+                'spi', 'Pace against the plan (SPI)', self::index($v->scheduleIndex), $pace,
+                $v->scheduleIndex !== null && $v->scheduleIndex < 0.9,
+            ),
+            self::figure(
+                'cpi', 'Hours well spent (CPI)', self::index($v->costIndex), $spent,
+                $v->costIndex !== null && $v->costIndex < 0.9,
+            ),
+            self::figure(
+                'eac', 'Hours expected in the end', $h($v->atCompletion ?? $v->budget), $end,
+                $v->varianceAtCompletion !== null && $v->varianceAtCompletion < -0.1 * $v->budget,
+            ),
         ];
     }
 
@@ -77,9 +88,15 @@ final readonly class ProgressWords
         $estimate = $this->house->money($build->estimated_labour_minor + $build->estimated_material_minor);
         $price = $build->price_minor === null ? null : $this->house->money($build->price_minor);
         $figures = [
-            self::figure('cost', 'Cost so far', $cost->soFar()->plain(), "Labour {$cost->labour->plain()} at each person's rate + material used {$cost->materialUsed->plain()}."
-                .($cost->losses->minor > 0 ? " Written off and not in it: {$cost->losses->plain()}, in the loss "
-                    .'account.' : '')),
+            self::figure(
+                'cost',
+                'Cost so far',
+                $cost->soFar()->plain(),
+                "Labour {$cost->labour->plain()} at each person's rate + material used {$cost->materialUsed->plain()}."
+                    .($cost->losses->minor > 0
+                        ? " Written off and not in it: {$cost->losses->plain()}, in the loss account."
+                        : ''),
+            ),
             self::figure(
                 'cost-end',
                 'Cost expected in the end',

@@ -53,11 +53,7 @@ final readonly class CalendarPage
                 'id' => $person->id, 'name' => $person->name,
                 'week' => PeoplePage::week($person->hours ?? $this->house->shop()->hours),
                 'minutes' => $this->minutes($person, $today), 'away' => $this->away($person, $today),
-                'longer' => array_values($person->overtimes->filter(static fn (Overtime $one): bool => $one->to >= $today)->map(static fn (Overtime $one): array => [
-                    'ids' => [$one->id], 'table' => 'overtimes',
-                    'words' => Say::duration($one->minutes).' longer, '.Say::day($one->from).' to '.Say::day($one->to)
-                        .($one->note === '' ? '' : ": {$one->note}"),
-                ])->all()),
+                'longer' => self::longer($person, $today),
             ])->values()->all(),
             'outages' => Outage::query()->with('resource')->where(
                 'to', '>', $this->clock->now(),
@@ -80,6 +76,18 @@ final readonly class CalendarPage
                 ->all(),
             'kinds' => AwayKind::choices(),
         ];
+    }
+
+    /** @return list<array{ids: list<int>, table: string, words: string}> */
+    private static function longer(Person $person, string $today): array
+    {
+        $coming = $person->overtimes->filter(static fn (Overtime $one): bool => $one->to >= $today);
+
+        return array_values($coming->map(static fn (Overtime $one): array => [
+            'ids' => [$one->id], 'table' => 'overtimes',
+            'words' => Say::duration($one->minutes).' longer, '.Say::day($one->from).' to '.Say::day($one->to)
+                .($one->note === '' ? '' : ": {$one->note}"),
+        ])->all());
     }
 
     /** @return list<array{date: string, closed: string|null}> */

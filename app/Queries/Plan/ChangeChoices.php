@@ -47,9 +47,19 @@ final readonly class ChangeChoices
                     ->map(static fn (Resource $one): array => $option($one->id, $one->name))
                     ->all(),
             ),
-            'parts' => array_values(KitLine::query()->with('build')->where('state', KitState::Ordered->value)->whereIn('build_id', Build::query()->open()->select('id'))->orderBy('expected_on')->get()
-                ->map(static fn (KitLine $one): array => $option($one->id, "{$one->build->number} {$one->name}, "
-                    .'expected '.Say::day((string) $one->expected_on)))->all()),
+            'parts' => array_values(
+                KitLine::query()
+                    ->with('build')
+                    ->where('state', KitState::Ordered->value)
+                    ->whereIn('build_id', Build::query()->open()->select('id'))
+                    ->orderBy('expected_on')
+                    ->get()
+                    ->map(static fn (KitLine $one): array => $option(
+                        $one->id,
+                        "{$one->build->number} {$one->name}, expected ".Say::day((string) $one->expected_on),
+                    ))
+                    ->all(),
+            ),
             'models' => array_values(
                 HouseModel::query()
                     ->orderBy('name')

@@ -37,11 +37,19 @@ final readonly class Difference
 
     /**
      * @param  list<array<string, mixed>>  $bodies
-     * @return array{words: list<string>, headline: string, builds: list<array<string, mixed>>, people: list<array<string, mixed>>, troubles: list<string>}
+     * @return array{
+     *     words: list<string>, headline: string, builds: list<array<string, mixed>>,
+     *     people: list<array<string, mixed>>, troubles: list<string>
+     * }
      */
     public function of(array $bodies): array
     {
-        return $this->trial->of($bodies, function (Planned $before, Planned $after, Collection $builds, array $words): array {
+        return $this->trial->of($bodies, function (
+            Planned $before,
+            Planned $after,
+            Collection $builds,
+            array $words,
+        ): array {
             $changed = $this->builds($before, $after, $builds);
 
             return [

@@ -75,7 +75,9 @@ final readonly class HorizonPage
         $operations = $this->builds->operations();
         $numbers = $this->builds->all()->pluck('number', 'id');
 
-        return array_values(PlanTrouble::query()->orderBy('id')->limit(self::MOST_TROUBLES)->get()->map(static fn (PlanTrouble $one): array => [
+        $troubles = PlanTrouble::query()->orderBy('id')->limit(self::MOST_TROUBLES)->get();
+
+        return array_values($troubles->map(static fn (PlanTrouble $one): array => [
             'build' => $numbers->get($one->build_id),
             'operation' => (string) $operations->get((int) $one->operation_id)?->name,
             'operationId' => $one->operation_id, 'words' => $one->words,

@@ -44,12 +44,16 @@ final readonly class OtherMethods
             $body = ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $answer];
             $after = $this->finish($build, $body);
             if ($after !== null && $after < $before) {
-                $found[] = ['saved' => $before - $after, 'words' => rtrim($this->changes->of($body)->words(), '.'), 'kind' => 'method', 'change' => $body, 'gains' => [
-                    [
+                $found[] = [
+                    'saved' => $before - $after,
+                    'words' => rtrim($this->changes->of($body)->words(), '.'),
+                    'kind' => 'method',
+                    'change' => $body,
+                    'gains' => [[
                         'number' => $build->number, 'title' => $build->title, 'before' => $this->day($before),
                         'after' => $this->day($after), 'late' => true,
-                    ],
-                ]];
+                    ]],
+                ];
             }
         }
         usort($found, static fn (array $a, array $b): int => $b['saved'] <=> $a['saved']);

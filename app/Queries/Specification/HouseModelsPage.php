@@ -18,7 +18,9 @@ final readonly class HouseModelsPage
     /** @return array<string, mixed> */
     public function all(): array
     {
-        return ['models' => HouseModel::query()->orderBy('type')->orderBy('name')->get()->map(static function (HouseModel $model): array {
+        $models = HouseModel::query()->orderBy('type')->orderBy('name')->get();
+
+        return ['models' => $models->map(static function (HouseModel $model): array {
             $read = SpecificationReader::read([], HouseDefaults::under($model->body));
 
             return [

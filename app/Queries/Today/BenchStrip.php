@@ -66,7 +66,8 @@ final readonly class BenchStrip
     {
         $entry = PlanEntry::query()
             ->where('plan_entries.person_id', $person->id)
-            ->whereHas('operation', static fn ($operation) => $operation->whereIn('state', [OperationState::Open->value, OperationState::Started->value])
+            ->whereHas('operation', static fn ($operation) => $operation
+                ->whereIn('state', [OperationState::Open->value, OperationState::Started->value])
                 ->whereDoesntHave('timeEntries', static fn ($clock) => $clock->whereNull('minutes')))
             ->whereNotNull('start')
             ->with('operation.build')

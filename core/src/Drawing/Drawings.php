@@ -13,8 +13,12 @@ final class Drawings
     public static function views(Workings $workings): array
     {
         return [
-            FrontView::draw($workings), SideView::draw($workings), SectionsView::draw($workings), LayersView::draw($workings),
-            HeadView::draw($workings), BoardView::draw($workings),
+            FrontView::draw($workings),
+            SideView::draw($workings),
+            SectionsView::draw($workings),
+            LayersView::draw($workings),
+            HeadView::draw($workings),
+            BoardView::draw($workings),
         ];
     }
 

@@ -106,8 +106,12 @@ final class SpecificationCheck
             'unitMasses' => $s->stringing->unitMasses, 'posts' => $s->head->posts,
         ];
 
-        return array_map(static fn (array $list): ?string => $list === [] || count($list) === $count ? null
-            : "There are {$count} strings and ".count($list).' entries here; write one for each, treble first.', $lists);
+        return array_map(
+            static fn (array $list): ?string => $list === [] || count($list) === $count
+                ? null
+                : "There are {$count} strings and ".count($list).' entries here; write one for each, treble first.',
+            $lists,
+        );
     }
 
     /** @return array<string, string|null> */

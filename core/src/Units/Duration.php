@@ -78,7 +78,8 @@ final readonly class Duration
         if (preg_match("/^{$number}$/", $text, $hours) === 1) {
             return 60 * self::decimal($hours[1]);
         }
-        $pattern = "/^(?:{$number}\s*d(?:ays?)?)?\s*(?:{$number}\s*h(?:ours?|rs?)?)?\s*(?:{$number}\s*(?:m|min|minutes?)?)?$/";
+        $pattern = "/^(?:{$number}\s*d(?:ays?)?)?\s*(?:{$number}\s*h(?:ours?|rs?)?)?"
+            ."\s*(?:{$number}\s*(?:m|min|minutes?)?)?$/";
         if (preg_match($pattern, $text, $sum, PREG_UNMATCHED_AS_NULL) !== 1) {
             return null;
         }

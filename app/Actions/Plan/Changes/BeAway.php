@@ -51,9 +51,9 @@ final readonly class BeAway implements Change
             ->flip();
         $part = $this->part()[0] ?? [null, null];
         $ids = [];
-        for ($day = new \DateTimeImmutable($this->body->text('from')); $day->format('Y-m-d') <= $this->to(); $day = $day->modify(
-            $this->isWeekly() ? '+7 days' : '+1 day',
-        )) {
+        $step = $this->isWeekly() ? '+7 days' : '+1 day';
+        $day = new \DateTimeImmutable($this->body->text('from'));
+        for (; $day->format('Y-m-d') <= $this->to(); $day = $day->modify($step)) {
             $date = $day->format('Y-m-d');
             if (! isset($taken[$date]) && $this->house->hoursOf($person)->on($date) !== []) {
                 $ids[] = DayOff::query()->create([

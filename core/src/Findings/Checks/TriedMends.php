@@ -64,7 +64,8 @@ final class TriedMends
     /** Why a mend does not do; null if it does. */
     private function wrong(Finding $finding, Mend $mend): ?string
     {
-        [$keys, $stops, $problem] = $this->tried[json_encode($mend->changes, JSON_THROW_ON_ERROR)] ??= $this->attempt($mend);
+        $changes = json_encode($mend->changes, JSON_THROW_ON_ERROR);
+        [$keys, $stops, $problem] = $this->tried[$changes] ??= $this->attempt($mend);
         $new = array_diff_key($stops, $this->stops);
 
         return match (true) {

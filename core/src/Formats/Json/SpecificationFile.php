@@ -154,13 +154,18 @@ final readonly class SpecificationFile
         return $title + match ($field->kind) {
             FieldKind::Choice => ['enum' => [...array_keys($field->options), '']],
             FieldKind::Timber => ['enum' => [...Species::names(), '']],
-            FieldKind::Rows => ['type' => 'array', 'minItems' => (int) ($field->bounds[0] ?? 0), 'maxItems' => (int) ($field->bounds[1] ?? 99), 'items' => [
-                'type' => 'object', 'additionalProperties' => false,
-                'properties' => array_combine(
-                    array_map(static fn (Field $column): string => $column->key, $field->columns),
-                    array_map(self::property(...), $field->columns),
-                ),
-            ]],
+            FieldKind::Rows => [
+                'type' => 'array',
+                'minItems' => (int) ($field->bounds[0] ?? 0),
+                'maxItems' => (int) ($field->bounds[1] ?? 99),
+                'items' => [
+                    'type' => 'object', 'additionalProperties' => false,
+                    'properties' => array_combine(
+                        array_map(static fn (Field $column): string => $column->key, $field->columns),
+                        array_map(self::property(...), $field->columns),
+                    ),
+                ],
+            ],
             FieldKind::Name, FieldKind::Text, FieldKind::Prose, FieldKind::Tuning, FieldKind::Gauges, FieldKind::Points,
             FieldKind::Positions => ['type' => 'string'],
             default => [

@@ -80,7 +80,7 @@ final class PlannedFile
             : WorkshopIds::inFile($reason->resource);
         $who = $one->worker === null ? 'Nobody' : $workshop->people[$one->worker - 1][1];
 
-        return ['kind' => $reason->kind->value, 'operation' => self::text($reason->activity), 'resource' => $resource, 'words' => match ($reason->kind) {
+        $words = match ($reason->kind) {
             ReasonKind::Now => 'It begins at once.',
             ReasonKind::Started => 'It is under way.',
             ReasonKind::Link => "It comes after {$before}.",
@@ -96,7 +96,12 @@ final class PlannedFile
             ReasonKind::Announced => 'It was told so and stays.',
             ReasonKind::Window => 'It is held back so that the next coat comes in time.',
             ReasonKind::SetUp => "{$resource} is set up for it after {$before}.",
-        }];
+        };
+
+        return [
+            'kind' => $reason->kind->value, 'operation' => self::text($reason->activity), 'resource' => $resource,
+            'words' => $words,
+        ];
     }
 
     private static function text(int|string|null $id): ?string

@@ -221,7 +221,9 @@ final class WorkshopOperations
         $announced = $operation->maybeObject('told')?->only('person', 'start', 'inOrder');
 
         return $announced === null ? null : new Announced(
-            $this->people->number($announced), $this->times->instant($announced, 'start'), ! $announced->flag('inOrder'),
+            $this->people->number($announced),
+            $this->times->instant($announced, 'start'),
+            ! $announced->flag('inOrder'),
         );
     }
 }

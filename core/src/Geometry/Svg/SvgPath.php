@@ -222,13 +222,18 @@ final class SvgPath
     public function flattened(float $scale, float $tolerance = Bezier::TOLERANCE_MM): array
     {
         $points = [];
-        foreach ($this->curves as [$from, $first, $second, $to]) {
+        foreach ($this->curves as $curve) {
+            [$from, $first, $second, $to] = array_map(
+                static fn (Point $point): Point => $point->scaled($scale, $scale), $curve,
+            );
             if ($points === []) {
-                $points[] = $from->scaled($scale, $scale);
+                $points[] = $from;
             }
-            $straight = $first === $from && $second === $to;
-            array_push($points, ...($straight ? [$to->scaled($scale, $scale)]
-                : Bezier::flatten($from->scaled($scale, $scale), $first->scaled($scale, $scale), $second->scaled($scale, $scale), $to->scaled($scale, $scale), $tolerance)));
+            $straight = $curve[1] === $curve[0] && $curve[2] === $curve[3];
+            array_push(
+                $points,
+                ...($straight ? [$to] : Bezier::flatten($from, $first, $second, $to, $tolerance)),
+            );
         }
 
         return $points;

@@ -47,8 +47,10 @@ enum Caution: string
         return match ($this) {
             self::Machines => 'Eye and hearing protection, no gloves or loose sleeves, the work held by a jig or clamp, '
                 .'small passes against the cutter, unplug to change bits.',
-            self::Dust => 'Extraction and respirator; several tropical timbers sensitise, and shell dust is harmful: cut it wet.',
-            self::Solvents => 'Ignition sources out, explosion-proof extraction, respirator; booth rules are the fire authority’s.',
+            self::Dust => 'Extraction and respirator; several tropical timbers sensitise, and shell dust is harmful: '
+                .'cut it wet.',
+            self::Solvents => 'Ignition sources out, explosion-proof extraction, respirator; booth rules are the fire '
+                .'authority’s.',
             self::OilyRags => 'Oily rags can ignite by themselves: dry them flat outdoors or keep them in water in a '
                 .'closed metal can.',
             self::Adhesives => 'Gloves and air with superglue, epoxy and accelerators.',

@@ -157,9 +157,14 @@ final class Builder
             ?? [$this->problem->now, Reason::started()];
         $found = $activity->work === 0 ? null : $this->people->earliest($activity, $from, $activity->work);
         // It goes on at the first working minute, but what it occupies it occupies from now on.
-        $this->assign($activity, $found === null
-            ? new Spot(null, 0, 0, $from, $from, $reason)
-            : new Spot($found[0], $found[1], $found[2], $found[0]->worker->calendar->startOf($found[1]), $found[3], $reason));
+        if ($found === null) {
+            $this->assign($activity, new Spot(null, 0, 0, $from, $from, $reason));
+
+            return;
+        }
+        [$agenda, $begin, $work, $end] = $found;
+        $start = $agenda->worker->calendar->startOf($begin);
+        $this->assign($activity, new Spot($agenda, $begin, $work, $start, $end, $reason));
     }
 
     private function begin(Activity $activity): void

@@ -126,7 +126,8 @@ final class Troubles
             $words[] = ['window', $window->sanding === 0
                 ? 'It begins later after the operation before than it may. Bring people or hours to it, or give that '
                     .'operation a later day.'
-                : 'The coat under it will have closed before it begins: '.Duration::ofMinutes($window->sanding).' of sanding are planned in. Pin the coats to following days to spare them.'];
+                : 'The coat under it will have closed before it begins: '.Duration::ofMinutes($window->sanding)
+                    .' of sanding are planned in. Pin the coats to following days to spare them.'];
         }
 
         return $words;

@@ -217,7 +217,8 @@ final class Improver
     {
         $ids = array_keys($keys);
         for ($count = max(1, intdiv(count($ids), 25)); $count > 0; $count--) {
-            $keys[$ids[$this->random->getInt(0, count($ids) - 1)]] += $this->random->getInt(-3 * self::DAY, 3 * self::DAY);
+            $id = $ids[$this->random->getInt(0, count($ids) - 1)];
+            $keys[$id] += $this->random->getInt(-3 * self::DAY, 3 * self::DAY);
         }
 
         return $keys;

@@ -165,7 +165,8 @@ final class Calendar
             return;
         }
         $changes = $end - $begin !== 1440;
-        foreach ($this->hours->special[$date] ?? $this->hours->week[(int) $this->midnight->format('N')] ?? [] as [$from, $to]) {
+        $hours = $this->hours->special[$date] ?? $this->hours->week[(int) $this->midnight->format('N')] ?? [];
+        foreach ($hours as [$from, $to]) {
             $start = Grid::up($changes ? $this->local($from) : $begin + $from);
             $stop = Grid::down($changes ? $this->local($to) : $begin + $to);
             if ($stop > $start) {

@@ -34,7 +34,10 @@ final class BridgeOnBody implements Check
                 ->because('There is no timber under it.')
                 ->at('joinFret', 'bodyWidth', 'outline', 'mountingSpan')
                 ->mendBy($this->joins($w))->mendBy($this->bodies($w))->mendBy($this->spans($w, $half));
-        } elseif ($s->bridgework->stringPath === StringPath::Tailpiece && $s->board->scale->mm + $s->bridgework->tailDistance->mm > $outline->along()->to - 8) {
+        } elseif (
+            $s->bridgework->stringPath === StringPath::Tailpiece
+            && $s->board->scale->mm + $s->bridgework->tailDistance->mm > $outline->along()->to - 8
+        ) {
             yield Finding::stop('tail-on-body', 'Tailpiece beyond the body')
                 ->says(Words::mm($s->bridgework->tailDistance->mm, 0).' behind the scale line.')
                 ->because('It would hang over the body’s end.')
