@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
-use App\Models\House\HouseVersion;
 use App\Models\People\Person;
 use App\Models\ShopModel;
 use App\Planning\Plan\Planner;
-use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
@@ -16,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Changes a record of the house (the shop, a standard, a price, a station or fixture) and plans anew. */
 final readonly class ChangeHouse
 {
-    public function __construct(private Planner $planner, private Logbook $logbook, private Clock $clock)
+    public function __construct(private KeepVersion $keepVersion, private Planner $planner, private Logbook $logbook)
     {
     }
 
@@ -37,14 +35,7 @@ final readonly class ChangeHouse
         DB::transaction(function () use ($by, $record, $version, $attributes, $what, $source, $because): void {
             $record->refresh();
             Refused::ifStale((int) $record->getAttribute('version'), $version, ucfirst($what));
-            $before = $record->only(array_keys($attributes));
-            $hasSource = array_key_exists('source', $record->getAttributes());
-            $record->update([...$attributes, 'version' => $version + 1, ...$hasSource ? ['source' => $source] : []]);
-            HouseVersion::query()->create([
-                'record' => $record->getTable(), 'record_id' => $record->getKey(), 'version' => $version + 1,
-                'before' => $before, 'after' => $record->only(array_keys($attributes)),
-                'source' => $source, 'person_id' => $by->id, 'at' => $this->clock->now(),
-            ]);
+            $before = ($this->keepVersion)($by, $record, $attributes, $source);
             $changes = array_keys(
                 array_filter(
                     $record->only(array_keys($attributes)),

@@ -19,8 +19,12 @@ use Illuminate\Support\Facades\DB;
 /** Fixes something about the plan and plans anew, or takes the last of it back. */
 final readonly class MakeChange
 {
+    /** Kinds of entries in the logbook that are not simply about the plan, by kind of change. */
+    private const ENTRIES = ['promise' => 'promise'];
+
     public function __construct(
         private Changes $changes,
+        private LastChange $lastChange,
         private Planner $planner,
         private Standings $standings,
         private Logbook $logbook,
@@ -42,7 +46,7 @@ final readonly class MakeChange
                 $change = $this->changes->of($body);
                 $words = $change->words();
                 $moves = $moves || ! $change instanceof KeepsThePlan || ! $change->isAsPlanned();
-                $back = $change->make();
+                $back = $change->make($by);
                 PlanChange::query()->create(
                     [
                         'body' => $body, 'back' => $back, 'announced' => $before, 'words' => $words,
@@ -50,7 +54,7 @@ final readonly class MakeChange
                         'at' => $this->clock->now(),
                     ],
                 );
-                $this->logbook->write($change->build(), $by, 'plan', $words);
+                $this->logbook->write($change->build(), $by, self::ENTRIES[$body['kind'] ?? ''] ?? 'plan', $words);
                 $lines[] = $words;
             }
             $moves ? $this->planner->replan(implode(' ', $lines)) : $this->planner->keep(implode(' ', $lines));
@@ -59,21 +63,20 @@ final readonly class MakeChange
         });
     }
 
-    /** Only the last that still counts: what came after it may build on it. */
+    /** Only the last that still counts: what came after it may build on it, unless the shop has left that behind. */
     public function undo(Person $by, PlanChange $change): string
     {
         return DB::transaction(function () use ($by, $change): string {
             $change->refresh();
-            $last = PlanChange::query()->whereNull('undone_at')->latest('id')->first();
-            if ($last?->id !== $change->id || $change->back === null) {
-                throw Refused::because(
-                    $change->back === null
-                        ? 'That cannot be taken back here; it is a build by now.'
-                        : 'Something else was settled since; that is taken back first.',
-                );
+            $lapsed = $this->lastChange->lapsed($change);
+            if ($lapsed !== null) {
+                throw Refused::because("That cannot be taken back any more. {$lapsed}");
             }
-            $back = $this->changes->of($change->back);
-            $back->make();
+            if ($this->lastChange->find()?->id !== $change->id) {
+                throw Refused::because('Something else was fixed since; that is taken back first.');
+            }
+            $back = $this->changes->of((array) $change->back);
+            $back->make($by);
             $change->update(['undone_at' => $this->clock->now()]);
             $words = "Taken back: {$change->words}";
             $this->logbook->write($back->build(), $by, 'plan', $words);

@@ -7,21 +7,14 @@ namespace App\Actions\Plan;
 use App\Models\People\Person;
 use App\Models\Plan\PlanOffer;
 use App\Planning\Plan\BetterPlan;
-use App\Planning\Plan\Planner;
-use App\Planning\Plan\Standings;
-use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
 
 /** A better plan that was offered is taken, or left. */
 final readonly class TakeOffer
 {
-    public function __construct(
-        private BetterPlan $better,
-        private Standings $standings,
-        private Planner $planner,
-        private Logbook $logbook,
-    ) {
+    public function __construct(private BetterPlan $better, private MakeChange $makeChange)
+    {
     }
 
     public function take(Person $by, PlanOffer $offer): void
@@ -33,22 +26,8 @@ final readonly class TakeOffer
 
                 return;
             }
-            $this->standings->keep($offer->keys);
             $offer->update(['state' => 'taken']);
-            $this->logbook->write(
-                null,
-                $by,
-                'plan',
-                'A better plan taken: '.implode(
-                    '; ',
-                    array_map(
-                        static fn (array $gain): string => "{$gain['number']} {$gain['title']} from {$gain['before']} to "
-                            .$gain['after'],
-                        $offer->gains,
-                    ),
-                ).'.',
-            );
-            $this->planner->replan('a better plan was taken');
+            $this->makeChange->make($by, [['kind' => 'order', 'offer' => $offer->id]]);
         });
         if ($offer->refresh()->state === 'overtaken') {
             throw Refused::because(

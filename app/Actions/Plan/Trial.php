@@ -77,7 +77,7 @@ final readonly class Trial
             $change = $this->changes->of($body);
             $moves = $moves || ! $change instanceof KeepsThePlan || ! $change->isAsPlanned();
             $words[] = $change->words();
-            $change->make();
+            $change->make(null);
         }
 
         return [$words, $moves];

@@ -46,7 +46,7 @@ final readonly class TryScenario
                 foreach ([...$scenario->changes, ...$bodies] as $body) {
                     $change = $this->changes->of($body);
                     $change->words();
-                    $change->make();
+                    $change->make(null);
                 }
             } finally {
                 DB::rollBack();

@@ -25,15 +25,6 @@ final readonly class Standings
         return new Standing($this->announces ? self::announced() : [], self::keys(), self::pushed());
     }
 
-    /** @param  array<int|string, int>  $keys  with what was pushed in them, which then counts no more */
-    public function keep(array $keys): void
-    {
-        foreach ($keys as $activity => $key) {
-            Operation::query()->where('id', ActivityId::operationOf($activity))->update(['plan_key' => $key]);
-        }
-        Build::query()->open()->where('push_days', '!=', 0)->update(['push_days' => 0]);
-    }
-
     /** @return array<int, Announced> */
     private static function announced(): array
     {

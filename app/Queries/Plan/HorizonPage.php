@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Plan;
 
+use App\Actions\Plan\LastChange;
 use App\Models\Build\Build;
-use App\Models\Plan\PlanChange;
 use App\Models\Plan\PlanOffer;
 use App\Models\Plan\PlanTrouble;
 use App\Planning\House\House;
@@ -34,6 +34,7 @@ final readonly class HorizonPage
         private House $house,
         private Clock $clock,
         private HorizonItems $items,
+        private LastChange $lastChange,
     ) {
     }
 
@@ -87,9 +88,9 @@ final readonly class HorizonPage
     /** @return array{id: int, words: string}|null the last thing that was fixed and can be taken back */
     private function undo(): ?array
     {
-        $last = PlanChange::query()->whereNull('undone_at')->latest('id')->first();
+        $last = $this->lastChange->find();
 
-        return $last?->back === null ? null : ['id' => $last->id, 'words' => $last->words];
+        return $last === null ? null : ['id' => $last->id, 'words' => $last->words];
     }
 
     /** @return array<string, mixed>|null a better plan that waits for a decision */

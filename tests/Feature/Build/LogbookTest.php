@@ -46,7 +46,7 @@ final class LogbookTest extends TestCase
         yield 'a part arrives' => ['arrive', 'kit', 'Arrived: bridge. Measure it before it is relied on.'];
         yield 'material is used' => ['use', 'kit', 'Used: 2 pieces of tuner.'];
         yield 'material is spoiled' => ['spoil', 'kit', 'Written off: 1 piece of tuner: bent'];
-        yield 'a promise is moved' => ['promise', 'promise', 'Promise moved from Fri 31 Jul to Tue 1 Sep: agreed'];
+        yield 'a promise is moved' => ['promise', 'promise', 'No. 1: promise moved from Fri 31 Jul to Tue 1 Sep: agreed'];
         yield 'a build is called off' => ['call off', 'called-off', 'Called off: never mind'];
     }
 

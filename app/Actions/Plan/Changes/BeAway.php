@@ -40,7 +40,7 @@ final readonly class BeAway implements Change
             .($note === '' ? '' : " ({$note})").'.';
     }
 
-    public function make(): array
+    public function make(?Person $by): array
     {
         $person = $this->person();
         $taken = DayOff::query()

@@ -6,6 +6,7 @@ namespace App\Actions\Plan\Changes;
 
 use App\Models\Build\Build;
 use App\Models\House\Resource;
+use App\Models\People\Person;
 use App\Models\Plan\Outage;
 use App\Planning\House\House;
 use App\Support\Say;
@@ -27,7 +28,7 @@ final readonly class BeDown implements Change
             .Say::moment($this->at('to'), $zone).($note === '' ? '.' : ": {$note}.");
     }
 
-    public function make(): array
+    public function make(?Person $by): array
     {
         $outage = Outage::query()->create(
             [

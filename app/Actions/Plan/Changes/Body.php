@@ -12,6 +12,11 @@ final readonly class Body
     {
     }
 
+    public function has(string $key): bool
+    {
+        return array_key_exists($key, $this->values);
+    }
+
     public function text(string $key): string
     {
         $value = $this->values[$key] ?? '';

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Plan\Changes;
 
 use App\Models\Build\Build;
+use App\Models\People\Person;
 use App\Support\Refused;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
 
 /** Leave, longer days or outages that were entered are taken away again, or put back. */
-final readonly class ChangeRows implements Change
+final readonly class ChangeRows implements Change, Lapses
 {
     public const TABLES = ['days_off', 'overtimes', 'outages'];
 
@@ -32,7 +33,7 @@ final readonly class ChangeRows implements Change
             ).' taken away.';
     }
 
-    public function make(): array
+    public function make(?Person $by): array
     {
         $ids = array_map(intval(...), array_values($this->body->list('remove')));
         $rows = DB::table($this->table())
@@ -40,8 +41,9 @@ final readonly class ChangeRows implements Change
             ->get()
             ->map(static fn (object $row): array => (array) $row)
             ->all();
-        if (count($rows) < count($ids)) {
-            throw Refused::because('That was taken away already.');
+        $lapsed = $this->lapsed();
+        if ($lapsed !== null) {
+            throw Refused::because($lapsed);
         }
         DB::table($this->table())->whereIn('id', $ids)->delete();
         foreach ($this->body->list('add') as $row) {
@@ -52,6 +54,15 @@ final readonly class ChangeRows implements Change
             'kind' => 'rows', 'table' => $this->table(), 'remove' => array_column($this->body->list('add'), 'id'),
             'add' => $rows,
         ];
+    }
+
+    public function lapsed(): ?string
+    {
+        $ids = $this->body->list('remove');
+
+        return DB::table($this->table())->whereIn('id', $ids)->count() < count($ids)
+            ? 'That was taken away already.'
+            : null;
     }
 
     public function build(): ?Build

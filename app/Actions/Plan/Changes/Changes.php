@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Actions\Plan\Changes;
 
 use App\Actions\Commission\TakeCommission;
+use App\Actions\House\KeepVersion;
 use App\Planning\House\House;
 use App\Planning\Route\Drafting;
 use App\Planning\Route\Routes;
 use App\Planning\Route\RouteSync;
+use App\Support\Refused;
 
 /** The kinds of changes there are, by the word that describes them. */
 final readonly class Changes
 {
+    /** What a manager may ask for; a better plan is taken through its offer. */
     public const KINDS = [
         'pin', 'away', 'longer', 'down', 'part', 'promise', 'hold', 'push', 'more', 'skill', 'build', 'method', 'rows',
     ];
@@ -23,6 +26,7 @@ final readonly class Changes
         private Routes $routes,
         private RouteSync $sync,
         private TakeCommission $takeCommission,
+        private KeepVersion $keepVersion,
     ) {
     }
 
@@ -40,11 +44,13 @@ final readonly class Changes
             'promise' => new GivePromise($values),
             'hold' => new PutOnHold($values),
             'push' => new PushBuild($values),
-            'more' => new OwnMore($values),
+            'more' => new OwnMore($values, $this->keepVersion),
             'skill' => new LearnSkill($values),
             'build' => new TakeBuild($values, $this->takeCommission),
             'method' => new UseMethod($values, $this->house, $this->routes, $this->drafting, $this->sync),
-            default => new ChangeRows($values),
+            'rows' => new ChangeRows($values),
+            'order' => new PlanInOrder($values),
+            default => throw Refused::because('There is no such kind of change.', 'kind'),
         };
     }
 }

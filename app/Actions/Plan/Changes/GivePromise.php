@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Plan\Changes;
 
 use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
+use App\Models\People\Person;
 use App\Support\Say;
 use Regimen\Schedule\Problem\Promise;
 
 /** A promise is given, moved or made firmer; or taken back where there was none before. */
-final readonly class GivePromise implements Change
+final readonly class GivePromise implements Change, Lapses
 {
     public function __construct(private Body $body)
     {
@@ -20,21 +22,18 @@ final readonly class GivePromise implements Change
         $build = $this->build();
         $day = $this->body->maybe('promised_on');
         $because = $this->body->text('because');
-        $kind = $this->kind();
+        $firmness = $day === null || $this->kind() === $build->promise_kind
+            ? ''
+            : ", {$this->kind()->value} instead of {$build->promise_kind->value}";
 
-        return "No. {$build->number}: ".(
-            $day === null ? 'no promise' : (
-                $kind === Promise::Promised ? 'promised for ' : "{$kind->value} date "
-            ).Say::day($day)
-        )
-            .(
-                $build->promised_on !== null && $build->promised_on !== $day
-                    ? ' instead of '.Say::day($build->promised_on)
-                    : ''
-            ).($because === '' ? '.' : ": {$because}");
+        return "No. {$build->number}: ".match (true) {
+            $day === null => 'no promise',
+            $build->promised_on === null || $build->promised_on === $day => 'promised for '.Say::day($day),
+            default => 'promise moved from '.Say::day($build->promised_on).' to '.Say::day($day),
+        }.$firmness.($because === '' ? '.' : ": {$because}");
     }
 
-    public function make(): array
+    public function make(?Person $by): array
     {
         $build = $this->build();
         $before = [
@@ -48,7 +47,18 @@ final readonly class GivePromise implements Change
             ],
         );
 
-        return $before;
+        return [...$before, 'was' => $build->promised_on];
+    }
+
+    public function lapsed(): ?string
+    {
+        $build = $this->build();
+
+        return match (true) {
+            $build->status !== BuildStatus::Open => "{$build->name()} is not in the making any more.",
+            $this->body->has('was') && $build->promised_on !== $this->body->maybe('was') => "The promise of {$build->name()} was moved since.",
+            default => null,
+        };
     }
 
     public function build(): Build
@@ -58,6 +68,6 @@ final readonly class GivePromise implements Change
 
     private function kind(): Promise
     {
-        return Promise::tryFrom($this->body->text('promise_kind')) ?? Promise::Promised;
+        return Promise::tryFrom($this->body->text('promise_kind')) ?? $this->build()->promise_kind;
     }
 }

@@ -9,7 +9,7 @@ use App\Models\People\Person;
 use App\Support\Refused;
 
 /** Somebody takes on a skill, or leaves it to others. */
-final readonly class LearnSkill implements Change
+final readonly class LearnSkill implements Change, Lapses
 {
     public function __construct(private Body $body)
     {
@@ -21,7 +21,7 @@ final readonly class LearnSkill implements Change
             ." {$this->body->text('skill')}.";
     }
 
-    public function make(): array
+    public function make(?Person $by): array
     {
         $person = $this->person();
         $skill = $this->body->text('skill');
@@ -35,6 +35,15 @@ final readonly class LearnSkill implements Change
         $person->update(['skills' => $skills, 'version' => $person->version + 1]);
 
         return ['kind' => 'skill', 'person' => $person->id, 'skill' => $skill, 'left' => $this->isLeft() ? '' : '1'];
+    }
+
+    public function lapsed(): ?string
+    {
+        $person = $this->person();
+
+        return in_array($this->body->text('skill'), $person->skills, true) === $this->isLeft()
+            ? null
+            : "What {$person->name} can do was changed since.";
     }
 
     public function build(): ?Build

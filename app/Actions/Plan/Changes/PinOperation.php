@@ -15,7 +15,7 @@ use App\Support\Say;
 use Regimen\Route\OperationState;
 
 /** An operation is pinned to a person, to a day, behind another operation; or to nothing any more. */
-final readonly class PinOperation implements Change, KeepsThePlan
+final readonly class PinOperation implements Change, KeepsThePlan, Lapses
 {
     public function __construct(private Body $body, private House $house)
     {
@@ -37,15 +37,13 @@ final readonly class PinOperation implements Change, KeepsThePlan
         );
     }
 
-    public function make(): array
+    public function make(?Person $by): array
     {
         $operation = $this->operation();
         $after = $this->body->maybeWhole('after');
-        if ($operation->state !== OperationState::Open) {
-            throw Refused::because(
-                "“{$operation->name}” has begun; only what has not begun can be pinned.",
-                'operation',
-            );
+        $lapsed = $this->lapsed();
+        if ($lapsed !== null) {
+            throw Refused::because(rtrim($lapsed, '.').'; only what has not begun can be pinned.', 'operation');
         }
         if ($after === $operation->id) {
             throw Refused::because('It cannot come behind itself.', 'after');
@@ -63,6 +61,13 @@ final readonly class PinOperation implements Change, KeepsThePlan
             'kind' => 'pin', 'operation' => $operation->id, 'person' => $before?->person_id, 'day' => $before?->day,
             'after' => $before?->after_id,
         ];
+    }
+
+    public function lapsed(): ?string
+    {
+        $operation = $this->operation();
+
+        return $operation->state === OperationState::Open ? null : "“{$operation->name}” has begun.";
     }
 
     public function isAsPlanned(): bool

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\Plan\Changes;
 
 use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
+use App\Models\People\Person;
 use App\Support\Say;
 
 /** Nothing new is begun on a build until a day; or again from now on. */
-final readonly class PutOnHold implements Change
+final readonly class PutOnHold implements Change, Lapses
 {
     public function __construct(private Body $body)
     {
@@ -24,7 +26,7 @@ final readonly class PutOnHold implements Change
         );
     }
 
-    public function make(): array
+    public function make(?Person $by): array
     {
         $build = $this->build();
         $before = [
@@ -38,7 +40,18 @@ final readonly class PutOnHold implements Change
             ],
         );
 
-        return $before;
+        return [...$before, 'was' => $build->held_until];
+    }
+
+    public function lapsed(): ?string
+    {
+        $build = $this->build();
+
+        return match (true) {
+            $build->status !== BuildStatus::Open => "{$build->name()} is not in the making any more.",
+            $this->body->has('was') && $build->held_until !== $this->body->maybe('was') => "{$build->name()} was put on hold or taken up again since.",
+            default => null,
+        };
     }
 
     public function build(): Build

@@ -9,6 +9,7 @@ use App\Actions\Commission\TakeCommission;
 use App\Models\Build\Build;
 use App\Models\Build\Purpose;
 use App\Models\House\HouseModel;
+use App\Models\People\Person;
 use App\Support\Refused;
 use App\Support\Say;
 
@@ -27,7 +28,7 @@ final readonly class TakeBuild implements Change
             .($promise === null ? '.' : ', promised for '.Say::day($promise).'.');
     }
 
-    public function make(): null
+    public function make(?Person $by): null
     {
         $promise = $this->body->maybe('promised_on');
         $purpose = $promise === null ? Purpose::Stock : Purpose::Commission;

@@ -22,7 +22,7 @@ final readonly class WorkLonger implements Change
             .Say::day($this->body->text('from')).' to '.Say::day($this->body->text('to')).'.';
     }
 
-    public function make(): array
+    public function make(?Person $by): array
     {
         $overtime = Overtime::query()->create([
             'person_id' => $this->person()->id, 'from' => $this->body->text('from'), 'to' => $this->body->text('to'),
