@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Plan\MakeChange;
 use App\Models\People\ClosedDay;
 use App\Models\People\Person;
 use App\Planning\House\House;
-use App\Planning\Plan\Planner;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
-use App\Support\Say;
 use Illuminate\Support\Facades\DB;
 use Regimen\Formats\Calendars\HolidayCalendar;
 use Regimen\Units\UnreadableFile;
@@ -21,8 +19,7 @@ final readonly class ImportHolidays
 {
     public function __construct(
         private House $house,
-        private Planner $planner,
-        private Logbook $logbook,
+        private MakeChange $makeChange,
         private Clock $clock,
     ) {
     }
@@ -45,16 +42,9 @@ final readonly class ImportHolidays
                 ->flip()
                 ->all();
             $new = array_diff_key($days, $known);
-            ClosedDay::query()->insert(
-                array_map(
-                    static fn (string $date, string $note): array => ['date' => $date, 'note' => $note],
-                    array_keys($new),
-                    $new,
-                ),
-            );
-            $what = Say::count(count($new), 'closed day').' imported from a calendar.';
-            $this->logbook->write(null, $by, 'house', $what);
-            $this->planner->replan($what);
+            if ($new !== []) {
+                $this->makeChange->make($by, [['kind' => 'close', 'days' => $new]]);
+            }
 
             return count($new);
         });

@@ -10,9 +10,11 @@ use App\Models\Build\LogEntry;
 use App\Models\House\HouseModel;
 use App\Models\House\HouseVersion;
 use App\Models\House\Resource;
+use App\Models\People\ClosedDay;
 use App\Models\People\DayOff;
 use App\Models\Plan\PlanChange;
 use App\Planning\Plan\BetterPlan;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Regimen\Route\Operations\NeckOperation;
@@ -139,9 +141,39 @@ final class TakenBackTest extends TestCase
         $this->assertSame($before, $this->everything());
     }
 
+    public function test_days_without_work_are_taken_back_wherever_they_were_entered(): void
+    {
+        $before = $this->everything();
+        $this->post('/house/closed-days', ['date' => '2026-03-19', 'note' => 'stocktaking'])->assertSessionHasNoErrors();
+        $this->post("/people/{$this->maker->id}/days-off", ['date' => '2026-03-20', 'note' => ''])
+            ->assertSessionHasNoErrors();
+        $this->post('/plan/calendar/import', ['file' => UploadedFile::fake()->createWithContent('days.ics', implode("\r\n", [
+            'BEGIN:VCALENDAR', 'VERSION:2.0', 'PRODID:-//Example//EN', 'BEGIN:VEVENT', 'UID:1@example.org',
+            'DTSTART;VALUE=DATE:20260403', 'DTEND;VALUE=DATE:20260405', 'SUMMARY:Spring', 'END:VEVENT', 'END:VCALENDAR',
+            '',
+        ]))])->assertSessionHasNoErrors();
+        $this->assertSame(
+            ['2026-03-19', '2026-04-03', '2026-04-04'],
+            ClosedDay::query()->orderBy('date')->pluck('date')->map(strval(...))->all(),
+        );
+        $this->assertSame(
+            'The shop: no work on 2 days, Fri 3 Apr to Sat 4 Apr.',
+            $this->get('/horizon')->inertiaProps('undo.words'),
+        );
+        $this->delete('/house/closed-days/'.ClosedDay::query()->where('date', '2026-03-19')->value('id'))
+            ->assertSessionHasNoErrors();
+        $this->assertSame(
+            '1 closed day taken away: Thu 19 Mar.', $this->get('/horizon')->inertiaProps('undo.words'),
+        );
+        foreach (range(1, 4) as $_) {
+            $this->undo();
+        }
+        $this->assertSame([$before, 0], [$this->everything(), ClosedDay::query()->count()]);
+    }
+
     public function test_a_kind_of_change_that_nobody_knows_is_refused(): void
     {
-        foreach (['order', 'magic', ''] as $kind) {
+        foreach (['order', 'close', 'magic', ''] as $kind) {
             $this->post('/plan/changes', ['changes' => [['kind' => $kind, 'offer' => 1]]])
                 ->assertSessionHasErrors('changes.0.kind');
         }

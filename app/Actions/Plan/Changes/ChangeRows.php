@@ -10,10 +10,18 @@ use App\Support\Refused;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
 
-/** Leave, longer days or outages that were entered are taken away again, or put back. */
+/** Leave, longer days, outages or closed days that were entered are taken away again, or put back. */
 final readonly class ChangeRows implements Change, Lapses
 {
-    public const TABLES = ['days_off', 'overtimes', 'outages'];
+    public const TABLES = ['days_off', 'overtimes', 'outages', 'closed_days'];
+
+    /** One of them, and several. */
+    private const WORDS = [
+        'days_off' => ['absence', 'absences'],
+        'overtimes' => ['stretch of longer days', 'stretches of longer days'],
+        'outages' => ['outage', 'outages'],
+        'closed_days' => ['closed day', 'closed days'],
+    ];
 
     public function __construct(private Body $body)
     {
@@ -21,16 +29,21 @@ final readonly class ChangeRows implements Change, Lapses
 
     public function words(): string
     {
-        $count = count($this->body->list('remove'));
-        $what = [
-            'days_off' => 'absence', 'overtimes' => 'stretch of longer days', 'outages' => 'outage',
-        ][$this->table()];
+        [$one, $several] = self::WORDS[$this->table()];
+        $ids = $this->body->list('remove');
+        if ($ids === []) {
+            return ucfirst($one).' put back.';
+        }
+        $dates = self::hasDates($this->table())
+            ? DB::table($this->table())->whereIn('id', $ids)->orderBy('date')->pluck('date')->all()
+            : [];
+        $when = match (count($dates)) {
+            0 => '',
+            1 => ': '.Say::day((string) $dates[0]),
+            default => ': '.Say::day((string) $dates[0]).' to '.Say::day((string) $dates[count($dates) - 1]),
+        };
 
-        return $count === 0
-            ? ucfirst($what).' put back.'
-            : ucfirst(
-                Say::count($count, $what, $what === 'stretch of longer days' ? 'stretches of longer days' : "{$what}s"),
-            ).' taken away.';
+        return Say::count(count($ids), $one, $several)." taken away{$when}.";
     }
 
     public function make(?Person $by): array
@@ -74,6 +87,11 @@ final readonly class ChangeRows implements Change, Lapses
     {
         return in_array($this->body->text('table'), self::TABLES, true)
             ? $this->body->text('table')
-            : throw new \InvalidArgumentException('Only leave, longer days and outages are taken away.');
+            : throw new \InvalidArgumentException('Only leave, longer days, outages and closed days are taken away.');
+    }
+
+    private static function hasDates(string $table): bool
+    {
+        return in_array($table, ['days_off', 'closed_days'], true);
     }
 }

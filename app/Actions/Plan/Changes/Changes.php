@@ -15,7 +15,7 @@ use App\Support\Refused;
 /** The kinds of changes there are, by the word that describes them. */
 final readonly class Changes
 {
-    /** What a manager may ask for; a better plan is taken through its offer. */
+    /** What is asked for on the plan's pages; days of the shop and better plans have pages of their own. */
     public const KINDS = [
         'pin', 'away', 'longer', 'down', 'part', 'promise', 'hold', 'push', 'more', 'skill', 'build', 'method', 'rows',
     ];
@@ -49,6 +49,7 @@ final readonly class Changes
             'build' => new TakeBuild($values, $this->takeCommission),
             'method' => new UseMethod($values, $this->house, $this->routes, $this->drafting, $this->sync),
             'rows' => new ChangeRows($values),
+            'close' => new CloseShop($values),
             'order' => new PlanInOrder($values),
             default => throw Refused::because('There is no such kind of change.', 'kind'),
         };
