@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Plan\MakeChange;
 use App\Models\People\Person;
 use App\Models\People\Role;
 use App\Planning\Plan\Planner;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes somebody in, or changes what they can do, when they work and whether they can sign in. */
 final readonly class SavePerson
 {
-    public function __construct(private Planner $planner, private Logbook $logbook)
+    public function __construct(private MakeChange $makeChange, private Planner $planner, private Logbook $logbook)
     {
     }
 
@@ -22,11 +23,14 @@ final readonly class SavePerson
     public function __invoke(Person $by, ?Person $person, int $version, array $attributes): void
     {
         DB::transaction(function () use ($by, $person, $version, $attributes): void {
+            $skills = [];
             if ($person === null) {
                 $person = Person::query()->create($attributes);
             } else {
                 $person->refresh();
                 Refused::ifStale($person->version, $version, $person->name);
+                $skills = self::skills($person, $attributes['skills'] ?? $person->skills);
+                unset($attributes['skills']);
                 $person->update([...$attributes, 'version' => $version + 1]);
             }
             if (! Person::query()->where(
@@ -38,7 +42,25 @@ final readonly class SavePerson
                 );
             }
             $this->logbook->write(null, $by, 'house', "{$person->name}: skills, hours or sign-in saved.");
-            $this->planner->replan("{$person->name} changed");
+            $skills === []
+                ? $this->planner->replan("{$person->name} changed")
+                : $this->makeChange->make($by, $skills);
         });
+    }
+
+    /**
+     * @param  list<string>  $wanted
+     * @return list<array<string, mixed>> what they take on and leave, as changes
+     */
+    private static function skills(Person $person, array $wanted): array
+    {
+        $change = static fn (string $left): \Closure => static fn (string $skill): array => [
+            'kind' => 'skill', 'person' => $person->id, 'skill' => $skill, 'left' => $left,
+        ];
+
+        return [
+            ...array_map($change(''), array_values(array_diff($wanted, $person->skills))),
+            ...array_map($change('1'), array_values(array_diff($person->skills, $wanted))),
+        ];
     }
 }

@@ -171,6 +171,23 @@ final class TakenBackTest extends TestCase
         $this->assertSame([$before, 0], [$this->everything(), ClosedDay::query()->count()]);
     }
 
+    public function test_a_skill_that_was_ticked_on_the_page_of_people_is_the_same_change_as_on_the_plan(): void
+    {
+        $this->put("/people/{$this->maker->id}", [
+            'version' => $this->maker->refresh()->version, 'name' => 'Tobias', 'email' => 'tobias@example.org',
+            'role' => 'maker', 'skills' => ['bodies', 'necks', 'frets', 'finish'], 'rate' => '', 'active' => true,
+            'own_hours' => false, 'hours' => [],
+        ])->assertSessionHasNoErrors();
+        $this->assertEqualsCanonicalizing(['bodies', 'necks', 'frets', 'finish'], $this->maker->refresh()->skills);
+        $this->assertSame(
+            ['Tobias also does finish.', 'Tobias no longer does joints.'],
+            PlanChange::query()->orderBy('id')->pluck('words')->all(),
+        );
+        $this->undo();
+        $this->undo();
+        $this->assertEqualsCanonicalizing(['bodies', 'necks', 'frets', 'joints'], $this->maker->refresh()->skills);
+    }
+
     public function test_a_kind_of_change_that_nobody_knows_is_refused(): void
     {
         foreach (['order', 'close', 'magic', ''] as $kind) {
