@@ -49,14 +49,4 @@ final readonly class Quote
 
         return $cost->times(1 / (1 - $margin));
     }
-
-    /** @throws \InvalidArgumentException for a mark-up below zero */
-    public static function fromMarkUp(Money $cost, float $markUp): Money
-    {
-        if ($markUp < 0) {
-            throw new \InvalidArgumentException('A mark-up is a share of the cost, zero or more.');
-        }
-
-        return $cost->times(1 + $markUp);
-    }
 }

@@ -22,17 +22,10 @@ use Regimen\Units\Money;
 
 final class CostingTest extends TestCase
 {
-    public function test_margin_and_mark_up_are_two_things(): void
+    public function test_a_margin_is_a_share_of_the_price(): void
     {
-        // CALCULATIONS M2, by hand: 750 at a margin of 25 % is 1000; at a mark-up of 25 % it is 937.50.
+        // CALCULATIONS M2, by hand: 750 at a margin of 25 % is 1000.
         self::assertSame(100_000, Quote::fromMargin(Money::ofMinor(75_000, 'EUR'), 0.25)->minor);
-        self::assertSame(
-            [93_750, 75_000],
-            [
-                Quote::fromMarkUp(Money::ofMinor(75_000, 'EUR'), 0.25)->minor,
-                Quote::fromMarkUp(Money::ofMinor(75_000, 'EUR'), 0.0)->minor,
-            ],
-        );
         $this->expectException(\InvalidArgumentException::class);
         Quote::fromMargin(Money::ofMinor(1, 'EUR'), 1.0);
     }
