@@ -67,7 +67,6 @@
     .slack {
         text-align: right;
         line-height: 1.2;
-        font-size: 0.75rem;
     }
 
     @media (width < 60rem) {
