@@ -20,7 +20,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class MakeChange
 {
     /** Kinds of entries in the logbook that are not simply about the plan, by kind of change. */
-    private const ENTRIES = ['promise' => 'promise', 'close' => 'house'];
+    private const ENTRIES = ['promise' => 'promise', 'close' => 'house', 'method' => 'route'];
 
     public function __construct(
         private Changes $changes,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Route;
 
+use App\Actions\Plan\MakeChange;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\RouteChange;
@@ -19,6 +20,7 @@ use App\Support\Clock;
 use App\Support\Logbook;
 use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Regimen\Route\Judge\Damage;
 
 /** Makes, undoes and resets changes to a build's derived route. What would be spoiled needs a written reason. */
@@ -29,6 +31,7 @@ final readonly class ChangeRoute
         private Drafting $drafting,
         private Routes $routes,
         private RouteSync $sync,
+        private MakeChange $makeChange,
         private Planner $planner,
         private Logbook $logbook,
         private Clock $clock,
@@ -96,21 +99,17 @@ final readonly class ChangeRoute
         });
     }
 
-    /** @param  array<string, string>  $answers  by question or tool; what agrees with the house is not kept */
+    /** @param  array<string, string>  $answers  by question or tool; what agrees with the house is not kept; the same change as on the plan */
     public function choose(Person $by, Build $build, int $version, array $answers): void
     {
         $this->change($build, $version, function () use ($by, $build, $answers): void {
-            $house = $this->house->methods();
-            $methods = $this->house->methods($build);
-            foreach ($answers as $key => $answer) {
-                $methods = $methods->with($key, $answer);
+            try {
+                $this->makeChange->make(
+                    $by, [['kind' => 'method', 'build' => $build->number, 'answers' => $answers]],
+                );
+            } catch (ValidationException $refused) {
+                throw Refused::because($refused->getMessage(), 'method');
             }
-            $trial = RouteTrial::methods($build, $methods, $this->drafting, $this->routes, $this->house);
-            if ($trial->problem !== null) {
-                throw Refused::because($trial->problem, 'method');
-            }
-            $build->update(['methods' => array_diff_assoc($methods->answers, $house->answers)]);
-            $this->derive($by, $build, 'Methods of this build: '.MethodWords::of($answers).'.');
         });
     }
 

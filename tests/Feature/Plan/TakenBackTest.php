@@ -188,6 +188,24 @@ final class TakenBackTest extends TestCase
         $this->assertEqualsCanonicalizing(['bodies', 'necks', 'frets', 'joints'], $this->maker->refresh()->skills);
     }
 
+    public function test_a_method_that_was_chosen_on_the_route_is_the_same_change_as_on_the_plan(): void
+    {
+        $before = $this->everything();
+        $this->make(['kind' => 'method', 'build' => 1, 'question' => 'frets', 'answer' => 'off']);
+        $older = PlanChange::query()->sole();
+        $this->post('/builds/1/route/method', [
+            'version' => $this->build->refresh()->route_version, 'key' => 'frets', 'answer' => 'on',
+        ])->assertSessionHasNoErrors();
+        $this->post("/plan/changes/{$older->id}/undo")->assertSessionHasErrors('conflict');
+        $this->undo();
+        $this->assertSame(['frets' => 'off'], $this->build->refresh()->methods);
+        $this->undo();
+        $this->assertSame($before, $this->everything());
+        $this->post('/plan/changes', ['changes' => [
+            ['kind' => 'method', 'build' => 1, 'question' => 'frets', 'answer' => 'by-magic'],
+        ]])->assertSessionHasErrors('answer');
+    }
+
     public function test_a_kind_of_change_that_nobody_knows_is_refused(): void
     {
         foreach (['order', 'close', 'magic', ''] as $kind) {

@@ -10,6 +10,7 @@ use App\Planning\House\House;
 use App\Planning\Route\Drafting;
 use App\Planning\Route\Routes;
 use App\Planning\Route\RouteSync;
+use App\Support\Logbook;
 use App\Support\Refused;
 
 /** The kinds of changes there are, by the word that describes them. */
@@ -27,6 +28,7 @@ final readonly class Changes
         private RouteSync $sync,
         private TakeCommission $takeCommission,
         private KeepVersion $keepVersion,
+        private Logbook $logbook,
     ) {
     }
 
@@ -47,7 +49,9 @@ final readonly class Changes
             'more' => new OwnMore($values, $this->keepVersion),
             'skill' => new LearnSkill($values),
             'build' => new TakeBuild($values, $this->takeCommission),
-            'method' => new UseMethod($values, $this->house, $this->routes, $this->drafting, $this->sync),
+            'method' => new UseMethod(
+                $values, $this->house, $this->routes, $this->drafting, $this->sync, $this->logbook,
+            ),
             'rows' => new ChangeRows($values),
             'close' => new CloseShop($values),
             'order' => new PlanInOrder($values),
