@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Devices\ClimateSensor;
 use App\Devices\SimulatedSensor;
 use App\Models\People\Person;
+use App\Planning\House\FurnishOpenShop;
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
 use App\Planning\Problem\UsualDelay;
@@ -16,6 +17,9 @@ use App\Support\Clock;
 use App\Support\WaitingConnection;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\MigrationsEnded;
+use Illuminate\Database\Events\NoPendingMigrations;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
 
@@ -39,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Gate::define('manage', static fn (Person $person): bool => $person->isManager());
+        Event::listen([MigrationsEnded::class, NoPendingMigrations::class], FurnishOpenShop::class);
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes();
     }

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Planning\House\Furnishing;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -100,8 +99,5 @@ return new class extends Migration
         DB::statement('UPDATE operations SET cautions = json_array(caution) WHERE caution IS NOT NULL');
         DB::statement("UPDATE operations SET sprayed = 1 WHERE station = 'spray-booth'");
         DB::statement('UPDATE operation_standards SET best_minutes = labour_minutes * 3 / 4, worst_minutes = labour_minutes * 7 / 4');
-        if (DB::table('shops')->exists()) {
-            app(Furnishing::class)->complete();
-        }
     }
 };

@@ -9,7 +9,6 @@ use App\Models\Build\KitLine;
 use App\Models\Build\Operation;
 use App\Models\House\OperationStandard;
 use App\Models\House\Price;
-use App\Planning\House\Furnishing;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Regimen\Costing\PartKind;
 use Regimen\Parts\PartGroup;
@@ -147,7 +146,7 @@ final class EveryInstrumentTest extends TestCase
         OperationStandard::query()->whereIn('key', $new)->delete();
         Price::query()->where('key', PartKind::PickupParts->value)->delete();
         $this->actingAs($this->manager);
-        app(Furnishing::class)->complete();
+        $this->artisan('migrate')->assertSuccessful();
         $typed = ['aged' => 'yes', 'pickupsWound' => 'yes', 'finish' => 'nitrocellulose'];
         $this->commission($typed);
         $this->assertSame([360, 300], array_map(

@@ -205,7 +205,7 @@ final class StandardsTest extends TestCase
         DB::table('prices')->where('key', 'binding')->delete();
         DB::table('resources')->where('key', 'machine-router')->delete();
         DB::table('resources')->where('key', 'body-clamps')->update(['capacity' => 5]);
-        app(\App\Planning\House\Furnishing::class)->complete();
+        $this->artisan('migrate')->assertSuccessful();
         $this->assertSame(
             [77, 45],
             [
