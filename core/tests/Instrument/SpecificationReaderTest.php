@@ -28,6 +28,19 @@ final class SpecificationReaderTest extends TestCase
         self::assertSame([635.0, 24], [$read->orFail()->board->scale->mm, $read->orFail()->board->frets]);
     }
 
+    public function test_a_field_that_is_younger_than_what_the_house_said_is_as_the_trade_has_it(): void
+    {
+        foreach (InstrumentType::cases() as $type) {
+            $house = HouseDefaults::ofTrade($type);
+            $whole = SpecificationReader::read([], $house)->values;
+            foreach (array_keys(SpecificationFields::tradeDefaults($type->value)) as $younger) {
+                $read = SpecificationReader::read(['type' => $type->value], array_diff_key($house, [$younger => true]));
+                self::assertSame([], $read->problems, $younger);
+                self::assertEquals($whole[$younger], $read->values[$younger], $younger);
+            }
+        }
+    }
+
     public function test_every_default_can_be_read_and_stands_within_its_bounds(): void
     {
         foreach (InstrumentType::cases() as $type) {

@@ -7,8 +7,11 @@ namespace Tests\Feature\Route;
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\Build\Operation;
+use App\Models\Build\SpecificationRevision;
 use App\Models\House\OperationStandard;
 use App\Models\House\Price;
+use App\Planning\Specification\Revisions;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Regimen\Costing\PartKind;
 use Regimen\Parts\PartGroup;
@@ -158,6 +161,24 @@ final class EveryInstrumentTest extends TestCase
         $page = $this->get('/builds/1/route')->assertOk();
         $ageing = collect($page->inertiaProps('operations'))->firstWhere('key', FinishOperation::Age->value);
         $this->assertStringContainsString('ageing chemicals', $ageing['cautions'][0]);
+    }
+
+    public function test_what_was_agreed_before_a_field_was_there_is_read_as_the_trade_has_it(): void
+    {
+        $this->openShop();
+        $this->build();
+        DB::unprepared('DROP TRIGGER released_revisions_are_never_edited');
+        foreach (DB::table('specification_revisions')->pluck('house', 'id') as $id => $house) {
+            $then = array_diff_key((array) json_decode((string) $house, true), ['aged' => '', 'pickupsWound' => '']);
+            DB::table('specification_revisions')->where('id', $id)->update(
+                ['house' => json_encode($then, JSON_THROW_ON_ERROR)],
+            );
+        }
+        $this->actingAs($this->manager);
+        foreach (['/horizon', '/builds', '/builds/1', '/builds/1/route', '/builds/1/specification'] as $page) {
+            $this->get($page)->assertOk();
+        }
+        $this->assertFalse(Revisions::read(SpecificationRevision::query()->firstOrFail())->orFail()->finishing->aged);
     }
 
     public function test_an_outline_that_is_brought_along_is_drawn_and_told(): void

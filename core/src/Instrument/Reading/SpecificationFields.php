@@ -58,7 +58,9 @@ final class SpecificationFields
     /** @return array<string, string> what the trade takes for an instrument of this type, where it is not computed */
     public static function tradeDefaults(string $type): array
     {
-        return array_filter(
+        static $known = [];
+
+        return $known[$type] ??= array_filter(
             array_map(static fn (Field $field): string => $field->defaultFor($type), self::all()),
             static fn (string $typed): bool => $typed !== '',
         );

@@ -38,12 +38,16 @@ final class SpecificationReader
     /** @var array<string, string> */
     private array $sources = [];
 
+    /** @var array<string, string> what the trade takes, by field */
+    private readonly array $trade;
+
     /**
      * @param  array<mixed>  $client
      * @param  array<mixed>  $house
      */
     private function __construct(private readonly array $client, private readonly array $house)
     {
+        $this->trade = SpecificationFields::tradeDefaults(self::typeOf([...$house, ...$client])->value);
     }
 
     /**
@@ -92,8 +96,11 @@ final class SpecificationReader
     private function value(Field $field): mixed
     {
         foreach ([
-            ReadSpecification::CLIENT => $this->client, ReadSpecification::HOUSE => $this->house,
-        ] as $source => $typed) {
+            [ReadSpecification::CLIENT, $this->client],
+            [ReadSpecification::HOUSE, $this->house],
+            // A field that is younger than what the house said then is as the trade has it.
+            [ReadSpecification::HOUSE, $this->trade],
+        ] as [$source, $typed]) {
             $given = $typed[$field->key] ?? null;
             if ($field->kind === FieldKind::Rows ? $given === null : self::isBlank($given)) {
                 continue;
