@@ -4,6 +4,7 @@
     import type { ComponentProps } from 'svelte';
     import Instrument from '@/components/Instrument.svelte';
     import Strip from '@/components/Strip.svelte';
+    import RowInTime from '@/components/horizon/RowInTime.svelte';
     import Track from '@/components/horizon/Track.svelte';
     import type { Item } from '@/components/horizon/items';
     import { shortDay } from '@/lib/time';
@@ -32,80 +33,68 @@
             : `${build.slackDays > 0 ? '+' : build.slackDays < 0 ? '−' : ''}${Math.abs(build.slackDays)} d`;
 </script>
 
-<li>
-    <a class="plain who" use:inertia href={`/builds/${build.number}`}>
-        <span class="drawn"
-            ><Instrument drawing={build.drawing} inked={build.inked} words={`drawing of No. ${build.number}`} /></span
-        >
-        <span>
-            <b>{build.number} · {build.title}</b>
-            <span class="small quiet line">{build.inOneLine}</span>
-        </span>
-    </a>
-    <div class="strip" style:--today="{today}px">
-        {#if track.view.level === 0}
-            <button
-                class="closer"
-                type="button"
-                aria-label={`Look closer at No. ${build.number} ${build.title}: ${build.slackWords}`}
-                onclick={(event) => oncloser(event, of)}
+<RowInTime {today} height="64px">
+    {#snippet who()}
+        <a class="plain who" use:inertia href={`/builds/${build.number}`}>
+            <span class="drawn"
+                ><Instrument
+                    drawing={build.drawing}
+                    inked={build.inked}
+                    words={`drawing of No. ${build.number}`}
+                /></span
             >
-                <Strip {build} {scale} {width} {free} />
-            </button>
-        {:else}
-            <Track
-                {...track}
-                id={`build-${build.number}`}
-                label={`Operations of No. ${build.number} ${build.title}`}
-                items={of}
-                holds
-                off={shopOff}
-                waits={build.strip
-                    .filter((mark) => mark.kind === 'wait')
-                    .map((mark) => ({ from: minuteOf(mark.from), to: minuteOf(mark.to), words: mark.words }))}
-                promise={build.promiseAt
-                    ? { at: minuteOf(build.promiseAt), words: `promised for ${build.promisedOn}`, tone: tone(build) }
-                    : null}
-            />
-        {/if}
-    </div>
-    <div class="slack">
-        <span class={['figure', tone(build)]}>{slack(build)}</span>
-        <span class={['small', tone(build) || 'quiet']}>{build.slackWords}</span>
-        <span class="small quiet">
-            {#if build.finish}finish {shortDay(build.finish)}{/if}{#if build.promiseAt}, {build.promiseKind ===
-                'promised'
-                    ? 'promise'
-                    : build.promiseKind}
-                {shortDay(build.promiseAt)}{/if}
-        </span>
-    </div>
-</li>
+            <span>
+                <b>{build.number} · {build.title}</b>
+                <span class="small quiet line">{build.inOneLine}</span>
+            </span>
+        </a>
+    {/snippet}
+    {#if track.view.level === 0}
+        <button
+            class="closer"
+            type="button"
+            aria-label={`Look closer at No. ${build.number} ${build.title}: ${build.slackWords}`}
+            onclick={(event) => oncloser(event, of)}
+        >
+            <Strip {build} {scale} {width} {free} />
+        </button>
+    {:else}
+        <Track
+            {...track}
+            id={`build-${build.number}`}
+            label={`Operations of No. ${build.number} ${build.title}`}
+            items={of}
+            holds
+            off={shopOff}
+            waits={build.strip
+                .filter((mark) => mark.kind === 'wait')
+                .map((mark) => ({ from: minuteOf(mark.from), to: minuteOf(mark.to), words: mark.words }))}
+            promise={build.promiseAt
+                ? { at: minuteOf(build.promiseAt), words: `promised for ${build.promisedOn}`, tone: tone(build) }
+                : null}
+        />
+    {/if}
+    {#snippet standing()}
+        <div class="slack">
+            <span class={['figure', tone(build)]}>{slack(build)}</span>
+            <span class={['small', tone(build) || 'quiet']}>{build.slackWords}</span>
+            <span class="small quiet">
+                {#if build.finish}finish {shortDay(build.finish)}{/if}{#if build.promiseAt}, {build.promiseKind ===
+                    'promised'
+                        ? 'promise'
+                        : build.promiseKind}
+                    {shortDay(build.promiseAt)}{/if}
+            </span>
+        </div>
+    {/snippet}
+</RowInTime>
 
 <style>
-    li {
-        display: grid;
-        grid-template-columns: 17.5rem minmax(0, 1fr) 11.2rem;
-        column-gap: 0.75rem;
-        border-bottom: 1px solid var(--rule);
-        align-items: center;
-        min-height: 64px;
-        /* What is not in sight is not drawn. */
-        content-visibility: auto;
-        contain-intrinsic-size: auto 64px;
-    }
-
     .who {
         display: grid;
         grid-template-columns: 6.6rem 1fr;
         gap: 0.75rem;
         align-items: center;
-        line-height: 1.2;
-    }
-
-    .who b {
-        font-family: var(--heading);
-        font-weight: 650;
     }
 
     .line {
@@ -121,10 +110,6 @@
         height: 3rem;
     }
 
-    .strip {
-        position: relative;
-    }
-
     .closer {
         display: block;
         width: 100%;
@@ -132,36 +117,12 @@
         text-align: left;
     }
 
-    .strip::after {
-        content: '';
-        position: absolute;
-        top: 0;
-        bottom: -1px;
-        left: var(--today);
-        border-left: 2px solid var(--accent);
-        pointer-events: none;
-    }
-
     .slack {
         display: flex;
         flex-direction: column;
-        text-align: right;
-        line-height: 1.2;
     }
 
     .slack .small {
         font-size: 0.75rem;
-    }
-
-    @media (width < 60rem) {
-        li {
-            grid-template-columns: minmax(0, 1fr) auto;
-            padding-top: 0.5rem;
-        }
-
-        .strip {
-            grid-row: 2;
-            grid-column: 1 / -1;
-        }
     }
 </style>
