@@ -7,6 +7,7 @@ namespace App\Actions\Plan;
 use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\Changes\Lapses;
 use App\Models\Plan\PlanChange;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** The change that can be taken back: the last that still counts. What the shop has left behind is passed over. */
 final readonly class LastChange
@@ -37,6 +38,10 @@ final readonly class LastChange
         }
         $back = $this->changes->of($change->back);
 
-        return $back instanceof Lapses ? $back->lapsed() : null;
+        try {
+            return $back instanceof Lapses ? $back->lapsed() : null;
+        } catch (ModelNotFoundException) {
+            return 'What it was about is not there any more.';
+        }
     }
 }

@@ -97,6 +97,24 @@ final class TakenBackTest extends TestCase
         $this->assertNull($this->build->refresh()->held_until);
     }
 
+    public function test_an_operation_that_is_no_longer_on_the_route_takes_its_pin_along(): void
+    {
+        $square = $this->operation($this->build, NeckOperation::Square->value);
+        $this->make(['kind' => 'push', 'build' => 1, 'days' => 3]);
+        $this->make(['kind' => 'pin', 'operation' => $square->id, 'day' => '2026-03-26']);
+        $this->post('/builds/1/route/changes', [
+            'version' => $this->build->refresh()->route_version, 'kind' => 'drop', 'key' => $square->key,
+            'reason' => 'it came square',
+        ])->assertSessionHasNoErrors();
+        $this->assertNull($square->fresh());
+        $this->assertStringContainsString('pushed ahead', (string) $this->get('/horizon')->inertiaProps('undo.words'));
+        $this->post('/plan/changes/'.PlanChange::query()->latest('id')->value('id').'/undo')
+            ->assertSessionHasErrors('conflict');
+        $this->assertStringContainsString('is not there any more', session('errors')->first('conflict'));
+        $this->undo();
+        $this->assertSame(0, $this->build->refresh()->push_days);
+    }
+
     public function test_more_of_a_station_leaves_a_version_of_the_house_and_so_does_taking_it_back(): void
     {
         $station = Resource::query()->where('key', 'router-table')->firstOrFail();
