@@ -8,7 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Solver\Budget;
 use Regimen\Schedule\Solver\Project;
 use Regimen\Schedule\Solver\Solver;
-use Regimen\Tests\Schedule\GeneratedProjects;
+use Regimen\Tests\Schedule\Solver\GeneratedProjects;
 use Symfony\Component\Process\Process;
 
 /**

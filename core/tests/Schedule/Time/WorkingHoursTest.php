@@ -2,12 +2,13 @@
 
 declare(strict_types=1);
 
-namespace Regimen\Tests\Schedule;
+namespace Regimen\Tests\Schedule\Time;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Time\Calendar;
 use Regimen\Schedule\Time\HoursText;
 use Regimen\Schedule\Time\WorkingHours;
+use Regimen\Tests\Schedule\Shops;
 
 final class WorkingHoursTest extends TestCase
 {

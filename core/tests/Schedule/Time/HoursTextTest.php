@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Regimen\Tests\Schedule;
+namespace Regimen\Tests\Schedule\Time;
 
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;

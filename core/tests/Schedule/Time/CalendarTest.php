@@ -2,13 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Regimen\Tests\Schedule;
+namespace Regimen\Tests\Schedule\Time;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Plan\Slack;
 use Regimen\Schedule\Time\Calendar;
 use Regimen\Schedule\Time\NoWorkingTime;
 use Regimen\Schedule\Time\WorkingHours;
+use Regimen\Tests\Schedule\Shops;
 
 /**
  * Hand-made cases, laid out in the comments, in a zone whose clocks change on the last Sundays of March and October.

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Regimen\Tests\Schedule;
+namespace Regimen\Tests\Schedule\Solver;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;

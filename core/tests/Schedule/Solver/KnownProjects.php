@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Regimen\Tests\Schedule;
+namespace Regimen\Tests\Schedule\Solver;
 
 use Regimen\Formats\PsplibProject;
 use Regimen\Schedule\Solver\Solution;
@@ -59,6 +59,6 @@ trait KnownProjects
 
     private static function file(string $name): PsplibProject
     {
-        return PsplibProject::parse((string) file_get_contents(__DIR__."/../reference/{$name}.sm"));
+        return PsplibProject::parse((string) file_get_contents(__DIR__."/../../reference/{$name}.sm"));
     }
 }

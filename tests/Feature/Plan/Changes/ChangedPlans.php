@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature\Plan;
+namespace Tests\Feature\Plan\Changes;
 
 use App\Models\Build\Build;
 use App\Models\Build\Operation;

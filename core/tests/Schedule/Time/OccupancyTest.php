@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Regimen\Tests\Schedule;
+namespace Regimen\Tests\Schedule\Time;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Building\Agenda;
 use Regimen\Schedule\Building\Occupancy;
+use Regimen\Tests\Schedule\Shops;
 
 final class OccupancyTest extends TestCase
 {
