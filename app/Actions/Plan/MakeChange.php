@@ -68,6 +68,9 @@ final readonly class MakeChange
     {
         return DB::transaction(function () use ($by, $change): string {
             $change->refresh();
+            if ($change->getAttribute('undone_at') !== null) {
+                throw Refused::because('That was taken back already.');
+            }
             $lapsed = $this->lastChange->lapsed($change);
             if ($lapsed !== null) {
                 throw Refused::because("That cannot be taken back any more. {$lapsed}");
