@@ -114,8 +114,8 @@ enum PartKind: string
     /** Metres to buy, with a tenth for the joints, rounded up to a tenth. */
     private static function binding(Specification $s): float
     {
-        $mm = ($s->board->boardBinding->mm > 0 ? BoardShape::from($s)->binding() : 0.0)
-            + ($s->bodywork->bodyBinding->mm > 0 ? BodyShape::from($s)->binding() : 0.0);
+        $mm = ($s->board->boardBinding->mm > 0 ? BoardShape::from($s)->binding()->value : 0.0)
+            + ($s->bodywork->bodyBinding->mm > 0 ? BodyShape::from($s)->binding()->value : 0.0);
 
         return ceil($mm / 100) / 10;
     }

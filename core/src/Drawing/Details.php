@@ -23,10 +23,10 @@ final class Details
         $length = $board->markerDiameter->mm;
         $shapes = [];
         foreach ($w->markers()->places() as $place) {
-            $half = $w->markers()->halfAcross($place['x']);
+            $half = $w->markers()->halfAcross($place->along);
             $shapes[] = $board->markers === MarkerShape::Dot
-                ? Shape::circle(new Point($place['x'], $place['y']), $half, $layer, 'plain', Shape::SHELL)
-                : Shape::box($place['x'] - $length / 2, -$half, $length, 2 * $half, $layer, 'plain', Shape::SHELL);
+                ? Shape::circle(new Point($place->along, $place->across), $half, $layer, 'plain', Shape::SHELL)
+                : Shape::box($place->along - $length / 2, -$half, $length, 2 * $half, $layer, 'plain', Shape::SHELL);
         }
 
         return $shapes;

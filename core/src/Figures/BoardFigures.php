@@ -83,25 +83,19 @@ final class BoardFigures implements FigureSource
     private function markers(Workings $w): iterable
     {
         $markers = $w->markers();
-        foreach ($markers->places() as ['fret' => $fret, 'x' => $x, 'y' => $y]) {
-            if ($y > 0) {
+        foreach ($markers->places() as $place) {
+            if ($place->across > 0) {
                 continue;
             }
-            yield Figure::mm(
-                "marker.{$fret}", "Marker at {$fret}, from the nut", $x, 'G7',
-                'midway between fret '.($fret - 1).' at '.Words::number($w->fret($fret - 1), 2)." and {$fret} at "
-                    .Words::number($w->fret($fret), 2),
+            yield Figure::worked(
+                "marker.{$place->fret}", "Marker at {$place->fret}, from the nut", $markers->along($place->fret), 'G7',
                 '', 2,
             );
-            if ($fret === 12) {
-                $outer = abs($y) + $markers->halfAcross($x);
-                $taken = self::taken($markers->lost($x, $y), $w->board()->radiusAt($x), $outer);
+            if ($place->fret === 12) {
+                $outer = abs($place->across) + $markers->halfAcross($place->along);
+                $taken = self::taken($markers->lost($place), $w->board()->radiusAt($place->along), $outer);
                 yield Figure::worked('markerLost', 'Radius takes from the octave markers', $taken, 'G6', 'board', 2, 3);
-                $left = Term::worded(
-                    $markers->left($x, $y),
-                    'hole '.Words::number($w->specification->board->markerDepth->mm, 2).' − what the radius takes, '
-                        .Words::number($markers->lost($x, $y), 2),
-                );
+                $left = $markers->left($place);
                 yield Figure::worked('markerLeft', 'Left of them at the outer edge', $left, 'G6', 'board', 2, 2);
             }
         }

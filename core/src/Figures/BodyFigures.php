@@ -32,17 +32,12 @@ final class BodyFigures implements FigureSource
             'sum of '.count($outline->points).' pieces', 'body', 0,
         );
         if ($s->bodywork->bodyBinding->mm > 0) {
-            yield Figure::mm(
-                'binding', 'Body binding to buy', $workings->body()->binding(), 'G19',
-                Words::number($outline->perimeter(), 0).' + 10 %', 'body', 0,
-            );
+            $strip = $workings->body()->binding();
+            yield Figure::worked('binding', 'Body binding to buy', $strip, 'G19', 'body', 0);
         }
         if ($s->board->boardBinding->mm > 0) {
-            $around = $workings->board()->around();
-            yield Figure::mm(
-                'boardBindingLength', 'Board binding to buy', $workings->board()->binding(), 'G19',
-                'two sides and the end, '.Words::number($around, 0).', + 10 %', 'board', 0,
-            );
+            $strip = $workings->board()->binding();
+            yield Figure::worked('boardBindingLength', 'Board binding to buy', $strip, 'G19', 'board', 0);
         }
         yield from $this->mass($workings);
     }

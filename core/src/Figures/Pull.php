@@ -6,6 +6,7 @@ namespace Regimen\Figures;
 
 use Regimen\Instrument\Specification;
 use Regimen\Strings\StringMass;
+use Regimen\Units\Term;
 
 /** How hard the strings pull (CALCULATIONS S2, S3), in newtons. */
 final readonly class Pull
@@ -49,9 +50,9 @@ final readonly class Pull
     }
 
     /** The strongest over the weakest. */
-    public function spread(): float
+    public function spread(): Term
     {
-        return $this->strongest() / max(1e-9, $this->weakest());
+        return Term::of($this->strongest(), unit: ' N')->over(Term::of(max(1e-9, $this->weakest()), unit: ' N'));
     }
 
     public function strongest(): float

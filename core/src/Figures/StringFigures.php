@@ -70,10 +70,8 @@ final class StringFigures implements FigureSource
                 .($w->pull()->estimated ? ', wound ones by an estimate' : ''),
             'strings', 0,
         );
-        yield Figure::of(
-            'pullSpread', 'Strongest over weakest', $w->pull()->spread(), '', 'S3',
-            Words::number($w->pull()->strongest()).' N / '.Words::number($w->pull()->weakest()).' N', 'strings', 2,
-        );
+        $spread = $w->pull()->spread();
+        yield Figure::worked('pullSpread', 'Strongest over weakest', $spread, 'S3', 'strings', 2, unit: '');
     }
 
     private static function mass(InstrumentString $string): Term

@@ -60,6 +60,14 @@ final readonly class Term
         return new self(rad2deg(atan($this->value)), fn (): string => "atan({$this->words()})");
     }
 
+    public static function midway(self $one, self $other): self
+    {
+        return new self(
+            ($one->value + $other->value) / 2,
+            static fn (): string => "midway between {$one->words()} and {$other->words()}",
+        );
+    }
+
     public function plus(self $other): self
     {
         return new self(

@@ -10,6 +10,7 @@ use Regimen\Instrument\Fretboard\SlotsSawn;
 use Regimen\Instrument\Shape\BoardShape;
 use Regimen\Instrument\Shape\FretMarkers;
 use Regimen\Instrument\Shape\HeadstockShape;
+use Regimen\Instrument\Shape\MarkerPlace;
 use Regimen\Instrument\Shape\NeckShape;
 use Regimen\Tests\Specifications;
 use Regimen\Units\Length;
@@ -75,12 +76,12 @@ final class GeometryTest extends TestCase
         );
         $markers = FretMarkers::from($specification);
         $places = $markers->places();
-        self::assertSame([3, 5, 7, 9, 12, 12, 15, 17, 19, 21], array_column($places, 'fret'));
+        self::assertSame([3, 5, 7, 9, 12, 12, 15, 17, 19, 21], array_map(static fn (MarkerPlace $one): int => $one->fret, $places));
         $frets = $specification->frets();
-        self::assertEqualsWithDelta(($frets->position(2)->mm + $frets->position(3)->mm) / 2, $places[0]['x'], 1e-9);
-        self::assertEqualsWithDelta(0.491, $markers->lost($places[4]['x'], $places[4]['y']), 0.0005);
+        self::assertEqualsWithDelta(($frets->position(2)->mm + $frets->position(3)->mm) / 2, $places[0]->along, 1e-9);
+        self::assertEqualsWithDelta(0.491, $markers->lost($places[4]), 0.0005);
         self::assertEqualsWithDelta(
-            1.5 - 0.491, $markers->left($places[4]['x'], $places[4]['y']), 0.0005, 'set flush with the flat',
+            1.5 - 0.491, $markers->left($places[4])->value, 0.0005, 'set flush with the flat',
         );
     }
 

@@ -92,8 +92,8 @@ final readonly class BoardShape
     }
 
     /** Binding to buy, with a tenth for the joints, in mm. */
-    public function binding(): float
+    public function binding(): Term
     {
-        return $this->around() * 1.1;
+        return Term::of($this->around(), 0, 'two sides and the end,')->scaled(1.1)->note(', + 10 %');
     }
 }

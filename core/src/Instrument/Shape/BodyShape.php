@@ -9,6 +9,7 @@ use Regimen\Geometry\Svg\SvgOutline;
 use Regimen\Instrument\Body\BodyOutline;
 use Regimen\Instrument\Brief\Hand;
 use Regimen\Instrument\Specification;
+use Regimen\Units\Term;
 use Regimen\Units\UnreadableFile;
 
 /** The body in its place under the strings (CALCULATIONS G19), in mm from the nut. */
@@ -61,8 +62,8 @@ final readonly class BodyShape
     }
 
     /** Binding to buy, with a tenth for the joints, in mm. */
-    public function binding(): float
+    public function binding(): Term
     {
-        return $this->outline->perimeter() * 1.1;
+        return Term::of($this->outline->perimeter(), 0)->scaled(1.1)->note(' + 10 %');
     }
 }

@@ -19,11 +19,11 @@ final class MarkerDepth implements Check
         $worst = null;
         $sunk = -INF;
         foreach ($w->markers()->places() as $place) {
-            $left = $w->markers()->left($place['x'], $place['y']);
+            $left = $w->markers()->left($place)->value;
             $worst = $worst === null || $left < $worst[0]
-                ? [$left, $place['fret'], $w->markers()->lost($place['x'], $place['y'])]
+                ? [$left, $place->fret, $w->markers()->lost($place)]
                 : $worst;
-            $sunk = max($sunk, $w->markers()->sunk($place['x'], $place['y']));
+            $sunk = max($sunk, $w->markers()->sunk($place));
         }
         if ($worst === null) {
             return;

@@ -8,6 +8,7 @@ use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
 use Regimen\Instrument\Fretboard\MarkerShape;
+use Regimen\Instrument\Shape\MarkerPlace;
 use Regimen\Units\Words;
 
 /** Pairs of markers lie on the board and beside each other (G6, G7). */
@@ -23,14 +24,14 @@ final class MarkerPair implements Check
         $offset = $w->specification->board->markerOffset->mm;
         $half = $w->specification->board->markerDiameter->mm / 2;
         foreach ($w->markers()->places() as $place) {
-            $left = $w->board()->widthAt($place['x']) / 2 - abs($place['y']) - $half;
-            if ($place['y'] > 0.0 && $left < self::EDGE) {
-                yield $this->markerPair($left, $place['fret']);
+            $left = $w->board()->widthAt($place->along) / 2 - abs($place->across) - $half;
+            if ($place->across > 0.0 && $left < self::EDGE) {
+                yield $this->markerPair($left, $place->fret);
 
                 return;
             }
         }
-        $pairs = array_filter($w->markers()->places(), static fn (array $place): bool => $place['fret'] % 12 === 0);
+        $pairs = array_filter($w->markers()->places(), static fn (MarkerPlace $place): bool => $place->fret % 12 === 0);
         if ($pairs !== [] && 2 * $offset < 2 * $half + 1.0) {
             yield $this->markerTouch($offset, $half);
         }

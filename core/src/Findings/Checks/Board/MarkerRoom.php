@@ -19,8 +19,8 @@ final class MarkerRoom implements Check
         $tightest = null;
         foreach ($w->markers()->places() as $place) {
             // Half a crown on each side.
-            $room = $w->fret($place['fret']) - $w->fret($place['fret'] - 1) - $board->crownWidth->mm;
-            $tightest = $tightest === null || $room < $tightest[0] ? [$room, $place['fret']] : $tightest;
+            $room = $w->fret($place->fret) - $w->fret($place->fret - 1) - $board->crownWidth->mm;
+            $tightest = $tightest === null || $room < $tightest[0] ? [$room, $place->fret] : $tightest;
         }
         if ($tightest === null || $board->markerDiameter->mm <= $tightest[0]) {
             return;

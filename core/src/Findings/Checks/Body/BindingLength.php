@@ -18,10 +18,10 @@ final class BindingLength implements Check
     public function judge(Workings $w): iterable
     {
         $body = $w->specification->bodywork;
-        if ($body->bodyBinding->mm > 0 && $w->body()->binding() > self::STRIP_MM) {
+        if ($body->bodyBinding->mm > 0 && $w->body()->binding()->value > self::STRIP_MM) {
             yield Finding::note('binding-length', 'One strip of binding does not go round')
                 ->says(
-                    Words::mm($w->body()->binding(), 0).' with a tenth for the joints; strips are about '
+                    Words::mm($w->body()->binding()->value, 0).' with a tenth for the joints; strips are about '
                     .Words::number(self::STRIP_MM, 0).'.',
                 )
                 ->because('Plan where the two meet: under the neck joint or at the end, where a cover hides it.')

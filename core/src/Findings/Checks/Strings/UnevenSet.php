@@ -17,7 +17,7 @@ final class UnevenSet implements Check
 
     public function judge(Workings $w): iterable
     {
-        if ($w->specification->isDoubled() || $w->pull()->spread() <= self::MOST) {
+        if ($w->specification->isDoubled() || $w->pull()->spread()->value <= self::MOST) {
             return;
         }
         $strings = $w->strings();
