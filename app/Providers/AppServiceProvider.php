@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Recording;
 use App\Devices\ClimateSensor;
 use App\Devices\SimulatedSensor;
 use App\Models\People\Person;
@@ -14,6 +15,7 @@ use App\Planning\Problem\UsualDelay;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\House\ResourceNames;
 use App\Support\Clock;
+use App\Support\ShopDatabase;
 use App\Support\WaitingConnection;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
@@ -32,6 +34,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(House::class);
         $this->app->scoped(Air::class);
         $this->app->scoped(UsualDelay::class);
+        $this->app->scoped(ShopDatabase::class);
+        $this->app->scoped(Recording::class);
         $this->app->scoped(OpenBuilds::class);
         $this->app->scoped(ResourceNames::class);
         Connection::resolverFor(

@@ -9,7 +9,7 @@ use Tests\Browser\Support\Chromium;
 use Tests\Browser\Support\ShopServer;
 use Tests\Browser\Support\Visitor;
 
-/** A served shop of its own and a real Chromium in front of it. */
+/** A served shop of its own and a real Chromium in front of it, as good as new. */
 abstract class BrowserTestCase extends TestCase
 {
     protected ShopServer $shop;
@@ -21,7 +21,7 @@ abstract class BrowserTestCase extends TestCase
     protected function visit(ShopServer $shop, int $width = 1280, int $height = 800): Visitor
     {
         $this->shop = $shop;
-        $this->browser = Chromium::start($width, $height);
+        $this->browser = Chromium::fresh($width, $height);
         $this->browser->driver->manage()->timeouts()->setScriptTimeout(60);
 
         return $this->visitor = new Visitor($this->browser->driver, $shop->address);
@@ -29,9 +29,6 @@ abstract class BrowserTestCase extends TestCase
 
     protected function tearDown(): void
     {
-        if (isset($this->browser)) {
-            $this->browser->stop();
-        }
         if (isset($this->shop)) {
             $this->shop->stop();
         }

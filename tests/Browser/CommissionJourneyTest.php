@@ -65,7 +65,7 @@ final class CommissionJourneyTest extends BrowserTestCase
         $this->shop->setNow('2026-03-18T11:12:00+01:00');
         $me->press('Stop clock', 'footer');
         $me->waitForText('Clock stopped, hours recorded.');
-        self::assertSame('2.0 h', $me->text('[data-figure=worked]'));
+        $me->waitForText('2.0 h', '[data-figure=worked]');
         self::assertSame('108.00', $me->text('[data-figure=cost]'), 'two hours at the rate of 54');
         $me->press('Mark done', $agree);
         $me->waitForText('Done: agree the specification.');

@@ -20,25 +20,21 @@ final class OutlinesTest extends TestCase
         for ($round = 0; $round < 40; $round++) {
             $paths[] = self::path();
         }
-        $browser = Chromium::start();
-        try {
-            $browser->driver->get('data:text/html,<title>paths</title>');
-            $measured = $browser->driver->executeScript(<<<'JS'
-                return arguments[0].map((d) => {
-                    const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
-                    path.setAttribute('d', d);
-                    const length = path.getTotalLength();
-                    const points = [];
-                    for (let step = 0; step <= 40; step++) {
-                        const point = path.getPointAtLength((length * step) / 40);
-                        points.push([point.x, point.y]);
-                    }
-                    return { length, points };
-                });
-                JS, [$paths]);
-        } finally {
-            $browser->stop();
-        }
+        $browser = Chromium::fresh();
+        $browser->driver->get('data:text/html,<title>paths</title>');
+        $measured = $browser->driver->executeScript(<<<'JS'
+            return arguments[0].map((d) => {
+                const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
+                path.setAttribute('d', d);
+                const length = path.getTotalLength();
+                const points = [];
+                for (let step = 0; step <= 40; step++) {
+                    const point = path.getPointAtLength((length * step) / 40);
+                    points.push([point.x, point.y]);
+                }
+                return { length, points };
+            });
+            JS, [$paths]);
         self::assertIsArray($measured);
         foreach ($measured as $index => ['length' => $length, 'points' => $points]) {
             $polygon = Polygon::of(SvgPath::read($paths[$index])->flattened(1.0));

@@ -17,7 +17,7 @@ $folder = dirname(__DIR__, 2).'/docs/screenshots';
 is_dir($folder) || mkdir($folder, 0755, true);
 
 $shop = ShopServer::demo();
-$browser = Chromium::start();
+$browser = Chromium::fresh();
 $me = new Visitor($browser->driver, $shop->address);
 
 $take = static function (string $name, int $settle = 700_000) use ($browser, $folder): void {
@@ -82,6 +82,5 @@ try {
     $me->open('/today');
     $take('today-phone');
 } finally {
-    $browser->stop();
     $shop->stop();
 }

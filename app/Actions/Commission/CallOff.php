@@ -4,26 +4,24 @@ declare(strict_types=1);
 
 namespace App\Actions\Commission;
 
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
-use App\Planning\Plan\Planner;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 
 /** A build is called off: it leaves the plan with a reason, and everything recorded of it stays readable. */
 final readonly class CallOff
 {
-    public function __construct(private Planner $planner, private Logbook $logbook, private Clock $clock)
+    public function __construct(private Recording $recording, private Clock $clock)
     {
     }
 
     public function __invoke(Person $by, Build $build, int $version, string $because): void
     {
-        DB::transaction(function () use ($by, $build, $version, $because): void {
+        $this->recording->keep(function () use ($by, $build, $version, $because): void {
             $build->refresh();
             Refused::ifStale($build->version, $version, $build->name());
             if ($build->status !== BuildStatus::Open) {
@@ -46,8 +44,8 @@ final readonly class CallOff
             $build->update(
                 ['status' => BuildStatus::CalledOff, 'finished_at' => $this->clock->now(), 'version' => $version + 1],
             );
-            $this->logbook->write($build, $by, 'called-off', "Called off: {$because}");
-            $this->planner->replan("{$build->name()} called off");
+            $this->recording->log($build, $by, 'called-off', "Called off: {$because}");
+            $this->recording->planAnew("{$build->name()} called off");
         });
     }
 }

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Actions\Commission;
 
 use App\Actions\Plan\MakeChange;
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\People\Person;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Regimen\Schedule\Problem\Promise;
 
 /** A promise is given or moved on the build's sheet, as it was seen there: the same change as on the horizon. */
 final readonly class MovePromise
 {
-    public function __construct(private MakeChange $makeChange)
+    public function __construct(private Recording $recording, private MakeChange $makeChange)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class MovePromise
         ?Promise $kind,
         string $because,
     ): void {
-        DB::transaction(function () use ($by, $build, $version, $promisedOn, $kind, $because): void {
+        $this->recording->keep(function () use ($by, $build, $version, $promisedOn, $kind, $because): void {
             $build->refresh();
             Refused::ifStale($build->version, $version, $build->name());
             $this->makeChange->make($by, [[

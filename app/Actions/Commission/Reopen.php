@@ -4,25 +4,23 @@ declare(strict_types=1);
 
 namespace App\Actions\Commission;
 
+use App\Actions\Recording;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
-use App\Planning\Plan\Planner;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 
 /** Takes back that an operation was done, as long as nothing that comes after it has begun. */
 final readonly class Reopen
 {
-    public function __construct(private Planner $planner, private Logbook $logbook)
+    public function __construct(private Recording $recording)
     {
     }
 
     public function __invoke(Person $by, Operation $operation, int $version, string $because): void
     {
-        DB::transaction(function () use ($by, $operation, $version, $because): void {
+        $this->recording->keep(function () use ($by, $operation, $version, $because): void {
             $operation->refresh();
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             if (! $operation->state->labourIsDone() || $operation->build->status !== BuildStatus::Open) {
@@ -42,8 +40,8 @@ final readonly class Reopen
                     'version' => $operation->version + 1,
                 ],
             );
-            $this->logbook->write($operation->build, $by, 'correction', "Reopened {$operation->name}: {$because}");
-            $this->planner->replan("{$operation->build->number} {$operation->name} reopened");
+            $this->recording->log($operation->build, $by, 'correction', "Reopened {$operation->name}: {$because}");
+            $this->recording->planAnew("{$operation->build->number} {$operation->name} reopened");
         });
     }
 }

@@ -4,39 +4,34 @@ declare(strict_types=1);
 
 namespace App\Actions\Commission;
 
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\Client;
-use App\Models\Build\Operation as OperationModel;
 use App\Models\People\Person;
-use App\Models\Plan\PlanEntry;
-use App\Planning\Plan\Planner;
 use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;
 use App\Planning\Route\RouteSync;
 use App\Planning\Specification\Revisions;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Say;
-use Illuminate\Support\Facades\DB;
 use Regimen\Instrument\Reading\SpecificationReader;
 
 /** A commission becomes a build with specification revision 1, route, kit and plan, all at once or not at all. */
 final readonly class TakeCommission
 {
     public function __construct(
+        private Recording $recording,
         private Revisions $revisions,
         private Drafting $drafting,
         private RouteSync $sync,
-        private Planner $planner,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
 
     public function __invoke(?Person $by, Commission $commission): Build
     {
-        return DB::transaction(function () use ($by, $commission): Build {
+        return $this->recording->keep(function () use ($by, $commission): Build {
             $house = $this->revisions->house($commission->specification, $commission->model);
             $draft = $this->drafting->draft(SpecificationReader::read($commission->specification, $house)->orFail());
             $build = $this->createBuild($commission, $draft);
@@ -47,9 +42,8 @@ final readonly class TakeCommission
                 ],
             );
             $this->sync->apply($build, $draft);
-            $this->logbook->write($build, $by, 'commission', $this->summary($build, $commission));
-            $this->planner->replan("new build {$build->name()}");
-            $this->keepBaseline($build);
+            $this->recording->log($build, $by, 'commission', $this->summary($build, $commission));
+            $this->recording->planAnew("new build {$build->name()}");
 
             return $build;
         });
@@ -75,14 +69,6 @@ final readonly class TakeCommission
             'estimated_labour_minor' => $draft->quote->labour->minor,
             'estimated_material_minor' => $draft->quote->material->minor,
             'ordered_at' => $this->clock->now(),
-        ]);
-    }
-
-    private function keepBaseline(Build $build): void
-    {
-        OperationModel::query()->where('build_id', $build->id)->update([
-            'baseline_start' => PlanEntry::query()->select('start')->whereColumn('operation_id', 'operations.id'),
-            'baseline_end' => PlanEntry::query()->select('work_end')->whereColumn('operation_id', 'operations.id'),
         ]);
     }
 

@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\ShopModel;
-use App\Planning\Plan\Planner;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 
 /** Changes a record of the house (the shop, a standard, a price, a station or fixture) and plans anew. */
 final readonly class ChangeHouse
 {
-    public function __construct(private KeepVersion $keepVersion, private Planner $planner, private Logbook $logbook)
+    public function __construct(private Recording $recording, private KeepVersion $keepVersion)
     {
     }
 
@@ -32,7 +30,7 @@ final readonly class ChangeHouse
         string $source = 'house',
         string $because = '',
     ): void {
-        DB::transaction(function () use ($by, $record, $version, $attributes, $what, $source, $because): void {
+        $this->recording->keep(function () use ($by, $record, $version, $attributes, $what, $source, $because): void {
             $record->refresh();
             Refused::ifStale((int) $record->getAttribute('version'), $version, ucfirst($what));
             $before = ($this->keepVersion)($by, $record, $attributes, $source);
@@ -50,10 +48,10 @@ final readonly class ChangeHouse
                     $changes,
                 ),
             );
-            $this->logbook->write(
+            $this->recording->log(
                 null, $by, 'house', ucfirst($what).' changed'.($listed === '' ? '.' : ": {$listed}.").$because,
             );
-            $this->planner->replan("{$what} changed");
+            $this->recording->planAnew("{$what} changed");
         });
     }
 }

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\House\Feed;
 use App\Models\People\Person;
 use App\Support\Clock;
-use App\Support\Logbook;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
 /** A private address for a calendar is given, or revoked: then it answers no more. */
@@ -17,13 +16,13 @@ final readonly class GiveFeed
 {
     private const LENGTH = 40;
 
-    public function __construct(private Logbook $logbook, private Clock $clock)
+    public function __construct(private Recording $recording, private Clock $clock)
     {
     }
 
     public function give(Person $by, string $kind, ?Person $person, ?Build $build): Feed
     {
-        return DB::transaction(function () use ($by, $kind, $person, $build): Feed {
+        return $this->recording->keep(function () use ($by, $kind, $person, $build): Feed {
             $token = Str::random(self::LENGTH);
             $feed = Feed::query()->create([
                 'kind' => $kind, 'person_id' => $kind === 'person' ? $person?->id : null,
@@ -31,7 +30,7 @@ final readonly class GiveFeed
                 'token_hash' => self::hash($token), 'token' => $token, 'given_by' => $by->id,
                 'at' => $this->clock->now(),
             ]);
-            $this->logbook->write($build, $by, 'feed', 'A calendar address was given for '.self::named($feed).'.');
+            $this->recording->log($build, $by, 'feed', 'A calendar address was given for '.self::named($feed).'.');
 
             return $feed;
         });
@@ -39,9 +38,9 @@ final readonly class GiveFeed
 
     public function revoke(Person $by, Feed $feed): void
     {
-        DB::transaction(function () use ($by, $feed): void {
+        $this->recording->keep(function () use ($by, $feed): void {
             $feed->update(['revoked_at' => $feed->revoked_at ?? $this->clock->now()]);
-            $this->logbook->write(
+            $this->recording->log(
                 $feed->build, $by, 'feed', 'The calendar address for '.self::named($feed).' was revoked.',
             );
         });

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Actions\House;
 
 use App\Actions\Plan\MakeChange;
+use App\Actions\Recording;
 use App\Models\People\ClosedDay;
 use App\Models\People\Person;
 use App\Planning\House\House;
 use App\Support\Clock;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Regimen\Formats\Calendars\HolidayCalendar;
 use Regimen\Units\UnreadableFile;
 
@@ -18,6 +18,7 @@ use Regimen\Units\UnreadableFile;
 final readonly class ImportHolidays
 {
     public function __construct(
+        private Recording $recording,
         private House $house,
         private MakeChange $makeChange,
         private Clock $clock,
@@ -27,7 +28,7 @@ final readonly class ImportHolidays
     /** @return int how many days were added */
     public function __invoke(Person $by, string $text): int
     {
-        return DB::transaction(function () use ($by, $text): int {
+        return $this->recording->keep(function () use ($by, $text): int {
             $today = $this->clock->today($this->house->zone());
             try {
                 $days = HolidayCalendar::read(

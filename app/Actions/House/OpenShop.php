@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Recording;
 use App\Models\House\Shop;
 use App\Models\People\Person;
 use App\Models\People\Role;
 use App\Planning\House\Furnishing;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Regimen\Costing\StarterPrices;
 use Regimen\Route\Standards\Skill;
 
@@ -19,7 +18,7 @@ final readonly class OpenShop
 {
     private const HOURS = [[480, 720], [750, 1020]];
 
-    public function __construct(private Furnishing $furnishing, private Logbook $logbook)
+    public function __construct(private Recording $recording, private Furnishing $furnishing)
     {
     }
 
@@ -31,7 +30,7 @@ final readonly class OpenShop
         string $email,
         string $password,
     ): Person {
-        return DB::transaction(function () use ($shopName, $currency, $timezone, $name, $email, $password): Person {
+        return $this->recording->keep(function () use ($shopName, $currency, $timezone, $name, $email, $password): Person {
             if (Person::query()->exists()) {
                 throw Refused::because('The shop has a manager already. Sign in.');
             }
@@ -43,7 +42,7 @@ final readonly class OpenShop
                 'role' => Role::Manager,
                 'skills' => array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),
             ]);
-            $this->logbook->write(null, $manager, 'house', "{$shopName} opened.");
+            $this->recording->log(null, $manager, 'house', "{$shopName} opened.");
 
             return $manager;
         });

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Recording;
 use App\Devices\ClimateSensor;
 use App\Models\House\ClimateReading;
 use App\Models\People\Person;
-use App\Planning\Plan\Planner;
 use App\Support\Clock;
 use App\Support\Refused;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 use Regimen\Formats\ClimateTable;
 use Regimen\Route\Air\Climate;
 use Regimen\Units\UnreadableFile;
@@ -22,7 +21,7 @@ use Regimen\Units\UnreadableFile;
  */
 final readonly class RecordClimate
 {
-    public function __construct(private ClimateSensor $sensor, private Planner $planner, private Clock $clock)
+    public function __construct(private Recording $recording, private ClimateSensor $sensor, private Clock $clock)
     {
     }
 
@@ -74,14 +73,14 @@ final readonly class RecordClimate
     /** @param  list<array{CarbonImmutable, Climate}>  $readings */
     private function record(?Person $by, array $readings, string $source): void
     {
-        DB::transaction(function () use ($by, $readings, $source): void {
+        $this->recording->keep(function () use ($by, $readings, $source): void {
             foreach ($readings as [$at, $air]) {
                 ClimateReading::query()->updateOrCreate(['at' => $at->utc()], [
                     'temperature_tenths' => (int) round(10 * $air->temperature),
                     'humidity_tenths' => (int) round(10 * $air->humidity), 'source' => $source, 'person_id' => $by?->id,
                 ]);
             }
-            $this->planner->replan('the air was read');
+            $this->recording->planAnew('the air was read');
         });
     }
 }

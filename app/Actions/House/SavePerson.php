@@ -5,24 +5,22 @@ declare(strict_types=1);
 namespace App\Actions\House;
 
 use App\Actions\Plan\MakeChange;
+use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\People\Role;
-use App\Planning\Plan\Planner;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 
 /** Takes somebody in, or changes what they can do, when they work and whether they can sign in. */
 final readonly class SavePerson
 {
-    public function __construct(private MakeChange $makeChange, private Planner $planner, private Logbook $logbook)
+    public function __construct(private Recording $recording, private MakeChange $makeChange)
     {
     }
 
     /** @param  array<string, mixed>  $attributes */
     public function __invoke(Person $by, ?Person $person, int $version, array $attributes): void
     {
-        DB::transaction(function () use ($by, $person, $version, $attributes): void {
+        $this->recording->keep(function () use ($by, $person, $version, $attributes): void {
             $skills = [];
             if ($person === null) {
                 $person = Person::query()->create($attributes);
@@ -41,9 +39,9 @@ final readonly class SavePerson
                     'role',
                 );
             }
-            $this->logbook->write(null, $by, 'house', "{$person->name}: skills, hours or sign-in saved.");
+            $this->recording->log(null, $by, 'house', "{$person->name}: skills, hours or sign-in saved.");
             $skills === []
-                ? $this->planner->replan("{$person->name} changed")
+                ? $this->recording->planAnew("{$person->name} changed")
                 : $this->makeChange->make($by, $skills);
         });
     }

@@ -4,15 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\Build\Measurement;
 use App\Models\People\Person;
 use App\Planning\Specification\Revisions;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Regimen\Inspection\AsMeasured;
 use Regimen\Inspection\MadeHere;
 use Regimen\Instrument\Reading\FieldReader;
@@ -21,7 +20,7 @@ use Regimen\Units\InvalidQuantity;
 /** A part is measured; the value stands beside what was drawn, and a later one takes its place without effacing it. */
 final readonly class MeasurePart
 {
-    public function __construct(private Logbook $logbook, private Clock $clock)
+    public function __construct(private Recording $recording, private Clock $clock)
     {
     }
 
@@ -34,7 +33,7 @@ final readonly class MeasurePart
         string $value,
         string $instrument,
     ): Measurement {
-        return DB::transaction(function () use ($by, $build, $line, $part, $field, $value, $instrument): Measurement {
+        return $this->recording->keep(function () use ($by, $build, $line, $part, $field, $value, $instrument): Measurement {
             $read = Revisions::read($build->specification);
             $allowed = $line === null
                 ? MadeHere::tryFrom($part)?->measured() ?? []
@@ -57,7 +56,7 @@ final readonly class MeasurePart
                 'value' => $value,
                 'instrument' => $instrument, 'person_id' => $by->id, 'at' => $this->clock->now(),
             ]);
-            $this->logbook->write(
+            $this->recording->log(
                 $build,
                 $by,
                 'measured',

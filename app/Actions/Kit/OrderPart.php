@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Recording;
 use App\Models\Build\KitLine;
 use App\Models\People\Person;
 use App\Planning\House\House;
-use App\Planning\Plan\Planner;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
 use App\Support\Say;
-use Illuminate\Support\Facades\DB;
 use Regimen\Costing\KitState;
 use Regimen\Units\Money;
 
@@ -20,16 +18,15 @@ use Regimen\Units\Money;
 final readonly class OrderPart
 {
     public function __construct(
+        private Recording $recording,
         private House $house,
-        private Planner $planner,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
 
     public function __invoke(Person $by, KitLine $line, int $version, string $expectedOn, Money $cost): void
     {
-        DB::transaction(function () use ($by, $line, $version, $expectedOn, $cost): void {
+        $this->recording->keep(function () use ($by, $line, $version, $expectedOn, $cost): void {
             $line->refresh();
             Refused::ifStale($line->version, $version, "“{$line->name}”");
             if ($line->state->isInTheShop()) {
@@ -43,14 +40,14 @@ final readonly class OrderPart
                 'cost_minor' => $cost->minor,
                 'version' => $line->version + 1,
             ]);
-            $this->logbook->write(
+            $this->recording->log(
                 $line->build,
                 $by,
                 'kit',
                 ($again ? 'Order changed: ' : 'Ordered: ')."{$line->name}, expected ".Say::day($expectedOn)
                     .", {$cost}.",
             );
-            $this->planner->replan("{$line->name} ordered for {$line->build->number}");
+            $this->recording->planAnew("{$line->name} ordered for {$line->build->number}");
         });
     }
 }

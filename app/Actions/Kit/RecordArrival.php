@@ -4,31 +4,28 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Recording;
 use App\Models\Build\KitLine;
 use App\Models\People\Person;
 use App\Planning\House\House;
-use App\Planning\Plan\Planner;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
 use App\Support\Say;
-use Illuminate\Support\Facades\DB;
 use Regimen\Costing\KitState;
 
 /** A part is there. */
 final readonly class RecordArrival
 {
     public function __construct(
+        private Recording $recording,
         private House $house,
-        private Planner $planner,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
 
     public function __invoke(Person $by, KitLine $line, int $version): void
     {
-        DB::transaction(function () use ($by, $line, $version): void {
+        $this->recording->keep(function () use ($by, $line, $version): void {
             $line->refresh();
             if ($line->state->isInTheShop()) {
                 throw Refused::because(
@@ -45,10 +42,10 @@ final readonly class RecordArrival
                     'version' => $line->version + 1,
                 ],
             );
-            $this->logbook->write(
+            $this->recording->log(
                 $line->build, $by, 'kit', "Arrived: {$line->name}. Measure it before it is relied on.",
             );
-            $this->planner->replan("{$line->name} arrived for {$line->build->number}");
+            $this->recording->planAnew("{$line->name} arrived for {$line->build->number}");
         });
     }
 }

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Recording;
 use App\Models\Build\KitLine;
 use App\Models\People\Person;
-use App\Support\Logbook;
 use App\Support\Refused;
 use App\Support\Say;
-use Illuminate\Support\Facades\DB;
 use Regimen\Costing\KitState;
 
 /** Takes a quantity from the kit: into the instrument, or, with a reason, written off as spoiled. */
 final readonly class UseMaterial
 {
-    public function __construct(private Logbook $logbook)
+    public function __construct(private Recording $recording)
     {
     }
 
@@ -27,7 +26,7 @@ final readonly class UseMaterial
         float $quantity,
         ?string $spoiledBecause = null,
     ): void {
-        DB::transaction(function () use ($by, $line, $version, $quantity, $spoiledBecause): void {
+        $this->recording->keep(function () use ($by, $line, $version, $quantity, $spoiledBecause): void {
             $line->refresh();
             Refused::ifStale($line->version, $version, "“{$line->name}”");
             if (! $line->state->isInTheShop()) {
@@ -49,7 +48,7 @@ final readonly class UseMaterial
             $line->state = $line->left() <= 0 ? KitState::Used : KitState::Arrived;
             $line->save();
             $amount = Say::amount($quantity, $line->unit)." of {$line->name}";
-            $this->logbook->write(
+            $this->recording->log(
                 $line->build,
                 $by,
                 'kit',

@@ -6,15 +6,13 @@ namespace App\Actions\Plan;
 
 use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\Changes\KeepsThePlan;
+use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\Plan\PlanChange;
-use App\Planning\Plan\Planner;
 use App\Planning\Plan\Standings;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Minutes;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 
 /** Fixes something about the plan and plans anew, or takes the last of it back. */
 final readonly class MakeChange
@@ -23,11 +21,10 @@ final readonly class MakeChange
     private const ENTRIES = ['promise' => 'promise', 'close' => 'house', 'method' => 'route'];
 
     public function __construct(
+        private Recording $recording,
         private Changes $changes,
         private LastChange $lastChange,
-        private Planner $planner,
         private Standings $standings,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
@@ -38,7 +35,7 @@ final readonly class MakeChange
      */
     public function make(Person $by, array $bodies): string
     {
-        return DB::transaction(function () use ($by, $bodies): string {
+        return $this->recording->keep(function () use ($by, $bodies): string {
             $before = $this->standings->read()->announcedSoon(Minutes::of($this->clock->now()));
             $lines = [];
             $moves = false;
@@ -54,10 +51,12 @@ final readonly class MakeChange
                         'at' => $this->clock->now(),
                     ],
                 );
-                $this->logbook->write($change->build(), $by, self::ENTRIES[$body['kind'] ?? ''] ?? 'plan', $words);
+                $this->recording->log($change->build(), $by, self::ENTRIES[$body['kind'] ?? ''] ?? 'plan', $words);
                 $lines[] = $words;
             }
-            $moves ? $this->planner->replan(implode(' ', $lines)) : $this->planner->keep(implode(' ', $lines));
+            $moves
+                ? $this->recording->planAnew(implode(' ', $lines))
+                : $this->recording->planStays(implode(' ', $lines));
 
             return implode(' ', $lines);
         });
@@ -66,7 +65,7 @@ final readonly class MakeChange
     /** Only the last that still counts: what came after it may build on it, unless the shop has left that behind. */
     public function undo(Person $by, PlanChange $change): string
     {
-        return DB::transaction(function () use ($by, $change): string {
+        return $this->recording->keep(function () use ($by, $change): string {
             $change->refresh();
             if ($change->getAttribute('undone_at') !== null) {
                 throw Refused::because('That was taken back already.');
@@ -82,9 +81,9 @@ final readonly class MakeChange
             $back->make($by);
             $change->update(['undone_at' => $this->clock->now()]);
             $words = "Taken back: {$change->words}";
-            $this->logbook->write($back->build(), $by, 'plan', $words);
+            $this->recording->log($back->build(), $by, 'plan', $words);
             // As if it had never been fixed: near today, too.
-            $this->planner->replan($words, $change->announced);
+            $this->recording->planAnew($words, $change);
 
             return $words;
         });

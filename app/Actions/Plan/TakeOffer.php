@@ -4,32 +4,32 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
+use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\Plan\PlanOffer;
 use App\Planning\Plan\BetterPlan;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 
 /** A better plan that was offered is taken, or left. */
 final readonly class TakeOffer
 {
-    public function __construct(private BetterPlan $better, private MakeChange $makeChange)
+    public function __construct(private Recording $recording, private BetterPlan $better, private MakeChange $makeChange)
     {
     }
 
     public function take(Person $by, PlanOffer $offer): void
     {
-        DB::transaction(function () use ($by, $offer): void {
+        // Planning takes a while; only what is then written takes the write lock.
+        $this->mustBeOpen($offer);
+        $isStillBetter = $this->better->isStillBetter($offer);
+        $this->recording->keep(function () use ($by, $offer, $isStillBetter): void {
             $this->mustBeOpen($offer);
-            if (! $this->better->isStillBetter($offer)) {
-                $offer->update(['state' => 'overtaken']);
-
-                return;
+            $offer->update(['state' => $isStillBetter ? 'taken' : 'overtaken']);
+            if ($isStillBetter) {
+                $this->makeChange->make($by, [['kind' => 'order', 'offer' => $offer->id]]);
             }
-            $offer->update(['state' => 'taken']);
-            $this->makeChange->make($by, [['kind' => 'order', 'offer' => $offer->id]]);
         });
-        if ($offer->refresh()->state === 'overtaken') {
+        if (! $isStillBetter) {
             throw Refused::because(
                 'The shop has moved on since that plan was found, and it would help no more. Nothing was changed; look '
                     .'again.',
@@ -39,7 +39,7 @@ final readonly class TakeOffer
 
     public function leave(PlanOffer $offer): void
     {
-        DB::transaction(function () use ($offer): void {
+        $this->recording->keep(function () use ($offer): void {
             $this->mustBeOpen($offer);
             $offer->update(['state' => 'left']);
         });

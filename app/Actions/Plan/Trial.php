@@ -7,21 +7,18 @@ namespace App\Actions\Plan;
 use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\Changes\KeepsThePlan;
 use App\Models\Build\Build;
-use App\Planning\House\House;
 use App\Planning\Plan\Planner;
-use App\Planning\Problem\Air;
+use App\Support\ShopDatabase;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Regimen\Schedule\Policy\Planned;
 
-/** Makes changes, plans the shop with them, and takes everything back: a copy of the shop beside the real one. */
+/** Makes changes in a copy of the shop and plans it with them; the shop itself is not touched, and nobody waits. */
 final readonly class Trial
 {
     public function __construct(
         private Planner $planner,
         private Changes $changes,
-        private House $house,
-        private Air $air,
+        private ShopDatabase $database,
     ) {
     }
 
@@ -35,7 +32,7 @@ final readonly class Trial
      */
     public function of(array $bodies, callable $look): mixed
     {
-        return $this->aside(function () use ($bodies, $look): mixed {
+        return $this->database->aside(function () use ($bodies, $look): mixed {
             $before = $this->compute();
             [$words, $moves] = $this->make($bodies);
             $after = $moves ? $this->compute() : $before;
@@ -51,11 +48,21 @@ final readonly class Trial
      */
     public function plan(array $bodies): Planned
     {
-        return $this->aside(function () use ($bodies): Planned {
+        return $this->database->aside(function () use ($bodies): Planned {
             $this->make($bodies);
 
             return $this->compute();
         });
+    }
+
+    /**
+     * Whether they can all be made beside each other.
+     *
+     * @param  list<array<string, mixed>>  $bodies
+     */
+    public function fit(array $bodies): void
+    {
+        $this->database->aside(fn (): array => $this->make($bodies));
     }
 
     private function compute(): Planned
@@ -81,23 +88,5 @@ final readonly class Trial
         }
 
         return [$words, $moves];
-    }
-
-    /**
-     * @template T
-     *
-     * @param  callable(): T  $work
-     * @return T
-     */
-    private function aside(callable $work): mixed
-    {
-        DB::beginTransaction();
-        try {
-            return $work();
-        } finally {
-            DB::rollBack();
-            $this->house->forget();
-            $this->air->forget();
-        }
     }
 }

@@ -4,26 +4,25 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
-use App\Actions\Plan\Changes\Changes;
+use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\Plan\Scenario;
 use App\Support\Clock;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 
 /** Scenarios: begun, added to, applied as a whole or dropped. */
 final readonly class TryScenario
 {
     private const MOST = 12;
 
-    public function __construct(private MakeChange $makeChange, private Changes $changes, private Clock $clock)
+    public function __construct(private Recording $recording, private MakeChange $makeChange, private Trial $trial, private Clock $clock)
     {
     }
 
     /** @param  list<array<string, mixed>>  $bodies */
     public function begin(Person $by, string $name, array $bodies = []): Scenario
     {
-        return DB::transaction(
+        return $this->recording->keep(
             fn (): Scenario => Scenario::query()->create(
                 ['name' => $name, 'changes' => $bodies, 'person_id' => $by->id, 'at' => $this->clock->now()],
             ),
@@ -41,16 +40,7 @@ final readonly class TryScenario
                 );
             }
             // It has to be possible beside what is there already.
-            DB::beginTransaction();
-            try {
-                foreach ([...$scenario->changes, ...$bodies] as $body) {
-                    $change = $this->changes->of($body);
-                    $change->words();
-                    $change->make(null);
-                }
-            } finally {
-                DB::rollBack();
-            }
+            $this->trial->fit([...$scenario->changes, ...$bodies]);
             $scenario->update(['changes' => [...$scenario->changes, ...$bodies]]);
         });
     }
@@ -89,7 +79,7 @@ final readonly class TryScenario
      */
     private function change(Scenario $scenario, callable $work): mixed
     {
-        return DB::transaction(static function () use ($scenario, $work): mixed {
+        return $this->recording->keep(static function () use ($scenario, $work): mixed {
             $scenario->refresh();
             if ($scenario->getAttribute('state') !== 'open') {
                 throw Refused::because('That scenario was applied or dropped already.');

@@ -5,21 +5,19 @@ declare(strict_types=1);
 namespace App\Actions\Route;
 
 use App\Actions\Plan\MakeChange;
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\RouteChange;
 use App\Models\People\Person;
 use App\Planning\House\House;
-use App\Planning\Plan\Planner;
 use App\Planning\Route\Drafting;
 use App\Planning\Route\Routes;
 use App\Planning\Route\RouteSync;
 use App\Planning\Route\RouteTrial;
 use App\Planning\Specification\Revisions;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Validation\ValidationException;
 use Regimen\Route\Judge\Damage;
 
@@ -27,13 +25,12 @@ use Regimen\Route\Judge\Damage;
 final readonly class ChangeRoute
 {
     public function __construct(
+        private Recording $recording,
         private House $house,
         private Drafting $drafting,
         private Routes $routes,
         private RouteSync $sync,
         private MakeChange $makeChange,
-        private Planner $planner,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
@@ -126,7 +123,7 @@ final readonly class ChangeRoute
     /** @param  callable(): mixed  $work */
     private function change(Build $build, int $version, callable $work): void
     {
-        DB::transaction(function () use ($build, $version, $work): void {
+        $this->recording->keep(function () use ($build, $version, $work): void {
             $build->refresh();
             Refused::ifStale($build->route_version, $version, "The route of {$build->name()}");
             if ($build->status !== BuildStatus::Open) {
@@ -143,8 +140,8 @@ final readonly class ChangeRoute
             $build,
             $this->drafting->draft(Revisions::read($build->specification)->orFail(), $build),
         );
-        $this->logbook->write($build, $by, 'route', trim($words.' '.implode(' ', $useless)));
-        $this->planner->replan("route of {$build->number} changed");
+        $this->recording->log($build, $by, 'route', trim($words.' '.implode(' ', $useless)));
+        $this->recording->planAnew("route of {$build->number} changed");
     }
 
     /**

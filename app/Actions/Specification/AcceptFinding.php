@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Specification;
 
+use App\Actions\Recording;
 use App\Models\Build\AcceptedFinding;
 use App\Models\Build\Build;
 use App\Models\People\Person;
@@ -11,24 +12,22 @@ use App\Planning\Route\Routes;
 use App\Planning\Specification\Judgement;
 use App\Planning\Specification\Revisions;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 
 /** A finding is accepted with a written reason. It holds as long as its figures stay the same. */
 final readonly class AcceptFinding
 {
     public function __construct(
+        private Recording $recording,
         private Revisions $revisions,
         private Routes $routes,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
 
     public function __invoke(Person $by, Build $build, int $version, string $key, string $reason): void
     {
-        DB::transaction(function () use ($by, $build, $version, $key, $reason): void {
+        $this->recording->keep(function () use ($by, $build, $version, $key, $reason): void {
             $revision = SaveSpecification::draftOf($build, $version);
             $workings = $this->revisions->workings(Revisions::read($revision), $build);
             $finding = Judgement::judge(
@@ -45,7 +44,7 @@ final readonly class AcceptFinding
                 'title' => $finding->title, 'figures' => $finding->figures,
                 'reason' => $reason, 'person_id' => $by->id, 'at' => $this->clock->now(),
             ]);
-            $this->logbook->write(
+            $this->recording->log(
                 $build, $by, 'specification', "Accepted: {$finding->title}. {$finding->figures} Reason: {$reason}",
             );
         });

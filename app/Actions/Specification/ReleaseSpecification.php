@@ -4,18 +4,16 @@ declare(strict_types=1);
 
 namespace App\Actions\Specification;
 
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\People\Person;
-use App\Planning\Plan\Planner;
 use App\Planning\Route\Drafting;
 use App\Planning\Route\Routes;
 use App\Planning\Route\RouteSync;
 use App\Planning\Specification\Judgement;
 use App\Planning\Specification\Revisions;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Regimen\Findings\Finding;
 
 /**
@@ -25,19 +23,18 @@ use Regimen\Findings\Finding;
 final readonly class ReleaseSpecification
 {
     public function __construct(
+        private Recording $recording,
         private Revisions $revisions,
         private Routes $routes,
         private Drafting $drafting,
         private RouteSync $sync,
-        private Planner $planner,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
 
     public function __invoke(Person $by, Build $build, int $version): void
     {
-        DB::transaction(function () use ($by, $build, $version): void {
+        $this->recording->keep(function () use ($by, $build, $version): void {
             $revision = SaveSpecification::draftOf($build, $version);
             $read = Revisions::read($revision);
             $judgement = Judgement::judge(
@@ -58,14 +55,14 @@ final readonly class ReleaseSpecification
             $useless = $revision->number === 1
                 ? []
                 : $this->sync->apply($build, $this->drafting->draft($read->orFail(), $build));
-            $this->logbook->write(
+            $this->recording->log(
                 $build,
                 $by,
                 'specification',
                 trim("Specification revision {$revision->number} released to the bench. ".implode(' ', $useless)),
             );
             if ($revision->number > 1) {
-                $this->planner->replan("revision {$revision->number} of {$build->number} released");
+                $this->recording->planAnew("revision {$revision->number} of {$build->number} released");
             }
         });
     }

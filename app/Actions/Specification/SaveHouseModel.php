@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Specification;
 
+use App\Actions\Recording;
 use App\Models\House\HouseModel;
 use App\Models\People\Person;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Regimen\Instrument\Reading\HouseDefaults;
 use Regimen\Instrument\Reading\SpecificationReader;
 
 /** A house model is written anew or changed. One of each type may be what the house takes when nothing is said. */
 final readonly class SaveHouseModel
 {
-    public function __construct(private Logbook $logbook)
+    public function __construct(private Recording $recording)
     {
     }
 
@@ -28,7 +27,7 @@ final readonly class SaveHouseModel
         array $body,
         bool $isDefault,
     ): HouseModel {
-        return DB::transaction(function () use ($by, $model, $version, $name, $body, $isDefault): HouseModel {
+        return $this->recording->keep(function () use ($by, $model, $version, $name, $body, $isDefault): HouseModel {
             if ($model !== null) {
                 $model->refresh();
                 Refused::ifStale($model->version, $version, "The house model {$model->name}");
@@ -48,7 +47,7 @@ final readonly class SaveHouseModel
                 'version' => ($model === null ? 0 : $model->version) + 1,
             ];
             $model === null ? $model = HouseModel::query()->create($values) : $model->update($values);
-            $this->logbook->write(
+            $this->recording->log(
                 null,
                 $by,
                 'house',

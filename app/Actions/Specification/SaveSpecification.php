@@ -4,17 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions\Specification;
 
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\SpecificationRevision;
 use App\Models\People\Person;
-use App\Planning\Plan\Planner;
 use App\Planning\Route\Drafting;
 use App\Planning\Route\RouteSync;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Regimen\Instrument\Reading\SpecificationReader;
 
 /**
@@ -24,10 +22,9 @@ use Regimen\Instrument\Reading\SpecificationReader;
 final readonly class SaveSpecification
 {
     public function __construct(
+        private Recording $recording,
         private Drafting $drafting,
         private RouteSync $sync,
-        private Planner $planner,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
@@ -38,7 +35,7 @@ final readonly class SaveSpecification
      */
     public function __invoke(Person $by, Build $build, int $version, array $client, ?array $house = null): void
     {
-        DB::transaction(function () use ($by, $build, $version, $client, $house): void {
+        $this->recording->keep(function () use ($by, $build, $version, $client, $house): void {
             $revision = self::draftOf($build, $version);
             $house ??= $revision->house;
             $specification = SpecificationReader::read($client, $house)->orFail();
@@ -50,9 +47,9 @@ final readonly class SaveSpecification
             );
             if ($revision->number === 1) {
                 $this->sync->apply($build, $this->drafting->draft($specification, $build));
-                $this->planner->replan("specification of {$build->number} written");
+                $this->recording->planAnew("specification of {$build->number} written");
             }
-            $this->logbook->write(
+            $this->recording->log(
                 $build,
                 $by,
                 'specification',

@@ -4,25 +4,24 @@ declare(strict_types=1);
 
 namespace App\Actions\Specification;
 
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\SpecificationRevision;
 use App\Models\People\Person;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 
 /** Begins the next revision as a copy of the last one. */
 final readonly class StartRevision
 {
-    public function __construct(private Logbook $logbook, private Clock $clock)
+    public function __construct(private Recording $recording, private Clock $clock)
     {
     }
 
     public function __invoke(Person $by, Build $build): SpecificationRevision
     {
-        return DB::transaction(function () use ($by, $build): SpecificationRevision {
+        return $this->recording->keep(function () use ($by, $build): SpecificationRevision {
             $build->refresh();
             if ($build->status !== BuildStatus::Open) {
                 throw Refused::because("{$build->name()} is finished or called off; its specification stays as it is.");
@@ -37,7 +36,7 @@ final readonly class StartRevision
                     'person_id' => $by->id, 'at' => $this->clock->now(),
                 ],
             );
-            $this->logbook->write($build, $by, 'specification', "Specification revision {$next->number} begun.");
+            $this->recording->log($build, $by, 'specification', "Specification revision {$next->number} begun.");
 
             return $next->refresh();
         });

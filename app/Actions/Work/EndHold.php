@@ -4,26 +4,24 @@ declare(strict_types=1);
 
 namespace App\Actions\Work;
 
+use App\Actions\Recording;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
-use App\Planning\Plan\Planner;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
 use App\Support\Say;
-use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 
 /** Ends a hold before its time, on somebody's word. */
 final readonly class EndHold
 {
-    public function __construct(private Planner $planner, private Logbook $logbook, private Clock $clock)
+    public function __construct(private Recording $recording, private Clock $clock)
     {
     }
 
     public function __invoke(Person $by, Operation $operation, int $version, string $because): void
     {
-        DB::transaction(function () use ($by, $operation, $version, $because): void {
+        $this->recording->keep(function () use ($by, $operation, $version, $because): void {
             $operation->refresh();
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             if ($operation->state !== OperationState::Holding || $operation->hold_until === null) {
@@ -43,13 +41,13 @@ final readonly class EndHold
                     'version' => $operation->version + 1,
                 ],
             );
-            $this->logbook->write(
+            $this->recording->log(
                 $operation->build,
                 $by,
                 'hold',
                 "Hold over: {$operation->name}".($early > 0 ? ', '.Say::clockTime($early)." early: {$because}" : '.'),
             );
-            $this->planner->replan("hold over on {$operation->build->number} {$operation->name}");
+            $this->recording->planAnew("hold over on {$operation->build->number} {$operation->name}");
         });
     }
 }

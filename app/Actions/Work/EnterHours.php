@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Work;
 
+use App\Actions\Recording;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Planning\House\House;
-use App\Planning\Plan\Planner;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 use Regimen\Units\Duration;
 
@@ -21,18 +19,17 @@ use Regimen\Units\Duration;
 final readonly class EnterHours
 {
     public function __construct(
+        private Recording $recording,
         private House $house,
-        private Planner $planner,
         private Readiness $readiness,
         private HoursOfDay $hoursOfDay,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
 
     public function __invoke(Person $by, Operation $operation, Person $worker, string $day, Duration $hours): void
     {
-        DB::transaction(function () use ($by, $operation, $worker, $day, $hours): void {
+        $this->recording->keep(function () use ($by, $operation, $worker, $day, $hours): void {
             $begins = $operation->state === OperationState::Open;
             if ($begins) {
                 $this->readiness->mustBeReady($operation, 'hours');
@@ -52,13 +49,13 @@ final readonly class EnterHours
                 'rate_minor' => $worker->rate_minor ?? $this->house->shop()->labour_rate_minor,
                 'source' => 'afterwards',
             ]);
-            $this->logbook->write(
+            $this->recording->log(
                 $operation->build,
                 $by,
                 'hours',
                 "{$hours} of {$worker->name} on {$operation->name}, ".Say::day($day).', entered afterwards.',
             );
-            $this->planner->replan("hours entered on {$operation->build->number} {$operation->name}");
+            $this->recording->planAnew("hours entered on {$operation->build->number} {$operation->name}");
         });
     }
 

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace App\Actions\Work;
 
+use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Planning\House\House;
-use App\Planning\Plan\Planner;
 use App\Planning\Problem\Air;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
 use App\Support\Say;
-use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 
 /**
@@ -26,18 +24,17 @@ use Regimen\Route\OperationState;
 final readonly class FinishLabour
 {
     public function __construct(
+        private Recording $recording,
         private House $house,
         private Air $air,
-        private Planner $planner,
         private Readiness $readiness,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
 
     public function __invoke(Person $by, Operation $operation, int $version): void
     {
-        DB::transaction(function () use ($by, $operation, $version): void {
+        $this->recording->keep(function () use ($by, $operation, $version): void {
             $operation->refresh();
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             $this->readiness->mustBeReady($operation, 'finish');
@@ -54,11 +51,11 @@ final readonly class FinishLabour
                 'hold_until' => $until,
                 'version' => $operation->version + 1,
             ]);
-            $this->logbook->write($operation->build, $by, 'done', $until === null
+            $this->recording->log($operation->build, $by, 'done', $until === null
                 ? "Done: {$operation->name}."
                 : "Done: {$operation->name}; holds until ".Say::moment($until, $this->house->zone()).'.');
             $this->finishIfLast($operation->build, $by);
-            $this->planner->replan("{$operation->build->number} {$operation->name} done");
+            $this->recording->planAnew("{$operation->build->number} {$operation->name} done");
         });
     }
 
@@ -86,7 +83,7 @@ final readonly class FinishLabour
             $build->update(
                 ['status' => BuildStatus::Finished, 'finished_at' => $now, 'version' => $build->version + 1],
             );
-            $this->logbook->write($build, $by, 'finished', 'Handed over: the build is finished.');
+            $this->recording->log($build, $by, 'finished', 'Handed over: the build is finished.');
         }
     }
 }

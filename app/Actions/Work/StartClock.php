@@ -4,32 +4,29 @@ declare(strict_types=1);
 
 namespace App\Actions\Work;
 
+use App\Actions\Recording;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Planning\House\House;
-use App\Planning\Plan\Planner;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
-use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 
 /** Starts a person's clock on an operation, which begins it if nobody has. One running clock a person. */
 final readonly class StartClock
 {
     public function __construct(
+        private Recording $recording,
         private House $house,
-        private Planner $planner,
         private Readiness $readiness,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
 
     public function __invoke(Person $person, Operation $operation): void
     {
-        DB::transaction(function () use ($person, $operation): void {
+        $this->recording->keep(function () use ($person, $operation): void {
             $running = TimeEntry::query()
                 ->where('person_id', $person->id)
                 ->whereNull('minutes')
@@ -62,10 +59,10 @@ final readonly class StartClock
                 'rate_minor' => $person->rate_minor ?? $this->house->shop()->labour_rate_minor,
                 'source' => 'clock',
             ]);
-            $this->logbook->write(
+            $this->recording->log(
                 $operation->build, $person, 'clock', ($begins ? 'Began' : 'Went on with')." {$operation->name}.",
             );
-            $this->planner->replan("clock started on {$operation->build->number} {$operation->name}");
+            $this->recording->planAnew("clock started on {$operation->build->number} {$operation->name}");
         });
     }
 }

@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Work;
 
+use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Planning\House\House;
-use App\Planning\Plan\Planner;
 use App\Support\Clock;
-use App\Support\Logbook;
 use App\Support\Refused;
 use App\Support\Say;
-use Illuminate\Support\Facades\DB;
 use Regimen\Units\Duration;
 
 /** Stops a person's running clock. A clock that was forgotten is stopped with the hours that were really worked. */
@@ -22,10 +20,9 @@ final readonly class StopClock
     private const FORGOTTEN_AFTER_MINUTES = 720;
 
     public function __construct(
+        private Recording $recording,
         private House $house,
-        private Planner $planner,
         private HoursOfDay $hoursOfDay,
-        private Logbook $logbook,
         private Clock $clock,
     ) {
     }
@@ -33,7 +30,7 @@ final readonly class StopClock
     /** @param  Duration|null  $really  what was worked, where the clock shows more */
     public function __invoke(Person $person, int $entry, ?Duration $really): void
     {
-        DB::transaction(function () use ($person, $entry, $really): void {
+        $this->recording->keep(function () use ($person, $entry, $really): void {
             $clock = TimeEntry::query()->with('operation.build')->where('person_id', $person->id)->find($entry);
             if ($clock === null || $clock->minutes !== null || $clock->struck_at !== null) {
                 throw Refused::because(
@@ -45,11 +42,11 @@ final readonly class StopClock
             $minutes = $this->minutes($clock, $clock->elapsed($now), $really);
             $this->hoursOfDay->mustHold($person, $clock->worked_on, $minutes, 'minutes');
             $clock->update(['ended_at' => $now, 'minutes' => $minutes]);
-            $this->logbook->write(
+            $this->recording->log(
                 $clock->operation->build, $person, 'hours',
                 Say::duration($minutes)." on {$clock->operation->name}, by the clock.",
             );
-            $this->planner->replan("clock stopped on {$clock->operation->build->number} {$clock->operation->name}");
+            $this->recording->planAnew("clock stopped on {$clock->operation->build->number} {$clock->operation->name}");
         });
     }
 

@@ -4,26 +4,24 @@ declare(strict_types=1);
 
 namespace App\Actions\Work;
 
+use App\Actions\Recording;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
-use App\Planning\Plan\Planner;
-use App\Support\Logbook;
 use App\Support\Refused;
 use App\Support\Say;
-use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 
 /** An operation waits for a decision until a day, or no longer waits for one. */
 final readonly class WaitFor
 {
-    public function __construct(private Planner $planner, private Logbook $logbook)
+    public function __construct(private Recording $recording)
     {
     }
 
     /** @param  string|null  $until  YYYY-MM-DD; null when the decision is made */
     public function __invoke(Person $by, Operation $operation, int $version, string $what, ?string $until): void
     {
-        DB::transaction(function () use ($by, $operation, $version, $what, $until): void {
+        $this->recording->keep(function () use ($by, $operation, $version, $what, $until): void {
             $operation->refresh();
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             if ($operation->state !== OperationState::Open) {
@@ -36,10 +34,10 @@ final readonly class WaitFor
                     'version' => $operation->version + 1,
                 ],
             );
-            $this->logbook->write($operation->build, $by, 'decision', $until === null
+            $this->recording->log($operation->build, $by, 'decision', $until === null
                 ? "Decided: {$before}; {$operation->name} waits no longer."
                 : ucfirst($operation->name)." waits for: {$what}, by ".Say::day($until).'.');
-            $this->planner->replan("decision about {$operation->build->number} {$operation->name}");
+            $this->recording->planAnew("decision about {$operation->build->number} {$operation->name}");
         });
     }
 }

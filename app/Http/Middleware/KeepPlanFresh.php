@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Planning\Plan\Planner;
+use App\Planning\Plan\PlanTurn;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** Nobody looks at a plan that time has overtaken. */
 final readonly class KeepPlanFresh
 {
-    public function __construct(private Planner $planner)
+    public function __construct(private PlanTurn $turn)
     {
     }
 
@@ -20,7 +20,7 @@ final readonly class KeepPlanFresh
     public function handle(Request $request, Closure $next): Response
     {
         if ($request->isMethod('GET')) {
-            $this->planner->replanIfOvertaken();
+            $this->turn->keepFresh();
         }
 
         return $next($request);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Plan;
 
 use App\Models\Build\Build;
+use App\Models\Build\Operation;
 use App\Models\Plan\Plan as PlanModel;
 use App\Models\Plan\PlanEntry;
 use App\Models\Plan\PlannedFinish;
@@ -15,6 +16,7 @@ use App\Planning\Problem\UsualDelay;
 use App\Planning\Route\RecoatWindows;
 use App\Support\Clock;
 use App\Support\Minutes;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 use Regimen\Schedule\Plan\Plan;
@@ -23,7 +25,7 @@ use Regimen\Schedule\Policy\PlanOrder;
 use Regimen\Schedule\Problem\Announced;
 use Regimen\Schedule\Problem\BuildId;
 
-/** Plans the whole shop anew and keeps the plan: whole, in one transaction, or not at all. */
+/** Plans the whole shop and keeps the plan: whole, in one transaction, or not at all. */
 final readonly class Planner
 {
     private const LEFT_ALONE_MINUTES = 10;
@@ -40,23 +42,30 @@ final readonly class Planner
     ) {
     }
 
-    /**
-     * @param  string  $cause  what made it necessary, for the plan's history
-     * @param  array<string, Announced>|null  $announced  as if that had been announced rather than what is in force:
-     *   what is taken back is to be as it was
-     */
-    public function replan(string $cause, ?array $announced = null): Plan
+    /** Makes and keeps a plan at once. */
+    public function replan(string $cause): Plan
     {
-        return DB::transaction(function () use ($cause, $announced): Plan {
+        return DB::transaction(function () use ($cause): Plan {
             $this->closeWindows();
-            $planned = $this->compute($announced);
+            $planned = $this->compute();
+            $this->store($planned, $cause);
+
+            return $planned->plan;
+        });
+    }
+
+    /** @param  string  $cause  what made it necessary, for the plan's history */
+    public function store(Planned $planned, string $cause): PlanModel
+    {
+        return DB::transaction(function () use ($planned, $cause): PlanModel {
             $kept = PlanModel::query()->create(
                 ['made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $planned->cost()],
             );
             $this->entries->store($planned);
             $this->storeFinishes($planned, $kept->id);
+            $this->keepBaselines();
 
-            return $planned->plan;
+            return $kept;
         });
     }
 
@@ -85,14 +94,9 @@ final readonly class Planner
     }
 
     /** What was fixed is planned already: the plan stays to the minute, and its history says what happened. */
-    public function keep(string $cause): void
+    public function repeat(string $cause): PlanModel
     {
-        if ($this->isOvertaken()) {
-            $this->replan($cause);
-
-            return;
-        }
-        DB::transaction(function () use ($cause): void {
+        return DB::transaction(function () use ($cause): PlanModel {
             $last = PlanModel::query()->latest('id')->first();
             $kept = PlanModel::query()->create(
                 ['made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $last?->cost],
@@ -101,10 +105,13 @@ final readonly class Planner
             PlannedFinish::query()->insert($finishes->map(static fn (PlannedFinish $one): array => [
                 'plan_id' => $kept->id, 'build_id' => $one->build_id, 'finish' => $one->getRawOriginal('finish'),
             ])->all());
+
+            return $kept;
         });
     }
 
-    private function isOvertaken(): bool
+    /** Whether something should have begun by now and has not. */
+    public function isOvertaken(): bool
     {
         return PlanEntry::query()
             ->where('start', '<', $this->clock->now())
@@ -112,17 +119,14 @@ final readonly class Planner
             ->exists();
     }
 
-    /** Plans anew when something should have begun by now and has not; a plan that was just made is left alone. */
-    public function replanIfOvertaken(): void
+    /** A plan that was just made is left alone. */
+    public function isOldAndOvertaken(): bool
     {
-        $now = $this->clock->now();
         $made = PlanModel::query()->latest('id')->first();
-        if ($made === null || $made->made_at > $now->subMinutes(self::LEFT_ALONE_MINUTES)) {
-            return;
-        }
-        if ($this->isOvertaken()) {
-            $this->replan('time has gone on');
-        }
+
+        return $made !== null
+            && $made->made_at <= $this->clock->now()->subMinutes(self::LEFT_ALONE_MINUTES)
+            && $this->isOvertaken();
     }
 
     private function storeFinishes(Planned $planned, int $planId): void
@@ -137,5 +141,18 @@ final readonly class Planner
             ];
         }
         PlannedFinish::query()->insert($rows);
+    }
+
+    /** How a build was planned at first, for what is said about it later. */
+    private function keepBaselines(): void
+    {
+        $entry = static fn (string $column): Builder => PlanEntry::query()
+            ->select($column)
+            ->whereColumn('operation_id', 'operations.id');
+        Operation::query()
+            ->whereIn('build_id', Build::query()->open()->whereDoesntHave(
+                'operations', static fn (Builder $operation): Builder => $operation->whereNotNull('baseline_end'),
+            )->select('id'))
+            ->update(['baseline_start' => $entry('start'), 'baseline_end' => $entry('work_end')]);
     }
 }

@@ -8,13 +8,13 @@ use App\Models\Build\Build;
 use App\Models\Plan\PlanEntry;
 use App\Planning\Route\Draft;
 use App\Planning\Route\RouteSync;
+use App\Support\ShopDatabase;
 use Carbon\CarbonImmutable;
-use Illuminate\Support\Facades\DB;
 
-/** Tries a revision in the shop, looks what became of the plan, and takes everything back. */
+/** Tries a revision in a copy of the shop, and looks what became of the plan. */
 final readonly class WhatFollows
 {
-    public function __construct(private RouteSync $sync, private Planner $planner)
+    public function __construct(private RouteSync $sync, private Planner $planner, private ShopDatabase $database)
     {
     }
 
@@ -25,17 +25,16 @@ final readonly class WhatFollows
     public function of(Build $build, Draft $draft): array
     {
         $before = $this->finish($build);
-        DB::beginTransaction();
         try {
-            $useless = $this->sync->apply($build, $draft);
-            $this->planner->replan('tried');
-            $after = $this->finish($build);
+            return $this->database->aside(function () use ($build, $draft, $before): array {
+                $useless = $this->sync->apply($build, $draft);
+                $this->planner->replan('tried');
+
+                return [$before, $this->finish($build), $useless];
+            });
         } finally {
-            DB::rollBack();
             $build->refresh();
         }
-
-        return [$before, $after, $useless];
     }
 
     private function finish(Build $build): ?CarbonImmutable

@@ -42,8 +42,10 @@ final readonly class RecoatWindows
     public function close(): void
     {
         foreach ($this->missed() as $missed) {
-            $build = Build::query()->with('specification')->findOrFail($missed->build_id);
-            $this->scuff($build, $missed);
+            DB::transaction(function () use ($missed): void {
+                $build = Build::query()->with('specification')->findOrFail($missed->build_id);
+                $this->scuff($build, $missed);
+            });
         }
     }
 

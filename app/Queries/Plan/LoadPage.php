@@ -10,7 +10,7 @@ use App\Planning\Plan\Planner;
 use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
-use Illuminate\Support\Facades\DB;
+use App\Support\ShopDatabase;
 use Regimen\Schedule\Building\Load;
 use Regimen\Schedule\Policy\Planned;
 
@@ -21,8 +21,12 @@ final readonly class LoadPage
 {
     private const WEEKS = 12;
 
-    public function __construct(private Planner $planner, private House $house, private Clock $clock)
-    {
+    public function __construct(
+        private Planner $planner,
+        private ShopDatabase $database,
+        private House $house,
+        private Clock $clock,
+    ) {
     }
 
     /** @return array<string, mixed> */
@@ -60,14 +64,11 @@ final readonly class LoadPage
 
     private function planned(): Planned
     {
-        DB::beginTransaction();
-        try {
+        return $this->database->aside(function (): Planned {
             $this->planner->closeWindows();
 
             return $this->planner->compute();
-        } finally {
-            DB::rollBack();
-        }
+        });
     }
 
     /**

@@ -10,9 +10,11 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverDimension;
 use Symfony\Component\Process\Process;
 
-/** A headless Chromium of its own, with its driver. */
+/** A headless Chromium with its driver. One serves all tests of a process; each begins as on a new machine. */
 final class Chromium
 {
+    private static ?self $kept = null;
+
     private function __construct(
         public readonly RemoteWebDriver $driver,
         private readonly Process $process,
@@ -20,7 +22,22 @@ final class Chromium
     ) {
     }
 
-    public static function start(int $width = 1280, int $height = 800): self
+    /** The browser of this process, with nothing left of whoever had it before. */
+    public static function fresh(int $width = 1280, int $height = 800): self
+    {
+        if (self::$kept === null) {
+            self::$kept = self::start($width, $height);
+            register_shutdown_function(static fn () => self::$kept?->stop());
+
+            return self::$kept;
+        }
+        self::$kept->forgetEverything();
+        self::$kept->resize($width, $height);
+
+        return self::$kept;
+    }
+
+    private static function start(int $width, int $height): self
     {
         $port = FreePort::find();
         $process = new Process(
@@ -51,13 +68,12 @@ final class Chromium
     public function resize(int $width, int $height): void
     {
         $this->driver->manage()->window()->setSize(new WebDriverDimension(max(500, $width), $height));
-        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => 'Emulation.setDeviceMetricsOverride',
-            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500],
+        $this->tell('Emulation.setDeviceMetricsOverride', [
+            'width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $width < 500,
         ]);
     }
 
-    public function stop(): void
+    private function stop(): void
     {
         try {
             $this->driver->quit();
@@ -65,5 +81,29 @@ final class Chromium
             $this->process->stop(2);
             (new Process(['rm', '-rf', $this->profile]))->run();
         }
+    }
+
+    /** One empty page; no cookie, no stored choice, no line in the console. */
+    private function forgetEverything(): void
+    {
+        $handles = $this->driver->getWindowHandles();
+        $fresh = $this->driver->switchTo()->newWindow()->getWindowHandle();
+        foreach ($handles as $handle) {
+            $this->driver->switchTo()->window($handle);
+            $this->driver->close();
+        }
+        $this->driver->switchTo()->window($fresh);
+        $this->tell('Network.clearBrowserCookies');
+        $this->tell('Network.clearBrowserCache');
+        $this->tell('Storage.clearDataForOrigin', ['origin' => '*', 'storageTypes' => 'all']);
+        $this->driver->manage()->getLog('browser');
+    }
+
+    /** @param  array<string, int|bool|string>  $params */
+    private function tell(string $command, array $params = []): void
+    {
+        $this->driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => $command, 'params' => (object) $params,
+        ]);
     }
 }

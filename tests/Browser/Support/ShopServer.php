@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Carbon\CarbonImmutable;
+use RuntimeException;
 use Symfony\Component\Process\Process;
 
 /** A served shop with a database and a clock of its own. */
@@ -23,30 +24,48 @@ final class ShopServer
     /** The demo shop as it stands at NOW; filled once for each run and copied. */
     public static function demo(): self
     {
-        $template = self::root().'/storage/regimen/browser-template.sqlite';
-        if (! self::$filled) {
-            @unlink($template);
-            touch($template);
-            $env = [...self::environment($template), 'REGIMEN_NOW' => self::NOW];
+        return self::serve(self::template('demo', static function (array $env): void {
             self::artisan(['migrate', '--force'], $env);
-            self::artisan(['db:seed', '--class=DemoShop', '--force'], $env);
-            self::$filled = true;
-        }
-
-        return self::serve($template);
+            self::artisan(['db:seed', '--class=DemoShop', '--force'], [...$env, 'REGIMEN_NOW' => self::NOW]);
+        }));
     }
 
     public static function empty(): self
     {
-        $template = self::root().'/storage/regimen/browser-empty.sqlite';
-        @unlink($template);
-        touch($template);
-        self::artisan(['migrate', '--force'], self::environment($template));
-
-        return self::serve($template);
+        return self::serve(self::template('empty', static function (array $env): void {
+            self::artisan(['migrate', '--force'], $env);
+        }));
     }
 
-    private static bool $filled = false;
+    /**
+     * A database that is filled once a run: whoever of the processes beside each other comes first does it.
+     *
+     * @param  callable(array<string, string>): void  $fill
+     */
+    private static function template(string $name, callable $fill): string
+    {
+        $file = self::root()."/storage/regimen/browser-{$name}.sqlite";
+        $lock = fopen("{$file}.lock", 'c+') ?: throw new RuntimeException("{$file}.lock cannot be opened.");
+        flock($lock, LOCK_EX);
+        if (stream_get_contents($lock) !== self::run()) {
+            array_map('unlink', glob("{$file}*.filling*") ?: []);
+            touch("{$file}.filling");
+            $fill(self::environment("{$file}.filling"));
+            rename("{$file}.filling", $file);
+            ftruncate($lock, 0);
+            rewind($lock);
+            fwrite($lock, self::run());
+        }
+        fclose($lock);
+
+        return $file;
+    }
+
+    /** What the processes of one run have in common. */
+    private static function run(): string
+    {
+        return getenv('REGIMEN_TEST_RUN') ?: 'process '.getmypid();
+    }
 
     /** Moves the shop's clock. */
     public function setNow(string $instant): void
@@ -70,7 +89,7 @@ final class ShopServer
         $env = [...self::environment("{$folder}/shop.sqlite"), 'REGIMEN_NOW' => "@{$folder}/now"];
         $router = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';
         $process = new Process(
-            [PHP_BINARY, '-S', "127.0.0.1:{$port}", '-t', self::root().'/public', $router],
+            [PHP_BINARY, '-d', 'opcache.enable_cli=1', '-S', "127.0.0.1:{$port}", '-t', self::root().'/public', $router],
             self::root().'/public',
             $env,
         );

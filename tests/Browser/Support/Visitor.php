@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Exception\WebDriverException;
+use Facebook\WebDriver\Remote\JsonWireCompat;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -57,9 +59,10 @@ final readonly class Visitor
 
     public function text(string $selector = 'body'): string
     {
-        return implode(
-            "\n",
-            array_map(static fn (RemoteWebElement $element): string => $element->getText(), $this->all($selector)),
+        return (string) $this->driver->executeScript(
+            'return [...document.querySelectorAll(arguments[0])]'
+                .'.map((one) => (one.checkVisibility({ visibilityProperty: true }) ? one.innerText : "")).join("\n");',
+            [$selector],
         );
     }
 
@@ -67,16 +70,16 @@ final readonly class Visitor
     public function press(string $words, string $within = 'body'): void
     {
         $this->until(function () use ($words, $within): bool {
-            foreach ($this->all("{$within} button, {$within} a, {$within} summary") as $element) {
-                if ($element->isDisplayed() && str_contains($element->getText(), $words)) {
-                    $this->bringIntoView($element);
-                    $element->click();
+            $found = $this->found(
+                'const found = [...document.querySelectorAll(arguments[0])].find((one) =>'
+                    .'one.checkVisibility({ visibilityProperty: true }) && one.innerText.includes(arguments[1]));'
+                    .'found?.scrollIntoView({ block: "center" }); return found ?? null;',
+                "{$within} button, {$within} a, {$within} summary",
+                $words,
+            );
+            $found?->click();
 
-                    return true;
-                }
-            }
-
-            return false;
+            return $found !== null;
         }, "something to press called “{$words}” in {$within}");
     }
 
@@ -109,15 +112,10 @@ final readonly class Visitor
     public function tick(string $words, string $within = 'body'): void
     {
         $this->until(function () use ($words, $within): bool {
-            foreach ($this->all("{$within} label") as $element) {
-                if (trim($element->getText()) === $words) {
-                    $element->click();
+            $label = $this->label($words, $within, 'found');
+            $label?->click();
 
-                    return true;
-                }
-            }
-
-            return false;
+            return $label !== null;
         }, "a box “{$words}” in {$within}");
     }
 
@@ -139,13 +137,28 @@ final readonly class Visitor
 
     private function fieldOf(string $label, string $within): ?RemoteWebElement
     {
-        foreach ($this->all("{$within} label") as $element) {
-            if (trim($element->getText()) === $label) {
-                return $this->driver->findElement(WebDriverBy::id((string) $element->getAttribute('for')));
-            }
-        }
+        return $this->label($label, $within, 'found?.control');
+    }
 
-        return null;
+    /** @param  string  $wanted  of what was found: the label, or its control */
+    private function label(string $words, string $within, string $wanted): ?RemoteWebElement
+    {
+        return $this->found(
+            'const found = [...document.querySelectorAll(arguments[0])].find((one) =>'
+                ."one.innerText.trim() === arguments[1]); return {$wanted} ?? null;",
+            "{$within} label",
+            $words,
+        );
+    }
+
+    /** The element that a script returns; all of the page is searched in one go. */
+    private function found(string $script, string ...$arguments): ?RemoteWebElement
+    {
+        $found = $this->driver->executeScript($script, array_values($arguments));
+
+        return is_array($found)
+            ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), JsonWireCompat::getElement($found), true)
+            : null;
     }
 
     /**

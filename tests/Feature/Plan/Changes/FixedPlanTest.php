@@ -8,6 +8,7 @@ use App\Models\Build\LogEntry;
 use App\Models\People\DayOff;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\PlanEntry;
+use App\Models\Plan\PlanRequest;
 use App\Models\Plan\PlanTrouble;
 use App\Planning\Plan\Planner;
 use Illuminate\Support\Facades\DB;
@@ -73,7 +74,7 @@ final class FixedPlanTest extends TestCase
 
     public function test_half_a_plan_is_never_kept(): void
     {
-        $before = $this->everything();
+        $plan = DB::table('plan_entries')->get()->toJson();
         DB::unprepared(
             "CREATE TRIGGER the_disk_is_full BEFORE INSERT ON planned_finishes BEGIN SELECT RAISE(ABORT, 'the disk is "
                 ."full'); END",
@@ -86,10 +87,12 @@ final class FixedPlanTest extends TestCase
                 ],
             ],
         )->assertStatus(500);
-        $this->assertSame([$before, 0], [$this->everything(), PlanChange::query()->count()]);
+        $this->assertSame($plan, DB::table('plan_entries')->get()->toJson(), 'the plan before it is whole');
+        $this->assertSame(1, PlanChange::query()->count(), 'what was recorded is not lost');
         DB::unprepared('DROP TRIGGER the_disk_is_full');
-        $this->make(['kind' => 'away', 'person' => $this->manager->id, 'from' => '2026-03-18', 'to' => '2026-03-27']);
-        $this->assertNotSame($before, $this->everything());
+        $this->get('/today')->assertOk();
+        $this->assertNotSame($plan, DB::table('plan_entries')->get()->toJson(), 'whoever looks next has it planned');
+        $this->assertSame(0, PlanRequest::query()->whereNull('plan_id')->count());
     }
 
     public function test_speed_by_skill_counts_in_the_plan_and_in_what_is_left_of_work_under_way(): void

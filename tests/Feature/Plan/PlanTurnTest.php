@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\Plan;
+
+use App\Actions\Plan\MakeChange;
+use App\Models\Plan\Plan;
+use App\Models\Plan\PlanEntry;
+use App\Models\Plan\PlanRequest;
+use App\Support\ShopDatabase;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use PDO;
+use Tests\TestCase;
+
+/** A shop in a file, with somebody else at another connection who waits for nobody. */
+final class PlanTurnTest extends TestCase
+{
+    private string $folder;
+
+    private PDO $other;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->folder = sys_get_temp_dir().'/regimen-turn-'.bin2hex(random_bytes(6));
+        mkdir($this->folder, 0700, true);
+        touch("{$this->folder}/shop.sqlite");
+        config(['database.connections.sqlite.database' => "{$this->folder}/shop.sqlite"]);
+        DB::purge('sqlite');
+        $this->artisan('migrate');
+        $this->openShop();
+        $this->build();
+        $this->other = new PDO("sqlite:{$this->folder}/shop.sqlite", options: [PDO::ATTR_TIMEOUT => 0]);
+    }
+
+    protected function tearDown(): void
+    {
+        DB::purge('sqlite');
+        File::deleteDirectory($this->folder);
+        parent::tearDown();
+    }
+
+    public function test_others_write_while_a_plan_is_made_and_what_they_asked_for_meanwhile_is_in_it(): void
+    {
+        $written = $this->whilePlanning(function (): void {
+            $this->other->exec("INSERT INTO plan_requests (at, cause, moves) VALUES ('2026-03-18', 'from beside', 1)");
+        });
+        app(MakeChange::class)->make($this->manager, [['kind' => 'push', 'build' => 1, 'days' => 2]]);
+        $this->assertSame(1, $written(), 'nothing was locked while the plan was made');
+        $this->assertSame(0, PlanRequest::query()->whereNull('plan_id')->count());
+        $this->assertStringContainsString('from beside', (string) Plan::query()->latest('id')->value('cause'));
+        $this->assertSame(2, Plan::query()->count(), 'one plan for both, and the one of the commission');
+    }
+
+    public function test_what_is_asked_for_again_and_again_ends_in_a_plan_all_the_same(): void
+    {
+        $written = $this->whilePlanning(function (): void {
+            try {
+                $this->other->exec("INSERT INTO plan_requests (at, cause, moves) VALUES ('2026-03-18', 'again', 1)");
+            } catch (\PDOException) {
+                // Held still at last.
+            }
+        }, 50);
+        app(MakeChange::class)->make($this->manager, [['kind' => 'push', 'build' => 1, 'days' => 2]]);
+        $this->assertGreaterThan(2, $written());
+        $this->assertLessThan(9, $written());
+        $this->assertSame(0, PlanRequest::query()->whereNull('plan_id')->count());
+    }
+
+    public function test_what_only_looks_waits_for_nobody_who_writes_and_leaves_nothing(): void
+    {
+        $this->other->exec('BEGIN IMMEDIATE');
+        DB::statement('PRAGMA busy_timeout = 0');
+        $this->actingAs($this->manager);
+        $promise = ['kind' => 'promise', 'build' => 1, 'promised_on' => '2026-09-01', 'promise_kind' => 'promised'];
+        $this->postJson('/plan/judge', ['changes' => [$promise]])->assertOk();
+        $this->get('/plan/load')->assertOk();
+        $this->get('/builds/1/revisions')->assertOk();
+        $this->get('/builds/1/route')->assertOk();
+        $this->get('/builds/1/route/compare?joint=through')->assertOk();
+        $this->other->exec('ROLLBACK');
+        $this->assertSame('2026-07-31', DB::table('builds')->value('promised_on'));
+    }
+
+    public function test_a_copy_is_written_to_and_gone_and_reading_steadily_sees_one_moment(): void
+    {
+        $database = app(ShopDatabase::class);
+        $database->aside(function (): void {
+            PlanEntry::query()->delete();
+            $this->assertSame(0, PlanEntry::query()->count());
+        });
+        $this->assertGreaterThan(0, PlanEntry::query()->count());
+        $database->steady(function (): void {
+            $before = Plan::query()->count();
+            $this->other->exec("INSERT INTO plans (made_at, cause) VALUES ('2026-03-18', 'from beside')");
+            $this->assertSame($before, Plan::query()->count());
+        });
+        $this->assertSame(2, Plan::query()->count());
+    }
+
+    /**
+     * Does something whenever planning reads the links.
+     *
+     * @return \Closure(): int how often
+     */
+    private function whilePlanning(callable $work, int $most = 1): \Closure
+    {
+        $times = 0;
+        DB::listen(static function (QueryExecuted $query) use ($work, $most, &$times): void {
+            if ($times < $most && str_contains($query->sql, 'from "pins"')) {
+                $times++;
+                $work();
+            }
+        });
+
+        return static function () use (&$times): int {
+            return $times;
+        };
+    }
+}
