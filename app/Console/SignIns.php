@@ -16,7 +16,7 @@ final class SignIns extends Command
     public function handle(): int
     {
         foreach (DemoSignIns::all() as $one) {
-            $this->line("  sign in as {$one['role']}: {$one['email']}, password {$one['password']}");
+            $this->line("  sign in as {$one->role}: {$one->email}, password {$one->password}");
         }
 
         return self::SUCCESS;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Pages\Shop\ErrorProps;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
@@ -41,7 +41,7 @@ final class ErrorPage
         }
         [$headline, $under] = self::SENTENCES[$status];
 
-        return Inertia::render('shop/Error', ['status' => $status, 'headline' => $headline, 'under' => $under])
+        return (new ErrorProps($status, $headline, $under))
             ->toResponse($request)
             ->setStatusCode($status);
     }

@@ -85,13 +85,13 @@ final class DemoShop extends Seeder
         $this->moveTo($at);
         [$manager, $maker] = DemoSignIns::all();
         app(OpenShop::class)(
-            'Tillmark Workshop', 'EUR', self::ZONE, $manager['name'], $manager['email'], $manager['password'],
+            'Tillmark Workshop', 'EUR', self::ZONE, $manager->name, $manager->email, $manager->password,
         );
-        Person::query()->where('name', $manager['name'])->update(
+        Person::query()->where('name', $manager->name)->update(
             ['skills' => json_encode(['design', 'necks', 'frets', 'set-up']), 'rate_minor' => 5_400],
         );
         $parts = [
-            [$maker['name'], $maker['email'], $maker['password'], ['bodies', 'joints', 'necks'], null, null],
+            [$maker->name, $maker->email, $maker->password, ['bodies', 'joints', 'necks'], null, null],
             ['Maren Holt', null, null, ['finish', 'bodies', 'frets'], 4_600, null],
             [
                 'Sela Adeyo', null, null, ['electronics', 'set-up', 'design'], 5_000,
@@ -167,7 +167,7 @@ final class DemoShop extends Seeder
                 'to' => $this->workingDaysFrom($leave, 4), 'what' => 'off', 'note' => 'leave',
             ],
             [
-                'kind' => 'away', 'person' => $person(DemoSignIns::all()[1]['name']), 'from' => $soon,
+                'kind' => 'away', 'person' => $person(DemoSignIns::all()[1]->name), 'from' => $soon,
                 'part' => '13:00–14:30', 'what' => 'errand', 'note' => 'fetch timber',
             ],
             [

@@ -10,28 +10,23 @@ use App\Http\Requests\Plan\PromiseRequest;
 use App\Http\Requests\Work\CallOffRequest;
 use App\Models\Build\Build;
 use App\Models\People\Person;
+use App\Pages\Page;
 use App\Queries\Build\BuildSheet;
 use App\Queries\Build\BuildsPage;
-use App\Queries\Build\ReasonChain;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 use Regimen\Schedule\Problem\Promise;
 
 final class BuildController
 {
-    public function index(BuildsPage $page): Response
+    public function index(BuildsPage $page): Page
     {
-        return Inertia::render('build/Builds', $page->data());
+        return $page->data();
     }
 
-    public function show(Build $build, BuildSheet $sheet, ReasonChain $chain, #[CurrentUser] Person $viewer): Response
+    public function show(Build $build, BuildSheet $sheet, #[CurrentUser] Person $viewer): Page
     {
-        return Inertia::render(
-            'build/BuildSheet',
-            [...$sheet->data($build, $viewer), 'chain' => Inertia::defer(static fn (): array => $chain->of($build))],
-        );
+        return $sheet->data($build, $viewer);
     }
 
     public function promise(Build $build, PromiseRequest $request, MovePromise $movePromise): RedirectResponse

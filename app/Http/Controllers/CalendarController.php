@@ -11,6 +11,7 @@ use App\Http\Requests\Plan\HolidaysRequest;
 use App\Models\Build\Build;
 use App\Models\House\Feed;
 use App\Models\People\Person;
+use App\Pages\Page;
 use App\Queries\Plan\CalendarPage;
 use App\Queries\Plan\FeedCalendar;
 use App\Queries\Plan\FeedsPage;
@@ -21,20 +22,18 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as Answer;
-use Inertia\Inertia;
-use Inertia\Response;
 
 /** When the shop works, week sheets, and the calendars that others subscribe to. */
 final class CalendarController
 {
-    public function show(CalendarPage $page): Response
+    public function show(CalendarPage $page): Page
     {
-        return Inertia::render('plan/Calendar', $page->data());
+        return $page->data();
     }
 
-    public function week(Request $request, WeekPage $page): Response
+    public function week(Request $request, WeekPage $page): Page
     {
-        return Inertia::render('today/Week', $page->data($request->string('from')->toString()));
+        return $page->data($request->string('from')->toString());
     }
 
     public function import(HolidaysRequest $request, ImportHolidays $importHolidays): RedirectResponse
@@ -49,9 +48,9 @@ final class CalendarController
         );
     }
 
-    public function feeds(FeedsPage $page, #[CurrentUser] Person $viewer): Response
+    public function feeds(FeedsPage $page, #[CurrentUser] Person $viewer): Page
     {
-        return Inertia::render('plan/Feeds', $page->data($viewer));
+        return $page->data($viewer);
     }
 
     public function give(FeedRequest $request, GiveFeed $giveFeed): RedirectResponse

@@ -14,13 +14,12 @@ use App\Models\House\Shop;
 use App\Models\People\Person;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\Scenario;
+use App\Pages\Page;
 use App\Queries\Plan\Difference;
 use App\Queries\Plan\TryPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 
 /** What is fixed about the plan: judged at once, made, taken back, and tried in scenarios. */
 final class ChangeController
@@ -51,12 +50,9 @@ final class ChangeController
         return back()->with('done', 'Planned anew with what counts now.');
     }
 
-    public function scenarios(TryPage $page, ?Scenario $scenario = null): Response
+    public function scenarios(TryPage $page, ?Scenario $scenario = null): Page
     {
-        return Inertia::render(
-            'plan/Try',
-            $page->data($scenario?->exists && $scenario->getAttribute('state') === 'open' ? $scenario : null),
-        );
+        return $page->data($scenario?->exists && $scenario->getAttribute('state') === 'open' ? $scenario : null);
     }
 
     public function begin(ScenarioRequest $request, TryScenario $tryScenario): RedirectResponse

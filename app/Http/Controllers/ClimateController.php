@@ -9,21 +9,20 @@ use App\Http\Requests\House\ReadingRequest;
 use App\Http\Requests\House\TableRequest;
 use App\Models\House\ClimateReading;
 use App\Models\People\Person;
+use App\Pages\Page;
 use App\Planning\House\House;
 use App\Queries\House\ClimatePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response as FileResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 use Regimen\Formats\ClimateTable;
 
 /** The air of the shop. */
 final class ClimateController
 {
-    public function show(ClimatePage $page): Response
+    public function show(ClimatePage $page): Page
     {
-        return Inertia::render('house/Climate', $page->data());
+        return $page->data();
     }
 
     public function store(ReadingRequest $request, RecordClimate $record): RedirectResponse

@@ -7,17 +7,16 @@ namespace App\Http\Controllers;
 use App\Actions\Commission\TakeCommission;
 use App\Http\Requests\Specification\CommissionRequest;
 use App\Http\Requests\Specification\ForecastRequest;
+use App\Pages\Page;
 use App\Queries\Specification\CommissionPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 
 final class CommissionController
 {
-    public function create(CommissionPage $page): Response
+    public function create(CommissionPage $page): Page
     {
-        return Inertia::render('build/NewCommission', $page->data());
+        return $page->data();
     }
 
     public function forecast(ForecastRequest $request, CommissionPage $page): JsonResponse

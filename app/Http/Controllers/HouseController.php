@@ -19,26 +19,25 @@ use App\Models\House\Resource;
 use App\Models\House\Shop;
 use App\Models\People\ClosedDay;
 use App\Models\People\Person;
+use App\Pages\Page;
 use App\Queries\House\HousePage;
 use App\Queries\House\PartsPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 
 /** The house: its hours, rates, standards, stations, fixtures and prices. */
 final class HouseController
 {
     private const SAVED = 'Saved, and everything is planned anew. Builds that have their route keep it.';
 
-    public function show(HousePage $page): Response
+    public function show(HousePage $page): Page
     {
-        return Inertia::render('house/House', $page->data());
+        return $page->data();
     }
 
-    public function parts(PartsPage $page, #[CurrentUser] Person $viewer): Response
+    public function parts(PartsPage $page, #[CurrentUser] Person $viewer): Page
     {
-        return Inertia::render('house/Parts', $page->data($viewer));
+        return $page->data($viewer);
     }
 
     public function shop(ShopSettingsRequest $request, ChangeHouse $changeHouse): RedirectResponse

@@ -9,13 +9,12 @@ use App\Http\Requests\Specification\HouseModelRequest;
 use App\Http\Requests\Specification\WorkOutRequest;
 use App\Models\Build\Build;
 use App\Models\House\HouseModel;
+use App\Pages\Page;
 use App\Queries\Specification\HouseModelsPage;
 use App\Queries\Specification\WorkedOut;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Inertia\Inertia;
-use Inertia\Response;
 use Regimen\Instrument\Brief\Hand;
 use Regimen\Instrument\InvalidSpecification;
 use Regimen\Instrument\Reading\HouseDefaults;
@@ -23,13 +22,13 @@ use Regimen\Instrument\Reading\SpecificationReader;
 
 final class HouseModelController
 {
-    public function index(HouseModelsPage $page): Response
+    public function index(HouseModelsPage $page): Page
     {
-        return Inertia::render('specification/HouseModels', $page->all());
+        return $page->all();
     }
 
     /** A new one: empty, as another one is, as it is mirrored for the other hand, or as a build was specified. */
-    public function create(Request $request, HouseModelsPage $page): Response
+    public function create(Request $request, HouseModelsPage $page): Page
     {
         $model = $request->filled('like') ? HouseModel::query()->findOrFail($request->integer('like')) : null;
         $build = $request->filled('build')
@@ -48,12 +47,12 @@ final class HouseModelController
             $name .= ', copy';
         }
 
-        return Inertia::render('specification/HouseModel', $page->one(null, $name, $body));
+        return $page->one(null, $name, $body);
     }
 
-    public function show(HouseModel $model, HouseModelsPage $page): Response
+    public function show(HouseModel $model, HouseModelsPage $page): Page
     {
-        return Inertia::render('specification/HouseModel', $page->one($model, $model->name, $model->body));
+        return $page->one($model, $model->name, $model->body);
     }
 
     public function workOut(WorkOutRequest $request, WorkedOut $workedOut): JsonResponse

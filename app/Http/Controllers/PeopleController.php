@@ -10,17 +10,16 @@ use App\Http\Requests\House\PersonRequest;
 use App\Http\Requests\Plan\DayRequest;
 use App\Models\People\DayOff;
 use App\Models\People\Person;
+use App\Pages\Page;
 use App\Queries\House\PeoplePage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 
 final class PeopleController
 {
-    public function index(PeoplePage $page): Response
+    public function index(PeoplePage $page): Page
     {
-        return Inertia::render('house/People', $page->data());
+        return $page->data();
     }
 
     public function store(PersonRequest $request, SavePerson $savePerson): RedirectResponse

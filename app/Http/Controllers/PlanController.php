@@ -9,50 +9,45 @@ use App\Jobs\LookForBetterPlan;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\Plan\PlanOffer;
-use App\Queries\Build\WhyThen;
+use App\Pages\Page;
+use App\Queries\Build\OperationReasons;
 use App\Queries\Plan\HelpPage;
 use App\Queries\Plan\HistoryPage;
 use App\Queries\Plan\HorizonPage;
 use App\Queries\Plan\LoadPage;
-use App\Queries\Route\OtherMethods;
 use App\Queries\Today\TodayPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 
 final class PlanController
 {
-    public function today(TodayPage $page, #[CurrentUser] Person $viewer): Response
+    public function today(TodayPage $page, #[CurrentUser] Person $viewer): Page
     {
-        return Inertia::render('today/Today', $page->data($viewer));
+        return $page->data($viewer);
     }
 
-    public function horizon(HorizonPage $page): Response
+    public function horizon(HorizonPage $page): Page
     {
-        return Inertia::render('plan/Horizon', $page->data());
+        return $page->data();
     }
 
-    public function help(HelpPage $help, OtherMethods $methods): Response
+    public function help(HelpPage $help): Page
     {
-        return Inertia::render(
-            'plan/Help',
-            ['ranked' => $help->ranked(), 'methods' => Inertia::defer(fn (): array => $methods->ranked())],
-        );
+        return $help->data();
     }
 
-    public function load(LoadPage $page): Response
+    public function load(LoadPage $page): Page
     {
-        return Inertia::render('plan/Load', $page->data());
+        return $page->data();
     }
 
-    public function history(HistoryPage $page): Response
+    public function history(HistoryPage $page): Page
     {
-        return Inertia::render('plan/History', $page->data());
+        return $page->data();
     }
 
-    public function why(Operation $operation, WhyThen $why): JsonResponse
+    public function why(Operation $operation, OperationReasons $why): JsonResponse
     {
         return response()->json($why->of($operation));
     }

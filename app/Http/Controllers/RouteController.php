@@ -16,6 +16,7 @@ use App\Models\Build\Build;
 use App\Models\Build\RouteChange;
 use App\Models\House\RoutePattern;
 use App\Models\People\Person;
+use App\Pages\Page;
 use App\Queries\Plan\TriedChange;
 use App\Queries\Route\ComparePage;
 use App\Queries\Route\RoutePage;
@@ -25,8 +26,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as FileResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 
 /** The route of a build: looked at, changed, compared, printed. */
 final class RouteController
@@ -36,14 +35,8 @@ final class RouteController
         RoutePage $page,
         RouteQuestions $questions,
         #[CurrentUser] Person $viewer,
-    ): Response {
-        return Inertia::render(
-            'route/Route',
-            [
-                ...$page->data($build, $viewer),
-                'prices' => Inertia::defer(static fn (): array => $questions->prices($build)),
-            ],
-        );
+    ): Page {
+        return $page->data($build, $viewer);
     }
 
     public function try(Build $build, RouteChangeRequest $request, TriedChange $tried): JsonResponse
@@ -126,9 +119,9 @@ final class RouteController
         return back()->with('done', 'The pattern is given up. Builds that follow it keep their routes.');
     }
 
-    public function compare(Build $build, Request $request, ComparePage $page): Response
+    public function compare(Build $build, Request $request, ComparePage $page): Page
     {
-        return Inertia::render('route/Compare', $page->data($build, $request->query()));
+        return $page->data($build, $request->query());
     }
 
     public function traveller(Build $build, string $paper, Request $request, TravellerPdf $traveller): FileResponse

@@ -6,22 +6,22 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\House\SignInRequest;
 use App\Models\People\Person;
+use App\Pages\Page;
+use App\Pages\Shop\SignInProps;
 use App\Support\DemoSignIns;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
-use Inertia\Inertia;
-use Inertia\Response;
 
 final class SessionController
 {
-    public function create(): Response|RedirectResponse
+    public function create(): Page|RedirectResponse
     {
         if (! Person::query()->exists()) {
             return redirect()->route('shop.new');
         }
 
-        return Inertia::render('shop/SignIn', ['demo' => config('regimen.demo') === true ? DemoSignIns::all() : []]);
+        return new SignInProps(config('regimen.demo') === true ? DemoSignIns::all() : []);
     }
 
     public function store(SignInRequest $request): RedirectResponse

@@ -7,17 +7,17 @@ namespace App\Http\Controllers;
 use App\Actions\House\OpenShop;
 use App\Http\Requests\House\OpenShopRequest;
 use App\Models\People\Person;
+use App\Pages\Page;
+use App\Pages\Shop\OpenShopProps;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
-use Inertia\Inertia;
-use Inertia\Response;
 
 /** Opens an empty shop with its first manager. */
 final class ShopController
 {
-    public function create(): Response|RedirectResponse
+    public function create(): Page|RedirectResponse
     {
-        return Person::query()->exists() ? redirect()->route('sign-in') : Inertia::render('shop/OpenShop');
+        return Person::query()->exists() ? redirect()->route('sign-in') : new OpenShopProps;
     }
 
     public function store(OpenShopRequest $request, OpenShop $openShop): RedirectResponse

@@ -21,6 +21,7 @@ use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\Build\SpecificationRevision;
 use App\Models\People\Person;
+use App\Pages\Page;
 use App\Queries\Specification\RevisionsPage;
 use App\Queries\Specification\SpecificationPage;
 use App\Queries\Specification\WorkedOut;
@@ -30,8 +31,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as FileResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 use Regimen\Formats\Json\SpecificationFile;
 use Regimen\Instrument\InvalidSpecification;
 use Regimen\Instrument\Reading\SpecificationFields;
@@ -44,11 +43,8 @@ final class SpecificationController
         SpecificationPage $page,
         #[CurrentUser] Person $viewer,
         ?int $number = null,
-    ): Response {
-        return Inertia::render(
-            'specification/Specification',
-            $page->data($build, $this->revision($build, $number), $viewer->isManager()),
-        );
+    ): Page {
+        return $page->data($build, $this->revision($build, $number), $viewer->isManager());
     }
 
     public function workOut(Build $build, WorkOutRequest $request, WorkedOut $workedOut): JsonResponse
@@ -133,9 +129,9 @@ final class SpecificationController
         );
     }
 
-    public function revisions(Build $build, Request $request, RevisionsPage $page): Response
+    public function revisions(Build $build, Request $request, RevisionsPage $page): Page
     {
-        return Inertia::render('specification/Revisions', $page->data($build, $request->integer('from'), $request->integer('to')));
+        return $page->data($build, $request->integer('from'), $request->integer('to'));
     }
 
     public function file(Build $build, int $number, string $file, BenchFiles $files): FileResponse

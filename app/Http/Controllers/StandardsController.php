@@ -11,21 +11,20 @@ use App\Http\Requests\Route\MethodRequest;
 use App\Http\Requests\VersionRequest;
 use App\Models\House\OperationStandard;
 use App\Models\House\Shop;
+use App\Pages\Page;
 use App\Planning\House\Learned;
 use App\Queries\House\StandardsPage;
 use App\Support\Refused;
 use Illuminate\Http\RedirectResponse;
-use Inertia\Inertia;
-use Inertia\Response;
 
 /** How the house works: methods, glue, tolerances, the air it sprays in, and what it has learned. */
 final class StandardsController
 {
     private const SAVED = 'Saved. Builds that have their route keep it until it is derived anew.';
 
-    public function show(StandardsPage $page): Response
+    public function show(StandardsPage $page): Page
     {
-        return Inertia::render('house/Standards', $page->data());
+        return $page->data();
     }
 
     public function method(MethodRequest $request, ChooseHouseMethod $choose): RedirectResponse

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\People\Person;
+use App\Pages\Shop\Bench;
+use App\Pages\Shop\ShopLine;
+use App\Pages\Shop\ShopTime;
+use App\Pages\Shop\Viewer;
 use App\Planning\House\House;
 use App\Queries\Today\BenchStrip;
 use App\Support\Clock;
@@ -30,17 +34,23 @@ final class ShareShop extends Middleware
 
         return [
             ...parent::share($request),
-            'clock' => fn (): array => [
-                'now' => $this->clock->now()->toIso8601ZuluString(), 'fixed' => $this->clock->isFixed(),
-            ],
-            'shop' => fn (): ?array => $person instanceof Person
-                ? $this->house->shop()->only(['name', 'currency', 'timezone'])
+            'clock' => fn (): ShopTime => new ShopTime(
+                now: $this->clock->now()->toIso8601ZuluString(),
+                fixed: $this->clock->isFixed(),
+            ),
+            'shop' => fn (): ?ShopLine => $person instanceof Person ? $this->shop() : null,
+            'viewer' => fn (): ?Viewer => $person instanceof Person
+                ? new Viewer(id: $person->id, name: $person->name, manager: $person->isManager())
                 : null,
-            'viewer' => fn (): ?array => $person instanceof Person
-                ? ['id' => $person->id, 'name' => $person->name, 'manager' => $person->isManager()]
-                : null,
-            'bench' => fn (): ?array => $person instanceof Person ? $this->bench->for($person) : null,
+            'bench' => fn (): ?Bench => $person instanceof Person ? $this->bench->for($person) : null,
             'done' => fn (): ?string => $request->session()->get('done'),
         ];
+    }
+
+    private function shop(): ShopLine
+    {
+        $shop = $this->house->shop();
+
+        return new ShopLine(name: $shop->name, currency: $shop->currency, timezone: $shop->timezone);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models\People;
 
+use App\Pages\Shop\Option;
+
 /** Why somebody is not at the bench: off, or at work that no build is charged with and that is a block of its own. */
 enum AwayKind: string
 {
@@ -26,11 +28,11 @@ enum AwayKind: string
         };
     }
 
-    /** @return list<array{value: string, words: string}> */
+    /** @return list<Option> */
     public static function choices(): array
     {
         return array_map(
-            static fn (self $kind): array => ['value' => $kind->value, 'words' => $kind->words()],
+            static fn (self $kind): Option => new Option(value: $kind->value, words: $kind->words()),
             self::cases(),
         );
     }

@@ -11,6 +11,14 @@ use App\Models\Build\LogEntry;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
+use App\Pages\Later;
+use App\Pages\Sheet\BuildSheetProps;
+use App\Pages\Sheet\HoursLine;
+use App\Pages\Sheet\LogLine;
+use App\Pages\Sheet\PersonName;
+use App\Pages\Sheet\ReasonChain;
+use App\Pages\Sheet\SheetBuild;
+use App\Pages\Sheet\SheetKitLine;
 use App\Planning\House\House;
 use App\Planning\Plan\Outlooks;
 use App\Planning\Specification\Revisions;
@@ -28,11 +36,11 @@ final readonly class BuildSheet
         private Outlooks $outlooks,
         private SheetRoute $route,
         private ProgressWords $progress,
+        private WhyNotSooner $whyNotSooner,
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function data(Build $build, Person $viewer): array
+    public function data(Build $build, Person $viewer): BuildSheetProps
     {
         $build->load(
             [
@@ -51,50 +59,45 @@ final readonly class BuildSheet
         $entries = $this->entries($build);
         $people = Person::query()->orderBy('id')->get();
 
-        return [
-            'build' => [
-                'number' => $build->number,
-                'title' => $build->title,
-                'client' => $build->client?->name,
-                'contact' => $viewer->isManager() ? $build->client?->contact : null,
-                'purpose' => $build->purpose->value,
-                'open' => $build->status === BuildStatus::Open,
-                'calledOff' => $build->status === BuildStatus::CalledOff,
-                'finishedAt' => $build->finished_at?->toIso8601ZuluString(),
-                'promisedOn' => $build->promised_on,
-                'promiseKind' => $build->promise_kind->value,
-                'heldUntil' => $build->held_until,
-                'heldBecause' => $build->held_because,
-                'pushDays' => $build->push_days,
-                'finish' => $build->route_lacks === '' ? $finish?->toIso8601ZuluString() : null,
-                'routeLacks' => $build->route_lacks,
-                'verdict' => $outlook->verdict->value,
-                'slackDays' => $outlook->slackDays,
-                'slackWords' => BuildLine::slackWords($outlook),
-                'version' => $build->version,
-                'inOneLine' => $read->orFail()->inOneLine(),
-                'inked' => BuildLine::inked($build),
-                'draft' => $build->draft?->number,
-            ],
-            'drawing' => Drawings::of($read),
-            'holdsFinish' => $build->route_lacks === '' ? $this->route->holdsFinish($build, $people) : null,
-            'specification' => SpecificationWords::of($read, $build->specification),
-            'operations' => $this->route->operations($build, $people),
-            'kit' => $build->kit->map(fn (KitLine $line): array => $this->kitLine($line, $viewer))->all(),
-            'measured' => Measured::offered($build, $read),
-            'hours' => $entries->map(static fn (TimeEntry $entry): array => self::hours($entry))->values()->all(),
-            'progress' => $this->progress->of($build, $entries->whereNull('struck_at'), $outlook, $viewer->isManager()),
-            'logbook' => $build->logbook
-                ->take(200)
-                ->map(static fn (LogEntry $entry): array => self::logged($entry))
-                ->values()
-                ->all(),
-            'people' => $viewer->isManager()
-                ? $people->where('active', true)->map(
-                    static fn (Person $person): array => $person->only(['id', 'name']),
-                )->values()->all()
-                : [],
-        ];
+        return new BuildSheetProps(
+            build: new SheetBuild(
+                number: $build->number,
+                title: $build->title,
+                client: $build->client?->name,
+                contact: $viewer->isManager() ? $build->client?->contact : null,
+                purpose: $build->purpose,
+                open: $build->status === BuildStatus::Open,
+                calledOff: $build->status === BuildStatus::CalledOff,
+                finishedAt: $build->finished_at?->toIso8601ZuluString(),
+                promisedOn: $build->promised_on,
+                promiseKind: $build->promise_kind,
+                heldUntil: $build->held_until,
+                heldBecause: $build->held_because,
+                pushDays: $build->push_days,
+                finish: $build->route_lacks === '' ? $finish?->toIso8601ZuluString() : null,
+                routeLacks: $build->route_lacks,
+                verdict: $outlook->verdict,
+                slackDays: $outlook->slackDays,
+                slackWords: BuildLines::slackWords($outlook),
+                version: $build->version,
+                inOneLine: $read->orFail()->inOneLine(),
+                inked: BuildLines::inked($build),
+                draft: $build->draft?->number,
+            ),
+            drawing: Drawings::of($read),
+            holdsFinish: $build->route_lacks === '' ? $this->route->holdsFinish($build, $people) : null,
+            specification: SpecificationWords::of($read, $build->specification),
+            operations: $this->route->operations($build, $people),
+            kit: array_values($build->kit->map(fn (KitLine $line): SheetKitLine => $this->kitLine($line, $viewer))->all()),
+            measured: Measured::offered($build, $read),
+            hours: array_values($entries->map(static fn (TimeEntry $entry): HoursLine => self::hours($entry))->all()),
+            progress: $this->progress->of($build, $entries->whereNull('struck_at'), $outlook, $viewer->isManager()),
+            logbook: array_values(
+                $build->logbook->take(200)->map(static fn (LogEntry $entry): LogLine => self::logged($entry))->all(),
+            ),
+            people: $viewer->isManager() ? self::names($people) : [],
+            chain: new Later(fn (): ReasonChain => $this->whyNotSooner->of($build)),
+        );
     }
 
     /** @return Collection<int, TimeEntry> */
@@ -107,47 +110,65 @@ final readonly class BuildSheet
             ->get();
     }
 
-    /** @return array<string, mixed> */
-    private function kitLine(KitLine $line, Person $viewer): array
+    private function kitLine(KitLine $line, Person $viewer): SheetKitLine
     {
-        return [
-            ...$line->only(['id', 'group', 'name', 'quantity', 'unit', 'supplier', 'used', 'version']),
-            'writtenOff' => $line->written_off,
-            'left' => $line->left(),
-            'state' => $line->state->value,
-            'leadDays' => $line->lead_days,
-            'surplus' => $line->surplus,
-            'expectedOn' => $line->expected_on,
-            'arrivedOn' => $line->arrived_on,
-            'overdue' => $line->expected_on !== null && ! $line->state->isInTheShop()
+        return new SheetKitLine(
+            id: $line->id,
+            group: $line->group->value,
+            name: $line->name,
+            quantity: $line->quantity,
+            unit: $line->unit,
+            supplier: $line->supplier,
+            used: $line->used,
+            version: $line->version,
+            writtenOff: $line->written_off,
+            left: $line->left(),
+            state: $line->state,
+            leadDays: $line->lead_days,
+            surplus: $line->surplus,
+            expectedOn: $line->expected_on,
+            arrivedOn: $line->arrived_on,
+            overdue: $line->expected_on !== null && ! $line->state->isInTheShop()
                 && $line->expected_on < $this->clock->today($this->house->zone()),
-            'cost' => $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
-            'costIsEstimate' => $line->cost_minor === null,
-        ];
+            cost: $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
+            costIsEstimate: $line->cost_minor === null,
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function hours(TimeEntry $entry): array
+    private static function hours(TimeEntry $entry): HoursLine
     {
-        return [
-            'id' => $entry->id,
-            'person' => $entry->person->name,
-            'personId' => $entry->person_id,
-            'operation' => $entry->operation->name,
-            'on' => $entry->worked_on,
-            'minutes' => $entry->minutes,
-            'source' => $entry->source,
-            'struck' => $entry->struck_at !== null,
-            'struckBecause' => $entry->struck_because,
-        ];
+        return new HoursLine(
+            id: $entry->id,
+            person: $entry->person->name,
+            personId: $entry->person_id,
+            operation: $entry->operation->name,
+            on: $entry->worked_on,
+            minutes: $entry->minutes,
+            source: $entry->source,
+            struck: $entry->struck_at !== null,
+            struckBecause: $entry->struck_because,
+        );
     }
 
-    /** @return array<string, mixed> */
-    private static function logged(LogEntry $entry): array
+    private static function logged(LogEntry $entry): LogLine
     {
-        return [
-            'id' => $entry->id, 'at' => $entry->at->toIso8601ZuluString(), 'by' => $entry->person?->name,
-            'kind' => $entry->kind, 'text' => $entry->text,
-        ];
+        return new LogLine(
+            id: $entry->id,
+            at: $entry->at->toIso8601ZuluString(),
+            by: $entry->person?->name,
+            kind: $entry->kind,
+            text: $entry->text,
+        );
+    }
+
+    /**
+     * @param  Collection<int, Person>  $people
+     * @return list<PersonName>
+     */
+    private static function names(Collection $people): array
+    {
+        return array_values($people->where('active', true)->map(
+            static fn (Person $person): PersonName => new PersonName(id: $person->id, name: $person->name),
+        )->all());
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Build;
 
+use App\Pages\Build\Mark;
+use App\Pages\Build\MarkKind;
 use App\Queries\Plan\Placement;
 use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\OperationState;
@@ -33,7 +35,7 @@ final class BuildStrip
 
     /**
      * @param  iterable<Placement>  $placements  of one build
-     * @return list<array{ply: int|null, kind: string, from: string, to: string, done: bool, words: string}>
+     * @return list<Mark>
      */
     public static function marks(iterable $placements): array
     {
@@ -97,7 +99,7 @@ final class BuildStrip
 
     /**
      * @param  list<Placement>  $placements
-     * @return list<array{ply: int|null, kind: string, from: string, to: string, done: bool, words: string}>
+     * @return list<Mark>
      */
     private static function labour(array $placements, ?int $ply): array
     {
@@ -113,7 +115,7 @@ final class BuildStrip
                 || $one->start - $stretch['to'] > self::BRIDGED
             ) {
                 $marks[] = $stretch === null ? null : self::mark(
-                    $ply, 'labour', $stretch['from'], $stretch['to'], $stretch['done'], $stretch['words'],
+                    $ply, MarkKind::Labour, $stretch['from'], $stretch['to'], $stretch['done'], $stretch['words'],
                 );
                 $stretch = [
                     'from' => (int) $one->start, 'to' => $end, 'done' => $done, 'words' => $one->operation->name,
@@ -125,7 +127,7 @@ final class BuildStrip
             $stretch['held'] = $one->operation->hold_minutes >= self::SHOWN_HOLD;
         }
         $marks[] = $stretch === null ? null : self::mark(
-            $ply, 'labour', $stretch['from'], $stretch['to'], $stretch['done'], $stretch['words'],
+            $ply, MarkKind::Labour, $stretch['from'], $stretch['to'], $stretch['done'], $stretch['words'],
         );
 
         return array_values(array_filter($marks));
@@ -133,7 +135,7 @@ final class BuildStrip
 
     /**
      * @param  list<Placement>  $placements
-     * @return list<array{ply: int|null, kind: string, from: string, to: string, done: bool, words: string}>
+     * @return list<Mark>
      */
     private static function holds(array $placements, ?int $ply): array
     {
@@ -141,7 +143,7 @@ final class BuildStrip
         foreach ($placements as $one) {
             if ($one->operation->hold_minutes >= self::SHOWN_HOLD && $one->workEnd !== null && $one->finish !== null) {
                 $marks[] = self::mark(
-                    $ply, 'hold', $one->workEnd, $one->finish, $one->operation->state === OperationState::Done,
+                    $ply, MarkKind::Hold, $one->workEnd, $one->finish, $one->operation->state === OperationState::Done,
                     "{$one->operation->name}, hold",
                 );
             }
@@ -152,7 +154,7 @@ final class BuildStrip
 
     /**
      * @param  list<Placement>  $placements
-     * @return list<array{ply: int|null, kind: string, from: string, to: string, done: bool, words: string}>
+     * @return list<Mark>
      */
     private static function waits(array $placements, ?int $ply): array
     {
@@ -167,7 +169,7 @@ final class BuildStrip
                 && $one->start - $before >= self::SHOWN_WAIT
             ) {
                 $marks[] = self::mark(
-                    $ply, 'wait', $before, (int) $one->start, false, "waits for {$planned->reason_text}",
+                    $ply, MarkKind::Wait, $before, (int) $one->start, false, "waits for {$planned->reason_text}",
                 );
             }
             $before = max((int) $before, (int) ($one->finish ?? $one->workEnd));
@@ -178,7 +180,7 @@ final class BuildStrip
 
     /**
      * @param  list<Placement>  $placements
-     * @return list<array{ply: int|null, kind: string, from: string, to: string, done: bool, words: string}>
+     * @return list<Mark>
      */
     private static function gates(array $placements, ?int $ply): array
     {
@@ -186,7 +188,7 @@ final class BuildStrip
         foreach ($placements as $one) {
             if ($one->operation->key === self::JOINING->value && $one->start !== null) {
                 $marks[] = self::mark(
-                    $ply, 'gate', $one->start, $one->start, $one->operation->state->labourIsDone(),
+                    $ply, MarkKind::Gate, $one->start, $one->start, $one->operation->state->labourIsDone(),
                     "gate: {$one->operation->name}",
                 );
             }
@@ -195,12 +197,15 @@ final class BuildStrip
         return $marks;
     }
 
-    /** @return array{ply: int|null, kind: string, from: string, to: string, done: bool, words: string} */
-    private static function mark(?int $ply, string $kind, int $from, int $to, bool $done, string $words): array
+    private static function mark(?int $ply, MarkKind $kind, int $from, int $to, bool $done, string $words): Mark
     {
-        return [
-            'ply' => $ply, 'kind' => $kind, 'from' => Placement::iso($from), 'to' => Placement::iso($to),
-            'done' => $done, 'words' => $words,
-        ];
+        return new Mark(
+            ply: $ply,
+            kind: $kind,
+            from: Placement::iso($from),
+            to: Placement::iso($to),
+            done: $done,
+            words: $words,
+        );
     }
 }

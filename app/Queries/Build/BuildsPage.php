@@ -7,6 +7,9 @@ namespace App\Queries\Build;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\Operation;
+use App\Pages\Build\BuildsProps;
+use App\Pages\Build\FinishedBuild;
+use App\Pages\Build\OpenBuild;
 
 /** All builds: the open ones with their outlook, the finished ones with what they took. */
 final readonly class BuildsPage
@@ -17,37 +20,35 @@ final readonly class BuildsPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(): array
+    public function data(): BuildsProps
     {
         $open = $this->builds->all();
 
-        return [
-            'open' => $open
+        return new BuildsProps(
+            open: array_values($open
                 ->map(
-                    fn (Build $build): array => [
-                        ...BuildLine::line($build, $this->builds->outlook($build)), 'stage' => $this->stage($build),
-                    ],
+                    fn (Build $build): OpenBuild => new OpenBuild(
+                        BuildLines::line($build, $this->builds->outlook($build)), stage: $this->stage($build),
+                    ),
                 )
-                ->values()
-                ->all(),
-            'finished' => Build::query()
+                ->all()),
+            finished: array_values(Build::query()
                 ->where('status', '!=', BuildStatus::Open->value)
                 ->select('builds.*')
                 ->selectSub($this->worked(), 'worked_minutes')
                 ->orderByDesc('finished_at')
                 ->limit(self::FINISHED_SHOWN)
                 ->get()
-                ->map(static fn (Build $build): array => [
-                    'number' => $build->number,
-                    'title' => $build->title,
-                    'calledOff' => $build->status === BuildStatus::CalledOff,
-                    'finishedAt' => $build->finished_at?->toIso8601ZuluString(),
-                    'promisedOn' => $build->promised_on,
-                    'estimatedMinutes' => $build->estimated_minutes,
-                    'workedMinutes' => (int) $build->getAttribute('worked_minutes'),
-                ])->all(),
-        ];
+                ->map(static fn (Build $build): FinishedBuild => new FinishedBuild(
+                    number: $build->number,
+                    title: $build->title,
+                    calledOff: $build->status === BuildStatus::CalledOff,
+                    finishedAt: (string) $build->finished_at?->toIso8601ZuluString(),
+                    promisedOn: $build->promised_on,
+                    estimatedMinutes: $build->estimated_minutes,
+                    workedMinutes: (int) $build->getAttribute('worked_minutes'),
+                ))->all()),
+        );
     }
 
     private function stage(Build $build): string

@@ -6,6 +6,8 @@ namespace App\Queries\Build;
 
 use App\Models\Build\Build;
 use App\Models\People\TimeEntry;
+use App\Pages\Sheet\Progress;
+use App\Pages\Sheet\ProgressFigure;
 use App\Planning\House\House;
 use App\Planning\Plan\BuildProgress;
 use App\Support\Say;
@@ -23,25 +25,24 @@ final readonly class ProgressWords
 
     /**
      * @param  Collection<int, TimeEntry>  $entries
-     * @return array<string, mixed>
      */
-    public function of(Build $build, Collection $entries, Outlook $outlook, bool $withMoney): array
+    public function of(Build $build, Collection $entries, Outlook $outlook, bool $withMoney): Progress
     {
         $value = $this->progress->earnedValue($build);
 
-        return [
-            'budget' => round($value->budget, 2),
-            'planned' => round($value->planned, 2),
-            'earned' => round($value->earned, 2),
-            'actual' => round($value->actual, 2),
-            'share' => $value->budget > 0 ? round($value->earned / $value->budget, 4) : 0,
-            'figures' => $build->route_lacks === '' ? [
+        return new Progress(
+            budget: round($value->budget, 2),
+            planned: round($value->planned, 2),
+            earned: round($value->earned, 2),
+            actual: round($value->actual, 2),
+            share: $value->budget > 0 ? round($value->earned / $value->budget, 4) : 0,
+            figures: $build->route_lacks === '' ? [
                 ...$this->hours($value), ...$withMoney ? $this->money($build, $entries, $value) : [],
             ] : [],
-        ];
+        );
     }
 
-    /** @return array<int, array<string, mixed>> */
+    /** @return list<ProgressFigure> */
     private function hours(EarnedValue $v): array
     {
         $h = static fn (float $hours): string => Say::figure($hours, 1).' h';
@@ -78,7 +79,7 @@ final readonly class ProgressWords
 
     /**
      * @param  Collection<int, TimeEntry>  $entries
-     * @return array<int, array<string, mixed>>
+     * @return list<ProgressFigure>
      */
     private function money(Build $build, Collection $entries, EarnedValue $value): array
     {
@@ -127,10 +128,9 @@ final readonly class ProgressWords
             : '';
     }
 
-    /** @return array<string, mixed> */
-    private static function figure(string $key, string $name, string $value, string $because, bool $warn = false): array
+    private static function figure(string $key, string $name, string $value, string $because, bool $warn = false): ProgressFigure
     {
-        return ['key' => $key, 'name' => $name, 'value' => $value, 'because' => $because, 'warn' => $warn];
+        return new ProgressFigure(key: $key, name: $name, value: $value, because: $because, warn: $warn);
     }
 
     private static function index(?float $index): string

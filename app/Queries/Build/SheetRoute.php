@@ -8,12 +8,16 @@ use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\Build\OperationLink;
 use App\Models\People\Person;
+use App\Pages\Sheet\OperationBefore;
+use App\Pages\Sheet\SheetOperation;
 use App\Planning\House\House;
 use App\Queries\House\ResourceNames;
 use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Support\Collection;
+use Regimen\Parts\PartGroup;
 use Regimen\Route\Operations\Operations;
+use Regimen\Route\OperationState;
 use Regimen\Route\Standards\Caution;
 use Regimen\Schedule\Plan\ReasonKind;
 
@@ -66,52 +70,56 @@ final class SheetRoute
 
     /**
      * @param  Collection<int, Person>  $people
-     * @return array<int, array<string, mixed>>
+     * @return list<SheetOperation>
      */
     public function operations(Build $build, Collection $people): array
     {
         $links = OperationLink::query()->where('build_id', $build->id)->get()->toBase()->groupBy('after_id');
         $byId = $build->operations->toBase()->keyBy('id');
 
-        return $build->operations->toBase()->map(fn (Operation $operation): array => [
-            ...$this->standing($operation, $people),
-            'because' => $this->because($build, $operation, $people),
-            'after' => $this->after($links->get($operation->id, new Collection), $byId),
-        ])->all();
+        return array_values($build->operations->toBase()->map(fn (Operation $operation): SheetOperation => $this->operation(
+            $operation,
+            $people->firstWhere('id', $operation->person_id ?? $operation->planned?->person_id)?->name,
+            $this->because($build, $operation, $people),
+            $this->after($links->get($operation->id, new Collection), $byId),
+        ))->all());
     }
 
-    /**
-     * @param  Collection<int, Person>  $people
-     * @return array<string, mixed>
-     */
-    private function standing(Operation $operation, Collection $people): array
+    /** @param  list<OperationBefore>  $after */
+    private function operation(Operation $operation, ?string $person, ?string $because, array $after): SheetOperation
     {
         $now = $this->clock->now();
         $planned = $operation->planned;
 
-        return [
-            ...$operation->only(['id', 'name', 'version', 'skill', 'needs']),
-            'stage' => $operation->stage->words(),
-            'state' => $operation->isOver($now) ? 'done' : $operation->state->value,
-            'setUpMinutes' => $operation->set_up_minutes,
-            'labourMinutes' => $operation->labour_minutes,
-            'workedMinutes' => $operation->minutesWorkedBy($now),
-            'holdMinutes' => $operation->hold_minutes,
-            'station' => $operation->station === null ? null : $this->resources->of($operation->station),
-            'fixture' => $operation->fixture === null ? null : $this->resources->of($operation->fixture),
-            'person' => $people->firstWhere('id', $operation->person_id ?? $planned?->person_id)?->name,
-            'start' => ($operation->started_at ?? $planned?->start)?->toIso8601ZuluString(),
-            'workEnd' => ($operation->labour_done_at ?? $planned?->work_end)?->toIso8601ZuluString(),
-            'finish' => (
+        return new SheetOperation(
+            id: $operation->id,
+            name: $operation->name,
+            version: $operation->version,
+            skill: $operation->skill,
+            needs: array_map(static fn (PartGroup $group): string => $group->value, $operation->needs),
+            stage: $operation->stage->words(),
+            state: $operation->isOver($now) ? OperationState::Done : $operation->state,
+            setUpMinutes: $operation->set_up_minutes,
+            labourMinutes: $operation->labour_minutes,
+            workedMinutes: $operation->minutesWorkedBy($now),
+            holdMinutes: $operation->hold_minutes,
+            station: $operation->station === null ? null : $this->resources->of($operation->station),
+            fixture: $operation->fixture === null ? null : $this->resources->of($operation->fixture),
+            person: $person,
+            start: ($operation->started_at ?? $planned?->start)?->toIso8601ZuluString(),
+            workEnd: ($operation->labour_done_at ?? $planned?->work_end)?->toIso8601ZuluString(),
+            finish: (
                 $operation->hold_until ?? $operation->labour_done_at ?? $planned?->finish
             )?->toIso8601ZuluString(),
-            'unplanned' => $planned !== null && $planned->start === null,
-            'gate' => Operations::gateAfter($operation->key)?->words,
-            'caution' => self::cautions($operation),
-            'waitsFor' => $operation->waits_for,
-            'waitsUntil' => $operation->waits_until,
-            'clocks' => $operation->runningClocks->count(),
-        ];
+            because: $because,
+            unplanned: $planned !== null && $planned->start === null,
+            after: $after,
+            gate: Operations::gateAfter($operation->key)?->words,
+            caution: self::cautions($operation),
+            waitsFor: $operation->waits_for,
+            waitsUntil: $operation->waits_until,
+            clocks: $operation->runningClocks->count(),
+        );
     }
 
     /** All of them, with the closing sense once at the end. */
@@ -134,7 +142,7 @@ final class SheetRoute
     /**
      * @param  Collection<int, OperationLink>  $links
      * @param  Collection<int, Operation>  $byId
-     * @return array<int, array<string, mixed>>
+     * @return list<OperationBefore>
      */
     private function after(Collection $links, Collection $byId): array
     {
@@ -142,10 +150,12 @@ final class SheetRoute
         foreach ($links as $link) {
             $before = $byId->get($link->before_id);
             if ($before !== null) {
-                $rows[] = [
-                    'id' => $before->id, 'name' => $before->name, 'over' => $before->isOver($this->clock->now()),
-                    'reason' => $link->reason,
-                ];
+                $rows[] = new OperationBefore(
+                    id: $before->id,
+                    name: $before->name,
+                    over: $before->isOver($this->clock->now()),
+                    reason: $link->reason,
+                );
             }
         }
 

@@ -6,6 +6,10 @@ namespace App\Queries\House;
 
 use App\Models\House\Resource;
 use App\Models\People\ClosedDay;
+use App\Pages\House\HouseProps;
+use App\Pages\House\ResourceLine;
+use App\Pages\House\Settings;
+use App\Pages\Plan\ClosedDayLine;
 use App\Planning\House\House;
 use App\Support\Clock;
 use App\Support\Say;
@@ -16,38 +20,40 @@ final readonly class HousePage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(): array
+    public function data(): HouseProps
     {
         $shop = $this->house->shop();
         $today = $this->clock->today($this->house->zone());
 
-        return [
-            'settings' => [
-                ...$shop->only(['name', 'currency', 'timezone', 'version']),
-                'labour_rate' => $this->house->rate()->plain(),
-                'overhead_percent' => Say::figure($shop->overhead_permille / 10, 1),
-                'margin_percent' => Say::figure($shop->margin_permille / 10, 1),
-                'deposit_percent' => Say::figure($shop->deposit_permille / 10, 1),
-                'risk_days' => (string) $shop->risk_days,
-                'hours' => PeoplePage::week($shop->hours),
-            ],
-            'closedDays' => ClosedDay::query()
+        return new HouseProps(
+            settings: new Settings(
+                name: $shop->name,
+                currency: $shop->currency,
+                timezone: $shop->timezone,
+                version: $shop->version,
+                labour_rate: $this->house->rate()->plain(),
+                overhead_percent: Say::figure($shop->overhead_permille / 10, 1),
+                margin_percent: Say::figure($shop->margin_permille / 10, 1),
+                deposit_percent: Say::figure($shop->deposit_permille / 10, 1),
+                risk_days: (string) $shop->risk_days,
+                hours: PeoplePage::week($shop->hours),
+            ),
+            closedDays: array_values(ClosedDay::query()
                 ->where('date', '>=', $today)
                 ->orderBy('date')
                 ->get()
-                ->map(static fn (ClosedDay $day): array => $day->only(['id', 'date', 'note']))
-                ->all(),
-            'resources' => Resource::query()
+                ->map(static fn (ClosedDay $day): ClosedDayLine => new ClosedDayLine(
+                    id: $day->id, date: $day->date, note: $day->note,
+                ))
+                ->all()),
+            resources: array_values(Resource::query()
                 ->orderBy('id')
                 ->get()
-                ->map(
-                    static fn (Resource $resource): array => $resource->only(
-                        ['id', 'kind', 'name', 'capacity', 'version'],
-                    ),
-                )
-                ->all(),
-            'today' => $today,
-        ];
+                ->map(static fn (Resource $one): ResourceLine => new ResourceLine(
+                    id: $one->id, kind: $one->kind, name: $one->name, capacity: $one->capacity,
+                    version: $one->version,
+                ))
+                ->all()),
+        );
     }
 }

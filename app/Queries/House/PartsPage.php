@@ -8,6 +8,9 @@ use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\House\Price;
 use App\Models\People\Person;
+use App\Pages\House\PartLine;
+use App\Pages\House\PartsProps;
+use App\Pages\House\PriceLine;
 use App\Planning\House\House;
 use App\Support\Clock;
 use Illuminate\Support\Collection;
@@ -20,8 +23,7 @@ final readonly class PartsPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(Person $viewer): array
+    public function data(Person $viewer): PartsProps
     {
         $lines = KitLine::query()
             ->whereIn('state', [KitState::Needed->value, KitState::Ordered->value])
@@ -30,33 +32,43 @@ final readonly class PartsPage
             ->orderBy('build_id')->orderBy('id')
             ->get();
 
-        return [
-            'expected' => $this->lines($lines->where('state', KitState::Ordered)->sortBy('expected_on'), $viewer),
-            'toOrder' => $this->lines($lines->where('state', KitState::Needed)->sortByDesc('lead_days'), $viewer),
-            'prices' => $viewer->isManager() ? Price::query()->orderBy('id')->get()->map(fn (Price $price): array => [
-                ...$price->only(['id', 'name', 'unit', 'lead_days', 'supplier', 'version']),
-                'cost' => $this->house->money($price->cost_minor)->plain(),
-            ])->all() : [],
-            'today' => $this->clock->today($this->house->zone()),
-        ];
+        return new PartsProps(
+            expected: $this->lines($lines->where('state', KitState::Ordered)->sortBy('expected_on'), $viewer),
+            toOrder: $this->lines($lines->where('state', KitState::Needed)->sortByDesc('lead_days'), $viewer),
+            prices: $viewer->isManager() ? array_values(Price::query()->orderBy('id')->get()->map(fn (Price $price): PriceLine => new PriceLine(
+                id: $price->id,
+                name: $price->name,
+                unit: $price->unit,
+                lead_days: $price->lead_days,
+                supplier: $price->supplier,
+                version: $price->version,
+                cost: $this->house->money($price->cost_minor)->plain(),
+            ))->all()) : [],
+            today: $this->clock->today($this->house->zone()),
+        );
     }
 
     /**
      * @param  Collection<int, KitLine>  $lines
-     * @return array<int, array<string, mixed>>
+     * @return list<PartLine>
      */
     private function lines(Collection $lines, Person $viewer): array
     {
         $today = $this->clock->today($this->house->zone());
 
-        return $lines->map(fn (KitLine $line): array => [
-            ...$line->only(['id', 'name', 'quantity', 'unit', 'supplier', 'version']),
-            'build' => $line->build->number,
-            'title' => $line->build->title,
-            'leadDays' => $line->lead_days,
-            'expectedOn' => $line->expected_on,
-            'overdue' => $line->expected_on !== null && $line->expected_on < $today,
-            'cost' => $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
-        ])->values()->all();
+        return array_values($lines->map(fn (KitLine $line): PartLine => new PartLine(
+            id: $line->id,
+            name: $line->name,
+            quantity: $line->quantity,
+            unit: $line->unit,
+            supplier: $line->supplier,
+            version: $line->version,
+            build: $line->build->number,
+            title: $line->build->title,
+            leadDays: $line->lead_days,
+            expectedOn: $line->expected_on,
+            overdue: $line->expected_on !== null && $line->expected_on < $today,
+            cost: $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
+        ))->all());
     }
 }

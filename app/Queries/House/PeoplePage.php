@@ -6,6 +6,10 @@ namespace App\Queries\House;
 
 use App\Models\People\DayOff;
 use App\Models\People\Person;
+use App\Pages\Dict;
+use App\Pages\House\PeopleProps;
+use App\Pages\House\PersonLine;
+use App\Pages\Plan\ClosedDayLine;
 use App\Planning\House\House;
 use App\Support\Clock;
 use Regimen\Route\Standards\Skill;
@@ -17,35 +21,38 @@ final readonly class PeoplePage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(): array
+    public function data(): PeopleProps
     {
         $today = $this->clock->today($this->house->zone());
 
-        return [
-            'people' => Person::query()->with(
+        return new PeopleProps(
+            people: array_values(Person::query()->with(
                 ['daysOff', 'overtimes'],
-            )->orderByDesc('active')->orderBy('id')->get()->map(fn (Person $person): array => [
-                ...$person->only(['id', 'name', 'email', 'skills', 'active', 'version']),
-                'role' => $person->role->value,
-                'speeds' => (object) $person->speeds,
-                'signsIn' => $person->password !== null && $person->email !== null,
-                'rate' => $person->rate_minor === null ? '' : $this->house->money($person->rate_minor)->plain(),
-                'ownHours' => $person->hours !== null,
-                'hours' => self::week($person->hours ?? $this->house->shop()->hours),
-                'minutesAWeek' => $this->house->hoursOf($person)->minutesInAWeek(),
-                'daysOff' => $person->daysOff
+            )->orderByDesc('active')->orderBy('id')->get()->map(fn (Person $person): PersonLine => new PersonLine(
+                id: $person->id,
+                name: $person->name,
+                email: $person->email,
+                skills: $person->skills,
+                active: $person->active,
+                version: $person->version,
+                role: $person->role->value,
+                speeds: new Dict($person->speeds),
+                signsIn: $person->password !== null && $person->email !== null,
+                rate: $person->rate_minor === null ? '' : $this->house->money($person->rate_minor)->plain(),
+                ownHours: $person->hours !== null,
+                hours: self::week($person->hours ?? $this->house->shop()->hours),
+                minutesAWeek: $this->house->hoursOf($person)->minutesInAWeek(),
+                daysOff: array_values($person->daysOff
                     ->filter(static fn (DayOff $day): bool => $day->date >= $today && $day->from_minute === null)
                     ->sortBy('date')
-                    ->map(static fn (DayOff $day): array => $day->only(['id', 'date', 'note']))
-                    ->values()
-                    ->all(),
-            ])->all(),
-            'skills' => array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),
-            'shopRate' => $this->house->rate()->plain(),
-            'shopHours' => self::week($this->house->shop()->hours),
-            'today' => $today,
-        ];
+                    ->map(static fn (DayOff $day): ClosedDayLine => new ClosedDayLine(id: $day->id, date: $day->date, note: $day->note))
+                    ->all()),
+            ))->all()),
+            skills: array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),
+            shopRate: $this->house->rate()->plain(),
+            shopHours: self::week($this->house->shop()->hours),
+            today: $today,
+        );
     }
 
     /**

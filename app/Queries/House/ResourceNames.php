@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\House;
 
 use App\Models\House\Resource;
+use App\Pages\Route\ResourceOption;
 use Illuminate\Support\Collection;
 
 /** What stations and fixtures are called; read once for each request. */
@@ -19,12 +20,12 @@ final class ResourceNames
         return $this->rows()->pluck('name', 'key');
     }
 
-    /** @return list<array{kind: string, value: string, words: string}> what the shop has */
+    /** @return list<ResourceOption> what the shop has */
     public function kinds(): array
     {
         $kinds = [];
         foreach ($this->rows()->where('capacity', '>', 0) as $one) {
-            $kinds[] = ['kind' => $one->kind, 'value' => $one->key, 'words' => $one->name];
+            $kinds[] = new ResourceOption(kind: $one->kind, value: $one->key, words: $one->name);
         }
 
         return $kinds;

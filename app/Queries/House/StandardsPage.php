@@ -8,6 +8,18 @@ use App\Models\House\FinishStandard;
 use App\Models\House\HouseVersion;
 use App\Models\House\OperationStandard;
 use App\Models\House\RoutePattern;
+use App\Pages\Route\PatternLine;
+use App\Pages\Route\QuestionChoice;
+use App\Pages\Route\RouteQuestion;
+use App\Pages\Standards\FinishLine;
+use App\Pages\Standards\GlueLine;
+use App\Pages\Standards\HistoryLine;
+use App\Pages\Standards\LearnedHours;
+use App\Pages\Standards\SprayLimits;
+use App\Pages\Standards\StandardLine;
+use App\Pages\Standards\StandardOperation;
+use App\Pages\Standards\StandardsProps;
+use App\Pages\Standards\ToleranceLine;
 use App\Planning\House\House;
 use App\Planning\House\Learned;
 use App\Support\Say;
@@ -31,8 +43,7 @@ final readonly class StandardsPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(): array
+    public function data(): StandardsProps
     {
         $shop = $this->house->shop();
         $versions = HouseVersion::query()
@@ -47,57 +58,64 @@ final readonly class StandardsPage
         $learned = $this->learned->byStandard($rows);
         $rules = $this->house->rules();
 
-        return [
-            'version' => $shop->version,
-            'standards' => $rows->groupBy('key')->map(fn (Collection $ways, string $key): array => [
-                'key' => $key,
-                'name' => $ways->firstOrFail()->name,
-                'stage' => $ways->firstOrFail()->stage->words(),
-                'tool' => $this->usual($ways, $methods->tool($key))->tool,
-                'ways' => $ways
-                    ->map(fn (OperationStandard $row): array => $this->standard($row, $learned, $versions))
-                    ->values()
-                    ->all(),
-            ])->values()->all(),
-            'questions' => array_map(static fn (Question $question): array => [
-                'key' => $question->value, 'words' => $question->words(), 'answer' => $methods->answer($question),
-                'choices' => array_map(
-                    static fn (Choice $choice): array => [
-                        'key' => $choice->key, 'words' => $choice->words, 'follows' => $choice->follows,
-                    ],
+        return new StandardsProps(
+            version: $shop->version,
+            standards: array_values($rows->groupBy('key')->map(fn (Collection $ways, string $key): StandardOperation => new StandardOperation(
+                key: $key,
+                name: $ways->firstOrFail()->name,
+                stage: $ways->firstOrFail()->stage->words(),
+                tool: $this->usual($ways, $methods->tool($key))->tool,
+                ways: array_values($ways
+                    ->map(fn (OperationStandard $row): StandardLine => $this->standard($row, $learned, $versions))
+                    ->all()),
+            ))->all()),
+            questions: array_map(static fn (Question $question): RouteQuestion => new RouteQuestion(
+                key: $question->value,
+                words: $question->words(),
+                answer: $methods->answer($question),
+                choices: array_map(
+                    static fn (Choice $choice): QuestionChoice => new QuestionChoice(
+                        key: $choice->key,
+                        words: $choice->words,
+                        follows: $choice->follows,
+                    ),
                     $question->choices(),
                 ),
-            ], Question::cases()),
-            'finishes' => FinishStandard::query()
+            ), Question::cases()),
+            finishes: array_values(FinishStandard::query()
                 ->orderBy('id')
                 ->get()
-                ->map(static fn (FinishStandard $finish): array => self::finish($finish, $versions))
-                ->all(),
-            'tolerances' => $this->tolerances(),
-            'glue' => array_map(
-                static fn (Adhesive $glue): array => [
-                    'key' => $glue->value, 'words' => $glue->words(), 'share' => Say::figure($rules->glueShare($glue)),
-                    'own' => isset($shop->glue_shares[$glue->value]),
-                ],
+                ->map(static fn (FinishStandard $finish): FinishLine => self::finish($finish, $versions))
+                ->all()),
+            tolerances: $this->tolerances(),
+            glue: array_map(
+                static fn (Adhesive $glue): GlueLine => new GlueLine(
+                    key: $glue->value,
+                    words: $glue->words(),
+                    share: Say::figure($rules->glueShare($glue)),
+                    own: isset($shop->glue_shares[$glue->value]),
+                ),
                 Adhesive::cases(),
             ),
-            'spraying' => [
-                'coldest' => Say::figure($shop->spray_coldest_tenths / 10, 1),
-                'dampest' => Say::figure($shop->spray_dampest_tenths / 10, 1),
-            ],
-            'history' => self::history($versions, "shops {$shop->id}"),
-            'skills' => array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),
-            'patterns' => RoutePattern::query()
+            spraying: new SprayLimits(
+                coldest: Say::figure($shop->spray_coldest_tenths / 10, 1),
+                dampest: Say::figure($shop->spray_dampest_tenths / 10, 1),
+            ),
+            history: self::history($versions, "shops {$shop->id}"),
+            skills: array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),
+            patterns: array_values(RoutePattern::query()
                 ->orderBy('name')
                 ->get()
                 ->map(
-                    static fn (RoutePattern $one): array => [
-                        'id' => $one->id, 'name' => $one->name, 'changes' => count($one->changes),
-                        'methods' => count($one->methods),
-                    ],
+                    static fn (RoutePattern $one): PatternLine => new PatternLine(
+                        id: $one->id,
+                        name: $one->name,
+                        changes: count($one->changes),
+                        methods: count($one->methods),
+                    ),
                 )
-                ->all(),
-        ];
+                ->all()),
+        );
     }
 
     /** @param  Collection<int, OperationStandard>  $ways */
@@ -109,77 +127,93 @@ final readonly class StandardsPage
     /**
      * @param  array<string, \Regimen\Forecast\Learning>  $learned
      * @param  Collection<string, Collection<int, HouseVersion>>  $versions
-     * @return array<string, mixed>
      */
-    private function standard(OperationStandard $row, array $learned, Collection $versions): array
+    private function standard(OperationStandard $row, array $learned, Collection $versions): StandardLine
     {
         $lesson = $learned["{$row->key} {$row->tool->value}"] ?? null;
         $driver = $row->driver;
 
-        return [
-            ...$row->only(['id', 'skill', 'version', 'tool', 'risk', 'source', 'fixtures']),
-            'way' => $row->way === '' ? $row->tool->value : $row->way,
-            'set_up' => Say::duration($row->set_up_minutes),
-            'best' => Say::duration($row->best_minutes),
-            'labour' => Say::duration($row->labour_minutes),
-            'worst' => Say::duration($row->worst_minutes),
-            'hold' => Say::clockTime($row->hold_minutes),
-            'drivenBy' => $driver === null
+        return new StandardLine(
+            id: $row->id,
+            skill: $row->skill->value,
+            version: $row->version,
+            tool: $row->tool,
+            risk: $row->risk,
+            source: $row->source,
+            fixtures: $row->fixtures,
+            way: $row->way === '' ? $row->tool->value : $row->way,
+            set_up: Say::duration($row->set_up_minutes),
+            best: Say::duration($row->best_minutes),
+            labour: Say::duration($row->labour_minutes),
+            worst: Say::duration($row->worst_minutes),
+            hold: Say::clockTime($row->hold_minutes),
+            drivenBy: $driver === null
                 ? null
                 : "for {$driver->usual()} {$driver->words()}; {$row->fixed_percent} % stays",
-            'station' => $row->station === null ? null : $this->resources->of($row->station),
-            'fixture' => $row->fixture === null ? null : $this->resources->of($row->fixture),
-            'learned' => $lesson === null ? null : [
-                'best' => Say::duration($lesson->hours->best->minutes),
-                'labour' => Say::duration($lesson->hours->likely->minutes),
-                'worst' => Say::duration($lesson->hours->worst->minutes), 'jobs' => $lesson->jobs,
-            ],
-            'history' => self::history($versions, "operation_standards {$row->id}"),
-        ];
+            station: $row->station === null ? null : $this->resources->of($row->station),
+            fixture: $row->fixture === null ? null : $this->resources->of($row->fixture),
+            learned: $lesson === null ? null : new LearnedHours(
+                best: Say::duration($lesson->hours->best->minutes),
+                labour: Say::duration($lesson->hours->likely->minutes),
+                worst: Say::duration($lesson->hours->worst->minutes),
+                jobs: $lesson->jobs,
+            ),
+            history: self::history($versions, "operation_standards {$row->id}"),
+        );
     }
 
     /**
      * @param  Collection<string, Collection<int, HouseVersion>>  $versions
-     * @return array<string, mixed>
      */
-    private static function finish(FinishStandard $finish, Collection $versions): array
+    private static function finish(FinishStandard $finish, Collection $versions): FinishLine
     {
-        return [
-            ...$finish->only(['id', 'version', 'body_coats', 'neck_coats', 'coats_a_day', 'source']),
-            'name' => $finish->system->words(),
-            'after_first' => Say::clockTime($finish->after_first_minutes),
-            'between_coats' => Say::clockTime($finish->between_coats_minutes),
-            'overnight' => Say::clockTime($finish->overnight_minutes),
-            'cure' => Say::clockTime($finish->cure_minutes),
-            'window' => $finish->window_minutes === null ? '' : Say::clockTime($finish->window_minutes),
-            'history' => self::history($versions, "finish_standards {$finish->id}"),
-        ];
+        return new FinishLine(
+            id: $finish->id,
+            version: $finish->version,
+            body_coats: $finish->body_coats,
+            neck_coats: $finish->neck_coats,
+            coats_a_day: $finish->coats_a_day,
+            source: $finish->source,
+            name: $finish->system->words(),
+            after_first: Say::clockTime($finish->after_first_minutes),
+            between_coats: Say::clockTime($finish->between_coats_minutes),
+            overnight: Say::clockTime($finish->overnight_minutes),
+            cure: Say::clockTime($finish->cure_minutes),
+            window: $finish->window_minutes === null ? '' : Say::clockTime($finish->window_minutes),
+            history: self::history($versions, "finish_standards {$finish->id}"),
+        );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<ToleranceLine> */
     private function tolerances(): array
     {
         $own = Tolerances::of($this->house->shop()->tolerances);
 
         return array_map(
-            static fn (Tolerance $one): array => [
-                'key' => $one->key, 'what' => $one->what, 'value' => Say::figure($one->value, 3), 'unit' => $one->unit,
-                'own' => $own->isOwn($one->key),
-            ],
+            static fn (Tolerance $one): ToleranceLine => new ToleranceLine(
+                key: $one->key,
+                what: $one->what,
+                value: Say::figure($one->value, 3),
+                unit: $one->unit,
+                own: $own->isOwn($one->key),
+            ),
             $own->all(),
         );
     }
 
     /**
      * @param  Collection<string, Collection<int, HouseVersion>>  $versions
-     * @return list<array<string, mixed>>
+     * @return list<HistoryLine>
      */
     private static function history(Collection $versions, string $record): array
     {
-        return array_values($versions->get($record, collect())->map(static fn (HouseVersion $one): array => [
-            'version' => $one->version, 'at' => $one->at->toIso8601ZuluString(), 'by' => $one->person?->name,
-            'source' => $one->source, 'words' => self::difference($one),
-        ])->all());
+        return array_values($versions->get($record, collect())->map(static fn (HouseVersion $one): HistoryLine => new HistoryLine(
+            version: $one->version,
+            at: $one->at->toIso8601ZuluString(),
+            by: $one->person?->name,
+            source: $one->source,
+            words: self::difference($one),
+        ))->all());
     }
 
     private static function difference(HouseVersion $version): string

@@ -11,6 +11,13 @@ use App\Models\People\DayOff;
 use App\Models\People\Overtime;
 use App\Models\People\Person;
 use App\Models\Plan\Outage;
+use App\Pages\Plan\CalendarDay;
+use App\Pages\Plan\CalendarPerson;
+use App\Pages\Plan\CalendarProps;
+use App\Pages\Plan\ClosedDayLine;
+use App\Pages\Plan\DayMinutes;
+use App\Pages\Plan\Removable;
+use App\Pages\Shop\Option;
 use App\Planning\House\House;
 use App\Queries\House\PeoplePage;
 use App\Support\Clock;
@@ -26,8 +33,7 @@ final readonly class CalendarPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(): array
+    public function data(): CalendarProps
     {
         $today = $this->clock->today($this->house->zone());
         $people = Person::query()
@@ -43,67 +49,73 @@ final readonly class CalendarPage
             ),
         );
 
-        return [
-            'heading' => $off->isEmpty()
+        return new CalendarProps(
+            heading: $off->isEmpty()
                 ? 'Nobody is off today'
                 : $off->pluck('name')->join(', ', ' and ').($off->count() === 1 ? ' is off today' : ' are off today'),
-            'today' => $today,
-            'days' => $this->days($today),
-            'people' => $people->map(fn (Person $person): array => [
-                'id' => $person->id, 'name' => $person->name,
-                'week' => PeoplePage::week($person->hours ?? $this->house->shop()->hours),
-                'minutes' => $this->minutes($person, $today), 'away' => $this->away($person, $today),
-                'longer' => self::longer($person, $today),
-            ])->values()->all(),
-            'outages' => Outage::query()->with('resource')->where(
+            today: $today,
+            days: $this->days($today),
+            people: array_values($people->map(fn (Person $person): CalendarPerson => new CalendarPerson(
+                id: $person->id,
+                name: $person->name,
+                week: PeoplePage::week($person->hours ?? $this->house->shop()->hours),
+                minutes: $this->minutes($person, $today),
+                away: $this->away($person, $today),
+                longer: self::longer($person, $today),
+            ))->all()),
+            outages: array_values(Outage::query()->with('resource')->where(
                 'to', '>', $this->clock->now(),
-            )->orderBy('from')->get()->map(fn (Outage $one): array => [
-                'ids' => [$one->id], 'table' => 'outages',
-                'words' => ucfirst($one->resource->name).': '.Say::moment($one->from, $this->house->zone()).' to '
+            )->orderBy('from')->get()->map(fn (Outage $one): Removable => new Removable(
+                ids: [$one->id],
+                table: 'outages',
+                words: ucfirst($one->resource->name).': '.Say::moment($one->from, $this->house->zone()).' to '
                     .Say::moment($one->to, $this->house->zone()).($one->note === '' ? '' : ", {$one->note}"),
-            ])->all(),
-            'closed' => ClosedDay::query()
+            ))->all()),
+            closed: array_values(ClosedDay::query()
                 ->where('date', '>=', $today)
                 ->orderBy('date')
                 ->get()
-                ->map(static fn (ClosedDay $one): array => $one->only(['id', 'date', 'note']))
-                ->all(),
-            'resources' => Resource::query()
+                ->map(static fn (ClosedDay $one): ClosedDayLine => new ClosedDayLine(
+                    id: $one->id, date: $one->date, note: $one->note,
+                ))
+                ->all()),
+            resources: array_values(Resource::query()
                 ->where('capacity', '>', 0)
                 ->orderBy('id')
                 ->get()
-                ->map(static fn (Resource $one): array => ['value' => (string) $one->id, 'words' => $one->name])
-                ->all(),
-            'kinds' => AwayKind::choices(),
-        ];
+                ->map(static fn (Resource $one): Option => new Option(value: (string) $one->id, words: $one->name))
+                ->all()),
+            kinds: AwayKind::choices(),
+        );
     }
 
-    /** @return list<array{ids: list<int>, table: string, words: string}> */
+    /** @return list<Removable> */
     private static function longer(Person $person, string $today): array
     {
         $coming = $person->overtimes->filter(static fn (Overtime $one): bool => $one->to >= $today);
 
-        return array_values($coming->map(static fn (Overtime $one): array => [
-            'ids' => [$one->id], 'table' => 'overtimes',
-            'words' => Say::duration($one->minutes).' longer, '.Say::day($one->from).' to '.Say::day($one->to)
+        return array_values($coming->map(static fn (Overtime $one): Removable => new Removable(
+            ids: [$one->id],
+            table: 'overtimes',
+            words: Say::duration($one->minutes).' longer, '.Say::day($one->from).' to '.Say::day($one->to)
                 .($one->note === '' ? '' : ": {$one->note}"),
-        ])->all());
+        ))->all());
     }
 
-    /** @return list<array{date: string, closed: string|null}> */
+    /** @return list<CalendarDay> */
     private function days(string $today): array
     {
         $closed = ClosedDay::query()->pluck('note', 'date');
         $monday = (new \DateTimeImmutable($today))->modify('monday this week');
 
-        return array_map(static function (int $ahead) use ($monday, $closed): array {
+        return array_map(static function (int $ahead) use ($monday, $closed): CalendarDay {
             $date = $monday->modify("+{$ahead} days")->format('Y-m-d');
 
-            return ['date' => $date, 'closed' => $closed->has($date) ? (string) $closed->get($date) : null];
+            return new CalendarDay(date: $date, closed: $closed->has($date) ? (string) $closed->get($date) : null);
         }, range(0, 7 * self::WEEKS - 1));
     }
 
-    /** @return array<string, array{minutes: int, usual: int, words: string}> the coming weeks, day by day */
+    /** @return array<string, DayMinutes> the coming weeks, day by day */
     private function minutes(Person $person, string $today): array
     {
         $hours = $this->house->hoursOf($person);
@@ -112,19 +124,20 @@ final readonly class CalendarPage
             array_map(static fn (array $one): int => $one[1] - $one[0], $stretches),
         );
         $minutes = [];
-        foreach ($this->days($today) as ['date' => $date]) {
+        foreach ($this->days($today) as $day) {
+            $date = $day->date;
             $on = $hours->on($date);
-            $minutes[$date] = [
-                'minutes' => $sum($on),
-                'usual' => $sum($usual[(int) (new \DateTimeImmutable($date))->format('N')] ?? []),
-                'words' => HoursText::print($on),
-            ];
+            $minutes[$date] = new DayMinutes(
+                minutes: $sum($on),
+                usual: $sum($usual[(int) (new \DateTimeImmutable($date))->format('N')] ?? []),
+                words: HoursText::print($on),
+            );
         }
 
         return $minutes;
     }
 
-    /** @return list<array{ids: list<int>, table: string, words: string}> days in a row of the same kind as one line */
+    /** @return list<Removable> days in a row of the same kind as one line */
     private function away(Person $person, string $today): array
     {
         $runs = [];
@@ -147,17 +160,18 @@ final readonly class CalendarPage
             }
         }
 
-        return array_map(static function (array $run): array {
+        return array_map(static function (array $run): Removable {
             $one = $run['one'];
             $part = $one->from_minute === null
                 ? ''
                 : ', '.HoursText::print([[$one->from_minute, (int) $one->to_minute]]);
 
-            return [
-                'ids' => $run['ids'], 'table' => 'days_off',
-                'words' => Say::day($run['from']).($run['from'] === $run['to'] ? '' : ' to '.Say::day($run['to'])).$part
+            return new Removable(
+                ids: $run['ids'],
+                table: 'days_off',
+                words: Say::day($run['from']).($run['from'] === $run['to'] ? '' : ' to '.Say::day($run['to'])).$part
                     .": {$one->kind->words()}".($one->note === '' ? '' : ", {$one->note}"),
-            ];
+            );
         }, $runs);
     }
 }

@@ -8,8 +8,13 @@ use App\Actions\Plan\Trial;
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
+use App\Pages\Plan\BuildStanding;
+use App\Pages\Plan\Effect;
+use App\Pages\Plan\EffectOnBuild;
+use App\Pages\Plan\EffectOnPerson;
+use App\Pages\Plan\MovedOperation;
 use App\Planning\Plan\Outlooks;
-use App\Queries\Build\BuildLine;
+use App\Queries\Build\BuildLines;
 use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;
@@ -37,34 +42,30 @@ final readonly class Difference
 
     /**
      * @param  list<array<string, mixed>>  $bodies
-     * @return array{
-     *     words: list<string>, headline: string, builds: list<array<string, mixed>>,
-     *     people: list<array<string, mixed>>, troubles: list<string>
-     * }
      */
-    public function of(array $bodies): array
+    public function of(array $bodies): Effect
     {
         return $this->trial->of($bodies, function (
             Planned $before,
             Planned $after,
             Collection $builds,
             array $words,
-        ): array {
+        ): Effect {
             $changed = $this->builds($before, $after, $builds);
 
-            return [
-                'words' => $words,
-                'headline' => self::headline($changed),
-                'builds' => $changed,
-                'people' => $this->people($before, $after, $builds),
-                'troubles' => self::troubles($before, $after),
-            ];
+            return new Effect(
+                words: $words,
+                headline: self::headline($changed),
+                builds: $changed,
+                people: $this->people($before, $after, $builds),
+                troubles: self::troubles($before, $after),
+            );
         });
     }
 
     /**
      * @param  Collection<int, Build>  $builds
-     * @return list<array<string, mixed>> that would be over on another day, or whose promise would be another
+     * @return list<EffectOnBuild> that would be over on another day, or whose promise would be another
      */
     private function builds(Planned $before, Planned $after, Collection $builds): array
     {
@@ -76,39 +77,42 @@ final readonly class Difference
             $isNew = $due === null;
             $old = $this->outlook($build, $was, $due?->instant);
             $new = $this->outlook($build, $is, $after->problem->dues[BuildId::of($build->id)->number]->instant ?? null);
-            if ($isNew || $old !== $new) {
-                $changed[] = [
-                    'number' => $build->number, 'title' => $build->title, 'isNew' => $isNew,
-                    'before' => $isNew ? null : $old, 'after' => $new,
-                    'gained' => ! $isNew && $old['late'] && ! $new['late'], 'broken' => $new['late'] && ! $old['late'],
-                ];
+            if ($isNew || $old != $new) {
+                $changed[] = new EffectOnBuild(
+                    number: $build->number,
+                    title: $build->title,
+                    isNew: $isNew,
+                    before: $isNew ? null : $old,
+                    after: $new,
+                    gained: ! $isNew && $old->late && ! $new->late,
+                    broken: $new->late && ! $old->late,
+                );
             }
         }
 
         return $changed;
     }
 
-    /** @return array{finish: string|null, promise: string|null, slack: string, late: bool} */
-    private function outlook(Build $build, ?int $finish, ?int $due): array
+    private function outlook(Build $build, ?int $finish, ?int $due): BuildStanding
     {
         $zone = $this->outlooks->zone();
         $promise = $due === null ? null : Minutes::toInstant($due)->setTimezone($zone)->toDateString();
         $instant = $finish === null ? null : Minutes::toInstant($finish);
         $outlook = $this->outlooks->of((clone $build)->setAttribute('promised_on', $promise), $instant);
 
-        return [
-            'finish' => $instant?->setTimezone($zone)->toDateString(),
-            'promise' => $promise,
-            'slack' => BuildLine::slackWords($outlook),
-            'late' => $outlook->verdict === Verdict::Late || $outlook->verdict === Verdict::Unplanned,
-        ];
+        return new BuildStanding(
+            finish: $instant?->setTimezone($zone)->toDateString(),
+            promise: $promise,
+            slack: BuildLines::slackWords($outlook),
+            late: $outlook->verdict === Verdict::Late || $outlook->verdict === Verdict::Unplanned,
+        );
     }
 
-    /** @param  list<array<string, mixed>>  $changed */
+    /** @param  list<EffectOnBuild>  $changed */
     private static function headline(array $changed): string
     {
-        $gained = count(array_filter($changed, static fn (array $one): bool => (bool) $one['gained']));
-        $broken = count(array_filter($changed, static fn (array $one): bool => (bool) $one['broken']));
+        $gained = count(array_filter($changed, static fn (EffectOnBuild $one): bool => $one->gained));
+        $broken = count(array_filter($changed, static fn (EffectOnBuild $one): bool => $one->broken));
 
         return match (true) {
             $broken > 0 => ($broken === 1 ? 'One promise would break' : "{$broken} promises would break")
@@ -121,7 +125,7 @@ final readonly class Difference
 
     /**
      * @param  Collection<int, Build>  $builds
-     * @return list<array{person: string, moves: list<array<string, mixed>>, more: int}> what would be another in the
+     * @return list<EffectOnPerson> what would be another in the
      *   coming seven days
      */
     private function people(Planned $before, Planned $after, Collection $builds): array
@@ -150,7 +154,7 @@ final readonly class Difference
     /**
      * @param  array<int, array<int|string, array{Assignment|null, Assignment|null}>>  $moves
      * @param  Collection<int, Build>  $builds
-     * @return list<array{person: string, moves: list<array<string, mixed>>, more: int}>
+     * @return list<EffectOnPerson>
      */
     private function lines(array $moves, Collection $builds): array
     {
@@ -166,18 +170,19 @@ final readonly class Difference
             foreach ($moves[$person->id] as $id => [$was, $is]) {
                 $operation = $operations->get((int) ActivityId::operationOf($id));
                 if ($operation !== null) {
-                    $all[] = [
-                        'words' => "{$numbers->get($operation->build_id)} {$operation->name}",
-                        'from' => $was === null ? null : Placement::iso($was->start),
-                        'to' => $is === null ? null : Placement::iso($is->start),
-                    ];
+                    $all[] = new MovedOperation(
+                        words: "{$numbers->get($operation->build_id)} {$operation->name}",
+                        from: $was === null ? null : Placement::iso($was->start),
+                        to: $is === null ? null : Placement::iso($is->start),
+                    );
                 }
             }
-            usort($all, static fn (array $a, array $b): int => ($a['to'] ?? $a['from']) <=> ($b['to'] ?? $b['from']));
-            $people[] = [
-                'person' => $person->name, 'moves' => array_slice($all, 0, self::MOST_MOVES),
-                'more' => max(0, count($all) - self::MOST_MOVES),
-            ];
+            usort($all, static fn (MovedOperation $a, MovedOperation $b): int => ($a->to ?? $a->from) <=> ($b->to ?? $b->from));
+            $people[] = new EffectOnPerson(
+                person: $person->name,
+                moves: array_slice($all, 0, self::MOST_MOVES),
+                more: max(0, count($all) - self::MOST_MOVES),
+            );
         }
 
         return $people;

@@ -7,6 +7,9 @@ namespace App\Queries\Plan;
 use App\Actions\House\GiveFeed;
 use App\Models\House\Feed;
 use App\Models\People\Person;
+use App\Pages\Plan\FeedLine;
+use App\Pages\Plan\FeedsProps;
+use App\Pages\Shop\Option;
 
 /** The private addresses at which calendar programs read the plan. */
 final readonly class FeedsPage
@@ -15,8 +18,7 @@ final readonly class FeedsPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(Person $viewer): array
+    public function data(Person $viewer): FeedsProps
     {
         $feeds = Feed::query()->with(['person', 'build'])->whereNull('revoked_at')
             ->when(
@@ -26,16 +28,19 @@ final readonly class FeedsPage
             ->orderBy('id')->get();
         $choices = $this->choices->all();
 
-        return [
-            'feeds' => $feeds->map(static fn (Feed $feed): array => [
-                'id' => $feed->id, 'of' => ucfirst(GiveFeed::named($feed)), 'address' => $feed->address(),
-                'at' => $feed->at->toIso8601ZuluString(), 'readAt' => $feed->read_at?->toIso8601ZuluString(),
-            ])->all(),
-            'people' => $viewer->isManager()
-                ? $choices['people']
-                : [['value' => (string) $viewer->id, 'words' => $viewer->name]],
-            'builds' => $viewer->isManager() ? $choices['builds'] : [],
-            'manager' => $viewer->isManager(),
-        ];
+        return new FeedsProps(
+            feeds: array_values($feeds->map(static fn (Feed $feed): FeedLine => new FeedLine(
+                id: $feed->id,
+                of: ucfirst(GiveFeed::named($feed)),
+                address: $feed->address(),
+                at: $feed->at->toIso8601ZuluString(),
+                readAt: $feed->read_at?->toIso8601ZuluString(),
+            ))->all()),
+            people: $viewer->isManager()
+                ? $choices->people
+                : [new Option(value: (string) $viewer->id, words: $viewer->name)],
+            builds: $viewer->isManager() ? $choices->builds : [],
+            manager: $viewer->isManager(),
+        );
     }
 }

@@ -7,8 +7,13 @@ namespace App\Queries\Plan;
 use App\Models\Build\Build;
 use App\Models\House\Resource;
 use App\Models\People\Person;
+use App\Pages\Later;
+use App\Pages\Plan\HelpGain;
+use App\Pages\Plan\HelpLine;
+use App\Pages\Plan\HelpProps;
 use App\Planning\House\House;
 use App\Planning\Plan\Helping;
+use App\Queries\Route\OtherMethods;
 use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Support\Collection;
@@ -22,11 +27,20 @@ use Regimen\Schedule\Problem\BuildId;
 /** What would help, in words, with the change that makes it so. */
 final readonly class HelpPage
 {
-    public function __construct(private Helping $helping, private House $house, private Clock $clock)
-    {
+    public function __construct(
+        private Helping $helping,
+        private OtherMethods $methods,
+        private House $house,
+        private Clock $clock,
+    ) {
     }
 
-    /** @return list<array<string, mixed>> the most helpful first */
+    public function data(): HelpProps
+    {
+        return new HelpProps($this->ranked(), new Later(fn (): array => $this->methods->ranked()));
+    }
+
+    /** @return list<HelpLine> the most helpful first */
     public function ranked(): array
     {
         $helps = $this->helping->ranked();
@@ -37,70 +51,74 @@ final readonly class HelpPage
         $resources = Resource::query()->get()->keyBy('key');
         $people = Person::query()->get()->keyBy('id');
 
-        return array_map(fn (Help $help): array => [
-            ...$this->words($help->variation, $resources, $people, $builds),
-            'gains' => array_map(static fn (Gain $gain): array => self::gain($gain, $builds), $help->gains),
-        ], $helps);
+        return array_map(fn (Help $help): HelpLine => $this->line(
+            $help->variation,
+            array_map(static fn (Gain $gain): HelpGain => self::gain($gain, $builds), $help->gains),
+            $resources, $people, $builds,
+        ), $helps);
     }
 
     /**
      * @param  Collection<string, resource>  $resources
      * @param  Collection<int, Person>  $people
      * @param  Collection<int, Build>  $builds
-     * @return array{words: string, kind: string, change: array<string, mixed>|null}
+     * @param  list<HelpGain>  $gains
      */
-    private function words(Variation $one, Collection $resources, Collection $people, Collection $builds): array
-    {
+    private function line(
+        Variation $one,
+        array $gains,
+        Collection $resources,
+        Collection $people,
+        Collection $builds,
+    ): HelpLine {
         $resource = $resources->get($one->resource ?? '');
         $person = $people->get($one->worker ?? 0);
         $build = $builds->get(BuildId::recordOf($one->build ?? '') ?? 0);
 
         return match ($one->kind) {
-            HelpKind::Station => [
-                'words' => "One more of the {$resource?->name}", 'kind' => (string) $resource?->kind,
-                'change' => ['kind' => 'more', 'resource' => $resource?->id, 'by' => 1],
-            ],
-            HelpKind::Skill => [
-                'words' => "{$person?->name} also doing {$one->skill}", 'kind' => 'skill',
-                'change' => ['kind' => 'skill', 'person' => $one->worker, 'skill' => $one->skill],
-            ],
-            HelpKind::Overtime => $this->overtime($one, (string) $person?->name),
-            HelpKind::Earlier => ['words' => "A week earlier: {$one->cause}", 'kind' => 'earlier', 'change' => null],
-            HelpKind::Promise => [
-                'words' => "A later promise for {$build?->number} {$build?->title}, ".Say::day((string) $one->day),
-                'kind' => 'promise',
-                'change' => [
+            HelpKind::Station => new HelpLine("One more of the {$resource?->name}", (string) $resource?->kind, $gains, ['kind' => 'more', 'resource' => $resource?->id, 'by' => 1]),
+            HelpKind::Skill => new HelpLine("{$person?->name} also doing {$one->skill}", 'skill', $gains, ['kind' => 'skill', 'person' => $one->worker, 'skill' => $one->skill]),
+            HelpKind::Overtime => $this->overtime($one, $gains, (string) $person?->name),
+            HelpKind::Earlier => new HelpLine("A week earlier: {$one->cause}", 'earlier', $gains, null),
+            HelpKind::Promise => new HelpLine(
+                "A later promise for {$build?->number} {$build?->title}, ".Say::day((string) $one->day),
+                'promise',
+                $gains,
+                [
                     'kind' => 'promise', 'build' => $build?->number, 'promised_on' => $one->day,
                     'promise_kind' => $build?->promise_kind->value,
                 ],
-            ],
+            ),
         };
     }
 
-    /** @return array{words: string, kind: string, change: array<string, mixed>} */
-    private function overtime(Variation $one, string $name): array
+    /** @param  list<HelpGain>  $gains */
+    private function overtime(Variation $one, array $gains, string $name): HelpLine
     {
-        return [
-            'words' => "{$name} an hour longer every working day, for ".Variations::OVERTIME_WEEKS.' weeks',
-            'kind' => 'overtime',
-            'change' => [
+        return new HelpLine(
+            "{$name} an hour longer every working day, for ".Variations::OVERTIME_WEEKS.' weeks',
+            'overtime',
+            $gains,
+            [
                 'kind' => 'longer', 'person' => $one->worker, 'from' => $this->clock->today($this->house->zone()),
                 'to' => $one->day, 'minutes' => Variations::OVERTIME_MINUTES,
             ],
-        ];
+        );
     }
 
     /**
      * @param  Collection<int, Build>  $builds
-     * @return array{number: int, title: string, before: string, after: string, late: bool}
      */
-    private static function gain(Gain $gain, Collection $builds): array
+    private static function gain(Gain $gain, Collection $builds): HelpGain
     {
         $build = $builds->get(BuildId::recordOf($gain->build) ?? 0);
 
-        return [
-            'number' => (int) $build?->number, 'title' => (string) $build?->title, 'before' => $gain->before,
-            'after' => $gain->after, 'late' => $gain->late,
-        ];
+        return new HelpGain(
+            number: (int) $build?->number,
+            title: (string) $build?->title,
+            before: $gain->before,
+            after: $gain->after,
+            late: $gain->late,
+        );
     }
 }

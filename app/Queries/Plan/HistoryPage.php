@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Plan;
 
 use App\Models\Build\Build;
+use App\Pages\Plan\BuildHistory;
+use App\Pages\Plan\FinishMove;
+use App\Pages\Plan\HistoryProps;
 use App\Planning\House\House;
 use App\Support\Say;
 use Illuminate\Support\Collection;
@@ -20,20 +23,19 @@ final readonly class HistoryPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(): array
+    public function data(): HistoryProps
     {
         $moves = $this->moves()->groupBy('build_id');
         $builds = Build::query()->open()->orderBy('number')->get()->toBase()
-            ->map(fn (Build $build): array => $this->build($build, $moves->get($build->id, new Collection)))->values();
+            ->map(fn (Build $build): BuildHistory => $this->build($build, $moves->get($build->id, new Collection)))->values();
         $slipped = $builds->where('slips', '>', 0);
 
-        return [
-            'heading' => $slipped->isEmpty()
+        return new HistoryProps(
+            heading: $slipped->isEmpty()
                 ? 'No finish has slipped so far'
                 : ($slipped->count() === 1 ? 'One finish has slipped' : "{$slipped->count()} finishes have slipped"),
-            'builds' => $builds->sortByDesc('days')->values()->all(),
-        ];
+            builds: array_values($builds->sortByDesc('days')->all()),
+        );
     }
 
     /** @return Collection<int, \stdClass> where a plan puts the finish on another day than the plan before did */
@@ -56,9 +58,8 @@ final readonly class HistoryPage
 
     /**
      * @param  Collection<int, \stdClass>  $moves
-     * @return array<string, mixed>
      */
-    private function build(Build $build, Collection $moves): array
+    private function build(Build $build, Collection $moves): BuildHistory
     {
         $steps = [];
         $first = null;
@@ -69,24 +70,28 @@ final readonly class HistoryPage
                 continue;
             }
             $days = $at === null || $day === null ? null : Slack::inDays($at, $day, $this->house->hours());
-            $steps[] = [
-                'at' => Placement::iso(intdiv((int) strtotime("{$move->made_at} UTC"), 60)),
-                'cause' => (string) $move->cause,
-                'finish' => $day,
-                'days' => $days,
-            ];
+            $steps[] = new FinishMove(
+                at: Placement::iso(intdiv((int) strtotime("{$move->made_at} UTC"), 60)),
+                cause: (string) $move->cause,
+                finish: $day,
+                days: $days,
+            );
             $first ??= $day;
             $at = $day;
         }
-        $slips = array_filter($steps, static fn (array $one): bool => ($one['days'] ?? 0) > 0);
+        $slips = array_filter($steps, static fn (FinishMove $one): bool => ($one->days ?? 0) > 0);
         $days = $first === null || $at === null ? 0 : Slack::inDays($first, $at, $this->house->hours());
 
-        return [
-            'number' => $build->number, 'title' => $build->title, 'slips' => count($slips), 'days' => $days,
-            'promisedOn' => $build->promised_on, 'finish' => $at,
-            'words' => $this->words(count($slips), $days),
-            'moves' => array_slice(array_reverse($steps), 0, self::MOST),
-        ];
+        return new BuildHistory(
+            number: $build->number,
+            title: $build->title,
+            slips: count($slips),
+            days: $days,
+            promisedOn: $build->promised_on,
+            finish: $at,
+            words: $this->words(count($slips), $days),
+            moves: array_slice(array_reverse($steps), 0, self::MOST),
+        );
     }
 
     private function words(int $slips, int $days): string

@@ -8,11 +8,15 @@ use App\Models\House\Resource;
 use App\Models\People\Person;
 use App\Models\Plan\Outage;
 use App\Models\Plan\Pin;
+use App\Pages\Horizon\Down;
+use App\Pages\Horizon\OwnedResource;
+use App\Pages\Horizon\PersonOff;
 use App\Planning\House\House;
 use App\Queries\Build\OpenBuilds;
 use App\Support\Minutes;
 use Carbon\CarbonImmutable;
 use Regimen\Route\Operations\Operations;
+use Regimen\Route\OperationState;
 
 /**
  * Every operation on the horizon as a short row, in minutes since the horizon begins: thousands of them travel to a
@@ -24,49 +28,45 @@ final readonly class HorizonItems
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(CarbonImmutable $from, CarbonImmutable $to): array
+    /** @return list<PersonOff> */
+    public function people(CarbonImmutable $from, CarbonImmutable $to): array
     {
-        [$begin, $end] = [Minutes::of($from), Minutes::of($to)];
+        $people = Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get();
 
-        return [
-            'items' => $this->items($begin, $end),
-            'people' => Person::query()
-                ->where('active', true)
-                ->with(['daysOff', 'overtimes'])
-                ->orderBy('id')
-                ->get()
-                ->map(
-                    fn (Person $person): array => [
-                        'id' => $person->id, 'name' => $person->name, 'off' => $this->off($person, $from, $to),
-                    ],
-                )
-                ->all(),
-            'resources' => Resource::query()
-                ->where('capacity', '>', 0)
-                ->orderBy('kind')
-                ->orderBy('id')
-                ->get()
-                ->map(static fn (Resource $one): array => [...$one->only(['id', 'key', 'kind', 'name', 'capacity'])])
-                ->all(),
-            'outages' => Outage::query()
-                ->with('resource')
-                ->where('to', '>', $from)
-                ->where('from', '<', $to)
-                ->get()
-                ->map(static fn (Outage $one): array => [
-                    'key' => $one->resource->key, 'from' => Minutes::of($one->from) - $begin,
-                    'to' => Minutes::of($one->to) - $begin, 'note' => $one->note,
-                ])->all(),
-        ];
+        return array_values($people->map(fn (Person $person): PersonOff => new PersonOff(
+            id: $person->id, name: $person->name, off: $this->off($person, $from, $to),
+        ))->all());
+    }
+
+    /** @return list<OwnedResource> */
+    public function resources(): array
+    {
+        $owned = Resource::query()->where('capacity', '>', 0)->orderBy('kind')->orderBy('id')->get();
+
+        return array_values($owned->map(static fn (Resource $one): OwnedResource => new OwnedResource(
+            id: $one->id, key: $one->key, kind: $one->kind, name: $one->name, capacity: $one->capacity,
+        ))->all());
+    }
+
+    /** @return list<Down> */
+    public function outages(CarbonImmutable $from, CarbonImmutable $to): array
+    {
+        $begin = Minutes::of($from);
+        $outages = Outage::query()->with('resource')->where('to', '>', $from)->where('from', '<', $to)->get();
+
+        return array_values($outages->map(static fn (Outage $one): Down => new Down(
+            key: $one->resource->key, from: Minutes::of($one->from) - $begin, to: Minutes::of($one->to) - $begin,
+            note: $one->note,
+        ))->all());
     }
 
     /**
-     * @return list<list<mixed>> id, build, name, start, work end, finish, person, station, fixture, state, operation of
-     *   the reason, gate, pinned
+     * @return list<array{int, int, string, int, int, int, int|null, string|null, string|null, OperationState, int|null, bool, bool}> id, build, name, start, work end,
+     *   finish, person, station, fixture, state, operation of the reason, gate, pinned; in minutes since the beginning
      */
-    private function items(int $begin, int $end): array
+    public function items(CarbonImmutable $from, CarbonImmutable $to): array
     {
+        [$begin, $end] = [Minutes::of($from), Minutes::of($to)];
         $pinned = Pin::query()->pluck('operation_id')->flip();
         $items = [];
         foreach ($this->builds->all() as $build) {
@@ -83,7 +83,7 @@ final readonly class HorizonItems
                 $items[] = [
                     $operation->id, $build->number, $operation->name, $one->start - $begin, $one->workEnd - $begin,
                     max((int) $one->finish, $one->workEnd) - $begin,
-                    $one->personId, $operation->station, $operation->fixture, $operation->state->value,
+                    $one->personId, $operation->station, $operation->fixture, $operation->state,
                     $operation->planned?->reason_operation_id, Operations::gateAfter($operation->key)?->words !== null,
                     isset($pinned[$operation->id]),
                 ];

@@ -8,8 +8,16 @@ use App\Actions\Plan\LastChange;
 use App\Models\Build\Build;
 use App\Models\Plan\PlanOffer;
 use App\Models\Plan\PlanTrouble;
+use App\Pages\Dict;
+use App\Pages\Horizon\BetterPlan;
+use App\Pages\Horizon\FinishMoved;
+use App\Pages\Horizon\HorizonBuild;
+use App\Pages\Horizon\HorizonProps;
+use App\Pages\Horizon\PersonMoved;
+use App\Pages\Horizon\TroubleLine;
+use App\Pages\Horizon\UndoLine;
 use App\Planning\House\House;
-use App\Queries\Build\BuildLine;
+use App\Queries\Build\BuildLines;
 use App\Queries\Build\BuildStrip;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\Today\Headline;
@@ -38,37 +46,38 @@ final readonly class HorizonPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function data(): array
+    public function data(): HorizonProps
     {
         $zone = $this->house->zone();
         $from = $this->clock->now()->setTimezone($zone)->startOfWeek()->subWeeks(self::WEEKS_BACK);
-        $rows = $this->builds->all()->map(fn (Build $build): array => $this->row($build))->values();
-        $last = $rows->flatMap(
-            static fn (array $row): array => array_filter([$row['finish'], $row['promisedOn']]),
-        )->max();
+        $rows = array_values($this->builds->all()->map(fn (Build $build): HorizonBuild => $this->row($build))->all());
+        $days = array_filter([...array_column($rows, 'finish'), ...array_column($rows, 'promisedOn')]);
+        $last = $days === [] ? null : max($days);
         $weeks = $last === null ? 0 : (int) ceil($from->diffInWeeks($last));
         $to = $from->addWeeks(min(self::WEEKS_AHEAD_AT_MOST, max(self::WEEKS_AHEAD_AT_LEAST, $weeks)));
 
-        return [
-            'headline' => Headline::about($this->builds->outlooks()),
-            'under' => $this->under($rows->all()),
-            'from' => $from->toIso8601ZuluString(),
-            'to' => $to->toIso8601ZuluString(),
-            'weeks' => $this->weeks($from, $to),
-            'free' => $this->free($from, $to),
-            'builds' => $rows->all(),
-            'offer' => $this->offer(),
-            ...$this->items->data($from, $to),
-            'troubles' => $this->troubles(),
-            'undo' => $this->undo(),
-            'weights' => get_object_vars($this->house->weights()),
-            'shopVersion' => $this->house->shop()->version,
-        ];
+        return new HorizonProps(
+            headline: Headline::about($this->builds->outlooks()),
+            under: $this->under($rows),
+            from: $from->toIso8601ZuluString(),
+            to: $to->toIso8601ZuluString(),
+            weeks: $this->weeks($from, $to),
+            free: $this->free($from, $to),
+            builds: $rows,
+            offer: $this->offer(),
+            items: $this->items->items($from, $to),
+            people: $this->items->people($from, $to),
+            resources: $this->items->resources(),
+            outages: $this->items->outages($from, $to),
+            troubles: $this->troubles(),
+            undo: $this->undo(),
+            weights: new Dict(get_object_vars($this->house->weights())),
+            shopVersion: $this->house->shop()->version,
+        );
     }
 
     /**
-     * @return list<array{build: int|null, operation: string, operationId: int|null, words: string}> what the plan could
+     * @return list<TroubleLine> what the plan could
      *   not do as it was asked
      */
     private function troubles(): array
@@ -78,30 +87,33 @@ final readonly class HorizonPage
 
         $troubles = PlanTrouble::query()->orderBy('id')->limit(self::MOST_TROUBLES)->get();
 
-        return array_values($troubles->map(static fn (PlanTrouble $one): array => [
-            'build' => $numbers->get($one->build_id),
-            'operation' => (string) $operations->get((int) $one->operation_id)?->name,
-            'operationId' => $one->operation_id, 'words' => $one->words,
-        ])->all());
+        return array_values($troubles->map(static fn (PlanTrouble $one): TroubleLine => new TroubleLine(
+            build: $numbers->get($one->build_id),
+            operation: (string) $operations->get((int) $one->operation_id)?->name,
+            operationId: $one->operation_id,
+            words: $one->words,
+        ))->all());
     }
 
-    /** @return array{id: int, words: string}|null the last thing that was fixed and can be taken back */
-    private function undo(): ?array
+    /** @return UndoLine|null the last thing that was fixed and can be taken back */
+    private function undo(): ?UndoLine
     {
         $last = $this->lastChange->find();
 
-        return $last === null ? null : ['id' => $last->id, 'words' => $last->words];
+        return $last === null ? null : new UndoLine(id: $last->id, words: $last->words);
     }
 
-    /** @return array<string, mixed>|null a better plan that waits for a decision */
-    private function offer(): ?array
+    /** @return BetterPlan|null a better plan that waits for a decision */
+    private function offer(): ?BetterPlan
     {
         $offer = PlanOffer::query()->where('state', 'open')->latest('id')->first();
 
-        return $offer === null ? null : [
-            'id' => $offer->id, 'at' => $offer->at->toIso8601ZuluString(), 'gains' => $offer->gains,
-            'moves' => $offer->moves,
-        ];
+        return $offer === null ? null : new BetterPlan(
+            id: $offer->id,
+            at: $offer->at->toIso8601ZuluString(),
+            gains: array_map(static fn (array $one): FinishMoved => new FinishMoved(...$one), $offer->gains),
+            moves: array_map(static fn (array $one): PersonMoved => new PersonMoved(...$one), $offer->moves),
+        );
     }
 
     /** @return list<string> the Mondays, in the shop's zone */
@@ -131,21 +143,20 @@ final readonly class HorizonPage
         return $stretches;
     }
 
-    /** @return array<string, mixed> */
-    private function row(Build $build): array
+    private function row(Build $build): HorizonBuild
     {
-        return [
-            ...BuildLine::line($build, $this->builds->outlook($build)),
-            'promiseAt' => $build->promised_on === null
+        return new HorizonBuild(
+            BuildLines::line($build, $this->builds->outlook($build)),
+            promiseAt: $build->promised_on === null
                 ? null
                 : Placement::iso(Minutes::endOfDay($build->promised_on, $this->house->zone())),
-            'promiseKind' => $build->promise_kind->value,
-            'strip' => BuildStrip::marks($this->builds->placements($build)),
-            'waits' => $this->waits($build),
-        ];
+            promiseKind: $build->promise_kind,
+            strip: BuildStrip::marks($this->builds->placements($build)),
+            waits: $this->waits($build),
+        );
     }
 
-    /** What a build waits for outside the shop, in words. @return list<string> */
+    /** @return list<string> what a build waits for outside the shop, in words */
     private function waits(Build $build): array
     {
         $today = $this->clock->today($this->house->zone());
@@ -160,19 +171,19 @@ final readonly class HorizonPage
                     .Say::day((string) $operation->waits_until),
             );
 
-        return [...$parts->values(), ...$decisions->values()];
+        return [...$parts->values()->all(), ...$decisions->values()->all()];
     }
 
-    /** @param  array<int, array<string, mixed>>  $rows */
+    /** @param  list<HorizonBuild>  $rows */
     private function under(array $rows): string
     {
         if ($rows === []) {
             return 'Take a commission, and its stages, holds and promise appear here.';
         }
-        $waiting = array_values(array_filter($rows, static fn (array $row): bool => $row['waits'] !== []));
+        $waiting = array_values(array_filter($rows, static fn (HorizonBuild $row): bool => $row->waits !== []));
         $words = Say::count(count($rows), 'build')
             .' over the coming weeks, all planned together on the people and clamps there are.';
 
-        return $waiting === [] ? $words : "{$words} No. {$waiting[0]['number']} waits for {$waiting[0]['waits'][0]}.";
+        return $waiting === [] ? $words : "{$words} No. {$waiting[0]->number} waits for {$waiting[0]->waits[0]}.";
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Plan;
 
 use App\Models\House\Resource;
+use App\Pages\Plan\LoadProps;
+use App\Pages\Plan\LoadRow;
+use App\Pages\Plan\LoadWeek;
 use App\Planning\House\House;
 use App\Planning\Plan\Planner;
 use App\Support\Clock;
@@ -29,8 +32,7 @@ final readonly class LoadPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function data(): array
+    public function data(): LoadProps
     {
         $monday = $this->clock->now()->setTimezone($this->house->zone())->startOfWeek();
         $weeks = array_map(
@@ -57,9 +59,9 @@ final readonly class LoadPage
                 $weeks,
             );
         }
-        $over = array_values(array_filter($rows, static fn (array $row): bool => $row['overbooked'] !== []));
+        $over = array_values(array_filter($rows, static fn (LoadRow $row): bool => $row->overbooked !== []));
 
-        return ['heading' => self::heading($over), 'weeks' => array_slice($weeks, 0, self::WEEKS), 'rows' => $rows];
+        return new LoadProps(heading: self::heading($over), weeks: array_slice($weeks, 0, self::WEEKS), rows: $rows);
     }
 
     private function planned(): Planned
@@ -73,20 +75,22 @@ final readonly class LoadPage
 
     /**
      * @param  list<string>  $weeks
-     * @return array<string, mixed>
      */
-    private function row(string $kind, string $name, Load $load, array $weeks): array
+    private function row(string $kind, string $name, Load $load, array $weeks): LoadRow
     {
         $share = static fn (int $part, int $whole): ?float => $whole === 0 ? null : round($part / $whole, 3);
 
-        return [
-            'kind' => $kind,
-            'name' => $name,
-            'weeks' => array_map(static fn (int $there, int $planned, int $needed): array => [
-                'there' => $there, 'planned' => $planned, 'needed' => $needed, 'share' => $share($planned, $there),
-                'wanted' => $share($needed, $there),
-            ], $load->there, $load->planned, $load->needed),
-            'overbooked' => array_map(static function (array $run) use ($load, $weeks): string {
+        return new LoadRow(
+            kind: $kind,
+            name: $name,
+            weeks: array_map(static fn (int $there, int $planned, int $needed): LoadWeek => new LoadWeek(
+                there: $there,
+                planned: $planned,
+                needed: $needed,
+                share: $share($planned, $there),
+                wanted: $share($needed, $there),
+            ), $load->there, $load->planned, $load->needed),
+            overbooked: array_map(static function (array $run) use ($load, $weeks): string {
                 $sum = static fn (array $minutes): string => Say::figure(
                     array_sum(array_slice($minutes, $run[0], $run[1] - $run[0] + 1)) / 60, 0,
                 );
@@ -96,15 +100,15 @@ final readonly class LoadPage
 
                 return "{$when}: the promises need {$sum($load->needed)} h of {$sum($load->there)} h";
             }, $load->overbooked()),
-        ];
+        );
     }
 
-    /** @param  list<array<string, mixed>>  $over */
+    /** @param  list<LoadRow>  $over */
     private static function heading(array $over): string
     {
         return match (count($over)) {
             0 => 'The promises need no more than there is',
-            1 => ucfirst((string) $over[0]['name']).' is overbooked',
+            1 => ucfirst($over[0]->name).' is overbooked',
             default => count($over).' of the people and things are overbooked',
         };
     }

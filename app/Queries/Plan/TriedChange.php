@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Plan;
 
 use App\Models\Build\Build;
+use App\Pages\Route\TriedRoute;
 use App\Planning\House\House;
 use App\Planning\Plan\WhatFollows;
 use App\Planning\Route\Drafting;
@@ -26,17 +27,19 @@ final readonly class TriedChange
 
     /**
      * @param  array<string, mixed>  $change
-     * @return array<string, mixed>
      */
-    public function of(Build $build, array $change): array
+    public function of(Build $build, array $change): TriedRoute
     {
         $build->load('specification');
         $trial = RouteTrial::change($build, $change, $this->drafting, $this->routes, $this->house);
         if ($trial->after === null || $trial->problem !== null) {
-            return [
-                'problem' => $trial->problem, 'words' => $trial->words, 'broken' => [], 'needsReason' => false,
-                'follows' => [],
-            ];
+            return new TriedRoute(
+                problem: $trial->problem,
+                words: $trial->words,
+                broken: [],
+                needsReason: false,
+                follows: [],
+            );
         }
         $hours = $trial->after->route->work()->hours() - $trial->before->route->work()->hours();
         [$before, $after] = $this->whatFollows->of($build, $trial->after);
@@ -44,12 +47,12 @@ final readonly class TriedChange
             ? 'none, it cannot be planned'
             : Say::day($instant->setTimezone($this->house->zone())->toDateString());
 
-        return [
-            'problem' => null,
-            'words' => $trial->words,
-            'broken' => array_map(RoutePage::broken(...), $trial->broken),
-            'needsReason' => $trial->stops() !== [],
-            'follows' => [
+        return new TriedRoute(
+            problem: null,
+            words: $trial->words,
+            broken: array_map(RoutePage::broken(...), $trial->broken),
+            needsReason: $trial->stops() !== [],
+            follows: [
                 abs($hours) < 0.01
                     ? 'The hours stay the same.'
                     : Say::figure(abs($hours)).' h '.($hours > 0 ? 'more' : 'fewer').'.',
@@ -57,6 +60,6 @@ final readonly class TriedChange
                     $before?->toDateString() === $after?->toDateString() ? ', as before.' : ', now '.$day($before).'.'
                 ),
             ],
-        ];
+        );
     }
 }

@@ -6,9 +6,13 @@ namespace App\Queries\Plan;
 
 use App\Actions\Plan\Changes\Changes;
 use App\Models\Plan\Scenario;
+use App\Pages\Later;
+use App\Pages\Plan\Effect;
+use App\Pages\Plan\ScenarioLine;
+use App\Pages\Plan\ScenarioShown;
+use App\Pages\Plan\TryProps;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Validation\ValidationException;
-use Inertia\Inertia;
 
 /** Scenarios: what is tried beside the plan, and what it would do. */
 final readonly class TryPage
@@ -20,28 +24,31 @@ final readonly class TryPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function data(?Scenario $shown): array
+    public function data(?Scenario $shown): TryProps
     {
-        return [
-            'scenarios' => Scenario::query()
+        return new TryProps(
+            scenarios: array_values(Scenario::query()
                 ->where('state', 'open')
                 ->orderBy('id')
                 ->get()
                 ->map(
-                    static fn (Scenario $one): array => [
-                        'id' => $one->id, 'name' => $one->name, 'changes' => count($one->changes),
-                    ],
+                    static fn (Scenario $one): ScenarioLine => new ScenarioLine(
+                        id: $one->id,
+                        name: $one->name,
+                        changes: count($one->changes),
+                    ),
                 )
-                ->all(),
-            'shown' => $shown === null ? null : [
-                'id' => $shown->id, 'name' => $shown->name, 'changes' => $this->changes($shown),
-            ],
-            'difference' => $shown === null || $shown->changes === []
+                ->all()),
+            shown: $shown === null ? null : new ScenarioShown(
+                id: $shown->id,
+                name: $shown->name,
+                changes: $this->changes($shown),
+            ),
+            difference: $shown === null || $shown->changes === []
                 ? null
-                : Inertia::defer(fn (): array => $this->tried($shown)),
-            'choices' => $this->choices->all(),
-        ];
+                : new Later(fn (): Effect => $this->tried($shown)),
+            choices: $this->choices->all(),
+        );
     }
 
     /** @return list<string> */
@@ -56,8 +63,7 @@ final readonly class TryPage
         }, $scenario->changes);
     }
 
-    /** @return array<string, mixed> what it would do, or why it can no longer be done */
-    private function tried(Scenario $scenario): array
+    private function tried(Scenario $scenario): Effect
     {
         try {
             return $this->difference->of($scenario->changes);
@@ -66,10 +72,13 @@ final readonly class TryPage
                 ? $refused->getMessage()
                 : 'One of the changes speaks of something that is not there any more.';
 
-            return [
-                'words' => [], 'headline' => "It cannot be done any more: {$why}", 'builds' => [], 'people' => [],
-                'troubles' => [],
-            ];
+            return new Effect(
+                words: [],
+                headline: "It cannot be done any more: {$why}",
+                builds: [],
+                people: [],
+                troubles: [],
+            );
         }
     }
 }

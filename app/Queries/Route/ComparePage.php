@@ -6,6 +6,14 @@ namespace App\Queries\Route;
 
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
+use App\Pages\Compare\Asked;
+use App\Pages\Compare\ComparedRow;
+use App\Pages\Compare\CompareProps;
+use App\Pages\Compare\Preset;
+use App\Pages\Compare\RouteComparison;
+use App\Pages\Dict;
+use App\Pages\Shop\BuildName;
+use App\Pages\Shop\Option;
 use App\Planning\House\House;
 use App\Planning\Plan\WhatFollows;
 use App\Planning\Route\Draft;
@@ -52,38 +60,37 @@ final readonly class ComparePage
 
     /**
      * @param  array<mixed>  $asked  from the address
-     * @return array<string, mixed>
      */
-    public function data(Build $build, array $asked): array
+    public function data(Build $build, array $asked): CompareProps
     {
         $build->load(['specification', 'routeChanges', 'acceptedFindings']);
         $change = self::understood($asked);
         $read = Revisions::read($build->specification);
         $today = $this->drafting->draft($read->orFail(), $build);
 
-        return [
-            'build' => ['number' => $build->number, 'title' => $build->title],
-            'asked' => (object) $change,
-            'fields' => self::fields($read),
-            'questions' => array_map(
-                fn (Question $question): array => [
-                    'key' => $question->value,
-                    'label' => $question->words(),
-                    'now' => $question->choice($this->house->methods($build)->answer($question))->words ?? '',
-                    'options' => array_map(
-                        static fn ($choice): array => ['value' => $choice->key, 'words' => $choice->words],
+        return new CompareProps(
+            build: new BuildName(number: $build->number, title: $build->title),
+            asked: new Dict($change),
+            fields: self::fields($read),
+            questions: array_map(
+                fn (Question $question): Asked => new Asked(
+                    key: $question->value,
+                    label: $question->words(),
+                    now: $question->choice($this->house->methods($build)->answer($question))->words ?? '',
+                    options: array_map(
+                        static fn ($choice): Option => new Option(value: $choice->key, words: $choice->words),
                         $question->choices(),
                     ),
-                ],
+                ),
                 Question::cases(),
             ),
-            'presets' => array_map(
-                static fn (string $words, array $one): array => ['words' => $words, 'change' => $one],
+            presets: array_map(
+                static fn (string $words, array $one): Preset => new Preset(words: $words, change: new Dict($one)),
                 array_keys(self::PRESETS),
                 self::PRESETS,
             ),
-            'comparison' => $change === [] ? null : $this->comparison($build, $read, $today, $change),
-        ];
+            comparison: $change === [] ? null : $this->comparison($build, $read, $today, $change),
+        );
     }
 
     /**
@@ -107,20 +114,22 @@ final readonly class ComparePage
         return $known;
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Asked> */
     private static function fields(ReadSpecification $read): array
     {
         $rows = [];
         foreach (self::FIELDS as $key) {
             $field = SpecificationFields::all()[$key];
-            $rows[] = [
-                'key' => $key, 'label' => $field->label, 'now' => FieldWords::of($field, $read->values[$key] ?? null),
-                'options' => array_map(
-                    static fn (string $value, string $words): array => ['value' => $value, 'words' => $words],
+            $rows[] = new Asked(
+                key: $key,
+                label: $field->label,
+                now: FieldWords::of($field, $read->values[$key] ?? null),
+                options: array_map(
+                    static fn (string $value, string $words): Option => new Option(value: $value, words: $words),
                     array_keys($field->options),
                     $field->options,
                 ),
-            ];
+            );
         }
 
         return $rows;
@@ -128,16 +137,15 @@ final readonly class ComparePage
 
     /**
      * @param  array<string, string>  $change
-     * @return array<string, mixed>
      */
-    private function comparison(Build $build, ReadSpecification $read, Draft $today, array $change): array
+    private function comparison(Build $build, ReadSpecification $read, Draft $today, array $change): RouteComparison
     {
         $fields = array_intersect_key($change, array_flip(self::FIELDS));
         $other = SpecificationReader::read(
             [...$build->specification->client, ...$fields], $build->specification->house,
         );
         if ($other->specification === null) {
-            return ['problems' => array_values($other->problems), 'rows' => null];
+            return new RouteComparison(problems: array_values($other->problems), rows: null);
         }
         $methods = $this->methods($build, $today, $change);
         try {
@@ -145,13 +153,12 @@ final readonly class ComparePage
                 $other->specification, $this->routes->of($other->specification, $build, $methods),
             );
         } catch (UnknownPrice|UnknownStandard $missing) {
-            return ['problems' => [$missing->getMessage()], 'rows' => null];
+            return new RouteComparison(problems: [$missing->getMessage()], rows: null);
         }
 
-        return [
-            'problems' => [], 'rows' => $this->rows($build, $today, $draft),
-            ...$this->compared->differences($build, $read, $other, $today, $draft, $methods),
-        ];
+        return $this->compared->differences(
+            $this->rows($build, $today, $draft), $build, $read, $other, $today, $draft, $methods,
+        );
     }
 
     /** @param  array<string, string>  $change */
@@ -175,16 +182,18 @@ final readonly class ComparePage
         return $methods;
     }
 
-    /** @return list<array{name: string, today: string, other: string}> */
+    /** @return list<ComparedRow> */
     private function rows(Build $build, Draft $today, Draft $other): array
     {
-        $row = static fn (string $name, string $was, string $is): array => [
-            'name' => $name, 'today' => $was, 'other' => $is,
-        ];
+        $row = static fn (string $name, string $was, string $is): ComparedRow => new ComparedRow(
+            name: $name,
+            today: $was,
+            other: $is,
+        );
         $hours = static fn (Draft $draft): string => Say::figure($draft->route->work()->hours(), 1).' h';
         $range = static fn (Draft $draft): string => Say::figure($draft->route->hours()->best->hours(), 0).' to '
             .Say::figure($draft->route->hours()->worst->hours(), 0).' h';
-        $alone = fn (Draft $draft): string => ($days = $this->daysAlone->of($draft)['days']) === null
+        $alone = fn (Draft $draft): string => ($days = $this->daysAlone->of($draft)->days) === null
             ? 'cannot be planned'
             : Say::figure($days, 1).' days';
         $rows = [

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace App\Queries\Route;
 
 use App\Models\Build\Build;
+use App\Pages\Compare\ComparedRow;
+use App\Pages\Compare\FindingsChanged;
+use App\Pages\Compare\RouteComparison;
+use App\Pages\Worked\Change;
 use App\Planning\House\House;
 use App\Planning\Route\Draft;
 use App\Planning\Specification\Judgement;
@@ -25,15 +29,16 @@ final readonly class ComparedRoutes
     {
     }
 
-    /** @return array<string, mixed> */
+    /** @param  list<ComparedRow>  $rows  how much of everything */
     public function differences(
+        array $rows,
         Build $build,
         ReadSpecification $read,
         ReadSpecification $otherRead,
         Draft $today,
         Draft $other,
         Methods $methods,
-    ): array {
+    ): RouteComparison {
         $findings = function (ReadSpecification $one, Draft $draft) use ($build): array {
             $clashes = array_map(static fn ($clash): Finding => $clash->finding(), $draft->route->clashes);
             $judgement = Judgement::judge($build, $this->revisions->workings($one, $build), $clashes);
@@ -48,20 +53,24 @@ final readonly class ComparedRoutes
         $is = $titles($findings($otherRead, $other));
         $fit = $this->house->fit();
 
-        return [
-            'operations' => array_map(
-                static fn (RevisedValue $change): array => [
-                    'name' => $change->name, 'before' => $change->before, 'after' => $change->after,
-                ],
+        return new RouteComparison(
+            problems: [],
+            rows: $rows,
+            operations: array_map(
+                static fn (RevisedValue $change): Change => new Change(
+                    name: $change->name,
+                    before: $change->before,
+                    after: $change->after,
+                ),
                 Comparison::operations($today->route, $other->route),
             ),
-            'risks' => array_values(
+            risks: array_values(
                 array_unique(
                     [...array_values($fit->problems($other->route)), ...self::risks($today, $other, $methods)],
                 ),
             ),
-            'findings' => ['new' => array_values(array_diff($is, $was)), 'gone' => array_values(array_diff($was, $is))],
-        ];
+            findings: new FindingsChanged(new: array_values(array_diff($is, $was)), gone: array_values(array_diff($was, $is))),
+        );
     }
 
     /** @return list<string> what another way can go wrong with, in words */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Route;
 
+use App\Pages\Route\DaysSpent;
 use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;
 use App\Support\Clock;
@@ -19,30 +20,25 @@ final readonly class DaysAlone
     {
     }
 
-    /**
-     * @return array{days: float|null, spent: array{labour: float, holds: float, parts: float, closed: float}|null} in
-     *   calendar days
-     */
-    public function of(Draft $draft): array
+    public function of(Draft $draft): Alone
     {
         try {
             $plan = $this->drafting->alone($draft);
         } catch (NoWorkingTime) {
-            return ['days' => null, 'spent' => null];
+            return new Alone(null, null);
         }
         if ($plan->unplanned !== [] || $plan->assignments === []) {
-            return ['days' => null, 'spent' => null];
+            return new Alone(null, null);
         }
         $finish = max(array_map(static fn (Assignment $one): int => $one->finish, $plan->assignments));
         $days = static fn (int $minutes): float => round($minutes / 1440, 1);
         $spent = WhereDaysGo::sum($plan);
 
-        return [
-            'days' => $days($finish - Minutes::of($this->clock->now())),
-            'spent' => [
-                'labour' => $days($spent['labour']), 'holds' => $days($spent['holds']),
-                'parts' => $days($spent['parts']), 'closed' => $days($spent['closed']),
-            ],
-        ];
+        return new Alone($days($finish - Minutes::of($this->clock->now())), new DaysSpent(
+            labour: $days($spent['labour']),
+            holds: $days($spent['holds']),
+            parts: $days($spent['parts']),
+            closed: $days($spent['closed']),
+        ));
     }
 }

@@ -7,6 +7,8 @@ namespace App\Queries\Route;
 use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\Trial;
 use App\Models\Build\Build;
+use App\Pages\Plan\HelpGain;
+use App\Pages\Plan\HelpLine;
 use App\Planning\Plan\Outlooks;
 use App\Queries\Build\OpenBuilds;
 use App\Support\Minutes;
@@ -29,7 +31,7 @@ final readonly class OtherMethods
     ) {
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<HelpLine> */
     public function ranked(): array
     {
         $build = $this->latest();
@@ -44,21 +46,23 @@ final readonly class OtherMethods
             $body = ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $answer];
             $after = $this->finish($build, $body);
             if ($after !== null && $after < $before) {
-                $found[] = [
-                    'saved' => $before - $after,
-                    'words' => rtrim($this->changes->of($body)->words(), '.'),
-                    'kind' => 'method',
-                    'change' => $body,
-                    'gains' => [[
-                        'number' => $build->number, 'title' => $build->title, 'before' => $this->day($before),
-                        'after' => $this->day($after), 'late' => true,
-                    ]],
-                ];
+                $found[] = [$before - $after, new HelpLine(
+                    words: rtrim($this->changes->of($body)->words(), '.'),
+                    kind: 'method',
+                    gains: [new HelpGain(
+                        number: $build->number,
+                        title: $build->title,
+                        before: $this->day($before),
+                        after: $this->day($after),
+                        late: true,
+                    )],
+                    change: $body,
+                )];
             }
         }
-        usort($found, static fn (array $a, array $b): int => $b['saved'] <=> $a['saved']);
+        usort($found, static fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
-        return array_slice($found, 0, self::MOST_SHOWN);
+        return array_column(array_slice($found, 0, self::MOST_SHOWN), 1);
     }
 
     /** The build with the least slack of those in danger. */

@@ -10,6 +10,18 @@ use App\Models\Build\Operation as OperationModel;
 use App\Models\Build\RouteChange;
 use App\Models\House\RoutePattern;
 use App\Models\People\Person;
+use App\Pages\Later;
+use App\Pages\Route\AirNow;
+use App\Pages\Route\Broken;
+use App\Pages\Route\ClashWords;
+use App\Pages\Route\PatternLine;
+use App\Pages\Route\RouteBuild;
+use App\Pages\Route\RouteChangeLine;
+use App\Pages\Route\RouteChoices;
+use App\Pages\Route\RouteOperation;
+use App\Pages\Route\RouteProps;
+use App\Pages\Route\RouteTotals;
+use App\Pages\Shop\Option;
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
 use App\Planning\Route\Draft;
@@ -42,8 +54,7 @@ final readonly class RoutePage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function data(Build $build, Person $viewer): array
+    public function data(Build $build, Person $viewer): RouteProps
     {
         $build->load(
             [
@@ -58,113 +69,119 @@ final readonly class RoutePage
         $standards = $this->house->standards();
         $manager = $viewer->isManager() && $build->status === BuildStatus::Open;
 
-        return [
-            'build' => [
-                'number' => $build->number, 'title' => $build->title, 'version' => $build->route_version,
-                'revision' => $build->specification->number, 'inOneLine' => $read->orFail()->inOneLine(),
-            ],
-            'editable' => $manager,
-            'totals' => $this->totals($draft),
-            'operations' => $this->operations($build, $draft, Workings::from($read), $standards),
-            'broken' => array_map(self::broken(...), $draft->edited->damage()),
-            'clashes' => array_map(
-                static fn (Clash $clash): array => [
-                    'words' => $clash->words(), 'because' => $clash->finding()->because,
-                ],
+        return new RouteProps(
+            build: new RouteBuild(
+                number: $build->number,
+                title: $build->title,
+                version: $build->route_version,
+                revision: $build->specification->number,
+                inOneLine: $read->orFail()->inOneLine(),
+            ),
+            editable: $manager,
+            totals: $this->totals($draft),
+            operations: $this->operations($build, $draft, Workings::from($read), $standards),
+            broken: array_map(self::broken(...), $draft->edited->damage()),
+            clashes: array_map(
+                static fn (Clash $clash): ClashWords => new ClashWords(
+                    words: $clash->words(),
+                    because: $clash->finding()->because,
+                ),
                 $draft->route->clashes,
             ),
-            'misfits' => $this->house->fit()->problems($draft->route),
-            'changes' => $build->routeChanges->map(static fn (RouteChange $change): array => [
-                'id' => $change->id, 'words' => $draft->edited->words[$change->id] ?? $change->words,
-                'left' => $draft->edited->left[$change->id] ?? null,
-                'reason' => $change->reason, 'by' => $change->person?->name, 'at' => $change->at->toIso8601ZuluString(),
-            ])->values()->all(),
-            'questions' => $this->questions->of($draft, $this->house->methods($build), $this->house->methods()),
-            'isChanged' => $build->routeChanges->isNotEmpty() || $build->methods !== [],
-            'choices' => $manager ? $this->choices() : null,
-            'air' => ['words' => $this->airWords(), 'forbids' => $this->air->forbidsSpraying()],
-        ];
+            misfits: $this->house->fit()->problems($draft->route),
+            changes: array_values($build->routeChanges->map(static fn (RouteChange $change): RouteChangeLine => new RouteChangeLine(
+                id: $change->id,
+                words: $draft->edited->words[$change->id] ?? $change->words,
+                left: $draft->edited->left[$change->id] ?? null,
+                reason: $change->reason,
+                by: $change->person?->name,
+                at: $change->at->toIso8601ZuluString(),
+            ))->all()),
+            questions: $this->questions->of($draft, $this->house->methods($build), $this->house->methods()),
+            isChanged: $build->routeChanges->isNotEmpty() || $build->methods !== [],
+            choices: $manager ? $this->choices() : null,
+            air: new AirNow(words: $this->airWords(), forbids: $this->air->forbidsSpraying()),
+            prices: new Later(fn (): array => $this->questions->prices($build)),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private function totals(Draft $draft): array
+    private function totals(Draft $draft): RouteTotals
     {
         $hours = $draft->route->hours();
+        $alone = $this->daysAlone->of($draft);
 
-        return [
-            'operations' => count($draft->route->operations),
-            'work' => Say::figure($draft->route->work()->hours(), 1).' h',
-            'labour' => Say::figure($hours->best->hours(), 0).' · '.Say::figure($hours->likely->hours(), 0).' · '
+        return new RouteTotals(
+            operations: count($draft->route->operations),
+            work: Say::figure($draft->route->work()->hours(), 1).' h',
+            labour: Say::figure($hours->best->hours(), 0).' · '.Say::figure($hours->likely->hours(), 0).' · '
                 .Say::figure($hours->worst->hours(), 0).' h',
-            'setUp' => Say::figure($draft->route->setUps()->hours(), 1).' h',
-            ...$this->daysAlone->of($draft),
-        ];
+            setUp: Say::figure($draft->route->setUps()->hours(), 1).' h',
+            days: $alone->days,
+            spent: $alone->spent,
+        );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<RouteOperation> */
     private function operations(Build $build, Draft $draft, Workings $workings, HouseStandards $standards): array
     {
         $kept = $build->operations->toBase()->keyBy('key');
-        $chain = LongestChain::through($draft->route, $this->air->lately());
         $gates = GateBook::for($workings, $standards->house->tolerances);
-        $columns = RouteStanding::columns($draft);
-        $stake = $draft->route->atStake();
-        $others = $this->standing->sharing($build);
+        $places = $this->standing->places(
+            $build, $draft, LongestChain::through($draft->route, $this->air->lately()),
+        );
         $rows = [];
         foreach ($draft->route->operations as $operation) {
-            $row = $kept->pull($operation->key);
-            $rows[] = [
-                ...$this->words->of($operation, $draft->route, $standards, $gates->after($operation->key)),
-                ...$this->standing->standing($row),
-                'column' => $columns[$operation->key],
-                ...RouteStanding::place($operation, $chain),
-                'stake' => $stake[$operation->key]->minutes,
-                'parts' => $this->standing->parts($build, $operation),
-                'sharesWith' => $operation->setUpKey === '' ? [] : $others->get($operation->setUpKey, collect())->all(),
-            ];
+            $kept->forget($operation->key);
+            $rows[] = $this->words->of(
+                $operation, $draft->route, $standards, $gates->after($operation->key), $places[$operation->key],
+            );
         }
 
         return [
             ...$rows,
-            ...$kept->map(fn (OperationModel $row): array => $this->words->useless($row) + $this->standing->standing($row))
-                ->values()
-                ->all(),
+            ...array_values($kept->map(
+                fn (OperationModel $row): RouteOperation => $this->words->useless($row, $this->standing->gone($row)),
+            )->all()),
         ];
     }
 
-    /** @return array{key: string, title: string, words: string, severity: string, rule: string} */
-    public static function broken(Damage $broken): array
+    public static function broken(Damage $broken): Broken
     {
-        return [
-            'key' => $broken->key(), 'title' => $broken->title(), 'words' => $broken->words(),
-            'severity' => $broken->severity()->value, 'rule' => $broken->rule(),
-        ];
+        return new Broken(
+            key: $broken->key(),
+            title: $broken->title(),
+            words: $broken->words(),
+            severity: $broken->severity(),
+            rule: $broken->rule(),
+        );
     }
 
-    /** @return array<string, mixed> what can be chosen when an operation is added */
-    private function choices(): array
+    /** @return RouteChoices what can be chosen when an operation is added */
+    private function choices(): RouteChoices
     {
-        return [
-            'stages' => array_map(
-                static fn (Stage $stage): array => ['value' => $stage->value, 'words' => $stage->words()],
+        return new RouteChoices(
+            stages: array_map(
+                static fn (Stage $stage): Option => new Option(value: $stage->value, words: $stage->words()),
                 Stage::cases(),
             ),
-            'skills' => array_map(
-                static fn (Skill $skill): array => ['value' => $skill->value, 'words' => $skill->value],
+            skills: array_map(
+                static fn (Skill $skill): Option => new Option(value: $skill->value, words: $skill->value),
                 Skill::cases(),
             ),
-            'resources' => $this->resources->kinds(),
-            'patterns' => RoutePattern::query()
+            resources: $this->resources->kinds(),
+            patterns: array_values(RoutePattern::query()
                 ->orderBy('name')
                 ->get()
                 ->map(
-                    static fn (RoutePattern $pattern): array => [
-                        'id' => $pattern->id, 'name' => $pattern->name, 'changes' => count($pattern->changes),
-                        'methods' => count($pattern->methods),
-                    ],
+                    static fn (RoutePattern $pattern): PatternLine => new PatternLine(
+                        id: $pattern->id,
+                        name: $pattern->name,
+                        changes: count($pattern->changes),
+                        methods: count($pattern->methods),
+                    ),
                 )
-                ->all(),
-        ];
+                ->all()),
+        );
     }
 
     private function airWords(): string

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Route;
 
 use App\Models\Build\Build;
+use App\Pages\Route\QuestionChoice;
+use App\Pages\Route\RoutePrice;
+use App\Pages\Route\RouteQuestion;
 use App\Planning\House\House;
 use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;
@@ -29,41 +32,40 @@ final readonly class RouteQuestions
     ) {
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<RouteQuestion> */
     public function of(Draft $draft, Methods $methods, Methods $house): array
     {
         $rows = [];
         foreach (Question::cases() as $question) {
             if ($question->arisesFor($draft->specification)) {
-                $rows[] = [
-                    'key' => $question->value,
-                    'words' => $question->words(),
-                    'answer' => $methods->answer($question),
-                    'house' => $question->choice($house->answer($question))?->words,
-                    'choices' => array_map(
-                        static fn (Choice $choice): array => [
-                            'key' => $choice->key, 'words' => $choice->words, 'follows' => $choice->follows,
-                        ],
+                $rows[] = new RouteQuestion(
+                    key: $question->value,
+                    words: $question->words(),
+                    answer: $methods->answer($question),
+                    house: $question->choice($house->answer($question))?->words,
+                    choices: array_map(
+                        static fn (Choice $choice): QuestionChoice => new QuestionChoice(
+                            key: $choice->key,
+                            words: $choice->words,
+                            follows: $choice->follows,
+                        ),
                         $question->choices(),
                     ),
-                ];
+                );
             }
         }
 
         return $rows;
     }
 
-    /**
-     * @return array<string, array<string, mixed>> what each answer that is not given would change, by “question
-     *   answer”
-     */
+    /** @return array<string, RoutePrice> by “question answer” */
     public function prices(Build $build): array
     {
         $build->load('specification', 'routeChanges');
         $specification = Revisions::read($build->specification)->orFail();
         $methods = $this->house->methods($build);
         $today = $this->drafting->worked($specification, $this->routes->of($specification, $build, $methods));
-        $days = $this->daysAlone->of($today)['days'];
+        $days = $this->daysAlone->of($today)->days;
         $fit = $this->house->fit();
         $prices = [];
         foreach ($this->others($today, $methods) as [$key, $answer]) {
@@ -120,16 +122,15 @@ final readonly class RouteQuestions
         }
     }
 
-    /** @return array<string, mixed> */
-    private function price(Draft $today, ?float $days, Draft $other, ShopFit $fit): array
+    private function price(Draft $today, ?float $days, Draft $other, ShopFit $fit): RoutePrice
     {
         $hours = $other->route->work()->hours() - $today->route->work()->hours();
         $setUps = $other->route->setUps()->hours() - $today->route->setUps()->hours();
-        $alone = $this->daysAlone->of($other)['days'];
+        $alone = $this->daysAlone->of($other)->days;
         $clash = $other->route->clashes[0] ?? null;
 
-        return [
-            'words' => implode(
+        return new RoutePrice(
+            words: implode(
                 ', ',
                 array_filter(
                     [
@@ -139,10 +140,10 @@ final readonly class RouteQuestions
                     ],
                 ),
             ) ?: 'the same hours and days',
-            'problem' => array_values(array_diff($fit->problems($other->route), $fit->problems($today->route)))[0]
+            problem: array_values(array_diff($fit->problems($other->route), $fit->problems($today->route)))[0]
                 ?? ($clash === null || $today->route->clashes !== [] ? null : $clash->words()),
-            'order' => self::moved($today->route, $other->route),
-        ];
+            order: self::moved($today->route, $other->route),
+        );
     }
 
     private static function signed(float $value, string $unit): ?string

@@ -8,10 +8,14 @@ use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\KitLine;
 use App\Models\Build\Operation as OperationModel;
+use App\Pages\Route\PartNeeded;
+use App\Pages\Route\PlaceInRoute;
+use App\Pages\Route\SharedSetting;
 use App\Planning\Route\Draft;
 use App\Support\Clock;
 use Illuminate\Support\Collection;
 use Regimen\Route\Operation;
+use Regimen\Route\OperationState;
 use Regimen\Route\Standards\Piece;
 use Regimen\Schedule\Search\CriticalPath;
 
@@ -22,37 +26,65 @@ final readonly class RouteStanding
     {
     }
 
-    /** @return list<array{name: string, state: string}> the kit lines that it waits for */
-    public function parts(Build $build, Operation $operation): array
+    /** @return array<string, PlaceInRoute> by operation */
+    public function places(Build $build, Draft $draft, CriticalPath $chain): array
+    {
+        $kept = $build->operations->toBase()->keyBy('key');
+        $columns = self::columns($draft);
+        $stake = $draft->route->atStake();
+        $others = $this->sharing($build);
+        $places = [];
+        foreach ($draft->route->operations as $operation) {
+            $row = $kept->get($operation->key);
+            $shared = $operation->setUpKey === '' ? null : $others->get($operation->setUpKey);
+            $places[$operation->key] = new PlaceInRoute(
+                id: $row?->id,
+                state: $this->state($row),
+                workedMinutes: (int) $row?->worked_minutes,
+                column: $columns[$operation->key],
+                critical: $chain->totalFloat($operation->key) === 0,
+                slack: $chain->totalFloat($operation->key),
+                pieces: array_map(static fn (Piece $piece): string => $piece->value, $operation->pieces),
+                stake: $stake[$operation->key]->minutes,
+                parts: self::parts($build, $operation),
+                sharesWith: $shared === null ? [] : array_values($shared->all()),
+            );
+        }
+
+        return $places;
+    }
+
+    /** What was worked on and is not on the route any more. */
+    public function gone(OperationModel $row): PlaceInRoute
+    {
+        return new PlaceInRoute(
+            id: $row->id, state: $this->state($row), workedMinutes: (int) $row->worked_minutes, column: null,
+            critical: false, slack: 0,
+            pieces: array_map(static fn (Piece $piece): string => $piece->value, $row->pieces), stake: 0, parts: [],
+            sharesWith: [],
+        );
+    }
+
+    private function state(?OperationModel $row): OperationState
+    {
+        return match (true) {
+            $row === null => OperationState::Open,
+            $row->isOver($this->clock->now()) => OperationState::Done,
+            default => $row->state,
+        };
+    }
+
+    /** @return list<PartNeeded> the kit lines that it waits for */
+    private static function parts(Build $build, Operation $operation): array
     {
         $parts = [];
         foreach ($build->kit->where('surplus', false)->filter(
             static fn (KitLine $line): bool => in_array($line->group, $operation->needs, true),
         ) as $line) {
-            $parts[] = ['name' => $line->name, 'state' => $line->state->value];
+            $parts[] = new PartNeeded(name: $line->name, state: $line->state->value);
         }
 
         return $parts;
-    }
-
-    /** @return array<string, mixed> */
-    public static function place(Operation $operation, CriticalPath $chain): array
-    {
-        return [
-            'critical' => $chain->totalFloat($operation->key) === 0,
-            'slack' => $chain->totalFloat($operation->key),
-            'pieces' => array_map(static fn (Piece $piece): string => $piece->value, $operation->pieces),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    public function standing(?OperationModel $row): array
-    {
-        return [
-            'id' => $row?->id,
-            'state' => $row === null ? 'open' : ($row->isOver($this->clock->now()) ? 'done' : $row->state->value),
-            'workedMinutes' => (int) $row?->worked_minutes,
-        ];
     }
 
     /**
@@ -60,7 +92,7 @@ final readonly class RouteStanding
      *
      * @return array<string, int>
      */
-    public static function columns(Draft $draft): array
+    private static function columns(Draft $draft): array
     {
         $columns = [];
         $before = [];
@@ -79,10 +111,10 @@ final readonly class RouteStanding
     }
 
     /**
-     * @return Collection<string, Collection<int, array{number: int, title: string, id: int}>> open operations of other
+     * @return Collection<int|string, Collection<int, SharedSetting>> open operations of other
      *   builds, by their set-up
      */
-    public function sharing(Build $build): Collection
+    private function sharing(Build $build): Collection
     {
         return OperationModel::query()
             ->join('builds', 'builds.id', '=', 'operations.build_id')
@@ -93,10 +125,11 @@ final readonly class RouteStanding
             ->groupBy('set_up_key')
             ->map(
                 static fn (Collection $same): Collection => $same->map(
-                    static fn (OperationModel $one): array => [
-                        'number' => (int) $one->getAttribute('number'), 'title' => (string) $one->getAttribute('title'),
-                        'id' => $one->id,
-                    ],
+                    static fn (OperationModel $one): SharedSetting => new SharedSetting(
+                        number: (int) $one->getAttribute('number'),
+                        title: (string) $one->getAttribute('title'),
+                        id: $one->id,
+                    ),
                 )->values(),
             );
     }

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace App\Queries\Specification;
 
 use App\Models\Build\Client;
+use App\Pages\Build\Forecast;
+use App\Pages\Build\ForecastFigures;
+use App\Pages\Build\NewCommissionProps;
+use App\Pages\Dict;
+use App\Pages\Worked\SaidFinding;
 use App\Planning\House\House;
 use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;
 use App\Planning\Specification\Ready;
 use App\Planning\Specification\Revisions;
-use App\Queries\Build\BuildLine;
+use App\Queries\Build\BuildLines;
 use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
@@ -36,47 +41,44 @@ final readonly class CommissionPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function data(): array
+    public function data(): NewCommissionProps
     {
-        return [
-            'fields' => WorkedOut::fields(),
-            'models' => HouseModelsPage::choices(),
-            'clients' => Client::query()->orderBy('name')->pluck('name')->all(),
-            'currency' => $this->house->shop()->currency,
-            'depositPercent' => $this->house->shop()->deposit_permille / 10,
-            'today' => $this->clock->today($this->house->zone()),
-        ];
+        return new NewCommissionProps(
+            fields: WorkedOut::fields(),
+            models: HouseModelsPage::choices(),
+            clients: array_values(Client::query()->orderBy('name')->pluck('name')->all()),
+            currency: $this->house->shop()->currency,
+            depositPercent: $this->house->shop()->deposit_permille / 10,
+            today: $this->clock->today($this->house->zone()),
+        );
     }
 
     /**
      * @param  array<mixed>  $typed  a specification in the making
-     * @return array<string, mixed>
      */
-    public function forecast(array $typed, ?int $model, string $promise): array
+    public function forecast(array $typed, ?int $model, string $promise): Forecast
     {
         $house = $this->revisions->house($typed, $model);
         $read = SpecificationReader::read($typed, $house);
         $values = WorkedOut::values($read, $typed, $house);
         if ($read->specification === null) {
-            return ['problems' => $read->problems, 'values' => $values, 'figures' => null];
+            return new Forecast(problems: new Dict($read->problems), values: $values, figures: null);
         }
         try {
             $draft = $this->drafting->draft($read->specification);
             $ready = $this->drafting->ready($draft);
         } catch (UnknownPrice|UnknownStandard|NoWorkingTime $missing) {
-            return ['problems' => ['house' => $missing->getMessage()], 'values' => $values, 'figures' => null];
+            return new Forecast(problems: new Dict(['house' => $missing->getMessage()]), values: $values, figures: null);
         }
 
-        return [
-            'problems' => (object) [],
-            'values' => $values,
-            'figures' => $this->figures($read, $draft, $ready, $this->isDay($promise) ? $promise : null),
-        ];
+        return new Forecast(
+            problems: new Dict([]),
+            values: $values,
+            figures: $this->figures($read, $draft, $ready, $this->isDay($promise) ? $promise : null),
+        );
     }
 
-    /** @return array<string, mixed> */
-    private function figures(ReadSpecification $read, Draft $draft, Ready $ready, ?string $promise): array
+    private function figures(ReadSpecification $read, Draft $draft, Ready $ready, ?string $promise): ForecastFigures
     {
         $shop = $this->house->shop();
         $quote = $draft->quote;
@@ -88,34 +90,34 @@ final readonly class CommissionPage
         );
         $tax = [Say::figure($shop->overhead_permille / 10, 1), Say::figure($shop->margin_permille / 10, 1)];
 
-        return [
-            'hours' => Say::figure($draft->route->work()->hours(), 1).' h'.($lacks === '' ? '' : ' without the body'),
-            'hoursBecause' => Say::count(count($draft->route->operations), 'operation')
+        return new ForecastFigures(
+            hours: Say::figure($draft->route->work()->hours(), 1).' h'.($lacks === '' ? '' : ' without the body'),
+            hoursBecause: Say::count(count($draft->route->operations), 'operation')
                 .' by the house standards, set-ups included; holds of '.Say::duration((int) $hold).' run beside them.',
-            'material' => $quote->material->plain(),
-            'materialBecause' => Say::count(count($draft->kit->lines), 'kit line')
+            material: $quote->material->plain(),
+            materialBecause: Say::count(count($draft->kit->lines), 'kit line')
                 .' at the house’s prices, timber with a quarter for waste.',
-            'price' => $lacks === '' ? $quote->price->plain() : null,
-            'priceBecause' => $lacks !== ''
+            price: $lacks === '' ? $quote->price->plain() : null,
+            priceBecause: $lacks !== ''
                 ? "No price: {$lacks} have no operations yet. Labour so far {$quote->labour->plain()}, material "
                     ."{$quote->material->plain()}."
                 : "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % "
                     ."{$quote->overhead->plain()} = {$quote->cost->plain()}; with a margin of {$tax[1]} % of the "
                         .'price.',
-            'deposit' => $lacks === '' ? $quote->price->times($shop->deposit_permille / 1000)->plain() : null,
-            'ready' => $finish,
-            'readyBecause' => $ready->why ?? $this->readyBecause($ready),
-            'promisable' => $finish === null ? null : $this->promisable($finish),
-            'verdict' => $outlook->verdict->value,
-            'slackWords' => $promise === null ? null : BuildLine::slackWords($outlook),
-            'drawing' => Drawings::of($read),
-            'inOneLine' => $draft->specification->inOneLine(),
-            'bodyThickness' => $draft->specification->bodyThickness()->inMillimetres().' · '
+            deposit: $lacks === '' ? $quote->price->times($shop->deposit_permille / 1000)->plain() : null,
+            ready: $finish,
+            readyBecause: $ready->why ?? $this->readyBecause($ready),
+            promisable: $finish === null ? null : $this->promisable($finish),
+            verdict: $outlook->verdict,
+            slackWords: $promise === null ? null : BuildLines::slackWords($outlook),
+            drawing: Drawings::of($read),
+            inOneLine: $draft->specification->inOneLine(),
+            bodyThickness: $draft->specification->bodyThickness()->inMillimetres().' · '
                 .$draft->specification->bodyThickness()->inFraction(),
-            'findings' => self::open($this->revisions->workings($read)),
-            'lastFret' => $draft->specification->frets()->last()->inMillimetres().' · '
+            findings: self::open($this->revisions->workings($read)),
+            lastFret: $draft->specification->frets()->last()->inMillimetres().' · '
                 .$draft->specification->frets()->last()->inInches(),
-        ];
+        );
     }
 
     /** The first day that leaves the slack which the house wants between a planned finish and a promise. */
@@ -130,7 +132,7 @@ final readonly class CommissionPage
         return $day->format('Y-m-d');
     }
 
-    /** @return list<array<string, string>> stops and warnings, to be settled on the specification's own page */
+    /** @return list<SaidFinding> stops and warnings, to be settled on the specification's own page */
     private static function open(Workings $workings): array
     {
         $open = array_filter(
@@ -140,9 +142,11 @@ final readonly class CommissionPage
 
         return array_values(
             array_map(
-                static fn (Finding $finding): array => [
-                    'severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures,
-                ],
+                static fn (Finding $finding): SaidFinding => new SaidFinding(
+                    severity: $finding->severity,
+                    title: $finding->title,
+                    figures: $finding->figures,
+                ),
                 $open,
             ),
         );

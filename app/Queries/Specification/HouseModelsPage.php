@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace App\Queries\Specification;
 
 use App\Models\House\HouseModel;
+use App\Pages\Build\ModelName;
+use App\Pages\Dict;
+use App\Pages\Specification\HouseModelHead;
+use App\Pages\Specification\HouseModelLine;
+use App\Pages\Specification\HouseModelProps;
+use App\Pages\Specification\HouseModelsProps;
 use Regimen\Instrument\Reading\HouseDefaults;
 use Regimen\Instrument\Reading\SpecificationReader;
 
@@ -15,44 +21,47 @@ final readonly class HouseModelsPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function all(): array
+    public function all(): HouseModelsProps
     {
         $models = HouseModel::query()->orderBy('type')->orderBy('name')->get();
 
-        return ['models' => $models->map(static function (HouseModel $model): array {
-            $read = SpecificationReader::read([], HouseDefaults::under($model->body));
+        return new HouseModelsProps(
+            models: array_values($models->map(static function (HouseModel $model): HouseModelLine {
+                $read = SpecificationReader::read([], HouseDefaults::under($model->body));
 
-            return [
-                ...$model->only(['id', 'name', 'type', 'version']), 'isDefault' => $model->is_default,
-                'inOneLine' => $read->specification?->inOneLine() ?? 'can no longer be read',
-                'drawing' => $read->specification === null ? null : Drawings::of($read),
-                'says' => count($model->body),
-            ];
-        })->all()];
+                return new HouseModelLine(
+                    id: $model->id,
+                    name: $model->name,
+                    type: $model->type,
+                    isDefault: $model->is_default,
+                    inOneLine: $read->specification?->inOneLine() ?? 'can no longer be read',
+                    drawing: $read->specification === null ? null : Drawings::of($read),
+                    says: count($model->body),
+                );
+            })->all()),
+        );
     }
 
     /**
      * @param  array<string, mixed>  $body
-     * @return array<string, mixed>
      */
-    public function one(?HouseModel $model, string $name, array $body): array
+    public function one(?HouseModel $model, string $name, array $body): HouseModelProps
     {
-        return [
-            'model' => $model === null ? null : [...$model->only(['id', 'version']), 'isDefault' => $model->is_default],
-            'name' => $name,
-            'client' => (object) $body,
-            'fields' => WorkedOut::fields(),
-            'worked' => $this->workedOut->of($body, HouseDefaults::ofTrade(SpecificationReader::typeOf($body))),
-        ];
+        return new HouseModelProps(
+            model: $model === null ? null : new HouseModelHead(id: $model->id, version: $model->version, isDefault: $model->is_default),
+            name: $name,
+            client: new Dict($body),
+            fields: WorkedOut::fields(),
+            worked: $this->workedOut->of($body, HouseDefaults::ofTrade(SpecificationReader::typeOf($body))),
+        );
     }
 
-    /** @return list<array<string, mixed>> to begin a commission from */
+    /** @return list<ModelName> to begin a commission from */
     public static function choices(): array
     {
         $choices = [];
         foreach (HouseModel::query()->orderBy('name')->get() as $model) {
-            $choices[] = ['id' => $model->id, 'name' => $model->name, 'type' => $model->type];
+            $choices[] = new ModelName(id: $model->id, name: $model->name, type: $model->type);
         }
 
         return $choices;

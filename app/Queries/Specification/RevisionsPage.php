@@ -8,6 +8,13 @@ use App\Models\Build\AcceptedFinding;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\SpecificationRevision;
+use App\Pages\Shop\BuildName;
+use App\Pages\Specification\AcceptedLine;
+use App\Pages\Specification\RevisionComparison;
+use App\Pages\Specification\RevisionLine;
+use App\Pages\Specification\RevisionsProps;
+use App\Pages\Worked\Change;
+use App\Pages\Worked\SaidFinding;
 use App\Planning\House\House;
 use App\Planning\Plan\WhatFollows;
 use App\Planning\Route\Draft;
@@ -33,8 +40,7 @@ final readonly class RevisionsPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function data(Build $build, int $from, int $to): array
+    public function data(Build $build, int $from, int $to): RevisionsProps
     {
         $build->load(['revisions.person', 'acceptedFindings.person']);
         $numbers = $build->revisions->pluck('number')->all();
@@ -42,43 +48,46 @@ final readonly class RevisionsPage
         $to = in_array($to, $numbers, true) ? $to : $last;
         $from = in_array($from, $numbers, true) ? $from : max(1, $to - 1);
 
-        return [
-            'build' => ['number' => $build->number, 'title' => $build->title],
-            'revisions' => $build->revisions->map(static fn (SpecificationRevision $one): array => [
-                'number' => $one->number, 'at' => $one->at->toIso8601ZuluString(), 'by' => $one->person?->name,
-                'released' => $one->released_at?->toIso8601ZuluString(),
-            ])->values()->all(),
-            'accepted' => $build->acceptedFindings->map(static fn (AcceptedFinding $one): array => [
-                'title' => $one->title, 'figures' => $one->figures, 'reason' => $one->reason,
-                'by' => $one->person->name, 'at' => $one->at->toIso8601ZuluString(), 'revision' => $one->revision,
-            ])->values()->all(),
-            'from' => $from,
-            'to' => $to,
-            ...$this->compared($build, $from, $to),
-        ];
+        $revisions = array_values($build->revisions->map(static fn (SpecificationRevision $one): RevisionLine => new RevisionLine(
+            number: $one->number,
+            at: $one->at->toIso8601ZuluString(),
+            by: $one->person?->name,
+            released: $one->released_at?->toIso8601ZuluString(),
+        ))->all());
+        $accepted = array_values($build->acceptedFindings->map(static fn (AcceptedFinding $one): AcceptedLine => new AcceptedLine(
+            title: $one->title,
+            figures: $one->figures,
+            reason: $one->reason,
+            by: $one->person->name,
+            at: $one->at->toIso8601ZuluString(),
+            revision: $one->revision,
+        ))->all());
+        // Trying it in the shop reads the build anew.
+        [$comparison, $missing] = $this->compared($build, $from, $to);
+
+        return new RevisionsProps(
+            build: new BuildName(number: $build->number, title: $build->title),
+            revisions: $revisions,
+            accepted: $accepted,
+            from: $from,
+            to: $to,
+            comparison: $comparison,
+            missing: $missing,
+        );
     }
 
-    /** @return array{comparison: array<string, mixed>|null, missing: string|null} */
+    /** @return array{RevisionComparison|null, string|null} and what the house lacks to work one of them out */
     private function compared(Build $build, int $from, int $to): array
     {
-        if ($from === $to) {
-            return ['comparison' => null, 'missing' => null];
-        }
+        $numbered = static fn (int $number): ?SpecificationRevision => $build->revisions->firstWhere('number', $number);
         try {
-            return [
-                'comparison' => $this->comparison(
-                    $build, $build->revisions->firstWhere('number', $from),
-                    $build->revisions->firstWhere('number', $to),
-                ),
-                'missing' => null,
-            ];
+            return [$from === $to ? null : $this->comparison($build, $numbered($from), $numbered($to)), null];
         } catch (UnknownPrice|UnknownStandard $missing) {
-            return ['comparison' => null, 'missing' => $missing->getMessage()];
+            return [null, $missing->getMessage()];
         }
     }
 
-    /** @return array<string, mixed>|null */
-    private function comparison(Build $build, ?SpecificationRevision $from, ?SpecificationRevision $to): ?array
+    private function comparison(Build $build, ?SpecificationRevision $from, ?SpecificationRevision $to): ?RevisionComparison
     {
         if ($from === null || $to === null) {
             return null;
@@ -90,31 +99,35 @@ final readonly class RevisionsPage
         $was = $this->drafting->draft($before->orFail(), $build);
         $is = $this->drafting->draft($after->orFail(), $build);
         $findings = Comparison::findings($one, $other);
-        $words = static fn (Finding $finding): array => [
-            'severity' => $finding->severity->value, 'title' => $finding->title, 'figures' => $finding->figures,
-        ];
+        $words = static fn (Finding $finding): SaidFinding => new SaidFinding(
+            severity: $finding->severity,
+            title: $finding->title,
+            figures: $finding->figures,
+        );
 
-        return [
-            'values' => self::changes(Comparison::values($before, $after)),
-            'figures' => self::changes(Comparison::figures($one, $other)),
-            'gone' => array_map($words, $findings['gone']),
-            'new' => array_map($words, $findings['new']),
-            'kit' => self::changes(Comparison::kit($was->kit, $is->kit)),
-            'operations' => self::changes(Comparison::operations($was->route, $is->route)),
-            'follows' => $this->follows($build, $to, $was, $is),
-        ];
+        return new RevisionComparison(
+            values: self::changes(Comparison::values($before, $after)),
+            figures: self::changes(Comparison::figures($one, $other)),
+            gone: array_map($words, $findings['gone']),
+            new: array_map($words, $findings['new']),
+            kit: self::changes(Comparison::kit($was->kit, $is->kit)),
+            operations: self::changes(Comparison::operations($was->route, $is->route)),
+            follows: $this->follows($build, $to, $was, $is),
+        );
     }
 
     /**
      * @param  list<RevisedValue>  $changes
-     * @return list<array<string, string>>
+     * @return list<Change>
      */
     private static function changes(array $changes): array
     {
         return array_map(
-            static fn (RevisedValue $change): array => [
-                'name' => $change->name, 'before' => $change->before, 'after' => $change->after,
-            ],
+            static fn (RevisedValue $change): Change => new Change(
+                name: $change->name,
+                before: $change->before,
+                after: $change->after,
+            ),
             $changes,
         );
     }

@@ -6,6 +6,13 @@ namespace App\Queries\Specification;
 
 use App\Models\Build\Build;
 use App\Models\Build\SpecificationRevision;
+use App\Pages\Dict;
+use App\Pages\Shop\BuildName;
+use App\Pages\Specification\BenchFile;
+use App\Pages\Specification\BenchTable;
+use App\Pages\Specification\RevisionHead;
+use App\Pages\Specification\RevisionName;
+use App\Pages\Specification\SpecificationProps;
 use App\Planning\Specification\Revisions;
 use Regimen\Electronics\ElectricWords;
 use Regimen\Figures\TapPosition;
@@ -25,49 +32,51 @@ final readonly class SpecificationPage
     {
     }
 
-    /** @return array<string, mixed> */
-    public function data(Build $build, SpecificationRevision $revision, bool $manager): array
+    public function data(Build $build, SpecificationRevision $revision, bool $manager): SpecificationProps
     {
         $build->load(['client', 'revisions', 'acceptedFindings.person']);
         $read = Revisions::read($revision);
         $workings = $this->revisions->workings($read, $build);
 
-        return [
-            'build' => ['number' => $build->number, 'title' => $build->title],
-            'revision' => [
-                'number' => $revision->number,
-                'version' => $revision->version,
-                'released' => $revision->released_at?->toIso8601ZuluString(),
-                'editable' => $manager && ! $revision->isReleased()
+        return new SpecificationProps(
+            build: new BuildName(number: $build->number, title: $build->title),
+            revision: new RevisionHead(
+                number: $revision->number,
+                version: $revision->version,
+                released: $revision->released_at?->toIso8601ZuluString(),
+                editable: $manager && ! $revision->isReleased()
                     && $build->status === \App\Models\Build\BuildStatus::Open,
-                'latest' => $revision->number === $build->revisions->max('number'),
-            ],
-            'revisions' => $build->revisions
+                latest: $revision->number === $build->revisions->max('number'),
+            ),
+            revisions: array_values($build->revisions
                 ->map(
-                    static fn (SpecificationRevision $one): array => [
-                        'number' => $one->number, 'released' => $one->isReleased(),
-                    ],
+                    static fn (SpecificationRevision $one): RevisionName => new RevisionName(
+                        number: $one->number,
+                        released: $one->isReleased(),
+                    ),
                 )
-                ->values()
-                ->all(),
-            'client' => (object) $revision->client,
-            'fields' => WorkedOut::fields(),
-            'worked' => $this->workedOut->of($revision->client, $revision->house, $build),
-            'tables' => self::tables($workings),
-            'files' => array_map(
-                static fn (string $key, string $name): array => ['key' => $key, 'name' => $name],
+                ->all()),
+            client: new Dict($revision->client),
+            fields: WorkedOut::fields(),
+            worked: $this->workedOut->of($revision->client, $revision->house, $build),
+            tables: self::tables($workings),
+            files: array_map(
+                static fn (string $key, string $name): BenchFile => new BenchFile(key: $key, name: $name),
                 array_keys(self::FILES),
                 self::FILES,
             ),
-        ];
+        );
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<BenchTable> */
     private static function tables(Workings $workings): array
     {
-        $table = static fn (string $key, string $name, array $table): array => [
-            'key' => $key, 'name' => $name, 'heads' => $table[0], 'rows' => $table[1],
-        ];
+        $table = static fn (string $key, string $name, array $table): BenchTable => new BenchTable(
+            key: $key,
+            name: $name,
+            heads: $table[0],
+            rows: $table[1],
+        );
         $taps = array_map(static fn (TapPosition $test): array => [
             (string) $test->number, $test->sounds->inWords(), implode(', ', $test->silent) ?: '–',
             $test->atJack === null ? '–' : ElectricWords::resistance(round($test->atJack, 2)).' ± 10 %',

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Specification;
 
 use App\Models\Build\SpecificationRevision;
+use App\Pages\Sheet\SheetGroup;
+use App\Pages\Sheet\SheetLine;
+use App\Pages\Sheet\SpecificationSheet;
 use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
 use Regimen\Instrument\Fields\FieldKind;
@@ -33,8 +36,7 @@ final class SpecificationWords
         ],
     ];
 
-    /** @return array<string, mixed> */
-    public static function of(ReadSpecification $read, SpecificationRevision $revision): array
+    public static function of(ReadSpecification $read, SpecificationRevision $revision): SpecificationSheet
     {
         $figures = [];
         foreach (FigureBook::figures(Workings::from($read)) as $figure) {
@@ -48,26 +50,27 @@ final class SpecificationWords
                 if ($key[0] !== '=') {
                     $lines[] = self::value($read, $key);
                 } elseif ($figure !== null) {
-                    $lines[] = [
-                        'name' => $figure->name, 'value' => $figure->shown().($figure->unit === 'mm' ? ' mm' : ''),
-                        'other' => $figure->other(), 'source' => 'computed',
-                    ];
+                    $lines[] = new SheetLine(
+                        name: $figure->name,
+                        value: $figure->shown().($figure->unit === 'mm' ? ' mm' : ''),
+                        other: $figure->other(),
+                        source: 'computed',
+                    );
                 }
             }
-            $groups[] = ['name' => $name, 'lines' => array_values(array_filter($lines))];
+            $groups[] = new SheetGroup(name: $name, lines: array_values(array_filter($lines)));
         }
 
-        return [
-            'revision' => $revision->number,
-            'released' => $revision->isReleased(),
-            'at' => $revision->at->toIso8601ZuluString(),
-            'groups' => $groups,
-            'wishes' => is_string($read->values['wishes'] ?? null) ? $read->values['wishes'] : '',
-        ];
+        return new SpecificationSheet(
+            revision: $revision->number,
+            released: $revision->isReleased(),
+            at: $revision->at->toIso8601ZuluString(),
+            groups: $groups,
+            wishes: is_string($read->values['wishes'] ?? null) ? $read->values['wishes'] : '',
+        );
     }
 
-    /** @return array<string, mixed>|null */
-    private static function value(ReadSpecification $read, string $key): ?array
+    private static function value(ReadSpecification $read, string $key): ?SheetLine
     {
         $field = SpecificationFields::all()[$key];
         $value = $read->values[$key] ?? null;
@@ -78,9 +81,11 @@ final class SpecificationWords
             true,
         );
 
-        return $words === '' ? null : [
-            'name' => $field->label, 'value' => $words, 'other' => $plain ? null : FieldWords::other($field, $value),
-            'source' => $read->sources[$key] ?? '',
-        ];
+        return $words === '' ? null : new SheetLine(
+            name: $field->label,
+            value: $words,
+            other: $plain ? null : FieldWords::other($field, $value),
+            source: $read->sources[$key] ?? '',
+        );
     }
 }

@@ -5,6 +5,19 @@ declare(strict_types=1);
 namespace App\Queries\Specification;
 
 use App\Models\Build\Build;
+use App\Pages\Dict;
+use App\Pages\Shop\Option;
+use App\Pages\Worked\Acceptance;
+use App\Pages\Worked\ComputedFigure;
+use App\Pages\Worked\Drawing;
+use App\Pages\Worked\FieldDefinition;
+use App\Pages\Worked\FieldGroup;
+use App\Pages\Worked\FieldInput;
+use App\Pages\Worked\ShownFinding;
+use App\Pages\Worked\ShownInstrument;
+use App\Pages\Worked\ShownMend;
+use App\Pages\Worked\ShownValue;
+use App\Pages\Worked\Worked;
 use App\Planning\Route\Routes;
 use App\Planning\Specification\Judgement;
 use App\Planning\Specification\Revisions;
@@ -35,9 +48,8 @@ final readonly class WorkedOut
     /**
      * @param  array<mixed>  $client
      * @param  array<mixed>  $house
-     * @return array<string, mixed>
      */
-    public function of(array $client, array $house, ?Build $build = null): array
+    public function of(array $client, array $house, ?Build $build = null): Worked
     {
         $read = SpecificationReader::read($client, $house);
         $workings = $read->specification === null ? null : $this->revisions->workings($read, $build);
@@ -47,39 +59,45 @@ final readonly class WorkedOut
                 $build, $workings, $this->routes->findings($workings->specification, $build),
             )->withTriedMends($workings);
 
-        return [
-            'problems' => (object) $read->problems,
-            'values' => self::values($read, $client, $house),
-            'shown' => $workings === null || $judgement === null ? null : [
-                'inOneLine' => $workings->specification->inOneLine(),
-                'standing' => self::standing($judgement),
-                'figures' => self::figures($workings),
-                'findings' => self::findings($judgement),
-                'views' => array_map(static fn (View $view): array => Drawings::view($view), Views::views($workings)),
-            ],
-        ];
+        return new Worked(
+            problems: new Dict($read->problems),
+            values: self::values($read, $client, $house),
+            shown: $workings === null || $judgement === null ? null : new ShownInstrument(
+                inOneLine: $workings->specification->inOneLine(),
+                standing: self::standing($judgement),
+                figures: self::figures($workings),
+                findings: self::findings($judgement),
+                views: array_map(static fn (View $view): Drawing => Drawings::view($view), Views::views($workings)),
+            ),
+        );
     }
 
     /**
      * @param  array<mixed>  $client
      * @param  array<mixed>  $house
-     * @return array<string, mixed>
+     * @return array<string, ShownValue>
      */
     public static function values(ReadSpecification $read, array $client, array $house): array
     {
         $values = [];
         foreach (SpecificationFields::all() as $key => $field) {
             $value = $read->values[$key] ?? null;
-            $values[$key] = [
-                'words' => $key === 'outlineSvg' && $value !== '' ? 'one path' : FieldWords::of($field, $value),
-                'other' => self::other($field, $value, $client[$key] ?? null),
-                'source' => $read->sources[$key] ?? '',
-                'idle' => $read->idle[$key] ?? null,
-                ...$field->kind === FieldKind::Rows ? ['rows' => $client[$key] ?? $house[$key] ?? []] : [],
-            ];
+            $values[$key] = new ShownValue(
+                words: $key === 'outlineSvg' && $value !== '' ? 'one path' : FieldWords::of($field, $value),
+                other: self::other($field, $value, $client[$key] ?? null),
+                source: $read->sources[$key] ?? '',
+                rows: $field->kind === FieldKind::Rows ? self::rows($client[$key] ?? $house[$key] ?? []) : null,
+                idle: $read->idle[$key] ?? null,
+            );
         }
 
         return $values;
+    }
+
+    /** @return list<array<string, string>> none where something else was written in their place */
+    private static function rows(mixed $typed): array
+    {
+        return is_array($typed) ? array_values(array_filter($typed, is_array(...))) : [];
     }
 
     /** What was typed in inches is shown in millimetres beside it, and the other way round. */
@@ -92,14 +110,17 @@ final readonly class WorkedOut
             : FieldWords::other($field, $value);
     }
 
-    /** @return list<array<string, string>> */
+    /** @return list<ComputedFigure> */
     public static function figures(Workings $workings): array
     {
-        return array_values(array_map(static fn (Figure $figure): array => [
-            'key' => $figure->key, 'name' => $figure->name, 'value' => $figure->shown(), 'other' => $figure->other(),
-            'group' => $figure->group,
-            'because' => "{$figure->formula}. {$figure->number}: {$figure->source()}.",
-        ], array_filter(FigureBook::figures($workings), static fn (Figure $figure): bool => $figure->group !== '')));
+        return array_values(array_map(static fn (Figure $figure): ComputedFigure => new ComputedFigure(
+            key: $figure->key,
+            name: $figure->name,
+            value: $figure->shown(),
+            other: $figure->other(),
+            group: $figure->group,
+            because: "{$figure->formula}. {$figure->number}: {$figure->source()}.",
+        ), array_filter(FigureBook::figures($workings), static fn (Figure $figure): bool => $figure->group !== '')));
     }
 
     /** `one stop, 2 warnings`: what is open and not accepted. */
@@ -118,68 +139,75 @@ final readonly class WorkedOut
         return $counts === [] ? 'nothing open' : implode(', ', $counts);
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<ShownFinding> */
     private static function findings(Judgement $judgement): array
     {
-
-        return array_map(static fn (array $pair): array => [
-            ...self::finding($pair[0]),
-            'accepted' => $pair[1] === null ? null : ['by' => $pair[1]->person->name, 'reason' => $pair[1]->reason],
-        ], $judgement->findings);
+        return array_map(static fn (array $pair): ShownFinding => self::finding(
+            $pair[0],
+            $pair[1] === null ? null : new Acceptance(by: $pair[1]->person->name, reason: $pair[1]->reason),
+        ), $judgement->findings);
     }
 
-    /** @return array<string, mixed> */
-    public static function finding(Finding $finding): array
+    public static function finding(Finding $finding, ?Acceptance $accepted = null): ShownFinding
     {
-        return [
-            'key' => $finding->key, 'severity' => $finding->severity->value, 'title' => $finding->title,
-            'figures' => $finding->figures,
-            'because' => "{$finding->because} Source: {$finding->source}.", 'fields' => $finding->fields,
-            'mends' => array_map(
-                static fn (Mend $mend): array => ['words' => $mend->words, 'changes' => (object) $mend->changes],
+        return new ShownFinding(
+            key: $finding->key,
+            severity: $finding->severity,
+            title: $finding->title,
+            figures: $finding->figures,
+            because: "{$finding->because} Source: {$finding->source}.",
+            fields: $finding->fields,
+            mends: array_map(
+                static fn (Mend $mend): ShownMend => new ShownMend(
+                    words: $mend->words, changes: new Dict($mend->changes),
+                ),
                 $finding->mends,
             ),
-            'unmended' => $finding->unmended,
-        ];
+            unmended: $finding->unmended,
+            accepted: $accepted,
+        );
     }
 
-    /** @return list<array<string, mixed>> what can be written, group by group */
+    /** @return list<FieldGroup> what can be written, group by group */
     public static function fields(): array
     {
         return array_map(
-            static fn ($group): array => [
-                'key' => $group->key, 'name' => $group->name, 'fields' => array_map(self::field(...), $group->fields),
-            ],
+            static fn ($group): FieldGroup => new FieldGroup(
+                key: $group->key,
+                name: $group->name,
+                fields: array_map(self::field(...), $group->fields),
+            ),
             SpecificationFields::groups(),
         );
     }
 
-    /** @return array<string, mixed> */
-    private static function field(Field $field): array
+    private static function field(Field $field): FieldDefinition
     {
         $options = $field->kind === FieldKind::Timber
             ? array_combine(\Regimen\Timber\Species::names(), \Regimen\Timber\Species::names())
             : $field->options;
 
-        return [
-            'key' => $field->key, 'label' => $field->label, 'hint' => $field->hint,
-            'default' => is_string($field->default) ? $field->default : '',
-            'kind' => match ($field->kind) {
-                FieldKind::Choice, FieldKind::Timber => 'choice',
-                FieldKind::Prose => 'prose',
-                FieldKind::Rows => 'rows',
+        return new FieldDefinition(
+            key: $field->key,
+            label: $field->label,
+            hint: $field->hint,
+            default: is_string($field->default) ? $field->default : '',
+            kind: match ($field->kind) {
+                FieldKind::Choice, FieldKind::Timber => FieldInput::Choice,
+                FieldKind::Prose => FieldInput::Prose,
+                FieldKind::Rows => FieldInput::Rows,
                 FieldKind::Name, FieldKind::Text, FieldKind::Gauges, FieldKind::Tuning, FieldKind::Masses,
                 FieldKind::Resistances, FieldKind::Capacitances, FieldKind::Positions, FieldKind::Points,
-                FieldKind::Numbers => 'text',
-                default => 'figure',
+                FieldKind::Numbers => FieldInput::Text,
+                default => FieldInput::Figure,
             },
-            'options' => array_map(
-                static fn (string $value, string $words): array => ['value' => $value, 'words' => $words],
+            options: array_map(
+                static fn (string $value, string $words): Option => new Option(value: $value, words: $words),
                 array_keys($options),
                 $options,
             ),
-            'columns' => array_map(self::field(...), $field->columns),
-            'most' => $field->kind === FieldKind::Rows ? (int) ($field->bounds[1] ?? 9) : 0,
-        ];
+            columns: array_map(self::field(...), $field->columns),
+            most: $field->kind === FieldKind::Rows ? (int) ($field->bounds[1] ?? 9) : 0,
+        );
     }
 }

@@ -8,6 +8,10 @@ use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Models\Plan\PlanEntry;
+use App\Pages\Shop\Bench;
+use App\Pages\Shop\HoldUnderWay;
+use App\Pages\Shop\NextThing;
+use App\Pages\Shop\RunningClock;
 use App\Queries\House\ResourceNames;
 use App\Support\Clock;
 use Regimen\Route\OperationState;
@@ -19,50 +23,48 @@ final readonly class BenchStrip
     {
     }
 
-    /** @return array<string, mixed> */
-    public function for(Person $person): array
+    public function for(Person $person): Bench
     {
-        return ['clocks' => $this->clocks($person), 'holds' => $this->holds(), 'next' => $this->next($person)];
+        return new Bench(clocks: $this->clocks($person), holds: $this->holds(), next: $this->next($person));
     }
 
-    /** @return array<int, array<string, mixed>> */
+    /** @return list<RunningClock> */
     private function clocks(Person $person): array
     {
-        return TimeEntry::query()
+        return array_values(TimeEntry::query()
             ->whereNull('minutes')->whereNull('struck_at')
             ->with(['person', 'operation.build'])
             ->get()
             ->sortByDesc(static fn (TimeEntry $entry): bool => $entry->person_id === $person->id)
-            ->map(static fn (TimeEntry $entry): array => [
-                'id' => $entry->id,
-                'person' => $entry->person->name,
-                'mine' => $entry->person_id === $person->id,
-                'build' => $entry->operation->build->number,
-                'operation' => $entry->operation->name,
-                'operationId' => $entry->operation_id,
-                'since' => $entry->started_at?->toIso8601ZuluString(),
-            ])->values()->all();
+            ->map(static fn (TimeEntry $entry): RunningClock => new RunningClock(
+                id: $entry->id,
+                person: $entry->person->name,
+                mine: $entry->person_id === $person->id,
+                build: $entry->operation->build->number,
+                operation: $entry->operation->name,
+                operationId: $entry->operation_id,
+                since: (string) $entry->started_at?->toIso8601ZuluString(),
+            ))->all());
     }
 
-    /** @return array<int, array<string, mixed>> */
+    /** @return list<HoldUnderWay> */
     private function holds(): array
     {
-        return Operation::query()
+        return array_values(Operation::query()
             ->where('state', OperationState::Holding->value)->where('hold_until', '>', $this->clock->now())
             ->with('build')
             ->orderBy('hold_until')
             ->limit(4)
             ->get()
-            ->map(fn (Operation $operation): array => [
-                'build' => $operation->build->number,
-                'operation' => $operation->name,
-                'fixture' => $operation->fixture === null ? null : $this->resources->of($operation->fixture),
-                'until' => $operation->hold_until?->toIso8601ZuluString(),
-            ])->values()->all();
+            ->map(fn (Operation $operation): HoldUnderWay => new HoldUnderWay(
+                build: $operation->build->number,
+                operation: $operation->name,
+                fixture: $operation->fixture === null ? null : $this->resources->of($operation->fixture),
+                until: (string) $operation->hold_until?->toIso8601ZuluString(),
+            ))->all());
     }
 
-    /** @return array<string, mixed>|null */
-    private function next(Person $person): ?array
+    private function next(Person $person): ?NextThing
     {
         $entry = PlanEntry::query()
             ->where('plan_entries.person_id', $person->id)
@@ -74,11 +76,11 @@ final readonly class BenchStrip
             ->orderBy('start')
             ->first();
 
-        return $entry === null ? null : [
-            'build' => $entry->operation->build->number,
-            'operation' => $entry->operation->name,
-            'operationId' => $entry->operation_id,
-            'start' => $entry->start?->toIso8601ZuluString(),
-        ];
+        return $entry === null ? null : new NextThing(
+            build: $entry->operation->build->number,
+            operation: $entry->operation->name,
+            operationId: $entry->operation_id,
+            start: (string) $entry->start?->toIso8601ZuluString(),
+        );
     }
 }

@@ -7,6 +7,9 @@ namespace App\Queries\Today;
 use App\Models\Build\Operation;
 use App\Models\People\DayOff;
 use App\Models\People\Person;
+use App\Pages\Today\AwayPart;
+use App\Pages\Today\TodayItem;
+use App\Pages\Today\TodayPerson;
 use App\Planning\House\House;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\Build\ReasonWords;
@@ -25,75 +28,75 @@ final readonly class PeopleToday
     {
     }
 
-    /** @return array<int, array<string, mixed>> the viewer first */
+    /** @return list<TodayPerson> the viewer first */
     public function people(Person $viewer, string $day): array
     {
-        return Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()
+        return array_values(Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()
             ->sortBy(static fn (Person $person): int => $person->id === $viewer->id && ! $viewer->isManager() ? 0 : 1)
-            ->map(function (Person $person) use ($day): array {
+            ->map(function (Person $person) use ($day): TodayPerson {
                 $hours = $this->house->hoursOf($person)->on($day);
                 $items = $this->items($person, $day);
 
-                return [
-                    'id' => $person->id,
-                    'name' => $person->name,
-                    'skills' => $person->skills,
-                    'hours' => $hours,
-                    'minutes' => array_sum(
+                return new TodayPerson(
+                    id: $person->id,
+                    name: $person->name,
+                    skills: $person->skills,
+                    hours: $hours,
+                    minutes: array_sum(
                         array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], $hours),
                     ),
-                    'plannedMinutes' => $this->plannedMinutes($items, $hours),
-                    'items' => $items,
-                    'away' => self::away($person, $day),
-                ];
-            })->values()->all();
+                    plannedMinutes: $this->plannedMinutes($items, $hours),
+                    items: $items,
+                    away: self::away($person, $day),
+                );
+            })->all());
     }
 
     /**
-     * @return list<array{from: int|null, to: int|null, words: string}> blocks of their own: errands, teaching, a free
+     * @return list<AwayPart> blocks of their own: errands, teaching, a free
      *   afternoon
      */
     private static function away(Person $person, string $day): array
     {
-        return array_values($person->daysOff->where('date', $day)->map(static fn (DayOff $one): array => [
-            'from' => $one->from_minute, 'to' => $one->to_minute,
-            'words' => $one->kind->words().($one->note === '' ? '' : ": {$one->note}"),
-        ])->all());
+        return array_values($person->daysOff->where('date', $day)->map(static fn (DayOff $one): AwayPart => new AwayPart(
+            from: $one->from_minute,
+            to: $one->to_minute,
+            words: $one->kind->words().($one->note === '' ? '' : ": {$one->note}"),
+        ))->all());
     }
 
-    /** @return array<int, array<string, mixed>> */
+    /** @return list<TodayItem> */
     private function items(Person $person, string $day): array
     {
         $zone = $this->house->zone();
         [$from, $to] = [Minutes::ofDay($day, $zone), Minutes::endOfDay($day, $zone) + 1];
 
-        return $this->builds->placed()
+        return array_values($this->builds->placed()
             ->filter(
                 static fn (Placement $one): bool => $one->personId === $person->id && $one->start !== null
                     && $one->start < $to && $one->workEnd > $from,
             )
             ->sortBy('start')
-            ->map(fn (Placement $one): array => $this->item($one, $person, $from, $to))->values()->all();
+            ->map(fn (Placement $one): TodayItem => $this->item($one, $person, $from, $to))->all());
     }
 
-    /** @return array<string, mixed> */
-    private function item(Placement $one, Person $person, int $from, int $to): array
+    private function item(Placement $one, Person $person, int $from, int $to): TodayItem
     {
         $operation = $one->operation;
 
-        return [
-            'operationId' => $operation->id,
-            'build' => $operation->build->number,
-            'name' => $operation->name,
-            'state' => $operation->state->value,
-            'from' => Placement::iso(max((int) $one->start, $from)),
-            'to' => Placement::iso(min((int) $one->workEnd, $to)),
-            'goesOn' => $one->workEnd > $to,
-            'gate' => Operations::gateAfter($operation->key)?->words,
-            'because' => $this->because($operation, $person),
-            'hold' => $this->holdWords($operation),
-            'holdUntil' => $operation->hold_minutes > 0 && $one->finish !== null ? Placement::iso($one->finish) : null,
-        ];
+        return new TodayItem(
+            operationId: $operation->id,
+            build: $operation->build->number,
+            name: $operation->name,
+            state: $operation->state,
+            from: Placement::iso(max((int) $one->start, $from)),
+            to: Placement::iso(min((int) $one->workEnd, $to)),
+            goesOn: $one->workEnd > $to,
+            gate: Operations::gateAfter($operation->key)?->words,
+            because: $this->because($operation, $person),
+            hold: $this->holdWords($operation),
+            holdUntil: $operation->hold_minutes > 0 && $one->finish !== null ? Placement::iso($one->finish) : null,
+        );
     }
 
     private function because(Operation $operation, Person $person): ?string
@@ -119,15 +122,15 @@ final readonly class PeopleToday
     }
 
     /**
-     * @param  array<int, array<string, mixed>>  $items
+     * @param  list<TodayItem>  $items
      * @param  list<array{int, int}>  $hours
      */
     private function plannedMinutes(array $items, array $hours): int
     {
         $sum = 0;
         foreach ($items as $item) {
-            $from = CarbonImmutable::parse($item['from'])->setTimezone($this->house->zone());
-            $to = CarbonImmutable::parse($item['to'])->setTimezone($this->house->zone());
+            $from = CarbonImmutable::parse($item->from)->setTimezone($this->house->zone());
+            $to = CarbonImmutable::parse($item->to)->setTimezone($this->house->zone());
             foreach ($hours as [$open, $close]) {
                 $sum += max(
                     0,

@@ -8,8 +8,14 @@ use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
+use App\Pages\Today\Arrival;
+use App\Pages\Today\Decision;
+use App\Pages\Today\FreedFixture;
+use App\Pages\Today\PromiseInDanger;
+use App\Pages\Today\TodayPerson;
+use App\Pages\Today\TodayProps;
 use App\Planning\House\House;
-use App\Queries\Build\BuildLine;
+use App\Queries\Build\BuildLines;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\House\ResourceNames;
 use App\Queries\Plan\Placement;
@@ -32,28 +38,27 @@ final readonly class TodayPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function data(Person $viewer): array
+    public function data(Person $viewer): TodayProps
     {
         $today = $this->clock->today($this->house->zone());
         $day = $this->day($today);
         $people = $this->peopleToday->people($viewer, $day);
-        $planned = array_sum(array_map(static fn (array $person): int => $person['plannedMinutes'], $people));
-        $there = array_sum(array_map(static fn (array $person): int => $person['minutes'], $people));
+        $planned = array_sum(array_map(static fn (TodayPerson $person): int => $person->plannedMinutes, $people));
+        $there = array_sum(array_map(static fn (TodayPerson $person): int => $person->minutes, $people));
 
-        return [
-            'headline' => Headline::about($this->builds->outlooks()),
-            'day' => $day,
-            'isToday' => $day === $today,
-            'under' => ($day === $today ? '' : 'Nobody works today; this is '.Say::day($day).'. ')
+        return new TodayProps(
+            headline: Headline::about($this->builds->outlooks()),
+            day: $day,
+            isToday: $day === $today,
+            under: ($day === $today ? '' : 'Nobody works today; this is '.Say::day($day).'. ')
                 .Say::figure($planned / 60, 1).' bench hours planned of '.Say::figure($there / 60, 1).' there are.',
-            'people' => $people,
-            'free' => $this->free($day),
-            'arrives' => $this->arrives($today),
-            'decide' => $this->decide(),
-            'promises' => $this->promises(),
-            'kept' => $this->kept(),
-        ];
+            people: $people,
+            free: $this->free($day),
+            arrives: $this->arrives($today),
+            decide: $this->decide(),
+            promises: $this->promises(),
+            kept: $this->kept(),
+        );
     }
 
     /** Today, or the next day on which the shop works. */
@@ -67,31 +72,31 @@ final readonly class TodayPage
         return $day;
     }
 
-    /** @return array<int, array<string, mixed>> holds that end on the day, and what they free */
+    /** @return list<FreedFixture> holds that end on the day, and what they free */
     private function free(string $day): array
     {
         [$from, $to] = $this->bounds($day);
 
-        return $this->builds->placed()
+        return array_values($this->builds->placed()
             ->filter(
                 static fn (Placement $one): bool => $one->operation->hold_minutes > 0 && $one->finish !== null
                     && $one->finish >= $from && $one->finish < $to,
             )
             ->sortBy('finish')
-            ->map(fn (Placement $one): array => [
-                'build' => $one->operation->build->number,
-                'operation' => $one->operation->name,
-                'fixture' => $one->operation->fixture === null ? null : $this->resources->of($one->operation->fixture),
-                'until' => Placement::iso((int) $one->finish),
-            ])->values()->all();
+            ->map(fn (Placement $one): FreedFixture => new FreedFixture(
+                build: $one->operation->build->number,
+                operation: $one->operation->name,
+                fixture: $one->operation->fixture === null ? null : $this->resources->of($one->operation->fixture),
+                until: Placement::iso((int) $one->finish),
+            ))->all());
     }
 
-    /** @return array<int, array<string, mixed>> parts that are expected within a week or overdue */
+    /** @return list<Arrival> parts that are expected within a week or overdue */
     private function arrives(string $today): array
     {
         $until = (new \DateTimeImmutable("{$today} +".self::LOOK_AHEAD_DAYS.' days'))->format('Y-m-d');
 
-        return $this->builds->all()
+        return array_values($this->builds->all()
             ->flatMap(
                 static fn (Build $build): Collection => $build->kit->map(
                     static fn (KitLine $line): array => ['build' => $build->number, 'line' => $line],
@@ -103,42 +108,42 @@ final readonly class TodayPage
             )
             ->sortBy(static fn (array $one): string => (string) $one['line']->expected_on)
             ->groupBy(static fn (array $one): string => "{$one['line']->expected_on} {$one['build']}")
-            ->map(static fn (Collection $together): array => [
-                'build' => $together->firstOrFail()['build'],
-                'names' => $together->map(static fn (array $one): string => $one['line']->name)->values()->all(),
-                'expectedOn' => $together->firstOrFail()['line']->expected_on,
-                'late' => $together->firstOrFail()['line']->expected_on < $today,
-            ])->values()->all();
+            ->map(static fn (Collection $together): Arrival => new Arrival(
+                build: $together->firstOrFail()['build'],
+                names: array_values($together->map(static fn (array $one): string => $one['line']->name)->all()),
+                expectedOn: (string) $together->firstOrFail()['line']->expected_on,
+                late: $together->firstOrFail()['line']->expected_on < $today,
+            ))->all());
     }
 
-    /** @return array<int, array<string, mixed>> */
+    /** @return list<Decision> */
     private function decide(): array
     {
-        return $this->builds->operations()
+        return array_values($this->builds->operations()
             ->filter(static fn (Operation $operation): bool => $operation->waits_for !== '')
-            ->map(static fn (Operation $operation): array => [
-                'build' => $operation->build->number,
-                'title' => $operation->build->title,
-                'what' => $operation->waits_for,
-                'until' => $operation->waits_until,
-                'operation' => $operation->name,
-            ])->values()->all();
+            ->map(static fn (Operation $operation): Decision => new Decision(
+                build: $operation->build->number,
+                title: $operation->build->title,
+                what: $operation->waits_for,
+                until: (string) $operation->waits_until,
+                operation: $operation->name,
+            ))->all());
     }
 
-    /** @return array<int, array<string, mixed>> in danger, the latest first */
+    /** @return list<PromiseInDanger> in danger, the latest first */
     private function promises(): array
     {
-        return $this->builds->all()
+        return array_values($this->builds->all()
             ->map(fn (Build $build): array => ['build' => $build, 'outlook' => $this->builds->outlook($build)])
             ->filter(static fn (array $one): bool => $one['outlook']->inDanger())
             ->sortBy(static fn (array $one): int => $one['outlook']->slackDays ?? PHP_INT_MIN)
-            ->map(static fn (array $one): array => [
-                'build' => $one['build']->number,
-                'title' => $one['build']->title,
-                'verdict' => $one['outlook']->verdict->value,
-                'slackDays' => $one['outlook']->slackDays,
-                'words' => BuildLine::slackWords($one['outlook']),
-            ])->values()->all();
+            ->map(static fn (array $one): PromiseInDanger => new PromiseInDanger(
+                build: $one['build']->number,
+                title: $one['build']->title,
+                verdict: $one['outlook']->verdict,
+                slackDays: $one['outlook']->slackDays,
+                words: BuildLines::slackWords($one['outlook']),
+            ))->all());
     }
 
     private function kept(): int

@@ -7,6 +7,11 @@ namespace App\Queries\Today;
 use App\Models\Build\Build;
 use App\Models\People\DayOff;
 use App\Models\People\Person;
+use App\Pages\Today\WeekAway;
+use App\Pages\Today\WeekDay;
+use App\Pages\Today\WeekItem;
+use App\Pages\Today\WeekPerson;
+use App\Pages\Today\WeekProps;
 use App\Planning\House\House;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\Plan\Placement;
@@ -28,8 +33,7 @@ final readonly class WeekPage
     ) {
     }
 
-    /** @return array<string, mixed> */
-    public function data(string $wanted): array
+    public function data(string $wanted): WeekProps
     {
         $today = $this->clock->today($this->house->zone());
         $monday = $this->monday($wanted, $today);
@@ -56,26 +60,25 @@ final readonly class WeekPage
             ->toBase()
             ->flatMap(fn (Build $build): array => $this->builds->placements($build));
 
-        return [
-            'heading' => 'The week from '.Say::day($monday->format('Y-m-d')),
-            'days' => $shown === [] ? array_slice($days, 0, 5) : $shown,
-            'today' => $today,
-            'before' => $monday->modify('-7 days')->format('Y-m-d'),
-            'after' => $monday->modify('+7 days')->format('Y-m-d'),
-            'people' => $people
+        return new WeekProps(
+            heading: 'The week from '.Say::day($monday->format('Y-m-d')),
+            days: $shown === [] ? array_slice($days, 0, 5) : $shown,
+            today: $today,
+            before: $monday->modify('-7 days')->format('Y-m-d'),
+            after: $monday->modify('+7 days')->format('Y-m-d'),
+            people: array_values($people
                 ->map(
-                    fn (Person $person): array => [
-                        'id' => $person->id,
-                        'name' => $person->name,
-                        'days' => array_combine(
+                    fn (Person $person): WeekPerson => new WeekPerson(
+                        id: $person->id,
+                        name: $person->name,
+                        days: array_combine(
                             $days,
-                            array_map(fn (string $day): array => $this->day($person, $day, $placed), $days),
+                            array_map(fn (string $day): WeekDay => $this->day($person, $day, $placed), $days),
                         ),
-                    ],
+                    ),
                 )
-                ->values()
-                ->all(),
-        ];
+                ->all()),
+        );
     }
 
     /** The Monday of the week that was asked for, or of this one. */
@@ -91,29 +94,28 @@ final readonly class WeekPage
 
     /**
      * @param  Collection<int, Placement>  $placed
-     * @return array{hours: list<array{int, int}>, away: list<array{words: string, part: string}>, items: list<array<string, mixed>>}
      */
-    private function day(Person $person, string $day, Collection $placed): array
+    private function day(Person $person, string $day, Collection $placed): WeekDay
     {
         $hours = $this->house->hoursOf($person)->on($day);
 
-        return [
-            'hours' => $hours,
-            'away' => array_values($person->daysOff->where('date', $day)->map(static fn (DayOff $one): array => [
-                'words' => trim($one->kind->words().($one->note === '' ? '' : ": {$one->note}")),
-                'part' => $one->from_minute === null ? '' : sprintf(
+        return new WeekDay(
+            hours: $hours,
+            away: array_values($person->daysOff->where('date', $day)->map(static fn (DayOff $one): WeekAway => new WeekAway(
+                words: trim($one->kind->words().($one->note === '' ? '' : ": {$one->note}")),
+                part: $one->from_minute === null ? '' : sprintf(
                     '%d:%02d–%d:%02d', intdiv($one->from_minute, 60), $one->from_minute % 60,
                     intdiv((int) $one->to_minute, 60), (int) $one->to_minute % 60,
                 ),
-            ])->all()),
-            'items' => $this->items($person, $day, $hours, $placed),
-        ];
+            ))->all()),
+            items: $this->items($person, $day, $hours, $placed),
+        );
     }
 
     /**
      * @param  list<array{int, int}>  $hours
      * @param  Collection<int, Placement>  $placed
-     * @return list<array<string, mixed>>
+     * @return list<WeekItem>
      */
     private function items(Person $person, string $day, array $hours, Collection $placed): array
     {
@@ -126,19 +128,19 @@ final readonly class WeekPage
         )->sortBy('start') as $one) {
             $parts = $this->parts->of($one, $day, $hours);
             if ($parts !== []) {
-                $items[] = [
-                    'id' => $one->operation->id,
-                    'build' => $one->operation->build->number,
-                    'name' => $one->operation->name,
-                    'state' => $one->operation->state->value,
-                    'from' => Placement::iso($parts[0][0]),
-                    'to' => Placement::iso($parts[count($parts) - 1][1]),
-                    'goesOn' => $one->workEnd > $end,
-                    'hold' => $one->operation->hold_minutes > 0 && $one->workEnd <= $end
+                $items[] = new WeekItem(
+                    id: $one->operation->id,
+                    build: $one->operation->build->number,
+                    name: $one->operation->name,
+                    state: $one->operation->state,
+                    from: Placement::iso($parts[0][0]),
+                    to: Placement::iso($parts[count($parts) - 1][1]),
+                    goesOn: $one->workEnd > $end,
+                    hold: $one->operation->hold_minutes > 0 && $one->workEnd <= $end
                         ? 'then '.Say::clockTime($one->operation->hold_minutes).' hold'
                         : null,
-                    'needs' => $one->operation->planned?->shares_id === null ? null : 'set up already',
-                ];
+                    needs: $one->operation->planned?->shares_id === null ? null : 'set up already',
+                );
             }
         }
 

@@ -2,7 +2,7 @@
     import { inertia, router } from '@inertiajs/svelte';
     import { shopClock } from '@/lib/now.svelte';
     import { clock, dateOf, day, labour, span } from '@/lib/time';
-    import type { Bench } from '@/lib/types';
+    import type { Bench } from '@/lib/props';
     import ErrorLine from './ErrorLine.svelte';
 
     const { bench, onkeys }: { bench: Bench; onkeys: () => void } = $props();

@@ -3,7 +3,7 @@
     import { timeOf, type Placed } from '@/lib/day';
     import { shopClock } from '@/lib/now.svelte';
     import { clock, dateOf, day } from '@/lib/time';
-    import type { TodayItem } from '@/lib/types';
+    import type { TodayItem } from '@/lib/props';
 
     const { item, column }: { item: Placed; column: number } = $props();
 

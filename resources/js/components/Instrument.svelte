@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { Drawing, Inked, Shape } from '@/lib/types';
+    import type { Drawing, Inked, Shape } from '@/lib/props';
 
     interface Props {
         drawing: Drawing;

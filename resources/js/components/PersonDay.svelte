@@ -3,7 +3,7 @@
     import { timeOf, type Placed } from '@/lib/day';
     import { shopClock } from '@/lib/now.svelte';
     import { dateOf, minuteOfDay } from '@/lib/time';
-    import type { TodayPerson } from '@/lib/types';
+    import type { TodayPerson } from '@/lib/props';
 
     interface Props {
         person: TodayPerson;

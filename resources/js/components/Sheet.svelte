@@ -4,13 +4,12 @@
     import { shopClock } from '@/lib/now.svelte';
     import { switchMode } from '@/lib/mode';
     import { clock, fullDay } from '@/lib/time';
-    import type { Shared } from '@/lib/types';
     import BenchStrip from './BenchStrip.svelte';
     import Keys from './Keys.svelte';
 
     const { children }: { children: Snippet } = $props();
 
-    const shared = $derived(page.props as unknown as Shared);
+    const shared = $derived(page.props);
     const path = $derived(page.url.split('?')[0] ?? '');
     const manager = $derived(shared.viewer?.manager ?? false);
     const pages = $derived([

@@ -2,7 +2,7 @@
     import type { ScaleTime } from 'd3-scale';
     import Flag from '@/components/Flag.svelte';
     import { moment } from '@/lib/time';
-    import type { HorizonBuild, Mark } from '@/lib/types';
+    import type { HorizonBuild, Mark } from '@/lib/props';
 
     interface Props {
         build: HorizonBuild;

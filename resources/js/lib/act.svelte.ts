@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/svelte';
 
 /** What a change to the plan says about itself: its kind, and what that kind needs. */
-export type ChangeBody = { kind: string } & Record<string, string | number | string[] | number[] | null>;
+export type ChangeBody = Record<string, string | number | string[] | number[] | null>;
 
 type Payload = NonNullable<Parameters<typeof router.visit>[1]>['data'];
 type Values = Record<

@@ -1,4 +1,4 @@
-import type { TodayItem } from '@/lib/types';
+import type { TodayItem } from '@/lib/props';
 
 /** An item of somebody's day with its place in the row, in minutes after midnight. */
 export interface Placed extends TodayItem {

@@ -1,9 +1,8 @@
 import { page } from '@inertiajs/svelte';
-import type { Shared } from './types';
 
 /** The shop's clock as the browser follows it: the server's instant at the last answer, and what has passed since. */
 class ShopClock {
-    #server = $derived(Date.parse((page.props as unknown as Shared).clock?.now ?? new Date().toISOString()));
+    #server = $derived(Date.parse(page.props.clock?.now ?? new Date().toISOString()));
     #passed = $state(0);
     #since = 0;
 
@@ -23,7 +22,7 @@ class ShopClock {
     }
 
     #tick(): void {
-        if (!(page.props as unknown as Shared).clock?.fixed) {
+        if (!page.props.clock?.fixed) {
             this.#passed = performance.now() - this.#since;
         }
     }

@@ -1,4 +1,4 @@
-import type { Option } from './types';
+import type { Option } from './props';
 
 /** How firmly a date was given. */
 export const PROMISE_KINDS: Option[] = [

@@ -1,7 +1,7 @@
 import { page } from '@inertiajs/svelte';
-import type { Shared } from './types';
+import type { SharedProps } from './props';
 
-const shared = (): Shared => page.props as unknown as Shared;
+const shared = (): SharedProps => page.props;
 
 const formats = new Map<string, Intl.DateTimeFormat>();
 

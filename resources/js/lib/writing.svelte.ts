@@ -1,5 +1,6 @@
 import { Asker } from './ask';
-import type { Row, Typed, Worked } from './types';
+import type { Worked } from './props';
+import type { Row, Typed } from './typed';
 
 /** Whether two say the same, in whatever order. */
 function same(one: Typed, other: Typed): boolean {

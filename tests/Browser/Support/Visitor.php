@@ -70,14 +70,23 @@ final readonly class Visitor
     public function press(string $words, string $within = 'body'): void
     {
         $this->until(function () use ($words, $within): bool {
-            $found = $this->found(
-                'const found = [...document.querySelectorAll(arguments[0])].find((one) =>'
-                    .'one.checkVisibility({ visibilityProperty: true }) && one.innerText.includes(arguments[1]));'
-                    .'found?.scrollIntoView({ block: "center" }); return found ?? null;',
-                "{$within} button, {$within} a, {$within} summary",
-                $words,
+            // Only what stays where it is for two frames can be hit.
+            $found = $this->driver->executeAsyncScript(
+                <<<'JS'
+                const [selector, words, done] = arguments;
+                const found = [...document.querySelectorAll(selector)].find(
+                    (one) => one.checkVisibility({ visibilityProperty: true }) && one.innerText.includes(words),
+                );
+                found?.scrollIntoView({ block: 'center' });
+                const at = () => JSON.stringify(found?.getBoundingClientRect());
+                const before = at();
+                requestAnimationFrame(() =>
+                    requestAnimationFrame(() => done(found?.isConnected && at() === before ? found : null)),
+                );
+                JS,
+                ["{$within} button, {$within} a, {$within} summary", $words],
             );
-            $found?->click();
+            $this->element($found)?->click();
 
             return $found !== null;
         }, "something to press called “{$words}” in {$within}");
@@ -154,8 +163,11 @@ final readonly class Visitor
     /** The element that a script returns; all of the page is searched in one go. */
     private function found(string $script, string ...$arguments): ?RemoteWebElement
     {
-        $found = $this->driver->executeScript($script, array_values($arguments));
+        return $this->element($this->driver->executeScript($script, array_values($arguments)));
+    }
 
+    private function element(mixed $found): ?RemoteWebElement
+    {
         return is_array($found)
             ? new RemoteWebElement(new RemoteExecuteMethod($this->driver), JsonWireCompat::getElement($found), true)
             : null;

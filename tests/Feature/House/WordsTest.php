@@ -7,6 +7,7 @@ namespace Tests\Feature\House;
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\Plan\PlanEntry;
+use App\Pages\Build\MarkKind;
 use App\Planning\Plan\Planner;
 use App\Queries\Build\BuildStrip;
 use App\Queries\Build\OpenBuilds;
@@ -83,19 +84,19 @@ final class WordsTest extends TestCase
             $marks->pluck('ply')->uniqueStrict()->filter(static fn (?int $ply): bool => $ply !== null)->values()->all(),
         );
         foreach ($marks as $mark) {
-            $this->assertLessThanOrEqual($mark['to'], $mark['from']);
-            if ($mark['ply'] !== null) {
-                $this->assertLessThan($dryFit, $mark['from'], "{$mark['words']} is thin before the parts are joined");
-            } elseif ($mark['kind'] === 'labour' && $mark['from'] < $dryFit) {
+            $this->assertLessThanOrEqual($mark->to, $mark->from);
+            if ($mark->ply !== null) {
+                $this->assertLessThan($dryFit, $mark->from, "{$mark->words} is thin before the parts are joined");
+            } elseif ($mark->kind === MarkKind::Labour && $mark->from < $dryFit) {
                 $this->assertLessThan(
-                    (string) $firstCut, str_replace(['T', 'Z'], [' ', ''], $mark['from']),
-                    "{$mark['words']} is thick before the first cut",
+                    (string) $firstCut, str_replace(['T', 'Z'], [' ', ''], $mark->from),
+                    "{$mark->words} is thick before the first cut",
                 );
             }
         }
-        $this->assertCount(1, $marks->where('kind', 'gate'));
-        $this->assertSame($dryFit, $marks->firstWhere('kind', 'gate')['from']);
-        $this->assertNotEmpty($marks->where('kind', 'wait'), 'waiting for parts is drawn');
+        $this->assertCount(1, $marks->where('kind', MarkKind::Gate));
+        $this->assertSame($dryFit, $marks->firstWhere('kind', MarkKind::Gate)->from);
+        $this->assertNotEmpty($marks->where('kind', MarkKind::Wait), 'waiting for parts is drawn');
     }
 
     public function test_reasons_name_the_other_build_the_person_and_the_fixture(): void

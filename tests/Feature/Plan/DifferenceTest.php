@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature\Plan;
 
 use App\Models\Build\Build;
+use App\Pages\Plan\MovedOperation;
 use App\Queries\Plan\Difference;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\Operations\AssemblyOperation;
@@ -31,12 +32,12 @@ final class DifferenceTest extends TestCase
         $difference = app(Difference::class)->of([]);
         $this->assertSame(
             ['No build would be over on another day', [], [], []],
-            [$difference['headline'], $difference['builds'], $difference['people'], $difference['troubles']],
+            [$difference->headline, $difference->builds, $difference->people, $difference->troubles],
         );
         $same = app(Difference::class)->of(
             [['kind' => 'promise', 'build' => 1, 'promised_on' => '2026-05-15', 'promise_kind' => 'promised']],
         );
-        $this->assertSame([], $same['builds']);
+        $this->assertSame([], $same->builds);
     }
 
     public function test_a_promise_that_is_moved_later_is_gained_and_one_that_is_moved_sooner_is_broken(): void
@@ -46,14 +47,14 @@ final class DifferenceTest extends TestCase
         );
         $this->assertSame(
             ['One promise would break', true, false],
-            [$broken['headline'], $broken['builds'][0]['broken'], $broken['builds'][0]['gained']],
+            [$broken->headline, $broken->builds[0]->broken, $broken->builds[0]->gained],
         );
         $this->assertSame(
             ['2026-05-15', '2026-03-25'],
-            [$broken['builds'][0]['before']['promise'], $broken['builds'][0]['after']['promise']],
+            [$broken->builds[0]->before->promise, $broken->builds[0]->after->promise],
         );
         $this->assertSame(
-            $broken['builds'][0]['before']['finish'], $broken['builds'][0]['after']['finish'],
+            $broken->builds[0]->before->finish, $broken->builds[0]->after->finish,
             'it is alone in the shop: sooner it cannot be',
         );
         DB::table('builds')->update(['promised_on' => '2026-03-25']);
@@ -62,9 +63,9 @@ final class DifferenceTest extends TestCase
             [['kind' => 'promise', 'build' => 1, 'promised_on' => '2026-06-30', 'promise_kind' => 'wished']],
         );
         $this->assertSame(
-            ['One promise more would be kept', true], [$gained['headline'], $gained['builds'][0]['gained']],
+            ['One promise more would be kept', true], [$gained->headline, $gained->builds[0]->gained],
         );
-        $this->assertStringContainsString('late by', $gained['builds'][0]['before']['slack']);
+        $this->assertStringContainsString('late by', $gained->builds[0]->before->slack);
     }
 
     public function test_whose_week_it_moves_is_told_with_what_goes_and_what_comes(): void
@@ -72,17 +73,17 @@ final class DifferenceTest extends TestCase
         $difference = app(Difference::class)->of(
             [['kind' => 'away', 'person' => $this->manager->id, 'from' => '2026-03-18', 'to' => '2026-03-18']],
         );
-        $ines = collect($difference['people'])->firstWhere('person', 'Ines');
-        $this->assertSame('1 agree the specification', $ines['moves'][0]['words']);
+        $ines = collect($difference->people)->firstWhere('person', 'Ines');
+        $this->assertSame('1 agree the specification', $ines->moves[0]->words);
         $this->assertSame(
-            ['2026-03-18T08:15:00Z', '2026-03-19T07:00:00Z'], [$ines['moves'][0]['from'], $ines['moves'][0]['to']],
+            ['2026-03-18T08:15:00Z', '2026-03-19T07:00:00Z'], [$ines->moves[0]->from, $ines->moves[0]->to],
         );
-        $this->assertLessThanOrEqual(12, count($ines['moves']));
+        $this->assertLessThanOrEqual(12, count($ines->moves));
         $this->assertSame(
             [],
             array_filter(
-                $ines['moves'],
-                static fn (array $move): bool => $move['from'] === null && $move['to'] === null,
+                $ines->moves,
+                static fn (MovedOperation $move): bool => $move->from === null && $move->to === null,
             ),
         );
         $taken = app(Difference::class)->of(
@@ -95,9 +96,9 @@ final class DifferenceTest extends TestCase
             ],
         );
         $gone = collect(
-            collect($taken['people'])->firstWhere('person', 'Ines')['moves'],
+            collect($taken->people)->firstWhere('person', 'Ines')->moves,
         )->firstWhere('words', '1 full-size drawing and check');
-        $this->assertNull($gone['to'], 'not in the coming week any more');
+        $this->assertNull($gone->to, 'not in the coming week any more');
     }
 
     public function test_what_could_not_be_done_as_asked_is_told_before_it_is_done(): void
@@ -111,7 +112,7 @@ final class DifferenceTest extends TestCase
                 ],
             ],
         );
-        $this->assertStringContainsString('cannot be begun on the day it is pinned to', $difference['troubles'][0]);
+        $this->assertStringContainsString('cannot be begun on the day it is pinned to', $difference->troubles[0]);
         $this->assertSame(0, DB::table('pins')->count());
         $both = app(Difference::class)->of([
             [
@@ -121,7 +122,7 @@ final class DifferenceTest extends TestCase
             ],
         ]);
         $this->assertStringContainsString(
-            'pinned behind something that itself has to wait for it', $both['troubles'][0],
+            'pinned behind something that itself has to wait for it', $both->troubles[0],
         );
     }
 

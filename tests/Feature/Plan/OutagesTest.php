@@ -163,8 +163,8 @@ final class OutagesTest extends TestCase
         ];
         $found = app(\App\Queries\Route\OtherMethods::class)->ranked();
         foreach ($found as $one) {
-            $this->assertSame(['method', 1], [$one['change']['kind'], $one['change']['build']]);
-            $this->assertLessThan($one['gains'][0]['before'].'z', $one['gains'][0]['after']);
+            $this->assertSame(['method', 1], [$one->change['kind'] ?? '', $one->change['build'] ?? 0]);
+            $this->assertLessThan($one->gains[0]->before.'z', $one->gains[0]->after);
         }
         $this->assertSame(
             $before,

@@ -6,7 +6,9 @@ namespace Tests\Feature\Plan;
 
 use App\Models\Build\Build;
 use App\Models\Plan\PlanEntry;
-use App\Queries\Build\ReasonChain;
+use App\Pages\Sheet\ReasonChain;
+use App\Pages\Sheet\ReasonStep;
+use App\Queries\Build\WhyNotSooner;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
@@ -24,10 +26,10 @@ final class ReasonChainTest extends TestCase
     {
         $build = $this->build();
         $chain = $this->chain($build);
-        $steps = $chain['steps'];
-        $this->assertSame('pack or hand over', $steps[0]['name']);
+        $steps = $chain->steps;
+        $this->assertSame('pack or hand over', $steps[0]->name);
         $this->assertStringStartsWith(
-            'It comes after second set-up, inspection, photographs, weight until', $steps[0]['because'],
+            'It comes after second set-up, inspection, photographs, weight until', $steps[0]->because,
         );
         $this->assertStringContainsString(
             '18 days from the order; the order is “order the parts”', implode(' ', array_column($steps, 'because')),
@@ -35,10 +37,10 @@ final class ReasonChainTest extends TestCase
         $last = $steps[count($steps) - 1];
         $this->assertSame(
             ['agree the specification', '2026-03-18T08:15:00Z', 'Nothing holds it back: it can begin now.'],
-            [$last['name'], $last['start'], $last['because']],
+            [$last->name, $last->start, $last->because],
         );
         for ($index = 1; $index < count($steps); $index++) {
-            $this->assertLessThanOrEqual($steps[$index - 1]['start'], $steps[$index]['start'], 'every step is earlier');
+            $this->assertLessThanOrEqual($steps[$index - 1]->start, $steps[$index]->start, 'every step is earlier');
         }
     }
 
@@ -56,9 +58,9 @@ final class ReasonChainTest extends TestCase
         DB::table('people')->where('id', $this->maker->id)->update(['active' => false]);
         app(\App\Planning\Plan\Planner::class)->replan('alone');
         $chain = $this->chain($other);
-        $foreign = array_values(array_filter($chain['steps'], static fn (array $step): bool => $step['build'] === 1));
+        $foreign = array_values(array_filter($chain->steps, static fn (ReasonStep $step): bool => $step->build === 1));
         $this->assertNotEmpty($foreign);
-        $this->assertStringStartsWith('No. 1 ', $foreign[0]['name']);
+        $this->assertStringStartsWith('No. 1 ', $foreign[0]->name);
     }
 
     public function test_slack_is_told_in_working_hours(): void
@@ -78,26 +80,25 @@ final class ReasonChainTest extends TestCase
         );
         $this->assertSame(
             rtrim(rtrim(number_format($left, 1), '0'), '.').' working hours to spare',
-            $this->chain($build)['slack'],
+            $this->chain($build)->slack,
         );
         $build->update(['promised_on' => $day->modify('-7 days')->format('Y-m-d')]);
-        $this->assertStringEndsWith(' working hours late', (string) $this->chain($build)['slack']);
+        $this->assertStringEndsWith(' working hours late', (string) $this->chain($build)->slack);
         $build->update(['promised_on' => null]);
-        $this->assertNull($this->chain($build)['slack']);
+        $this->assertNull($this->chain($build)->slack);
     }
 
     public function test_a_build_that_cannot_be_planned_has_no_chain(): void
     {
         $build = $this->build();
         PlanEntry::query()->update(['start' => null, 'finish' => null, 'work_end' => null]);
-        $this->assertSame(['steps' => [], 'slack' => null], $this->chain($build));
+        $this->assertEquals(new ReasonChain([], null), $this->chain($build));
     }
 
-    /** @return array{steps: list<array<string, mixed>>, slack: string|null} */
-    private function chain(Build $build): array
+    private function chain(Build $build): ReasonChain
     {
         app()->forgetScopedInstances();
 
-        return app(ReasonChain::class)->of($build->refresh());
+        return app(WhyNotSooner::class)->of($build->refresh());
     }
 }

@@ -28,13 +28,13 @@ final class WhatWouldHelpTest extends TestCase
         $before = PlanEntry::query()->orderBy('operation_id')->get()->toJson();
         $ranked = app(HelpPage::class)->ranked();
         $this->assertNotEmpty($ranked);
-        $this->assertContains($ranked[0]['kind'], ['skill', 'overtime'], 'the manager has seven skills for herself');
+        $this->assertContains($ranked[0]->kind, ['skill', 'overtime'], 'the manager has seven skills for herself');
         $kinds = array_unique(array_column($ranked, 'kind'));
         $this->assertNotContains('station', array_slice($kinds, 0, 1));
         foreach ($ranked as $one) {
-            $this->assertNotEmpty($one['gains']);
-            foreach ($one['gains'] as $gain) {
-                $this->assertLessThan($gain['before'], $gain['after']);
+            $this->assertNotEmpty($one->gains);
+            foreach ($one->gains as $gain) {
+                $this->assertLessThan($gain->before, $gain->after);
             }
         }
         $this->assertSame(
@@ -42,7 +42,7 @@ final class WhatWouldHelpTest extends TestCase
         );
         $this->get('/plan/help')
             ->assertOk()
-            ->assertInertia(fn ($page) => $page->component('plan/Help')->where('ranked.0.words', $ranked[0]['words']));
+            ->assertInertia(fn ($page) => $page->component('plan/Help')->where('ranked.0.words', $ranked[0]->words));
     }
 
     public function test_a_late_part_that_everything_waits_for_is_named(): void
@@ -60,9 +60,9 @@ final class WhatWouldHelpTest extends TestCase
         );
         app(\App\Planning\Plan\Planner::class)->replan('a part is late');
         $ranked = app(HelpPage::class)->ranked();
-        $this->assertSame('earlier', $ranked[0]['kind']);
-        $this->assertStringStartsWith('A week earlier: ', $ranked[0]['words']);
-        $this->assertSame([1, true], [$ranked[0]['gains'][0]['number'], $ranked[0]['gains'][0]['late']]);
+        $this->assertSame('earlier', $ranked[0]->kind);
+        $this->assertStringStartsWith('A week earlier: ', $ranked[0]->words);
+        $this->assertSame([1, true], [$ranked[0]->gains[0]->number, $ranked[0]->gains[0]->late]);
     }
 
     public function test_an_empty_shop_wants_nothing(): void

@@ -24,13 +24,13 @@ final class MethodsOfBuildTest extends TestCase
         $prices = app(\App\Queries\Route\RouteQuestions::class)->prices($build);
         $this->assertStringContainsString(
             '−2.',
-            $prices['tool:'.FretboardOperation::Radius->value.' template']['words'],
+            $prices['tool:'.FretboardOperation::Radius->value.' template']->words,
         );
         $this->assertStringContainsString(
             'wants the machine router, which the shop does not have',
-            $prices['tool:'.NeckOperation::Carve->value.' machine']['problem'],
+            $prices['tool:'.NeckOperation::Carve->value.' machine']->problem,
         );
-        $this->assertSame('the same hours and days', $prices['carve before']['words']);
+        $this->assertSame('the same hours and days', $prices['carve before']->words);
         $this->method($build, 'tool:'.FretboardOperation::Radius->value, 'template')->assertSessionHasNoErrors();
         $radius = $this->operation($build, FretboardOperation::Radius->value);
         $this->assertSame(

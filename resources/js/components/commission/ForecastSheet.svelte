@@ -2,7 +2,7 @@
     import Because from '@/components/Because.svelte';
     import Instrument from '@/components/Instrument.svelte';
     import { calendarDay } from '@/lib/time';
-    import type { Forecast } from '@/lib/sheet';
+    import type { Forecast } from '@/lib/props';
 
     interface Props {
         forecast: Forecast | null;

@@ -1,7 +1,8 @@
 <script lang="ts">
     import FieldRow from '@/components/specification/FieldRow.svelte';
     import RowsField from '@/components/specification/RowsField.svelte';
-    import type { FieldDefinition, FieldGroup, Row, ShownValue, Typed } from '@/lib/types';
+    import type { FieldDefinition, FieldGroup, ShownValue } from '@/lib/props';
+    import type { Row, Typed } from '@/lib/typed';
 
     interface Props {
         specification: Typed;

@@ -8,7 +8,7 @@
     import Track from '@/components/horizon/Track.svelte';
     import type { Item } from '@/components/horizon/items';
     import { shortDay } from '@/lib/time';
-    import type { HorizonBuild } from '@/lib/types';
+    import type { HorizonBuild } from '@/lib/props';
 
     interface Props {
         build: HorizonBuild;

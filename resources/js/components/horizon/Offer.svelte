@@ -1,14 +1,6 @@
 <!-- A better plan that was found, with what it gains and what it would move. -->
-<script lang="ts" module>
-    export interface BetterPlan {
-        id: number;
-        at: string;
-        gains: { number: number; title: string; before: string | null; after: string | null }[];
-        moves: { person: string; operations: number }[];
-    }
-</script>
-
 <script lang="ts">
+    import type { BetterPlan } from '@/lib/props';
     import type { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
 

@@ -4,11 +4,11 @@
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { calendarDay, moment } from '@/lib/time';
-    import type { Why } from './items';
+    import type { WhyThen } from '@/lib/props';
     import type { Moving } from './moving.svelte';
 
     interface Props {
-        why: Why;
+        why: WhyThen;
         manager: boolean;
         people: { id: number; name: string }[];
         moving: Moving;

@@ -1,17 +1,9 @@
 <!-- What the plan could not do as it was asked to, each with its mend. -->
-<script lang="ts" module>
-    export interface Trouble {
-        build: number | null;
-        operation: string;
-        operationId: number | null;
-        words: string;
-    }
-</script>
-
 <script lang="ts">
+    import type { TroubleLine } from '@/lib/props';
     import { inertia } from '@inertiajs/svelte';
 
-    const { troubles }: { troubles: Trouble[] } = $props();
+    const { troubles }: { troubles: TroubleLine[] } = $props();
 </script>
 
 <details class="opens" open={troubles.length < 4}>

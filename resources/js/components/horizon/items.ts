@@ -1,19 +1,7 @@
+import type { HorizonProps, OperationState } from '@/lib/props';
+
 /** An operation on the horizon, as the server sends it: minutes since the horizon begins. */
-export type ItemRow = [
-    id: number,
-    build: number,
-    name: string,
-    start: number,
-    workEnd: number,
-    finish: number,
-    person: number | null,
-    station: string | null,
-    fixture: string | null,
-    state: 'open' | 'started' | 'holding' | 'done',
-    reason: number | null,
-    gate: boolean,
-    pinned: boolean,
-];
+export type ItemRow = HorizonProps['items'][number];
 
 export interface Item {
     id: number;
@@ -25,7 +13,7 @@ export interface Item {
     person: number | null;
     station: string | null;
     fixture: string | null;
-    state: ItemRow[9];
+    state: OperationState;
     reason: number | null;
     gate: boolean;
     pinned: boolean;
@@ -33,22 +21,6 @@ export interface Item {
 
 export interface Placed extends Item {
     lane: number;
-}
-
-export interface Why {
-    id: number;
-    build: number;
-    title: string;
-    name: string;
-    state: string;
-    person: string | null;
-    start: string | null;
-    workEnd: string | null;
-    finish: string | null;
-    because: string;
-    more: string[];
-    pin: { person: string; day: string; after: string; words: string } | null;
-    others: { value: string; words: string }[];
 }
 
 export function read(rows: ItemRow[]): Item[] {

@@ -1,9 +1,9 @@
+import type { Effect, WhyThen } from '@/lib/props';
 import { http } from '@inertiajs/svelte';
 import { Act, type ChangeBody } from '@/lib/act.svelte';
 import { Asker } from '@/lib/ask';
 import { dateOf } from '@/lib/time';
-import type { Effect } from '@/lib/types';
-import type { Item, Why } from './items';
+import type { Item } from './items';
 import type { View } from './view.svelte';
 
 const DAY = 86_400_000;
@@ -18,7 +18,7 @@ export class Moving {
     readonly act = new Act();
     selected = $state<number | null>(null);
     hovered = $state<number | null>(null);
-    why = $state<Why | null>(null);
+    why = $state<WhyThen | null>(null);
     proposal = $state<ChangeBody | null>(null);
     effect = $state<Effect | null>(null);
     asking = $state(false);
@@ -180,7 +180,7 @@ export class Moving {
             .getClient()
             .request({ method: 'get', url: `/operations/${id}/why`, headers: { Accept: 'application/json' } });
         if (this.selected === id) {
-            this.why = JSON.parse(response.data) as Why;
+            this.why = JSON.parse(response.data) as WhyThen;
         }
     }
 }

@@ -1,3 +1,4 @@
+import type { Down, OwnedResource, PersonOff } from '@/lib/props';
 import type { Item } from '@/components/horizon/items';
 
 export type By = 'build' | 'person' | 'station' | 'fixture';
@@ -10,27 +11,6 @@ export interface Row {
     items: Item[];
     off: [number, number][];
     down: [number, number][];
-}
-
-export interface PersonOff {
-    id: number;
-    name: string;
-    off: [number, number][];
-}
-
-export interface OwnedResource {
-    id: number;
-    key: string;
-    kind: string;
-    name: string;
-    capacity: number;
-}
-
-export interface Down {
-    key: string;
-    from: number;
-    to: number;
-    note: string;
 }
 
 export function rowsBy(

@@ -2,7 +2,7 @@
     import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
-    import type { FinishLine } from './house';
+    import type { FinishLine } from '@/lib/props';
     import ShorterHold from './ShorterHold.svelte';
 
     const { finish }: { finish: FinishLine } = $props();

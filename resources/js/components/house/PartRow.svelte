@@ -7,7 +7,7 @@
     import { amount } from '@/lib/amount';
     import { shopClock } from '@/lib/now.svelte';
     import { calendarDay, dateOf } from '@/lib/time';
-    import type { PartLine } from './house';
+    import type { PartLine } from '@/lib/props';
 
     const { line, manager }: { line: PartLine; manager: boolean } = $props();
 

@@ -5,7 +5,7 @@
     import { Act } from '@/lib/act.svelte';
     import { calendarDay, labour } from '@/lib/time';
     import ErrorLine from '@/components/ErrorLine.svelte';
-    import type { PersonLine } from './person';
+    import type { PersonLine } from '@/lib/props';
     import WeekFields from './WeekFields.svelte';
 
     interface Props {

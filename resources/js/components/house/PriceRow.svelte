@@ -1,7 +1,7 @@
 <script lang="ts">
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
-    import type { PriceLine } from './house';
+    import type { PriceLine } from '@/lib/props';
 
     const { price }: { price: PriceLine } = $props();
 

@@ -1,7 +1,7 @@
 <script lang="ts">
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
-    import type { ResourceLine } from './house';
+    import type { ResourceLine } from '@/lib/props';
 
     const { resource }: { resource: ResourceLine } = $props();
 

@@ -5,7 +5,7 @@
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import { day } from '@/lib/time';
-    import type { StandardLine } from './house';
+    import type { StandardLine } from '@/lib/props';
     import ShorterHold from './ShorterHold.svelte';
 
     interface Props {
@@ -35,7 +35,7 @@
     });
     let values = $state(untrack(kept));
     const changed = $derived(Object.entries(kept()).some(([field, value]) => values[field] !== value));
-    const source = { default: 'the trade’s', house: 'the house’s own', learned: 'learned' } as const;
+    const source: Record<string, string> = { default: 'the trade’s', house: 'the house’s own', learned: 'learned' };
 
     function save(event: SubmitEvent): void {
         event.preventDefault();

@@ -4,7 +4,7 @@
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act, type ChangeBody } from '@/lib/act.svelte';
-    import type { Choices } from '@/lib/types';
+    import type { Choices } from '@/lib/props';
     import { blank, body, KINDS } from './changes';
 
     interface Props {

@@ -1,11 +1,11 @@
 <!-- What a change would do: promises first, then finishes, then whose week. -->
 <script lang="ts">
     import { calendarDay, moment } from '@/lib/time';
-    import type { Effect, Standing } from '@/lib/types';
+    import type { BuildStanding, Effect } from '@/lib/props';
 
     const { effect, brief = false }: { effect: Effect; brief?: boolean } = $props();
 
-    const day = (standing: Standing | null): string =>
+    const day = (standing: BuildStanding | null): string =>
         standing?.finish ? calendarDay(standing.finish) : 'not planned';
     const broken = $derived(effect.builds.some((build) => build.broken));
 </script>

@@ -1,9 +1,8 @@
 <!-- The pages that look at the plan from another side. -->
 <script lang="ts">
     import { inertia, page } from '@inertiajs/svelte';
-    import type { Shared } from '@/lib/types';
 
-    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const manager = $derived(page.props.viewer?.manager ?? false);
     const path = $derived(page.url.split('?')[0] ?? '');
     const pages = $derived(
         [

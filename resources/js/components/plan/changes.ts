@@ -1,6 +1,6 @@
+import type { Choices, Option } from '@/lib/props';
 import type { ChangeBody } from '@/lib/act.svelte';
 import { PROMISE_KINDS } from '@/lib/promise';
-import type { Choices, Option } from '@/lib/types';
 
 /** One thing that a change has to say. */
 export interface ChangeField {

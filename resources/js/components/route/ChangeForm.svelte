@@ -2,10 +2,10 @@
 <script lang="ts">
     import Field from '@/components/Field.svelte';
     import Judged from './Judged.svelte';
-    import { changeOf, isComplete, KINDS, PIECES, type Answer } from './changing';
+    import { changeOf, isComplete, KINDS, PIECES } from './changing';
     import { Asker } from '@/lib/ask';
     import type { Act } from '@/lib/act.svelte';
-    import type { RouteChoices, RouteOperation } from './route';
+    import type { RouteChoices, RouteOperation, TriedRoute } from '@/lib/props';
 
     interface Props {
         build: number;
@@ -35,7 +35,7 @@
     });
     let pieces = $state<string[]>([]);
     let reason = $state('');
-    let answer = $state<Answer | null>(null);
+    let answer = $state<TriedRoute | null>(null);
     let asked = $state('');
 
     const open = $derived(operations.filter((operation) => !operation.useless));
@@ -58,7 +58,7 @@
     const complete = $derived(isComplete(written));
 
     const asker = $derived(
-        new Asker<Record<string, unknown>, Answer>(
+        new Asker<Record<string, unknown>, TriedRoute>(
             `/builds/${build}/route/try`,
             (said) => (answer = said),
             (words) => (answer = { problem: words, words: '', broken: [], needsReason: false, follows: [] }),

@@ -1,7 +1,7 @@
 <script lang="ts">
-    import type { RouteChangeLine } from '@/components/route/route';
     import type { Act } from '@/lib/act.svelte';
     import { day } from '@/lib/time';
+    import type { RouteChangeLine } from '@/lib/props';
 
     interface Props {
         changes: RouteChangeLine[];

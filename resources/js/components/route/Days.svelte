@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { RouteTotals } from '@/components/route/route';
+    import type { RouteTotals } from '@/lib/props';
 
     const { totals }: { totals: RouteTotals } = $props();
 

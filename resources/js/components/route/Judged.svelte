@@ -3,10 +3,10 @@
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import type { Act } from '@/lib/act.svelte';
-    import type { Answer } from './changing';
+    import type { TriedRoute } from '@/lib/props';
 
     interface Props {
-        answer: Answer | null;
+        answer: TriedRoute | null;
         act: Act;
         reason: string;
     }

@@ -2,7 +2,7 @@
 <script lang="ts">
     import { labour, span } from '@/lib/time';
     import type { Act } from '@/lib/act.svelte';
-    import type { RouteOperation, RoutePrice } from './route';
+    import type { RouteOperation, RoutePrice } from '@/lib/props';
     import Ways from './Ways.svelte';
 
     interface Props {

@@ -2,7 +2,7 @@
 <script lang="ts">
     import ErrorLine from '@/components/ErrorLine.svelte';
     import type { Act } from '@/lib/act.svelte';
-    import type { RoutePrice, RouteQuestion } from './route';
+    import type { RoutePrice, RouteQuestion } from '@/lib/props';
 
     interface Props {
         questions: RouteQuestion[];

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { RouteTotals } from '@/components/route/route';
+    import type { RouteTotals } from '@/lib/props';
 
     interface Props {
         heading: string;

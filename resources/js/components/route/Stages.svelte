@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { RouteOperation } from '@/components/route/route';
+    import type { RouteOperation } from '@/lib/props';
     import { labour, span } from '@/lib/time';
 
     interface Props {

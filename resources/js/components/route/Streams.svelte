@@ -1,7 +1,8 @@
 <!-- Neck, board and body as three streams that grow apart and flow together; what is done on the bench runs above them. -->
 <script lang="ts">
     import { labour, span } from '@/lib/time';
-    import { around, type RouteOperation } from './route';
+    import { around } from './route';
+    import type { RouteOperation } from '@/lib/props';
 
     interface Props {
         operations: RouteOperation[];

@@ -1,13 +1,4 @@
 /** A change to the route while it is written: what it says, and whether it says enough to be judged. */
-import type { Broken } from './route';
-
-export interface Answer {
-    problem: string | null;
-    words: string;
-    broken: Broken[];
-    needsReason: boolean;
-    follows: string[];
-}
 
 export const KINDS = [
     { value: 'move', words: 'move one before another' },

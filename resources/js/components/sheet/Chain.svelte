@@ -1,7 +1,7 @@
 <!-- Why it is not over sooner, a sentence a step, from the finish back to today. -->
 <script lang="ts">
     import { moment } from '@/lib/time';
-    import type { ReasonChain } from '@/lib/sheet';
+    import type { ReasonChain } from '@/lib/props';
 
     const { chain, build }: { chain: ReasonChain | undefined; build: number } = $props();
 </script>

@@ -2,7 +2,7 @@
     import ErrorLine from '@/components/ErrorLine.svelte';
     import { Act } from '@/lib/act.svelte';
     import { calendarDay, labour } from '@/lib/time';
-    import type { HoursLine } from '@/lib/sheet';
+    import type { HoursLine } from '@/lib/props';
 
     const { hours, manager }: { hours: HoursLine[]; manager: boolean } = $props();
 

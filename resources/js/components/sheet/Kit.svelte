@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { SheetKitLine } from '@/lib/sheet';
+    import type { SheetKitLine } from '@/lib/props';
     import KitRow from './KitRow.svelte';
 
     const { kit, manager, open }: { kit: SheetKitLine[]; manager: boolean; open: boolean } = $props();

@@ -6,7 +6,7 @@
     import { amount } from '@/lib/amount';
     import { shopClock } from '@/lib/now.svelte';
     import { calendarDay, dateOf } from '@/lib/time';
-    import type { SheetKitLine } from '@/lib/sheet';
+    import type { SheetKitLine } from '@/lib/props';
 
     const { line, manager, open }: { line: SheetKitLine; manager: boolean; open: boolean } = $props();
 

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { moment } from '@/lib/time';
-    import type { LogLine } from '@/lib/sheet';
+    import type { LogLine } from '@/lib/props';
 
     const { logbook }: { logbook: LogLine[] } = $props();
 

@@ -4,7 +4,7 @@
     import Findings from '@/components/specification/Findings.svelte';
     import { Act } from '@/lib/act.svelte';
     import { day } from '@/lib/time';
-    import type { MeasuredSheet } from '@/lib/sheet';
+    import type { MeasuredSheet } from '@/lib/props';
 
     const { measured, build, open }: { measured: MeasuredSheet; build: number; open: boolean } = $props();
 

@@ -4,7 +4,7 @@
     import type { Act } from '@/lib/act.svelte';
     import { shopClock } from '@/lib/now.svelte';
     import { dateOf } from '@/lib/time';
-    import type { SheetOperation } from '@/lib/sheet';
+    import type { SheetOperation } from '@/lib/props';
 
     interface Props {
         operation: SheetOperation;

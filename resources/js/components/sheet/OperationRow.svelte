@@ -2,7 +2,7 @@
     import ErrorLine from '@/components/ErrorLine.svelte';
     import { Act } from '@/lib/act.svelte';
     import { clock, dateOf, labour, moment, span } from '@/lib/time';
-    import type { SheetOperation } from '@/lib/sheet';
+    import type { SheetOperation } from '@/lib/props';
     import OperationForms from './OperationForms.svelte';
 
     interface Props {

@@ -1,6 +1,6 @@
 <script lang="ts">
     import Because from '@/components/Because.svelte';
-    import type { Progress, SheetBuild } from '@/lib/sheet';
+    import type { Progress, SheetBuild } from '@/lib/props';
 
     const { progress, build }: { progress: Progress; build: SheetBuild } = $props();
 

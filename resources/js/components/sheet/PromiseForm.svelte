@@ -4,7 +4,7 @@
     import { Act } from '@/lib/act.svelte';
     import { PROMISE_KINDS } from '@/lib/promise';
     import { calendarDay } from '@/lib/time';
-    import type { SheetBuild } from '@/lib/sheet';
+    import type { SheetBuild } from '@/lib/props';
 
     const { build }: { build: SheetBuild } = $props();
 

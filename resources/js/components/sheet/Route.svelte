@@ -1,6 +1,6 @@
 <script lang="ts">
     import { labour } from '@/lib/time';
-    import type { SheetOperation } from '@/lib/sheet';
+    import type { SheetOperation } from '@/lib/props';
     import OperationRow from './OperationRow.svelte';
 
     interface Props {

@@ -1,7 +1,6 @@
 <script lang="ts">
-    import type { SpecificationSheet } from '@/lib/sheet';
-
     import Source from '@/components/specification/Source.svelte';
+    import type { SpecificationSheet } from '@/lib/props';
 
     interface Props {
         specification: SpecificationSheet;

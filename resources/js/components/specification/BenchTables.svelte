@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { BenchTable } from '@/lib/types';
+    import type { BenchTable } from '@/lib/props';
 
     const { tables }: { tables: BenchTable[] } = $props();
 </script>

@@ -1,10 +1,10 @@
 <script lang="ts">
     import { tick, type Snippet } from 'svelte';
-    import type { FieldGroup } from '@/lib/types';
     import type { Writing } from '@/lib/writing.svelte';
     import Findings from './Findings.svelte';
     import GroupFields from './GroupFields.svelte';
     import Views from './Views.svelte';
+    import type { FieldGroup } from '@/lib/props';
 
     interface Props {
         writing: Writing;

@@ -1,6 +1,6 @@
 <script lang="ts">
     import ErrorLine from '@/components/ErrorLine.svelte';
-    import type { FieldDefinition, ShownValue } from '@/lib/types';
+    import type { FieldDefinition, ShownValue } from '@/lib/props';
     import Source from './Source.svelte';
 
     interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-    import type { ComputedFigure } from '@/lib/types';
+    import type { ComputedFigure } from '@/lib/props';
     import Source from './Source.svelte';
 
     const { figure, marked = false }: { figure: ComputedFigure; marked?: boolean } = $props();

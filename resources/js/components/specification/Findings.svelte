@@ -1,10 +1,10 @@
 <script lang="ts">
     import Because from '@/components/Because.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
-    import type { Finding } from '@/lib/types';
+    import type { ShownFinding } from '@/lib/props';
 
     interface Props {
-        findings: Finding[];
+        findings: ShownFinding[];
         onmend?: (changes: Record<string, string>) => void;
         onaccept?: (key: string, reason: string) => void;
         onfield?: (field: string) => void;

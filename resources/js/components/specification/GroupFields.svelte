@@ -1,10 +1,10 @@
 <!-- The fields of one group, and what is computed from them. -->
 <script lang="ts">
-    import type { FieldGroup } from '@/lib/types';
     import type { Writing } from '@/lib/writing.svelte';
     import FieldRow from './FieldRow.svelte';
     import FigureRow from './FigureRow.svelte';
     import RowsField from './RowsField.svelte';
+    import type { FieldGroup } from '@/lib/props';
 
     interface Props {
         group: FieldGroup;

@@ -1,6 +1,7 @@
 <script lang="ts">
     import ErrorLine from '@/components/ErrorLine.svelte';
-    import type { FieldDefinition, Row, ShownValue } from '@/lib/types';
+    import type { FieldDefinition, ShownValue } from '@/lib/props';
+    import type { Row } from '@/lib/typed';
     import Source from './Source.svelte';
 
     interface Props {

@@ -1,11 +1,15 @@
 <script lang="ts" module>
-    const MARKS = { client: '●', house: '○', computed: '=', '': '' } as const;
-    const WORDS = { client: 'the client’s', house: 'the house’s', computed: 'computed', '': '' } as const;
+    import type { ShownValue } from '@/lib/props';
+    const MARKS: Record<string, string> = { client: '●', house: '○', computed: '=', '': '' };
+    const WORDS: Record<string, string> = {
+        client: 'the client’s',
+        house: 'the house’s',
+        computed: 'computed',
+        '': '',
+    };
 </script>
 
 <script lang="ts">
-    import type { ShownValue } from '@/lib/types';
-
     const { source }: { source: ShownValue['source'] } = $props();
 </script>
 

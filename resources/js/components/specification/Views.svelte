@@ -1,6 +1,6 @@
 <script lang="ts">
     import Instrument from '@/components/Instrument.svelte';
-    import type { Drawing } from '@/lib/types';
+    import type { Drawing } from '@/lib/props';
 
     const { views, stale }: { views: Drawing[]; stale: boolean } = $props();
 

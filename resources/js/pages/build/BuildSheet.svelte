@@ -11,33 +11,7 @@
     import Route from '@/components/sheet/Route.svelte';
     import Specification from '@/components/sheet/Specification.svelte';
     import { calendarDay, day } from '@/lib/time';
-    import type {
-        HoursLine,
-        LogLine,
-        MeasuredSheet,
-        Progress as ProgressFigures,
-        ReasonChain,
-        SheetBuild,
-        SheetKitLine,
-        SheetOperation,
-        SpecificationSheet,
-    } from '@/lib/sheet';
-    import type { Drawing, Shared } from '@/lib/types';
-
-    interface Props {
-        build: SheetBuild;
-        drawing: Drawing;
-        holdsFinish: string | null;
-        specification: SpecificationSheet;
-        operations: SheetOperation[];
-        kit: SheetKitLine[];
-        measured: MeasuredSheet;
-        hours: HoursLine[];
-        progress: ProgressFigures;
-        logbook: LogLine[];
-        people: { id: number; name: string }[];
-        chain?: ReasonChain;
-    }
+    import type { BuildSheetProps } from '@/lib/props';
 
     const {
         build,
@@ -52,9 +26,9 @@
         logbook,
         people,
         chain,
-    }: Props = $props();
+    }: BuildSheetProps = $props();
 
-    const viewer = $derived((page.props as unknown as Shared).viewer);
+    const viewer = $derived(page.props.viewer);
     const manager = $derived(viewer?.manager ?? false);
     const tone = $derived(
         build.verdict === 'late' || build.verdict === 'unplanned' ? 'late' : build.verdict === 'risk' ? 'tight' : '',

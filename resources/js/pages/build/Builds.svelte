@@ -2,23 +2,10 @@
     import { inertia, page } from '@inertiajs/svelte';
     import Instrument from '@/components/Instrument.svelte';
     import { calendarDay, day, labour } from '@/lib/time';
-    import type { BuildLine, Shared } from '@/lib/types';
+    import type { BuildLine, BuildsProps } from '@/lib/props';
 
-    interface Props {
-        open: (BuildLine & { stage: string })[];
-        finished: {
-            number: number;
-            title: string;
-            calledOff: boolean;
-            finishedAt: string;
-            promisedOn: string | null;
-            estimatedMinutes: number;
-            workedMinutes: number;
-        }[];
-    }
-
-    const { open, finished }: Props = $props();
-    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const { open, finished }: BuildsProps = $props();
+    const manager = $derived(page.props.viewer?.manager ?? false);
     const tone = (line: BuildLine): string =>
         line.verdict === 'late' || line.verdict === 'unplanned' ? 'late' : line.verdict === 'risk' ? 'tight' : 'quiet';
 </script>

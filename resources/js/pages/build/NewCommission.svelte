@@ -7,19 +7,10 @@
     import { Asker } from '@/lib/ask';
     import { PROMISE_KINDS } from '@/lib/promise';
     import { calendarDay } from '@/lib/time';
-    import type { Forecast } from '@/lib/sheet';
-    import type { FieldGroup, Row, Typed } from '@/lib/types';
+    import type { Forecast, NewCommissionProps } from '@/lib/props';
+    import type { Row, Typed } from '@/lib/typed';
 
-    interface Props {
-        fields: FieldGroup[];
-        models: { id: number; name: string; type: string }[];
-        clients: string[];
-        currency: string;
-        depositPercent: number;
-        today: string;
-    }
-
-    const { fields, models, clients, currency, depositPercent }: Props = $props();
+    const { fields, models, clients, currency, depositPercent }: NewCommissionProps = $props();
 
     const form = useForm({
         purpose: 'commission',

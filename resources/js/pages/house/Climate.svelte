@@ -5,21 +5,11 @@
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import { moment, shortDay } from '@/lib/time';
-    import type { Shared } from '@/lib/types';
+    import type { ClimateProps } from '@/lib/props';
 
-    interface Props {
-        readings: { at: string; temperature: number; humidity: number; source: string }[];
-        since: string;
-        now: { at: string; temperature: string; humidity: string; source: string } | null;
-        forbids: string | null;
-        factor: string;
-        isStretched: boolean;
-        limits: { coldest: number; dampest: number };
-    }
+    const { readings, since, now, forbids, factor, isStretched, limits }: ClimateProps = $props();
 
-    const { readings, since, now, forbids, factor, isStretched, limits }: Props = $props();
-
-    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const manager = $derived(page.props.viewer?.manager ?? false);
     const act = new Act();
     let temperature = $state('');
     let humidity = $state('');

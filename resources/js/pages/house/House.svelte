@@ -7,15 +7,9 @@
     import WeekFields from '@/components/house/WeekFields.svelte';
     import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
-    import type { ResourceLine, Settings } from '@/components/house/house';
+    import type { HouseProps } from '@/lib/props';
 
-    interface Props {
-        settings: Settings;
-        closedDays: { id: number; date: string; note: string }[];
-        resources: ResourceLine[];
-    }
-
-    const { settings, closedDays, resources }: Props = $props();
+    const { settings, closedDays, resources }: HouseProps = $props();
 
     const form = useForm(untrack(() => ({ ...settings, hours: { ...settings.hours } })));
     const errors = $derived(form.errors as Record<string, string | undefined>);

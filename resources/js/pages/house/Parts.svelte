@@ -3,12 +3,11 @@
     import Field from '@/components/Field.svelte';
     import PartRow from '@/components/house/PartRow.svelte';
     import PriceRow from '@/components/house/PriceRow.svelte';
-    import type { PartLine, PriceLine } from '@/components/house/house';
-    import type { Shared } from '@/lib/types';
+    import type { PartsProps } from '@/lib/props';
 
-    const { expected, toOrder, prices }: { expected: PartLine[]; toOrder: PartLine[]; prices: PriceLine[] } = $props();
+    const { expected, toOrder, prices }: PartsProps = $props();
 
-    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const manager = $derived(page.props.viewer?.manager ?? false);
     const overdue = $derived(expected.filter((line) => line.overdue).length);
     let search = $state('');
     const found = $derived(prices.filter((price) => price.name.toLowerCase().includes(search.toLowerCase())));

@@ -1,15 +1,8 @@
 <script lang="ts">
     import PersonForm from '@/components/house/PersonForm.svelte';
-    import type { PersonLine } from '@/components/house/person';
+    import type { PeopleProps, PersonLine } from '@/lib/props';
 
-    interface Props {
-        people: PersonLine[];
-        skills: string[];
-        shopRate: string;
-        shopHours: Record<number, string>;
-    }
-
-    const { people, skills, shopRate, shopHours }: Props = $props();
+    const { people, skills, shopRate, shopHours }: PeopleProps = $props();
 
     const active = $derived(people.filter((person) => person.active));
     const missing = $derived(skills.filter((skill) => !active.some((person) => person.skills.includes(skill))));

@@ -3,26 +3,22 @@
     import FinishRow from '@/components/house/FinishRow.svelte';
     import RulesForm from '@/components/house/RulesForm.svelte';
     import StandardRow from '@/components/house/StandardRow.svelte';
-    import type { FinishLine, HistoryLine, OperationLine } from '@/components/house/house';
-    import type { RouteQuestion } from '@/components/route/route';
     import { Act } from '@/lib/act.svelte';
     import { day } from '@/lib/time';
+    import type { StandardsProps } from '@/lib/props';
 
-    interface Props {
-        version: number;
-        standards: OperationLine[];
-        questions: RouteQuestion[];
-        finishes: FinishLine[];
-        tolerances: { key: string; what: string; value: string; unit: string; own: boolean }[];
-        glue: { key: string; words: string; share: string; own: boolean }[];
-        spraying: { coldest: string; dampest: string };
-        history: HistoryLine[];
-        skills: string[];
-        patterns: { id: number; name: string; changes: number; methods: number }[];
-    }
-
-    const { version, standards, questions, finishes, tolerances, glue, spraying, history, skills, patterns }: Props =
-        $props();
+    const {
+        version,
+        standards,
+        questions,
+        finishes,
+        tolerances,
+        glue,
+        spraying,
+        history,
+        skills,
+        patterns,
+    }: StandardsProps = $props();
 
     const act = new Act();
     const stages = $derived([...new Set(standards.map((standard) => standard.stage))]);

@@ -6,28 +6,10 @@
     import SixWeeks from '@/components/plan/SixWeeks.svelte';
     import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
-    import type { Choices, Option, Removable } from '@/lib/types';
+    import type { CalendarProps, Choices, Removable } from '@/lib/props';
     import { WEEKDAYS } from '@/components/house/person';
 
-    interface Props {
-        heading: string;
-        today: string;
-        days: { date: string; closed: string | null }[];
-        people: {
-            id: number;
-            name: string;
-            week: Record<number, string>;
-            minutes: Record<string, { minutes: number; usual: number; words: string }>;
-            away: Removable[];
-            longer: Removable[];
-        }[];
-        outages: Removable[];
-        closed: { id: number; date: string; note: string }[];
-        resources: Option[];
-        kinds: Option[];
-    }
-
-    const { heading, today, days, people, outages, closed, resources, kinds }: Props = $props();
+    const { heading, today, days, people, outages, closed, resources, kinds }: CalendarProps = $props();
 
     const act = new Act();
     const leave = new Act();

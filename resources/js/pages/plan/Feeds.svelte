@@ -4,16 +4,9 @@
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { Act } from '@/lib/act.svelte';
     import { moment } from '@/lib/time';
-    import type { Option } from '@/lib/types';
+    import type { FeedsProps } from '@/lib/props';
 
-    interface Props {
-        feeds: { id: number; of: string; address: string | null; at: string; readAt: string | null }[];
-        people: Option[];
-        builds: Option[];
-        manager: boolean;
-    }
-
-    const { feeds, people, builds, manager }: Props = $props();
+    const { feeds, people, builds, manager }: FeedsProps = $props();
 
     const act = new Act();
     let what = $state('person');

@@ -1,21 +1,10 @@
 <script lang="ts">
     import PlanPages from '@/components/plan/PlanPages.svelte';
-    import { Act, type ChangeBody } from '@/lib/act.svelte';
+    import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
+    import type { HelpLine, HelpProps } from '@/lib/props';
 
-    interface Help {
-        words: string;
-        kind: string;
-        change: ChangeBody | null;
-        gains: { number: number; title: string; before: string; after: string; late: boolean }[];
-    }
-
-    interface Props {
-        ranked: Help[];
-        methods?: Help[];
-    }
-
-    const { ranked, methods }: Props = $props();
+    const { ranked, methods }: HelpProps = $props();
 
     const act = new Act();
     const days = (gain: { before: string; after: string }): number =>
@@ -39,7 +28,7 @@
     another skill for a person, an hour longer a day for four weeks, a part a week earlier, a later promise.
 </p>
 
-{#snippet helps(list: Help[])}
+{#snippet helps(list: HelpLine[])}
     <ol>
         {#each list as one (one.words)}
             <li data-help={one.kind}>

@@ -2,22 +2,9 @@
     import { inertia } from '@inertiajs/svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { calendarDay, moment } from '@/lib/time';
+    import type { HistoryProps } from '@/lib/props';
 
-    interface Props {
-        heading: string;
-        builds: {
-            number: number;
-            title: string;
-            slips: number;
-            days: number;
-            promisedOn: string | null;
-            finish: string | null;
-            words: string;
-            moves: { at: string; cause: string; finish: string | null; days: number | null }[];
-        }[];
-    }
-
-    const { heading, builds }: Props = $props();
+    const { heading, builds }: HistoryProps = $props();
 
     const by = (days: number | null): string =>
         days === null

@@ -5,49 +5,28 @@
     import Marks from '@/components/Marks.svelte';
     import Axis from '@/components/horizon/Axis.svelte';
     import BuildRow from '@/components/horizon/BuildRow.svelte';
-    import Offer, { type BetterPlan } from '@/components/horizon/Offer.svelte';
+    import Offer from '@/components/horizon/Offer.svelte';
     import OperationSheet from '@/components/horizon/OperationSheet.svelte';
     import PlainRow from '@/components/horizon/PlainRow.svelte';
     import Tools from '@/components/horizon/Tools.svelte';
-    import Troubles, { type Trouble } from '@/components/horizon/Troubles.svelte';
+    import Troubles from '@/components/horizon/Troubles.svelte';
     import WeightsForm from '@/components/horizon/WeightsForm.svelte';
-    import { chain, read, type Item, type ItemRow } from '@/components/horizon/items';
+    import { chain, read, type Item } from '@/components/horizon/items';
     import { Moving } from '@/components/horizon/moving.svelte';
-    import { rowsBy, type By, type Down, type OwnedResource, type PersonOff } from '@/components/horizon/rows';
+    import { rowsBy, type By } from '@/components/horizon/rows';
     import { View } from '@/components/horizon/view.svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { shopClock } from '@/lib/now.svelte';
     import { moment } from '@/lib/time';
-    import type { HorizonBuild, Shared } from '@/lib/types';
+    import type { HorizonProps } from '@/lib/props';
 
-    interface Props {
-        headline: string;
-        under: string;
-        from: string;
-        to: string;
-        /** The Mondays. */
-        weeks: string[];
-        /** Stretches of days on which the shop does not work. */
-        free: [string, string][];
-        builds: HorizonBuild[];
-        offer: BetterPlan | null;
-        items: ItemRow[];
-        people: PersonOff[];
-        resources: OwnedResource[];
-        outages: Down[];
-        troubles: Trouble[];
-        undo: { id: number; words: string } | null;
-        weights: Record<string, number>;
-        shopVersion: number;
-    }
-
-    const props: Props = $props();
+    const props: HorizonProps = $props();
     const { headline, under, from, to, weeks, free, builds, offer, people, resources, outages, troubles, undo } =
         $derived(props);
 
     const DAY = 1440;
 
-    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const manager = $derived(page.props.viewer?.manager ?? false);
     const begin = $derived(Date.parse(from));
     const whole = $derived((Date.parse(to) - begin) / 60_000);
     const now = $derived((shopClock.now.getTime() - begin) / 60_000);

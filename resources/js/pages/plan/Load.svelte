@@ -1,15 +1,9 @@
 <script lang="ts">
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { calendarDay } from '@/lib/time';
+    import type { LoadProps, LoadRow } from '@/lib/props';
 
-    interface Row {
-        kind: string;
-        name: string;
-        weeks: { there: number; planned: number; needed: number; share: number | null; wanted: number | null }[];
-        overbooked: string[];
-    }
-
-    const { heading, weeks, rows }: { heading: string; weeks: string[]; rows: Row[] } = $props();
+    const { heading, weeks, rows }: LoadProps = $props();
 
     const HEIGHT = 40;
     const groups = [
@@ -20,9 +14,9 @@
 
     const hours = (minutes: number): string => `${Math.round(minutes / 60)} h`;
     const high = (share: number | null): number => Math.min(1.5, share ?? 0) * (HEIGHT / 1.5);
-    const said = (week: Row['weeks'][number]): string =>
+    const said = (week: LoadRow['weeks'][number]): string =>
         `${hours(week.planned)} planned, ${hours(week.needed)} needed by the promises, of ${hours(week.there)} there are`;
-    const quiet = (row: Row): boolean => row.weeks.every((week) => week.planned === 0 && week.needed === 0);
+    const quiet = (row: LoadRow): boolean => row.weeks.every((week) => week.planned === 0 && week.needed === 0);
 </script>
 
 <svelte:head><title>Load · Regimen</title></svelte:head>

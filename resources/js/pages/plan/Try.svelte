@@ -5,16 +5,9 @@
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
-    import type { Choices, Effect } from '@/lib/types';
+    import type { TryProps } from '@/lib/props';
 
-    interface Props {
-        scenarios: { id: number; name: string; changes: number }[];
-        shown: { id: number; name: string; changes: string[] } | null;
-        difference?: Effect | null;
-        choices: Choices;
-    }
-
-    const { scenarios, shown, difference, choices }: Props = $props();
+    const { scenarios, shown, difference, choices }: TryProps = $props();
 
     const naming = new Act();
     const adding = new Act();

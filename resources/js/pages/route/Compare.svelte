@@ -2,31 +2,9 @@
     import { router } from '@inertiajs/svelte';
     import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
-    import type { Change } from '@/lib/types';
+    import type { CompareProps } from '@/lib/props';
 
-    interface Asked {
-        key: string;
-        label: string;
-        now: string;
-        options: { value: string; words: string }[];
-    }
-
-    interface Props {
-        build: { number: number; title: string };
-        asked: Record<string, string>;
-        fields: Asked[];
-        questions: Asked[];
-        presets: { words: string; change: Record<string, string> }[];
-        comparison: {
-            problems: string[];
-            rows: { name: string; today: string; other: string }[] | null;
-            operations?: Change[];
-            risks?: string[];
-            findings?: { new: string[]; gone: string[] };
-        } | null;
-    }
-
-    const { build, asked, fields, questions, presets, comparison }: Props = $props();
+    const { build, asked, fields, questions, presets, comparison }: CompareProps = $props();
 
     const TOOLS = [
         { value: '', words: 'as now' },
@@ -39,7 +17,7 @@
     const heading = $derived(
         comparison === null
             ? 'The same instrument, made otherwise'
-            : comparison.rows === null
+            : comparison.rows === undefined
               ? 'That cannot be built'
               : `${comparison.rows[1]?.today ?? ''} today, ${comparison.rows[1]?.other ?? ''} otherwise`,
     );

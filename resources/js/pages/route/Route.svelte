@@ -11,32 +11,8 @@
     import RouteHead from '@/components/route/RouteHead.svelte';
     import Stages from '@/components/route/Stages.svelte';
     import Streams from '@/components/route/Streams.svelte';
-    import type {
-        Broken,
-        RouteChangeLine,
-        RouteChoices,
-        RouteOperation,
-        RoutePrice,
-        RouteQuestion,
-        RouteTotals,
-    } from '@/components/route/route';
+    import type { RouteProps } from '@/lib/props';
     import { Act } from '@/lib/act.svelte';
-
-    interface Props {
-        build: { number: number; title: string; version: number; revision: number; inOneLine: string };
-        editable: boolean;
-        totals: RouteTotals;
-        operations: RouteOperation[];
-        broken: Broken[];
-        clashes: { words: string; because: string }[];
-        misfits: Record<string, string>;
-        changes: RouteChangeLine[];
-        questions: RouteQuestion[];
-        isChanged: boolean;
-        choices: RouteChoices | null;
-        air: { words: string; forbids: string | null };
-        prices?: Record<string, RoutePrice>;
-    }
 
     const {
         build,
@@ -52,7 +28,7 @@
         choices,
         air,
         prices,
-    }: Props = $props();
+    }: RouteProps = $props();
 
     const act = new Act();
     const changeAct = new Act();

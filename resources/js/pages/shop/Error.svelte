@@ -1,5 +1,7 @@
 <script lang="ts">
-    const { status, headline, under }: { status: number; headline: string; under: string } = $props();
+    import type { ErrorProps } from '@/lib/props';
+
+    const { status, headline, under }: ErrorProps = $props();
 </script>
 
 <svelte:head><title>{headline} · Regimen</title></svelte:head>

@@ -1,8 +1,9 @@
 <script lang="ts">
     import { useForm } from '@inertiajs/svelte';
     import Field from '@/components/Field.svelte';
+    import type { SignInProps } from '@/lib/props';
 
-    const { demo }: { demo: { name: string; role: string; email: string; password: string }[] } = $props();
+    const { demo }: SignInProps = $props();
 
     const form = useForm({ email: '', password: '' });
 

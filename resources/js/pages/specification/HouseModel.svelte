@@ -4,18 +4,10 @@
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import Editor from '@/components/specification/Editor.svelte';
-    import type { FieldGroup, Typed, Worked } from '@/lib/types';
+    import type { HouseModelProps } from '@/lib/props';
     import { Writing } from '@/lib/writing.svelte';
 
-    interface Props {
-        model: { id: number; version: number; isDefault: boolean } | null;
-        name: string;
-        client: Typed;
-        fields: FieldGroup[];
-        worked: Worked;
-    }
-
-    const { model, name, client, fields, worked }: Props = $props();
+    const { model, name, client, fields, worked }: HouseModelProps = $props();
 
     const writing = untrack(() => new Writing({ ...client }, worked, '/house/models/work-out'));
     const form = useForm(

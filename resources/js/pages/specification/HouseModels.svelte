@@ -1,20 +1,8 @@
 <script lang="ts">
     import Instrument from '@/components/Instrument.svelte';
-    import type { Drawing } from '@/lib/types';
+    import type { HouseModelsProps } from '@/lib/props';
 
-    interface Props {
-        models: {
-            id: number;
-            name: string;
-            type: string;
-            isDefault: boolean;
-            inOneLine: string;
-            drawing: Drawing | null;
-            says: number;
-        }[];
-    }
-
-    const { models }: Props = $props();
+    const { models }: HouseModelsProps = $props();
 </script>
 
 <svelte:head><title>House models · Regimen</title></svelte:head>

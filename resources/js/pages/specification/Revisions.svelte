@@ -1,34 +1,9 @@
 <script lang="ts">
     import { router } from '@inertiajs/svelte';
     import { day } from '@/lib/time';
-    import type { Change, Severity } from '@/lib/types';
+    import type { RevisionsProps } from '@/lib/props';
 
-    interface Said {
-        severity: Severity;
-        title: string;
-        figures: string;
-    }
-
-    interface Props {
-        build: { number: number; title: string };
-        revisions: { number: number; at: string; by: string | null; released: string | null }[];
-        accepted: { title: string; figures: string; reason: string; by: string; at: string; revision: number }[];
-        from: number;
-        to: number;
-        comparison: {
-            values: Change[];
-            figures: Change[];
-            gone: Said[];
-            new: Said[];
-            kit: Change[];
-            operations: Change[];
-            follows: string[];
-        } | null;
-        /** What the house lacks to work one of them out. */
-        missing: string | null;
-    }
-
-    const { build, revisions, accepted, from, to, comparison, missing }: Props = $props();
+    const { build, revisions, accepted, from, to, comparison, missing }: RevisionsProps = $props();
 
     const base = $derived(`/builds/${build.number}`);
     const lists = $derived(

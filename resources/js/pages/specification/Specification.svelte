@@ -7,23 +7,12 @@
     import Editor from '@/components/specification/Editor.svelte';
     import { Act } from '@/lib/act.svelte';
     import { day } from '@/lib/time';
-    import type { BenchTable, FieldGroup, Shared, Typed, Worked } from '@/lib/types';
+    import type { SpecificationProps } from '@/lib/props';
     import { Writing } from '@/lib/writing.svelte';
 
-    interface Props {
-        build: { number: number; title: string };
-        revision: { number: number; version: number; released: string | null; editable: boolean; latest: boolean };
-        revisions: { number: number; released: boolean }[];
-        client: Typed;
-        fields: FieldGroup[];
-        worked: Worked;
-        tables: BenchTable[];
-        files: { key: string; name: string }[];
-    }
+    const { build, revision, revisions, client, fields, worked, tables, files }: SpecificationProps = $props();
 
-    const { build, revision, revisions, client, fields, worked, tables, files }: Props = $props();
-
-    const manager = $derived((page.props as unknown as Shared).viewer?.manager ?? false);
+    const manager = $derived(page.props.viewer?.manager ?? false);
     const base = $derived(`/builds/${build.number}/specification`);
     const writing = untrack(() => new Writing({ ...client }, worked, `/builds/${build.number}/specification/work-out`));
     const act = new Act();

@@ -5,22 +5,9 @@
     import PersonDay from '@/components/PersonDay.svelte';
     import { shopClock } from '@/lib/now.svelte';
     import { calendarDay, clock, minuteOfDay } from '@/lib/time';
-    import type { TodayPerson, Verdict } from '@/lib/types';
+    import type { TodayProps } from '@/lib/props';
 
-    interface Props {
-        headline: string;
-        day: string;
-        isToday: boolean;
-        under: string;
-        people: TodayPerson[];
-        free: { build: number; operation: string; fixture: string | null; until: string }[];
-        arrives: { build: number; names: string[]; expectedOn: string; late: boolean }[];
-        decide: { build: number; title: string; what: string; until: string; operation: string }[];
-        promises: { build: number; title: string; verdict: Verdict; slackDays: number | null; words: string }[];
-        kept: number;
-    }
-
-    const { headline, day, isToday, under, people, free, arrives, decide, promises, kept }: Props = $props();
+    const { headline, day, isToday, under, people, free, arrives, decide, promises, kept }: TodayProps = $props();
 
     const stretches = $derived(people.flatMap((person) => person.hours));
     const opens = $derived(Math.floor(Math.min(480, ...stretches.map(([from]) => from)) / 60) * 60);

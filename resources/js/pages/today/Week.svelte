@@ -2,33 +2,9 @@
     import { inertia } from '@inertiajs/svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { calendarDay, clock } from '@/lib/time';
+    import type { WeekProps } from '@/lib/props';
 
-    interface Item {
-        id: number;
-        build: number;
-        name: string;
-        state: string;
-        from: string;
-        to: string;
-        goesOn: boolean;
-        hold: string | null;
-        needs: string | null;
-    }
-
-    interface Props {
-        heading: string;
-        days: string[];
-        today: string;
-        before: string;
-        after: string;
-        people: {
-            id: number;
-            name: string;
-            days: Record<string, { hours: [number, number][]; away: { words: string; part: string }[]; items: Item[] }>;
-        }[];
-    }
-
-    const { heading, days, today, before, after, people }: Props = $props();
+    const { heading, days, today, before, after, people }: WeekProps = $props();
 
     let only = $state('');
     const shown = $derived(people.filter((person) => only === '' || String(person.id) === only));

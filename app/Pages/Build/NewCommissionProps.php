@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Build;
+
+use App\Pages\Page;
+use App\Pages\Worked\FieldGroup;
+
+final readonly class NewCommissionProps extends Page
+{
+    public const COMPONENT = 'build/NewCommission';
+
+    /**
+     * @param  list<FieldGroup>  $fields
+     * @param  list<ModelName>  $models
+     * @param  list<string>  $clients
+     */
+    public function __construct(
+        public array $fields,
+        public array $models,
+        public array $clients,
+        public string $currency,
+        public int $depositPercent,
+        public string $today,
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\House;
+
+final readonly class PriceLine
+{
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $unit,
+        public int $lead_days,
+        public string $supplier,
+        public int $version,
+        public string $cost,
+    ) {
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Plan;
+
+use App\Pages\Page;
+use App\Pages\Shop\Option;
+
+final readonly class CalendarProps extends Page
+{
+    public const COMPONENT = 'plan/Calendar';
+
+    /**
+     * @param  list<CalendarDay>  $days
+     * @param  list<CalendarPerson>  $people
+     * @param  list<Removable>  $outages
+     * @param  list<ClosedDayLine>  $closed
+     * @param  list<Option>  $resources
+     * @param  list<Option>  $kinds
+     */
+    public function __construct(
+        public string $heading,
+        public string $today,
+        public array $days,
+        public array $people,
+        public array $outages,
+        public array $closed,
+        public array $resources,
+        public array $kinds,
+    ) {
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sheet;
+
+final readonly class OperationBefore
+{
+    public function __construct(
+        public int $id,
+        public string $name,
+        public bool $over,
+        public string $reason,
+    ) {
+    }
+}

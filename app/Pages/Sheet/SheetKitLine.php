@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Sheet;
+
+use Regimen\Costing\KitState;
+
+final readonly class SheetKitLine
+{
+    public function __construct(
+        public int $id,
+        public string $group,
+        public string $name,
+        public float $quantity,
+        public string $unit,
+        public string $supplier,
+        public float $used,
+        public float $writtenOff,
+        public float $left,
+        public KitState $state,
+        public int $version,
+        public int $leadDays,
+        public bool $surplus,
+        public ?string $expectedOn,
+        public ?string $arrivedOn,
+        public bool $overdue,
+        public ?string $cost,
+        public bool $costIsEstimate,
+    ) {
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Standards;
+
+use App\Pages\Page;
+use App\Pages\Route\PatternLine;
+use App\Pages\Route\RouteQuestion;
+
+final readonly class StandardsProps extends Page
+{
+    public const COMPONENT = 'house/Standards';
+
+    /**
+     * @param  list<StandardOperation>  $standards
+     * @param  list<RouteQuestion>  $questions
+     * @param  list<FinishLine>  $finishes
+     * @param  list<ToleranceLine>  $tolerances
+     * @param  list<GlueLine>  $glue
+     * @param  list<HistoryLine>  $history
+     * @param  list<string>  $skills
+     * @param  list<PatternLine>  $patterns
+     */
+    public function __construct(
+        public int $version,
+        public array $standards,
+        public array $questions,
+        public array $finishes,
+        public array $tolerances,
+        public array $glue,
+        public SprayLimits $spraying,
+        public array $history,
+        public array $skills,
+        public array $patterns,
+    ) {
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Today;
+
+use App\Pages\Page;
+
+final readonly class TodayProps extends Page
+{
+    public const COMPONENT = 'today/Today';
+
+    /**
+     * @param  list<TodayPerson>  $people
+     * @param  list<FreedFixture>  $free
+     * @param  list<Arrival>  $arrives
+     * @param  list<Decision>  $decide
+     * @param  list<PromiseInDanger>  $promises
+     */
+    public function __construct(
+        public string $headline,
+        public string $day,
+        public bool $isToday,
+        public string $under,
+        public array $people,
+        public array $free,
+        public array $arrives,
+        public array $decide,
+        public array $promises,
+        public int $kept,
+    ) {
+    }
+}

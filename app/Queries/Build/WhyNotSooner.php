@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Build;
+
+use App\Models\Build\Build;
+use App\Models\Build\Operation;
+use App\Models\People\Person;
+use App\Models\Plan\PlanEntry;
+use App\Pages\Sheet\ReasonChain;
+use App\Pages\Sheet\ReasonStep;
+use App\Planning\House\House;
+use App\Queries\House\ResourceNames;
+use App\Support\Clock;
+use App\Support\Minutes;
+use App\Support\Say;
+use Illuminate\Support\Collection;
+
+/**
+ * Why a build is not over sooner: from its last operation back to today, a sentence a step, through other builds too.
+ */
+final readonly class WhyNotSooner
+{
+    private const LONGEST = 120;
+
+    public function __construct(private House $house, private Clock $clock, private ResourceNames $resources)
+    {
+    }
+
+    public function of(Build $build): ReasonChain
+    {
+        $entries = PlanEntry::query()->whereNotNull('start')->get()->toBase()->keyBy('operation_id');
+        $at = $entries
+            ->where('build_id', $build->id)
+            ->sortByDesc(static fn (PlanEntry $entry) => $entry->finish)
+            ->first();
+        $steps = [];
+        while ($at !== null && ! isset($steps[$at->operation_id]) && count($steps) < self::LONGEST) {
+            $steps[$at->operation_id] = $at;
+            $at = $entries->get((int) $at->reason_operation_id);
+        }
+
+        return new ReasonChain(
+            steps: $this->lines($build, collect($steps)),
+            slack: $this->slack($build, collect($steps)->first()),
+        );
+    }
+
+    /**
+     * @param  Collection<int, PlanEntry>  $steps
+     * @return list<ReasonStep>
+     */
+    private function lines(Build $build, Collection $steps): array
+    {
+        $operations = Operation::query()
+            ->with(['build', 'planned'])
+            ->whereIn('id', $steps->keys()->merge($steps->pluck('reason_operation_id')->filter()))
+            ->get()
+            ->toBase()
+            ->keyBy('id');
+        $people = Person::query()->pluck('name', 'id');
+        $words = new ReasonWords($operations, $this->resources->all(), $this->house->zone());
+        $lines = [];
+        foreach ($steps as $id => $entry) {
+            $operation = $operations->get($id);
+            if ($operation !== null) {
+                $own = $operation->build_id === $build->id;
+                $lines[] = new ReasonStep(
+                    id: $id,
+                    build: $operation->build->number,
+                    name: $own ? $operation->name : "No. {$operation->build->number} {$operation->name}",
+                    start: $entry->start?->toIso8601ZuluString(),
+                    finish: $entry->finish?->toIso8601ZuluString(),
+                    because: $words->of($entry, $people->get($entry->person_id)),
+                );
+            }
+        }
+
+        return $lines;
+    }
+
+    /** Working time of the shop between the planned finish and the end of the promised day. */
+    private function slack(Build $build, ?PlanEntry $last): ?string
+    {
+        if ($build->promised_on === null || $last?->finish === null) {
+            return null;
+        }
+        $calendar = $this->house->calendar(Minutes::of($this->clock->now()));
+        $minutes = $calendar->between(
+            Minutes::of($last->finish), Minutes::endOfDay($build->promised_on, $this->house->zone()),
+        );
+
+        return Say::figure(abs($minutes) / 60, 1).' working hours '.($minutes < 0 ? 'late' : 'to spare');
+    }
+}

@@ -1,0 +1,1487 @@
+// Written by `./regimen types` from the classes in app/Pages. Do not edit: change the class.
+
+export interface Acceptance {
+    by: string;
+    reason: string;
+}
+
+export interface AcceptedLine {
+    title: string;
+    figures: string;
+    reason: string;
+    by: string;
+    at: string;
+    revision: number;
+}
+
+export interface AirLimits {
+    coldest: number;
+    dampest: number;
+}
+
+export interface AirNow {
+    words: string;
+    forbids: string | null;
+}
+
+export interface AirRead {
+    at: string;
+    temperature: string;
+    humidity: string;
+    source: string;
+}
+
+export interface Arrival {
+    build: number;
+    names: string[];
+    expectedOn: string;
+    late: boolean;
+}
+
+export interface Asked {
+    key: string;
+    label: string;
+    now: string;
+    options: Option[];
+}
+
+/** A block of their own, in minutes after midnight; without them the whole day. */
+export interface AwayPart {
+    from: number | null;
+    to: number | null;
+    words: string;
+}
+
+/** The foot of every page. */
+export interface Bench {
+    clocks: RunningClock[];
+    holds: HoldUnderWay[];
+    next: NextThing | null;
+}
+
+export interface BenchFile {
+    key: string;
+    name: string;
+}
+
+export interface BenchTable {
+    key: string;
+    name: string;
+    heads: string[];
+    rows: string[][];
+}
+
+export interface BetterPlan {
+    id: number;
+    at: string;
+    gains: FinishMoved[];
+    moves: PersonMoved[];
+}
+
+export interface Broken {
+    key: string;
+    title: string;
+    words: string;
+    severity: Severity;
+    rule: string;
+}
+
+export interface BuildHistory {
+    number: number;
+    title: string;
+    slips: number;
+    days: number;
+    promisedOn: string | null;
+    finish: string | null;
+    words: string;
+    moves: FinishMove[];
+}
+
+/** A build in a line, as lists show it. */
+export interface BuildLine {
+    number: number;
+    title: string;
+    inOneLine: string;
+    drawing: Drawing;
+    inked: Inked;
+    promisedOn: string | null;
+    finish: string | null;
+    verdict: Verdict;
+    slackDays: number | null;
+    slackWords: string;
+}
+
+/** A build by its number and name. */
+export interface BuildName {
+    number: number;
+    title: string;
+}
+
+export interface BuildSheetProps {
+    build: SheetBuild;
+    drawing: Drawing;
+    holdsFinish: string | null;
+    specification: SpecificationSheet;
+    operations: SheetOperation[];
+    kit: SheetKitLine[];
+    measured: MeasuredSheet;
+    hours: HoursLine[];
+    progress: Progress;
+    logbook: LogLine[];
+    people: PersonName[];
+    chain?: ReasonChain;
+}
+
+export interface BuildStanding {
+    finish: string | null;
+    promise: string | null;
+    slack: string;
+    late: boolean;
+}
+
+export interface BuildsProps {
+    open: OpenBuild[];
+    finished: FinishedBuild[];
+}
+
+export interface CalendarDay {
+    date: string;
+    closed: string | null;
+}
+
+export interface CalendarPerson {
+    id: number;
+    name: string;
+    week: Record<number, string>;
+    minutes: Record<string, DayMinutes>;
+    away: Removable[];
+    longer: Removable[];
+}
+
+export interface CalendarProps {
+    heading: string;
+    today: string;
+    days: CalendarDay[];
+    people: CalendarPerson[];
+    outages: Removable[];
+    closed: ClosedDayLine[];
+    resources: Option[];
+    kinds: Option[];
+}
+
+/** Something that is another than it was. */
+export interface Change {
+    name: string;
+    before: string;
+    after: string;
+}
+
+export interface Choices {
+    people: Option[];
+    builds: Option[];
+    resources: Option[];
+    parts: Option[];
+    models: Option[];
+    away: Option[];
+    skills: Option[];
+}
+
+export interface ClashWords {
+    words: string;
+    because: string;
+}
+
+export interface ClimateProps {
+    readings: Reading[];
+    since: string;
+    now: AirRead | null;
+    forbids: string | null;
+    factor: string;
+    isStretched: boolean;
+    limits: AirLimits;
+}
+
+export interface ClosedDayLine {
+    id: number;
+    date: string;
+    note: string;
+}
+
+export interface CompareProps {
+    build: BuildName;
+    asked: Record<string, string>;
+    fields: Asked[];
+    questions: Asked[];
+    presets: Preset[];
+    comparison: RouteComparison | null;
+}
+
+export interface ComparedRow {
+    name: string;
+    today: string;
+    other: string;
+}
+
+export interface ComputedFigure {
+    key: string;
+    name: string;
+    value: string;
+    other: string;
+    group: string;
+    because: string;
+}
+
+export interface DayMinutes {
+    minutes: number;
+    usual: number;
+    words: string;
+}
+
+export interface DaysSpent {
+    labour: number;
+    holds: number;
+    parts: number;
+    closed: number;
+}
+
+export interface Decision {
+    build: number;
+    title: string;
+    what: string;
+    until: string;
+    operation: string;
+}
+
+/** Somebody of the demo shop who can sign in. */
+export interface DemoSignIn {
+    name: string;
+    role: string;
+    email: string;
+    password: string;
+}
+
+export interface Down {
+    key: string;
+    from: number;
+    to: number;
+    note: string;
+}
+
+export interface Drawing {
+    key: string;
+    title: string;
+    box: [number, number, number, number];
+    shapes: Shape[];
+}
+
+/** What changes would do, beside the plan that is in force. */
+export interface Effect {
+    words: string[];
+    headline: string;
+    builds: EffectOnBuild[];
+    people: EffectOnPerson[];
+    troubles: string[];
+}
+
+export interface EffectOnBuild {
+    number: number;
+    title: string;
+    isNew: boolean;
+    before: BuildStanding | null;
+    after: BuildStanding;
+    gained: boolean;
+    broken: boolean;
+}
+
+export interface EffectOnPerson {
+    person: string;
+    moves: MovedOperation[];
+    more: number;
+}
+
+export interface ErrorProps {
+    status: number;
+    headline: string;
+    under: string;
+}
+
+export interface FeedLine {
+    id: number;
+    of: string;
+    address: string | null;
+    at: string;
+    readAt: string | null;
+}
+
+export interface FeedsProps {
+    feeds: FeedLine[];
+    people: Option[];
+    builds: Option[];
+    manager: boolean;
+}
+
+export interface FieldDefinition {
+    key: string;
+    label: string;
+    hint: string;
+    default: string;
+    kind: FieldInput;
+    options: Option[];
+    columns: FieldDefinition[];
+    most: number;
+}
+
+export interface FieldGroup {
+    key: string;
+    name: string;
+    fields: FieldDefinition[];
+}
+
+/** How a field of the specification is written. */
+export type FieldInput = 'choice' | 'prose' | 'rows' | 'text' | 'figure';
+
+export interface FindingsChanged {
+    new: string[];
+    gone: string[];
+}
+
+export interface FinishLine {
+    id: number;
+    version: number;
+    name: string;
+    body_coats: number;
+    neck_coats: number;
+    coats_a_day: number;
+    after_first: string;
+    between_coats: string;
+    overnight: string;
+    cure: string;
+    window: string;
+    source: string;
+    history: HistoryLine[];
+}
+
+export interface FinishMove {
+    at: string;
+    cause: string;
+    finish: string | null;
+    days: number | null;
+}
+
+export interface FinishMoved {
+    number: number;
+    title: string;
+    before: string | null;
+    after: string | null;
+}
+
+export interface FinishedBuild {
+    number: number;
+    title: string;
+    calledOff: boolean;
+    finishedAt: string;
+    promisedOn: string | null;
+    estimatedMinutes: number;
+    workedMinutes: number;
+}
+
+export interface Forecast {
+    problems: Record<string, string>;
+    values: Record<string, ShownValue>;
+    figures: ForecastFigures | null;
+}
+
+export interface ForecastFigures {
+    findings: SaidFinding[];
+    hours: string;
+    hoursBecause: string;
+    material: string;
+    materialBecause: string;
+    price: string | null;
+    priceBecause: string;
+    deposit: string | null;
+    ready: string | null;
+    readyBecause: string;
+    promisable: string | null;
+    verdict: Verdict;
+    slackWords: string | null;
+    drawing: Drawing;
+    inOneLine: string;
+    bodyThickness: string;
+    lastFret: string;
+}
+
+/** A hold that ends on the day, and what it frees. */
+export interface FreedFixture {
+    build: number;
+    operation: string;
+    fixture: string | null;
+    until: string;
+}
+
+export interface GateTarget {
+    what: string;
+    how: string;
+    words: string;
+}
+
+export interface GlueLine {
+    key: string;
+    words: string;
+    share: string;
+    own: boolean;
+}
+
+export interface HelpGain {
+    number: number;
+    title: string;
+    before: string;
+    after: string;
+    late: boolean;
+}
+
+export interface HelpLine {
+    words: string;
+    kind: string;
+    gains: HelpGain[];
+    change: Record<string, number | string | null> | null;
+}
+
+export interface HelpProps {
+    ranked: HelpLine[];
+    methods?: HelpLine[];
+}
+
+export interface HistoryLine {
+    version: number;
+    at: string;
+    by: string | null;
+    source: string;
+    words: string;
+}
+
+export interface HistoryProps {
+    heading: string;
+    builds: BuildHistory[];
+}
+
+export interface HoldUnderWay {
+    build: number;
+    operation: string;
+    fixture: string | null;
+    until: string;
+}
+
+export interface HorizonBuild extends BuildLine {
+    promiseAt: string | null;
+    promiseKind: Promise;
+    strip: Mark[];
+    waits: string[];
+}
+
+export interface HorizonProps {
+    headline: string;
+    under: string;
+    from: string;
+    to: string;
+    weeks: string[];
+    free: [string, string][];
+    builds: HorizonBuild[];
+    offer: BetterPlan | null;
+    items: [number, number, string, number, number, number, number | null, string | null, string | null, OperationState, number | null, boolean, boolean][];
+    people: PersonOff[];
+    resources: OwnedResource[];
+    outages: Down[];
+    troubles: TroubleLine[];
+    undo: UndoLine | null;
+    weights: Record<string, number>;
+    shopVersion: number;
+}
+
+export interface HoursLine {
+    id: number;
+    person: string;
+    personId: number;
+    operation: string;
+    on: string;
+    minutes: number | null;
+    source: string;
+    struck: boolean;
+    struckBecause: string;
+}
+
+export interface HouseModelHead {
+    id: number;
+    version: number;
+    isDefault: boolean;
+}
+
+export interface HouseModelLine {
+    id: number;
+    name: string;
+    type: string;
+    isDefault: boolean;
+    inOneLine: string;
+    drawing: Drawing | null;
+    says: number;
+}
+
+export interface HouseModelProps {
+    model: HouseModelHead | null;
+    name: string;
+    client: Record<string, string | Record<string, string>[]>;
+    fields: FieldGroup[];
+    worked: Worked;
+}
+
+export interface HouseModelsProps {
+    models: HouseModelLine[];
+}
+
+export interface HouseProps {
+    settings: Settings;
+    closedDays: ClosedDayLine[];
+    resources: ResourceLine[];
+}
+
+/** Which share of the labour on each piece is done, from 0 to 1. */
+export interface Inked {
+    neck: number;
+    fretboard: number;
+    body: number;
+}
+
+export type KitState = 'needed' | 'ordered' | 'arrived' | 'used';
+
+export interface LearnedHours {
+    best: string;
+    labour: string;
+    worst: string;
+    jobs: number;
+}
+
+export interface LoadProps {
+    heading: string;
+    weeks: string[];
+    rows: LoadRow[];
+}
+
+export interface LoadRow {
+    kind: string;
+    name: string;
+    weeks: LoadWeek[];
+    overbooked: string[];
+}
+
+export interface LoadWeek {
+    there: number;
+    planned: number;
+    needed: number;
+    share: number | null;
+    wanted: number | null;
+}
+
+export interface LogLine {
+    id: number;
+    at: string;
+    by: string | null;
+    kind: string;
+    text: string;
+}
+
+/** One mark in a strip in time. */
+export interface Mark {
+    ply: number | null;
+    kind: MarkKind;
+    from: string;
+    to: string;
+    done: boolean;
+    words: string;
+}
+
+/** Labour is solid, a hold hatched, waiting open, a gate a ring. */
+export type MarkKind = 'labour' | 'hold' | 'wait' | 'gate';
+
+export interface MeasurablePart {
+    value: string;
+    words: string;
+    fields: Option[];
+}
+
+export interface MeasuredRow {
+    id: number;
+    part: string;
+    name: string;
+    value: string;
+    drawn: string;
+    instrument: string;
+    by: string;
+    at: string;
+    counts: boolean;
+}
+
+export interface MeasuredSheet {
+    rows: MeasuredRow[];
+    new: ShownFinding[];
+    gone: ShownFinding[];
+    problems: string[];
+    parts: MeasurablePart[];
+}
+
+export interface ModelName {
+    id: number;
+    name: string;
+    type: string;
+}
+
+export interface MovedOperation {
+    words: string;
+    from: string | null;
+    to: string | null;
+}
+
+export interface NewCommissionProps {
+    fields: FieldGroup[];
+    models: ModelName[];
+    clients: string[];
+    currency: string;
+    depositPercent: number;
+    today: string;
+}
+
+export interface NextThing {
+    build: number;
+    operation: string;
+    operationId: number;
+    start: string;
+}
+
+export interface OpenBuild extends BuildLine {
+    stage: string;
+}
+
+export type OpenShopProps = Record<string, never>;
+
+export interface OperationBefore {
+    id: number;
+    name: string;
+    over: boolean;
+    reason: string;
+}
+
+export type OperationState = 'open' | 'started' | 'holding' | 'done';
+
+/** One of several to choose from. */
+export interface Option {
+    value: string;
+    words: string;
+}
+
+export interface OwnedResource {
+    id: number;
+    key: string;
+    kind: string;
+    name: string;
+    capacity: number;
+}
+
+export interface PartLine {
+    id: number;
+    build: number;
+    title: string;
+    name: string;
+    quantity: number;
+    unit: string;
+    supplier: string;
+    version: number;
+    leadDays: number;
+    expectedOn: string | null;
+    overdue: boolean;
+    cost: string | null;
+}
+
+export interface PartNeeded {
+    name: string;
+    state: string;
+}
+
+export interface PartsProps {
+    expected: PartLine[];
+    toOrder: PartLine[];
+    prices: PriceLine[];
+    today: string;
+}
+
+export interface PatternLine {
+    id: number;
+    name: string;
+    changes: number;
+    methods: number;
+}
+
+export interface PeopleProps {
+    people: PersonLine[];
+    skills: string[];
+    shopRate: string;
+    shopHours: Record<number, string>;
+    today: string;
+}
+
+export interface PersonLine {
+    id: number;
+    name: string;
+    email: string | null;
+    skills: string[];
+    speeds: Record<string, number>;
+    active: boolean;
+    version: number;
+    role: string;
+    signsIn: boolean;
+    rate: string;
+    ownHours: boolean;
+    hours: Record<number, string>;
+    minutesAWeek: number;
+    daysOff: ClosedDayLine[];
+}
+
+export interface PersonMoved {
+    person: string;
+    operations: number;
+}
+
+export interface PersonName {
+    id: number;
+    name: string;
+}
+
+export interface PersonOff {
+    id: number;
+    name: string;
+    off: [number, number][];
+}
+
+export interface PinShown {
+    person: string;
+    day: string;
+    after: string;
+    words: string;
+}
+
+/** Where an operation stands on its route: in the picture, in its state, with its parts and with other builds. */
+export interface PlaceInRoute {
+    id: number | null;
+    state: OperationState;
+    workedMinutes: number;
+    column: number | null;
+    critical: boolean;
+    slack: number;
+    pieces: string[];
+    stake: number;
+    parts: PartNeeded[];
+    sharesWith: SharedSetting[];
+}
+
+export interface Preset {
+    words: string;
+    change: Record<string, string>;
+}
+
+export interface PriceLine {
+    id: number;
+    name: string;
+    unit: string;
+    lead_days: number;
+    supplier: string;
+    version: number;
+    cost: string;
+}
+
+export interface Progress {
+    budget: number;
+    planned: number;
+    earned: number;
+    actual: number;
+    share: number;
+    figures: ProgressFigure[];
+}
+
+export interface ProgressFigure {
+    key: string;
+    name: string;
+    value: string;
+    because: string;
+    warn: boolean;
+}
+
+/** How firmly a date was given: a show that opens, a client's date, a wish. */
+export type Promise = 'immovable' | 'promised' | 'wished';
+
+export interface PromiseInDanger {
+    build: number;
+    title: string;
+    verdict: Verdict;
+    slackDays: number | null;
+    words: string;
+}
+
+export type Purpose = 'commission' | 'stock';
+
+export interface QuestionChoice {
+    key: string;
+    words: string;
+    follows: string;
+}
+
+export interface Reading {
+    at: string;
+    temperature: number;
+    humidity: number;
+    source: string;
+}
+
+export interface ReasonChain {
+    steps: ReasonStep[];
+    slack: string | null;
+}
+
+export interface ReasonStep {
+    id: number;
+    build: number;
+    name: string;
+    start: string | null;
+    finish: string | null;
+    because: string;
+}
+
+/** Something that can be taken away from the calendar again. */
+export interface Removable {
+    ids: number[];
+    table: string;
+    words: string;
+}
+
+export interface ResourceLine {
+    id: number;
+    kind: string;
+    name: string;
+    capacity: number;
+    version: number;
+}
+
+export interface ResourceOption {
+    kind: string;
+    value: string;
+    words: string;
+}
+
+export interface RevisionComparison {
+    values: Change[];
+    figures: Change[];
+    gone: SaidFinding[];
+    new: SaidFinding[];
+    kit: Change[];
+    operations: Change[];
+    follows: string[];
+}
+
+export interface RevisionHead {
+    number: number;
+    version: number;
+    released: string | null;
+    editable: boolean;
+    latest: boolean;
+}
+
+export interface RevisionLine {
+    number: number;
+    at: string;
+    by: string | null;
+    released: string | null;
+}
+
+export interface RevisionName {
+    number: number;
+    released: boolean;
+}
+
+export interface RevisionsProps {
+    build: BuildName;
+    revisions: RevisionLine[];
+    accepted: AcceptedLine[];
+    from: number;
+    to: number;
+    comparison: RevisionComparison | null;
+    missing: string | null;
+}
+
+export interface RouteBuild {
+    number: number;
+    title: string;
+    version: number;
+    revision: number;
+    inOneLine: string;
+}
+
+export interface RouteChangeLine {
+    id: number;
+    words: string;
+    left: string | null;
+    reason: string;
+    by: string | null;
+    at: string;
+}
+
+export interface RouteChoices {
+    stages: Option[];
+    skills: Option[];
+    resources: ResourceOption[];
+    patterns: PatternLine[];
+}
+
+export interface RouteComparison {
+    problems: string[];
+    rows?: ComparedRow[];
+    operations?: Change[];
+    risks?: string[];
+    findings?: FindingsChanged;
+}
+
+export interface RouteLink {
+    key: string;
+    name: string;
+    reason: string;
+    spoils: string;
+    rule: string;
+    window: string | null;
+}
+
+export interface RouteOperation extends PlaceInRoute {
+    key: string;
+    name: string;
+    stage: string;
+    why: string;
+    rule: string;
+    standard: string;
+    own: boolean;
+    useless: boolean;
+    setUp: number;
+    best: number;
+    labour: number;
+    worst: number;
+    drivenBy: string;
+    hold: number;
+    holdNow: number;
+    holdWords: string | null;
+    way: string;
+    risk: string;
+    ways: RouteWay[];
+    tool: string;
+    skill: string;
+    station: string | null;
+    fixture: string | null;
+    oneSitting: boolean;
+    cautions: string[];
+    gate: GateTarget[];
+    gateShort: string | null;
+    after: RouteLink[];
+}
+
+export interface RoutePrice {
+    words: string;
+    problem: string | null;
+    order: string;
+}
+
+export interface RouteProps {
+    build: RouteBuild;
+    editable: boolean;
+    totals: RouteTotals;
+    operations: RouteOperation[];
+    broken: Broken[];
+    clashes: ClashWords[];
+    misfits: Record<string, string>;
+    changes: RouteChangeLine[];
+    questions: RouteQuestion[];
+    isChanged: boolean;
+    choices: RouteChoices | null;
+    air: AirNow;
+    prices?: Record<string, RoutePrice>;
+}
+
+export interface RouteQuestion {
+    key: string;
+    words: string;
+    answer: string;
+    choices: QuestionChoice[];
+    house?: string;
+}
+
+export interface RouteTotals {
+    operations: number;
+    work: string;
+    labour: string;
+    setUp: string;
+    days: number | null;
+    spent: DaysSpent | null;
+}
+
+export interface RouteWay {
+    tool: string;
+    words: string;
+    setUp: number;
+    labour: number;
+    station: string | null;
+    risk: string;
+}
+
+export interface RunningClock {
+    id: number;
+    person: string;
+    mine: boolean;
+    build: number;
+    operation: string;
+    operationId: number;
+    since: string;
+}
+
+export interface SaidFinding {
+    severity: Severity;
+    title: string;
+    figures: string;
+}
+
+export interface ScenarioLine {
+    id: number;
+    name: string;
+    changes: number;
+}
+
+export interface ScenarioShown {
+    id: number;
+    name: string;
+    changes: string[];
+}
+
+export interface Settings {
+    name: string;
+    currency: string;
+    timezone: string;
+    version: number;
+    labour_rate: string;
+    overhead_percent: string;
+    margin_percent: string;
+    deposit_percent: string;
+    risk_days: string;
+    hours: Record<number, string>;
+}
+
+export type Severity = 'stop' | 'warn' | 'note';
+
+/** One line, circle or words of a drawing, in millimetres. */
+export interface Shape {
+    style: string;
+    fill?: string;
+    part?: string;
+    d?: string;
+    x?: number;
+    y?: number;
+    r?: number;
+    words?: string;
+    anchor?: string;
+    size?: number;
+}
+
+/** What every page gets beside its own. Instants are ISO 8601 in UTC, days are YYYY-MM-DD, times of day and durations whole minutes. */
+export interface SharedProps {
+    clock: ShopTime;
+    shop: ShopLine | null;
+    viewer: Viewer | null;
+    bench: Bench | null;
+    done: string | null;
+    errors: Record<string, string>;
+}
+
+export interface SharedSetting {
+    number: number;
+    title: string;
+    id: number;
+}
+
+export interface SheetBuild {
+    number: number;
+    title: string;
+    client: string | null;
+    contact: string | null;
+    purpose: Purpose;
+    open: boolean;
+    calledOff: boolean;
+    finishedAt: string | null;
+    promisedOn: string | null;
+    promiseKind: Promise;
+    heldUntil: string | null;
+    heldBecause: string;
+    pushDays: number;
+    finish: string | null;
+    routeLacks: string;
+    verdict: Verdict;
+    slackDays: number | null;
+    slackWords: string;
+    version: number;
+    inOneLine: string;
+    inked: Inked;
+    draft: number | null;
+}
+
+export interface SheetGroup {
+    name: string;
+    lines: SheetLine[];
+}
+
+export interface SheetKitLine {
+    id: number;
+    group: string;
+    name: string;
+    quantity: number;
+    unit: string;
+    supplier: string;
+    used: number;
+    writtenOff: number;
+    left: number;
+    state: KitState;
+    version: number;
+    leadDays: number;
+    surplus: boolean;
+    expectedOn: string | null;
+    arrivedOn: string | null;
+    overdue: boolean;
+    cost: string | null;
+    costIsEstimate: boolean;
+}
+
+export interface SheetLine {
+    name: string;
+    value: string;
+    other: string | null;
+    source: string;
+}
+
+export interface SheetOperation {
+    id: number;
+    stage: string;
+    name: string;
+    state: OperationState;
+    version: number;
+    setUpMinutes: number;
+    labourMinutes: number;
+    workedMinutes: number;
+    holdMinutes: number;
+    station: string | null;
+    fixture: string | null;
+    skill: string;
+    person: string | null;
+    start: string | null;
+    workEnd: string | null;
+    finish: string | null;
+    because: string | null;
+    unplanned: boolean;
+    after: OperationBefore[];
+    needs: string[];
+    gate: string | null;
+    caution: string | null;
+    waitsFor: string;
+    waitsUntil: string | null;
+    clocks: number;
+}
+
+/** The shop, as every page knows it. */
+export interface ShopLine {
+    name: string;
+    currency: string;
+    timezone: string;
+}
+
+/** The shop's time; fixed for pictures and tests. */
+export interface ShopTime {
+    now: string;
+    fixed: boolean;
+}
+
+export interface ShownFinding {
+    key: string;
+    severity: Severity;
+    title: string;
+    figures: string;
+    because: string;
+    fields: string[];
+    mends: ShownMend[];
+    unmended: string;
+    accepted: Acceptance | null;
+}
+
+export interface ShownInstrument {
+    inOneLine: string;
+    standing: string;
+    figures: ComputedFigure[];
+    findings: ShownFinding[];
+    views: Drawing[];
+}
+
+export interface ShownMend {
+    words: string;
+    changes: Record<string, string>;
+}
+
+/** A value as the page shows it; idle says why the field does not apply to this instrument. */
+export interface ShownValue {
+    words: string;
+    other: string;
+    source: string;
+    rows: Record<string, string>[] | null;
+    idle: string | null;
+}
+
+export interface SignInProps {
+    demo: DemoSignIn[];
+}
+
+export interface SpecificationProps {
+    build: BuildName;
+    revision: RevisionHead;
+    revisions: RevisionName[];
+    client: Record<string, string | Record<string, string>[]>;
+    fields: FieldGroup[];
+    worked: Worked;
+    tables: BenchTable[];
+    files: BenchFile[];
+}
+
+export interface SpecificationSheet {
+    revision: number;
+    released: boolean;
+    at: string;
+    groups: SheetGroup[];
+    wishes: string;
+}
+
+export interface SprayLimits {
+    coldest: string;
+    dampest: string;
+}
+
+export interface StandardLine {
+    id: number;
+    tool: Tool;
+    way: string;
+    risk: string;
+    source: string;
+    skill: string;
+    version: number;
+    set_up: string;
+    best: string;
+    labour: string;
+    worst: string;
+    hold: string;
+    fixtures: number;
+    drivenBy: string | null;
+    station: string | null;
+    fixture: string | null;
+    learned: LearnedHours | null;
+    history: HistoryLine[];
+}
+
+export interface StandardOperation {
+    key: string;
+    name: string;
+    stage: string;
+    tool: Tool;
+    ways: StandardLine[];
+}
+
+export interface StandardsProps {
+    version: number;
+    standards: StandardOperation[];
+    questions: RouteQuestion[];
+    finishes: FinishLine[];
+    tolerances: ToleranceLine[];
+    glue: GlueLine[];
+    spraying: SprayLimits;
+    history: HistoryLine[];
+    skills: string[];
+    patterns: PatternLine[];
+}
+
+export interface TodayItem {
+    operationId: number;
+    build: number;
+    name: string;
+    state: OperationState;
+    from: string;
+    to: string;
+    goesOn: boolean;
+    gate: string | null;
+    because: string | null;
+    hold: string | null;
+    holdUntil: string | null;
+}
+
+export interface TodayPerson {
+    id: number;
+    name: string;
+    skills: string[];
+    hours: [number, number][];
+    minutes: number;
+    plannedMinutes: number;
+    items: TodayItem[];
+    away: AwayPart[];
+}
+
+export interface TodayProps {
+    headline: string;
+    day: string;
+    isToday: boolean;
+    under: string;
+    people: TodayPerson[];
+    free: FreedFixture[];
+    arrives: Arrival[];
+    decide: Decision[];
+    promises: PromiseInDanger[];
+    kept: number;
+}
+
+export interface ToleranceLine {
+    key: string;
+    what: string;
+    value: string;
+    unit: string;
+    own: boolean;
+}
+
+/** With what an operation is done; which of them there are, and their hours, is each shop's own. */
+export type Tool = 'hand' | 'template' | 'machine';
+
+export interface TriedRoute {
+    problem: string | null;
+    words: string;
+    broken: Broken[];
+    needsReason: boolean;
+    follows: string[];
+}
+
+export interface TroubleLine {
+    build: number | null;
+    operation: string;
+    operationId: number | null;
+    words: string;
+}
+
+export interface TryProps {
+    scenarios: ScenarioLine[];
+    shown: ScenarioShown | null;
+    difference?: Effect | null;
+    choices: Choices;
+}
+
+export interface UndoLine {
+    id: number;
+    words: string;
+}
+
+export type Verdict = 'late' | 'risk' | 'kept' | 'no-promise' | 'unplanned' | 'incomplete';
+
+/** Who is signed in. */
+export interface Viewer {
+    id: number;
+    name: string;
+    manager: boolean;
+}
+
+export interface WeekAway {
+    words: string;
+    part: string;
+}
+
+export interface WeekDay {
+    hours: [number, number][];
+    away: WeekAway[];
+    items: WeekItem[];
+}
+
+export interface WeekItem {
+    id: number;
+    build: number;
+    name: string;
+    state: OperationState;
+    from: string;
+    to: string;
+    goesOn: boolean;
+    hold: string | null;
+    needs: string | null;
+}
+
+export interface WeekPerson {
+    id: number;
+    name: string;
+    days: Record<string, WeekDay>;
+}
+
+export interface WeekProps {
+    heading: string;
+    days: string[];
+    today: string;
+    before: string;
+    after: string;
+    people: WeekPerson[];
+}
+
+/** One operation on the horizon: who, when, why not sooner, and what it is pinned to. */
+export interface WhyThen {
+    id: number;
+    build: number;
+    title: string;
+    name: string;
+    state: OperationState;
+    person: string | null;
+    start: string | null;
+    workEnd: string | null;
+    finish: string | null;
+    because: string;
+    more: string[];
+    pin: PinShown | null;
+    others: Option[];
+}
+
+export interface Worked {
+    problems: Record<string, string>;
+    values: Record<string, ShownValue>;
+    shown: ShownInstrument | null;
+}
+
+/** What each page gets, by its component. */
+export interface Pages {
+    'build/BuildSheet': BuildSheetProps;
+    'build/Builds': BuildsProps;
+    'build/NewCommission': NewCommissionProps;
+    'house/Climate': ClimateProps;
+    'house/House': HouseProps;
+    'house/Parts': PartsProps;
+    'house/People': PeopleProps;
+    'house/Standards': StandardsProps;
+    'plan/Calendar': CalendarProps;
+    'plan/Feeds': FeedsProps;
+    'plan/Help': HelpProps;
+    'plan/History': HistoryProps;
+    'plan/Horizon': HorizonProps;
+    'plan/Load': LoadProps;
+    'plan/Try': TryProps;
+    'route/Compare': CompareProps;
+    'route/Route': RouteProps;
+    'shop/Error': ErrorProps;
+    'shop/OpenShop': OpenShopProps;
+    'shop/SignIn': SignInProps;
+    'specification/HouseModel': HouseModelProps;
+    'specification/HouseModels': HouseModelsProps;
+    'specification/Revisions': RevisionsProps;
+    'specification/Specification': SpecificationProps;
+    'today/Today': TodayProps;
+    'today/Week': WeekProps;
+}
