@@ -75,7 +75,7 @@ final readonly class Visitor
                 <<<'JS'
                 const [selector, words, done] = arguments;
                 const found = [...document.querySelectorAll(selector)].find(
-                    (one) => one.checkVisibility({ visibilityProperty: true }) && one.innerText.includes(words),
+                    (one) => one.checkVisibility({ visibilityProperty: true }) && (one.innerText ?? one.textContent).includes(words),
                 );
                 found?.scrollIntoView({ block: 'center' });
                 const at = () => JSON.stringify(found?.getBoundingClientRect());
@@ -207,18 +207,20 @@ final readonly class Visitor
     public function until(callable $condition, string $what): void
     {
         $end = microtime(true) + self::PATIENCE_SECONDS;
+        $last = '';
         while (microtime(true) < $end) {
             try {
                 if ($condition()) {
                     return;
                 }
-            } catch (WebDriverException) {
+            } catch (WebDriverException $changing) {
                 // The page was being changed while it was read; look again.
+                $last = $changing->getMessage();
             }
             usleep(60_000);
         }
         throw new \RuntimeException(
-            "Waited in vain for {$what} at {$this->path()}:\n".mb_substr($this->text(), 0, 1500),
+            "Waited in vain for {$what} at {$this->path()}: {$last}\n".mb_substr($this->text(), 0, 1500),
         );
     }
 
