@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\Plan\Changes\Choices;
 use App\Actions\Recording;
 use App\Devices\ClimateSensor;
 use App\Devices\SimulatedSensor;
@@ -36,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(UsualDelay::class);
         $this->app->scoped(ShopDatabase::class);
         $this->app->scoped(Recording::class);
+        $this->app->scoped(Choices::class);
         $this->app->scoped(OpenBuilds::class);
         $this->app->scoped(ResourceNames::class);
         Connection::resolverFor(

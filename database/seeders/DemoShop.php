@@ -6,6 +6,7 @@ namespace Database\Seeders;
 
 use App\Actions\Commission\TakeCommission;
 use App\Actions\House\OpenShop;
+use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Work\WaitFor;
 use App\Models\Build\Build;
@@ -161,7 +162,7 @@ final class DemoShop extends Seeder
         $soon = $this->workingDaysFrom($today, 1);
         $leave = $this->workingDaysFrom($today, 16);
         $service = $this->workingDaysFrom($today, 6);
-        app(MakeChange::class)->make($this->manager(), [
+        app(MakeChange::class)->make($this->manager(), app(Changes::class)->all([
             [
                 'kind' => 'away', 'person' => $person('Maren Holt'), 'from' => $leave,
                 'to' => $this->workingDaysFrom($leave, 4), 'what' => 'off', 'note' => 'leave',
@@ -177,7 +178,7 @@ final class DemoShop extends Seeder
                 'to' => "{$service}T17:00",
                 'note' => 'new bearings',
             ],
-        ]);
+        ]));
         Build::query()->where('title', DemoBuilds::IMMOVABLE)->update(['promise_kind' => Promise::Immovable->value]);
     }
 

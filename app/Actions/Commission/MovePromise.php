@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Commission;
 
+use App\Actions\Plan\Changes\GivePromise;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Recording;
 use App\Models\Build\Build;
@@ -30,10 +31,7 @@ final readonly class MovePromise
         $this->recording->keep(function () use ($by, $build, $version, $promisedOn, $kind, $because): void {
             $build->refresh();
             Refused::ifStale($build->version, $version, $build->name());
-            $this->makeChange->make($by, [[
-                'kind' => 'promise', 'build' => $build->number, 'promised_on' => $promisedOn,
-                'promise_kind' => $kind?->value, 'because' => $because,
-            ]]);
+            $this->makeChange->make($by, [new GivePromise($build->number, $promisedOn, $kind, $because)]);
         });
     }
 }

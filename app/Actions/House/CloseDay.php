@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Plan\Changes\BeAway;
+use App\Actions\Plan\Changes\ChangeRows;
+use App\Actions\Plan\Changes\CloseShop;
 use App\Actions\Plan\MakeChange;
 use App\Models\People\ClosedDay;
 use App\Models\People\DayOff;
 use App\Models\People\Person;
+use App\Planning\House\House;
 use App\Support\Refused;
 use App\Support\Say;
 use Illuminate\Validation\ValidationException;
@@ -15,7 +19,7 @@ use Illuminate\Validation\ValidationException;
 /** A day without work, for the whole shop or for one person: the same changes as on the calendar. */
 final readonly class CloseDay
 {
-    public function __construct(private MakeChange $makeChange)
+    public function __construct(private MakeChange $makeChange, private House $house)
     {
     }
 
@@ -27,8 +31,8 @@ final readonly class CloseDay
         try {
             $this->makeChange->make($by, [
                 $person === null
-                    ? ['kind' => 'close', 'days' => [$date => $note]]
-                    : ['kind' => 'away', 'person' => $person->id, 'from' => $date, 'note' => $note],
+                    ? new CloseShop([$date => $note])
+                    : BeAway::allDay($person->id, $date, $note, $this->house),
             ]);
         } catch (ValidationException $refused) {
             throw Refused::because($refused->getMessage(), 'date');
@@ -37,6 +41,6 @@ final readonly class CloseDay
 
     public function reopen(Person $by, ClosedDay|DayOff $day): void
     {
-        $this->makeChange->make($by, [['kind' => 'rows', 'table' => $day->getTable(), 'remove' => [$day->id]]]);
+        $this->makeChange->make($by, [new ChangeRows($day->getTable(), [$day->id])]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Plan\Changes\CloseShop;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Recording;
 use App\Models\People\ClosedDay;
@@ -44,7 +45,7 @@ final readonly class ImportHolidays
                 ->all();
             $new = array_diff_key($days, $known);
             if ($new !== []) {
-                $this->makeChange->make($by, [['kind' => 'close', 'days' => $new]]);
+                $this->makeChange->make($by, [new CloseShop($new)]);
             }
 
             return count($new);

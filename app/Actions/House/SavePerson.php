@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Plan\Changes\LearnSkill;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\People\Role;
 use App\Support\Refused;
+use Regimen\Route\Standards\Skill;
 
 /** Takes somebody in, or changes what they can do, when they work and whether they can sign in. */
 final readonly class SavePerson
@@ -48,17 +50,17 @@ final readonly class SavePerson
 
     /**
      * @param  list<string>  $wanted
-     * @return list<array<string, mixed>> what they take on and leave, as changes
+     * @return list<LearnSkill> what they take on and leave
      */
     private static function skills(Person $person, array $wanted): array
     {
-        $change = static fn (string $left): \Closure => static fn (string $skill): array => [
-            'kind' => 'skill', 'person' => $person->id, 'skill' => $skill, 'left' => $left,
-        ];
+        $change = static fn (bool $isLeft): \Closure => static fn (string $skill): LearnSkill => new LearnSkill(
+            $person->id, Skill::from($skill), $isLeft,
+        );
 
         return [
-            ...array_map($change(''), array_values(array_diff($wanted, $person->skills))),
-            ...array_map($change('1'), array_values(array_diff($person->skills, $wanted))),
+            ...array_map($change(false), array_values(array_diff($wanted, $person->skills))),
+            ...array_map($change(true), array_values(array_diff($person->skills, $wanted))),
         ];
     }
 }

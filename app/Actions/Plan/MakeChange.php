@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
+use App\Actions\Plan\Changes\Change;
 use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\Changes\KeepsThePlan;
 use App\Actions\Recording;
@@ -17,9 +18,6 @@ use App\Support\Refused;
 /** Fixes something about the plan and plans anew, or takes the last of it back. */
 final readonly class MakeChange
 {
-    /** Kinds of entries in the logbook that are not simply about the plan, by kind of change. */
-    private const ENTRIES = ['promise' => 'promise', 'close' => 'house', 'method' => 'route'];
-
     public function __construct(
         private Recording $recording,
         private Changes $changes,
@@ -30,28 +28,27 @@ final readonly class MakeChange
     }
 
     /**
-     * @param  list<array<string, mixed>>  $bodies  all of them or none
+     * @param  list<Change>  $changes  all of them or none
      * @return string what was done, in words
      */
-    public function make(Person $by, array $bodies): string
+    public function make(Person $by, array $changes): string
     {
-        return $this->recording->keep(function () use ($by, $bodies): string {
+        return $this->recording->keep(function () use ($by, $changes): string {
             $before = $this->standings->read()->announcedSoon(Minutes::of($this->clock->now()));
             $lines = [];
             $moves = false;
-            foreach ($bodies as $body) {
-                $change = $this->changes->of($body);
+            foreach ($changes as $change) {
                 $words = $change->words();
                 $moves = $moves || ! $change instanceof KeepsThePlan || ! $change->isAsPlanned();
                 $back = $change->make($by);
                 PlanChange::query()->create(
                     [
-                        'body' => $body, 'back' => $back, 'announced' => $before, 'words' => $words,
+                        'body' => $change->body(), 'back' => $back?->body(), 'announced' => $before, 'words' => $words,
                         'person_id' => $by->id,
                         'at' => $this->clock->now(),
                     ],
                 );
-                $this->recording->log($change->build(), $by, self::ENTRIES[$body['kind'] ?? ''] ?? 'plan', $words);
+                $this->recording->log($change->build(), $by, $change->entry(), $words);
                 $lines[] = $words;
             }
             $moves

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
+use App\Actions\Plan\Changes\PlanInOrder;
 use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\Plan\PlanOffer;
@@ -26,7 +27,7 @@ final readonly class TakeOffer
             $this->mustBeOpen($offer);
             $offer->update(['state' => $isStillBetter ? 'taken' : 'overtaken']);
             if ($isStillBetter) {
-                $this->makeChange->make($by, [['kind' => 'order', 'offer' => $offer->id]]);
+                $this->makeChange->make($by, [new PlanInOrder($offer->id)]);
             }
         });
         if (! $isStillBetter) {

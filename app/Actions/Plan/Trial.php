@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
-use App\Actions\Plan\Changes\Changes;
+use App\Actions\Plan\Changes\Change;
 use App\Actions\Plan\Changes\KeepsThePlan;
 use App\Models\Build\Build;
 use App\Planning\Plan\Planner;
@@ -17,7 +17,6 @@ final readonly class Trial
 {
     public function __construct(
         private Planner $planner,
-        private Changes $changes,
         private ShopDatabase $database,
     ) {
     }
@@ -25,16 +24,16 @@ final readonly class Trial
     /**
      * @template T
      *
-     * @param  list<array<string, mixed>>  $bodies
+     * @param  list<Change>  $changes
      * @param  callable(Planned, Planned, Collection<int, Build>, list<string>): T  $look  before, after, open builds of
      *   the copy, what was changed
      * @return T
      */
-    public function of(array $bodies, callable $look): mixed
+    public function of(array $changes, callable $look): mixed
     {
-        return $this->database->aside(function () use ($bodies, $look): mixed {
+        return $this->database->aside(function () use ($changes, $look): mixed {
             $before = $this->compute();
-            [$words, $moves] = $this->make($bodies);
+            [$words, $moves] = $this->make($changes);
             $after = $moves ? $this->compute() : $before;
 
             return $look($before, $after, Build::query()->open()->orderBy('number')->get()->toBase(), $words);
@@ -44,12 +43,12 @@ final readonly class Trial
     /**
      * The plan alone, without what it is compared with.
      *
-     * @param  list<array<string, mixed>>  $bodies
+     * @param  list<Change>  $changes
      */
-    public function plan(array $bodies): Planned
+    public function plan(array $changes): Planned
     {
-        return $this->database->aside(function () use ($bodies): Planned {
-            $this->make($bodies);
+        return $this->database->aside(function () use ($changes): Planned {
+            $this->make($changes);
 
             return $this->compute();
         });
@@ -58,11 +57,11 @@ final readonly class Trial
     /**
      * Whether they can all be made beside each other.
      *
-     * @param  list<array<string, mixed>>  $bodies
+     * @param  list<Change>  $changes
      */
-    public function fit(array $bodies): void
+    public function fit(array $changes): void
     {
-        $this->database->aside(fn (): array => $this->make($bodies));
+        $this->database->aside(fn (): array => $this->make($changes));
     }
 
     private function compute(): Planned
@@ -73,15 +72,14 @@ final readonly class Trial
     }
 
     /**
-     * @param  list<array<string, mixed>>  $bodies
+     * @param  list<Change>  $changes
      * @return array{list<string>, bool} in words, and whether any of it may move the plan
      */
-    private function make(array $bodies): array
+    private function make(array $changes): array
     {
         $words = [];
         $moves = false;
-        foreach ($bodies as $body) {
-            $change = $this->changes->of($body);
+        foreach ($changes as $change) {
             $moves = $moves || ! $change instanceof KeepsThePlan || ! $change->isAsPlanned();
             $words[] = $change->words();
             $change->make(null);

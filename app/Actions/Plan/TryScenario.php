@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
+use App\Actions\Plan\Changes\Change;
+use App\Actions\Plan\Changes\Changes;
 use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\Plan\Scenario;
@@ -15,33 +17,33 @@ final readonly class TryScenario
 {
     private const MOST = 12;
 
-    public function __construct(private Recording $recording, private MakeChange $makeChange, private Trial $trial, private Clock $clock)
+    public function __construct(private Recording $recording, private MakeChange $makeChange, private Changes $changes, private Trial $trial, private Clock $clock)
     {
     }
 
-    /** @param  list<array<string, mixed>>  $bodies */
-    public function begin(Person $by, string $name, array $bodies = []): Scenario
+    /** @param  list<Change>  $changes */
+    public function begin(Person $by, string $name, array $changes = []): Scenario
     {
         return $this->recording->keep(
             fn (): Scenario => Scenario::query()->create(
-                ['name' => $name, 'changes' => $bodies, 'person_id' => $by->id, 'at' => $this->clock->now()],
+                ['name' => $name, 'changes' => self::bodies($changes), 'person_id' => $by->id, 'at' => $this->clock->now()],
             ),
         );
     }
 
-    /** @param  list<array<string, mixed>>  $bodies */
-    public function add(Scenario $scenario, array $bodies): void
+    /** @param  list<Change>  $changes */
+    public function add(Scenario $scenario, array $changes): void
     {
-        $this->change($scenario, function () use ($scenario, $bodies): void {
-            if (count($scenario->changes) + count($bodies) > self::MOST) {
+        $this->change($scenario, function () use ($scenario, $changes): void {
+            if (count($scenario->changes) + count($changes) > self::MOST) {
                 throw Refused::because(
                     'A scenario has at most '.self::MOST.' changes; more is a decision by now.',
                     'kind',
                 );
             }
             // It has to be possible beside what is there already.
-            $this->trial->fit([...$scenario->changes, ...$bodies]);
-            $scenario->update(['changes' => [...$scenario->changes, ...$bodies]]);
+            $this->trial->fit([...$this->changes->all($scenario->changes), ...$changes]);
+            $scenario->update(['changes' => [...$scenario->changes, ...self::bodies($changes)]]);
         });
     }
 
@@ -62,7 +64,7 @@ final readonly class TryScenario
             }
             $scenario->update(['state' => 'applied']);
 
-            return $this->makeChange->make($by, $scenario->changes);
+            return $this->makeChange->make($by, $this->changes->all($scenario->changes));
         });
     }
 
@@ -87,5 +89,14 @@ final readonly class TryScenario
 
             return $work();
         });
+    }
+
+    /**
+     * @param  list<Change>  $changes
+     * @return list<array<string, mixed>> as they are kept
+     */
+    private static function bodies(array $changes): array
+    {
+        return array_map(static fn (Change $change): array => $change->body(), $changes);
     }
 }

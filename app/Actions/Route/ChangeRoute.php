@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Route;
 
+use App\Actions\Plan\Changes\Tools;
+use App\Actions\Plan\Changes\UseMethod;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Recording;
 use App\Models\Build\Build;
@@ -31,6 +33,7 @@ final readonly class ChangeRoute
         private Routes $routes,
         private RouteSync $sync,
         private MakeChange $makeChange,
+        private Tools $tools,
         private Clock $clock,
     ) {
     }
@@ -101,9 +104,7 @@ final readonly class ChangeRoute
     {
         $this->change($build, $version, function () use ($by, $build, $answers): void {
             try {
-                $this->makeChange->make(
-                    $by, [['kind' => 'method', 'build' => $build->number, 'answers' => $answers]],
-                );
+                $this->makeChange->make($by, [UseMethod::several($build->number, $answers, $this->tools)]);
             } catch (ValidationException $refused) {
                 throw Refused::because($refused->getMessage(), 'method');
             }

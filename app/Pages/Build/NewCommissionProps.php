@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Build;
 
 use App\Pages\Page;
+use App\Pages\Shop\Option;
 use App\Pages\Worked\FieldGroup;
 
 final readonly class NewCommissionProps extends Page
@@ -15,6 +16,7 @@ final readonly class NewCommissionProps extends Page
      * @param  list<FieldGroup>  $fields
      * @param  list<ModelName>  $models
      * @param  list<string>  $clients
+     * @param  list<Option>  $promiseKinds
      */
     public function __construct(
         public array $fields,
@@ -23,6 +25,7 @@ final readonly class NewCommissionProps extends Page
         public string $currency,
         public int $depositPercent,
         public string $today,
+        public array $promiseKinds,
     ) {
     }
 }

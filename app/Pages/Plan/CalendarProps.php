@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use App\Pages\Page;
-use App\Pages\Shop\Option;
 
 final readonly class CalendarProps extends Page
 {
@@ -16,8 +15,7 @@ final readonly class CalendarProps extends Page
      * @param  list<CalendarPerson>  $people
      * @param  list<Removable>  $outages
      * @param  list<ClosedDayLine>  $closed
-     * @param  list<Option>  $resources
-     * @param  list<Option>  $kinds
+     * @param  list<ChangeForm>  $forms
      */
     public function __construct(
         public string $heading,
@@ -26,8 +24,7 @@ final readonly class CalendarProps extends Page
         public array $people,
         public array $outages,
         public array $closed,
-        public array $resources,
-        public array $kinds,
+        public array $forms,
     ) {
     }
 }

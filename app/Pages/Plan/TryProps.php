@@ -14,12 +14,13 @@ final readonly class TryProps extends Page
     /**
      * @param  list<ScenarioLine>  $scenarios
      * @param  Later<Effect>|null  $difference
+     * @param  list<ChangeForm>  $forms
      */
     public function __construct(
         public array $scenarios,
         public ?ScenarioShown $shown,
         public ?Later $difference,
-        public Choices $choices,
+        public array $forms,
     ) {
     }
 }

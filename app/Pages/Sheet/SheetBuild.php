@@ -6,11 +6,13 @@ namespace App\Pages\Sheet;
 
 use App\Models\Build\Purpose;
 use App\Pages\Build\Inked;
+use App\Pages\Shop\Option;
 use Regimen\Forecast\Verdict;
 use Regimen\Schedule\Problem\Promise;
 
 final readonly class SheetBuild
 {
+    /** @param  list<Option>  $promiseKinds */
     public function __construct(
         public int $number,
         public string $title,
@@ -34,6 +36,7 @@ final readonly class SheetBuild
         public string $inOneLine,
         public Inked $inked,
         public ?int $draft,
+        public array $promiseKinds,
     ) {
     }
 }

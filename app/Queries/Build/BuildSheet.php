@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Build;
 
+use App\Actions\Plan\Changes\Choices;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\KitLine;
@@ -83,6 +84,7 @@ final readonly class BuildSheet
                 inOneLine: $read->orFail()->inOneLine(),
                 inked: BuildLines::inked($build),
                 draft: $build->draft?->number,
+                promiseKinds: Choices::promises(),
             ),
             drawing: Drawings::of($read),
             holdsFinish: $build->route_lacks === '' ? $this->route->holdsFinish($build, $people) : null,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Plan;
 
-use App\Models\House\Resource;
 use App\Models\People\AwayKind;
 use App\Models\People\ClosedDay;
 use App\Models\People\DayOff;
@@ -17,7 +16,6 @@ use App\Pages\Plan\CalendarProps;
 use App\Pages\Plan\ClosedDayLine;
 use App\Pages\Plan\DayMinutes;
 use App\Pages\Plan\Removable;
-use App\Pages\Shop\Option;
 use App\Planning\House\House;
 use App\Queries\House\PeoplePage;
 use App\Support\Clock;
@@ -29,7 +27,7 @@ final readonly class CalendarPage
 {
     private const WEEKS = 6;
 
-    public function __construct(private House $house, private Clock $clock)
+    public function __construct(private House $house, private Clock $clock, private ChangeForms $forms)
     {
     }
 
@@ -79,13 +77,7 @@ final readonly class CalendarPage
                     id: $one->id, date: $one->date, note: $one->note,
                 ))
                 ->all()),
-            resources: array_values(Resource::query()
-                ->where('capacity', '>', 0)
-                ->orderBy('id')
-                ->get()
-                ->map(static fn (Resource $one): Option => new Option(value: (string) $one->id, words: $one->name))
-                ->all()),
-            kinds: AwayKind::choices(),
+            forms: $this->forms->of('away', 'longer', 'down'),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Plan;
 
+use App\Actions\Plan\Changes\Change;
 use App\Actions\Plan\Trial;
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
@@ -41,11 +42,11 @@ final readonly class Difference
     }
 
     /**
-     * @param  list<array<string, mixed>>  $bodies
+     * @param  list<Change>  $changes
      */
-    public function of(array $bodies): Effect
+    public function of(array $changes): Effect
     {
-        return $this->trial->of($bodies, function (
+        return $this->trial->of($changes, function (
             Planned $before,
             Planned $after,
             Collection $builds,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Plan;
 
 use App\Actions\House\GiveFeed;
+use App\Actions\Plan\Changes\Choices;
 use App\Models\House\Feed;
 use App\Models\People\Person;
 use App\Pages\Plan\FeedLine;
@@ -14,7 +15,7 @@ use App\Pages\Shop\Option;
 /** The private addresses at which calendar programs read the plan. */
 final readonly class FeedsPage
 {
-    public function __construct(private ChangeChoices $choices)
+    public function __construct(private Choices $choices)
     {
     }
 
@@ -26,7 +27,6 @@ final readonly class FeedsPage
                 static fn ($query) => $query->where('kind', 'person')->where('person_id', $viewer->id),
             )
             ->orderBy('id')->get();
-        $choices = $this->choices->all();
 
         return new FeedsProps(
             feeds: array_values($feeds->map(static fn (Feed $feed): FeedLine => new FeedLine(
@@ -37,9 +37,9 @@ final readonly class FeedsPage
                 readAt: $feed->read_at?->toIso8601ZuluString(),
             ))->all()),
             people: $viewer->isManager()
-                ? $choices->people
+                ? $this->choices->people()
                 : [new Option(value: (string) $viewer->id, words: $viewer->name)],
-            builds: $viewer->isManager() ? $choices->builds : [],
+            builds: $viewer->isManager() ? $this->choices->builds() : [],
             manager: $viewer->isManager(),
         );
     }

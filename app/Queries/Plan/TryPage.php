@@ -20,7 +20,7 @@ final readonly class TryPage
     public function __construct(
         private Changes $changes,
         private Difference $difference,
-        private ChangeChoices $choices,
+        private ChangeForms $forms,
     ) {
     }
 
@@ -47,7 +47,7 @@ final readonly class TryPage
             difference: $shown === null || $shown->changes === []
                 ? null
                 : new Later(fn (): Effect => $this->tried($shown)),
-            choices: $this->choices->all(),
+            forms: $this->forms->of(),
         );
     }
 
@@ -66,7 +66,7 @@ final readonly class TryPage
     private function tried(Scenario $scenario): Effect
     {
         try {
-            return $this->difference->of($scenario->changes);
+            return $this->difference->of($this->changes->all($scenario->changes));
         } catch (ValidationException|ModelNotFoundException $refused) {
             $why = $refused instanceof ValidationException
                 ? $refused->getMessage()

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Route;
 
+use App\Actions\Plan\Changes\Change;
 use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\Trial;
 use App\Models\Build\Build;
@@ -44,10 +45,11 @@ final readonly class OtherMethods
             $this->questions->alternatives($build), 0, self::MOST_TRIED,
         ) as [$question, $answer]) {
             $body = ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $answer];
-            $after = $this->finish($build, $body);
+            $change = $this->changes->of($body);
+            $after = $this->finish($build, $change);
             if ($after !== null && $after < $before) {
                 $found[] = [$before - $after, new HelpLine(
-                    words: rtrim($this->changes->of($body)->words(), '.'),
+                    words: rtrim($change->words(), '.'),
                     kind: 'method',
                     gains: [new HelpGain(
                         number: $build->number,
@@ -76,11 +78,10 @@ final readonly class OtherMethods
             ->sortBy(fn (Build $build): int => (int) $this->builds->outlook($build)->slackDays)->first();
     }
 
-    /** @param  array<string, mixed>  $body */
-    private function finish(Build $build, array $body): ?int
+    private function finish(Build $build, Change $change): ?int
     {
         try {
-            return $this->trial->plan([$body])->finish(BuildId::of($build->id)->number);
+            return $this->trial->plan([$change])->finish(BuildId::of($build->id)->number);
         } catch (ValidationException) {
             return null;
         }

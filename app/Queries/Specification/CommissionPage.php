@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Specification;
 
+use App\Actions\Plan\Changes\Choices;
 use App\Models\Build\Client;
 use App\Pages\Build\Forecast;
 use App\Pages\Build\ForecastFigures;
@@ -50,6 +51,7 @@ final readonly class CommissionPage
             currency: $this->house->shop()->currency,
             depositPercent: $this->house->shop()->deposit_permille / 10,
             today: $this->clock->today($this->house->zone()),
+            promiseKinds: Choices::promises(),
         );
     }
 

@@ -165,8 +165,7 @@ export interface CalendarProps {
     people: CalendarPerson[];
     outages: Removable[];
     closed: ClosedDayLine[];
-    resources: Option[];
-    kinds: Option[];
+    forms: ChangeForm[];
 }
 
 /** Something that is another than it was. */
@@ -176,14 +175,21 @@ export interface Change {
     after: string;
 }
 
-export interface Choices {
-    people: Option[];
-    builds: Option[];
-    resources: Option[];
-    parts: Option[];
-    models: Option[];
-    away: Option[];
-    skills: Option[];
+/** One thing that a change has to say. */
+export interface ChangeField {
+    name: string;
+    label: string;
+    type: 'text' | 'date' | 'datetime-local';
+    options: Option[] | null;
+    hint: string;
+    value: string;
+}
+
+/** How a kind of change is asked for. */
+export interface ChangeForm {
+    kind: string;
+    words: string;
+    fields: ChangeField[];
 }
 
 export interface ClashWords {
@@ -647,6 +653,7 @@ export interface NewCommissionProps {
     currency: string;
     depositPercent: number;
     today: string;
+    promiseKinds: Option[];
 }
 
 export interface NextThing {
@@ -1130,6 +1137,7 @@ export interface SheetBuild {
     inOneLine: string;
     inked: Inked;
     draft: number | null;
+    promiseKinds: Option[];
 }
 
 export interface SheetGroup {
@@ -1378,7 +1386,7 @@ export interface TryProps {
     scenarios: ScenarioLine[];
     shown: ScenarioShown | null;
     difference?: Effect | null;
-    choices: Choices;
+    forms: ChangeForm[];
 }
 
 export interface UndoLine {

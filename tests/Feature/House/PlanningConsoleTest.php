@@ -7,6 +7,7 @@ namespace Tests\Feature\House;
 use App\Actions\Commission\Commission;
 use App\Actions\Commission\TakeCommission;
 use App\Actions\House\OpenShop;
+use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\MakeChange;
 use App\Models\Build\Operation;
 use App\Models\Build\Purpose;
@@ -80,7 +81,7 @@ final class PlanningConsoleTest extends FrameworkTestCase
             );
         }
         $neck = Operation::query()->where('key', NeckOperation::Carve->value)->firstOrFail();
-        app(MakeChange::class)->make($manager, [
+        app(MakeChange::class)->make($manager, app(Changes::class)->all([
             [
                 'kind' => 'pin', 'operation' => $neck->id,
                 'day' => (new \DateTimeImmutable('+40 weekdays'))->format('Y-m-d'),
@@ -100,7 +101,7 @@ final class PlanningConsoleTest extends FrameworkTestCase
                 'from' => date('Y-m-d').'T00:00',
                 'to' => (new \DateTimeImmutable('+15 weekdays'))->format('Y-m-d').'T12:00',
             ],
-        ]);
+        ]));
         $file = "{$this->folder}/shop.json";
         file_put_contents($file, $this->artisan('regimen:plan', ['--export'])->getOutput());
         $this->assertTrue(
@@ -156,7 +157,7 @@ final class PlanningConsoleTest extends FrameworkTestCase
             $by = App\Models\People\Person::query()->firstOrFail();
             for ($round = 0; $round < 8; $round++) {
                 app()->forgetScopedInstances();
-                app(App\Actions\Plan\MakeChange::class)->make($by, [['kind' => 'push', 'build' => (int) $argv[2], 'days' => $round + 1]]);
+                app(App\Actions\Plan\MakeChange::class)->make($by, [new App\Actions\Plan\Changes\PushBuild((int) $argv[2], $round + 1)]);
             }
             PHP;
         $processes = array_map(

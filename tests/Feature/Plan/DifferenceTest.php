@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Plan;
 
+use App\Actions\Plan\Changes\Changes;
 use App\Models\Build\Build;
+use App\Pages\Plan\Effect;
 use App\Pages\Plan\MovedOperation;
 use App\Queries\Plan\Difference;
 use Illuminate\Support\Facades\DB;
@@ -29,12 +31,12 @@ final class DifferenceTest extends TestCase
 
     public function test_nothing_that_changes_nothing_is_shown(): void
     {
-        $difference = app(Difference::class)->of([]);
+        $difference = $this->difference([]);
         $this->assertSame(
             ['No build would be over on another day', [], [], []],
             [$difference->headline, $difference->builds, $difference->people, $difference->troubles],
         );
-        $same = app(Difference::class)->of(
+        $same = $this->difference(
             [['kind' => 'promise', 'build' => 1, 'promised_on' => '2026-05-15', 'promise_kind' => 'promised']],
         );
         $this->assertSame([], $same->builds);
@@ -42,7 +44,7 @@ final class DifferenceTest extends TestCase
 
     public function test_a_promise_that_is_moved_later_is_gained_and_one_that_is_moved_sooner_is_broken(): void
     {
-        $broken = app(Difference::class)->of(
+        $broken = $this->difference(
             [['kind' => 'promise', 'build' => 1, 'promised_on' => '2026-03-25', 'promise_kind' => 'promised']],
         );
         $this->assertSame(
@@ -59,7 +61,7 @@ final class DifferenceTest extends TestCase
         );
         DB::table('builds')->update(['promised_on' => '2026-03-25']);
         app()->forgetScopedInstances();
-        $gained = app(Difference::class)->of(
+        $gained = $this->difference(
             [['kind' => 'promise', 'build' => 1, 'promised_on' => '2026-06-30', 'promise_kind' => 'wished']],
         );
         $this->assertSame(
@@ -70,7 +72,7 @@ final class DifferenceTest extends TestCase
 
     public function test_whose_week_it_moves_is_told_with_what_goes_and_what_comes(): void
     {
-        $difference = app(Difference::class)->of(
+        $difference = $this->difference(
             [['kind' => 'away', 'person' => $this->manager->id, 'from' => '2026-03-18', 'to' => '2026-03-18']],
         );
         $ines = collect($difference->people)->firstWhere('person', 'Ines');
@@ -86,7 +88,7 @@ final class DifferenceTest extends TestCase
                 static fn (MovedOperation $move): bool => $move->from === null && $move->to === null,
             ),
         );
-        $taken = app(Difference::class)->of(
+        $taken = $this->difference(
             [
                 [
                     'kind' => 'pin',
@@ -103,7 +105,7 @@ final class DifferenceTest extends TestCase
 
     public function test_what_could_not_be_done_as_asked_is_told_before_it_is_done(): void
     {
-        $difference = app(Difference::class)->of(
+        $difference = $this->difference(
             [
                 [
                     'kind' => 'pin',
@@ -114,7 +116,7 @@ final class DifferenceTest extends TestCase
         );
         $this->assertStringContainsString('cannot be begun on the day it is pinned to', $difference->troubles[0]);
         $this->assertSame(0, DB::table('pins')->count());
-        $both = app(Difference::class)->of([
+        $both = $this->difference([
             [
                 'kind' => 'pin',
                 'operation' => $this->operation($this->build, PreparationOperation::Draw->value)->id,
@@ -139,5 +141,11 @@ final class DifferenceTest extends TestCase
         $this->assertCount(12, json_decode((string) DB::table('scenarios')->value('changes'), true));
         $this->post('/plan/try/9/apply')->assertNotFound();
         $this->get('/plan/try/9')->assertNotFound();
+    }
+
+    /** @param  list<array<string, mixed>>  $bodies */
+    private function difference(array $bodies): Effect
+    {
+        return app(Difference::class)->of(app(Changes::class)->all($bodies));
     }
 }

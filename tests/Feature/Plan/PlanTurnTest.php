@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Plan;
 
+use App\Actions\Plan\Changes\PushBuild;
 use App\Actions\Plan\MakeChange;
 use App\Models\Plan\Plan;
 use App\Models\Plan\PlanEntry;
@@ -48,7 +49,7 @@ final class PlanTurnTest extends TestCase
         $written = $this->whilePlanning(function (): void {
             $this->other->exec("INSERT INTO plan_requests (at, cause, moves) VALUES ('2026-03-18', 'from beside', 1)");
         });
-        app(MakeChange::class)->make($this->manager, [['kind' => 'push', 'build' => 1, 'days' => 2]]);
+        app(MakeChange::class)->make($this->manager, [new PushBuild(1, 2)]);
         $this->assertSame(1, $written(), 'nothing was locked while the plan was made');
         $this->assertSame(0, PlanRequest::query()->whereNull('plan_id')->count());
         $this->assertStringContainsString('from beside', (string) Plan::query()->latest('id')->value('cause'));
@@ -64,7 +65,7 @@ final class PlanTurnTest extends TestCase
                 // Held still at last.
             }
         }, 50);
-        app(MakeChange::class)->make($this->manager, [['kind' => 'push', 'build' => 1, 'days' => 2]]);
+        app(MakeChange::class)->make($this->manager, [new PushBuild(1, 2)]);
         $this->assertGreaterThan(2, $written());
         $this->assertLessThan(9, $written());
         $this->assertSame(0, PlanRequest::query()->whereNull('plan_id')->count());

@@ -39,6 +39,34 @@ final readonly class Body
         return $this->text($key) === '' ? null : $this->text($key);
     }
 
+    /** @return list<int> */
+    public function numbers(string $key): array
+    {
+        return array_map(intval(...), array_values($this->list($key)));
+    }
+
+    /** @return array<string, string> */
+    public function texts(string $key): array
+    {
+        $texts = [];
+        foreach ($this->list($key) as $name => $text) {
+            $texts[(string) $name] = is_scalar($text) ? (string) $text : '';
+        }
+
+        return $texts;
+    }
+
+    /** @return array<int, int> */
+    public function wholes(string $key): array
+    {
+        $wholes = [];
+        foreach ($this->list($key) as $name => $whole) {
+            $wholes[(int) $name] = (int) $whole;
+        }
+
+        return $wholes;
+    }
+
     /** @return array<mixed> */
     public function list(string $key): array
     {

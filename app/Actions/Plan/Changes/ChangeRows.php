@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan\Changes;
 
-use App\Models\Build\Build;
 use App\Models\People\Person;
 use App\Support\Refused;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\Rule;
+use InvalidArgumentException;
 
 /** Leave, longer days, outages or closed days that were entered are taken away again, or put back. */
-final readonly class ChangeRows implements Change, Lapses
+final readonly class ChangeRows implements AskedFor, Lapses
 {
-    public const TABLES = ['days_off', 'overtimes', 'outages', 'closed_days'];
+    use InPlan, OfShop;
+
+    private const TABLES = ['days_off', 'overtimes', 'outages', 'closed_days'];
 
     /** One of them, and several. */
     private const WORDS = [
@@ -23,19 +26,59 @@ final readonly class ChangeRows implements Change, Lapses
         'closed_days' => ['closed day', 'closed days'],
     ];
 
-    public function __construct(private Body $body)
+    /**
+     * @param  string  $table  one of those that are named here
+     * @param  list<int>  $remove
+     * @param  list<array<string, mixed>>  $add  rows as they were kept
+     */
+    public function __construct(private string $table, private array $remove, private array $add = [])
     {
+        if (! in_array($table, self::TABLES, true)) {
+            throw new InvalidArgumentException('Only leave, longer days, outages and closed days are taken away.');
+        }
+    }
+
+    public static function kind(): string
+    {
+        return 'rows';
+    }
+
+    public static function heading(): ?string
+    {
+        return null;
+    }
+
+    public static function fields(Asking $asking): array
+    {
+        return [
+            AskedField::of('table', 'kind of entry', 'required', Rule::in(self::TABLES)),
+            AskedField::of('remove', 'entries', 'required', 'array', 'list', 'max:400'),
+            AskedField::of('remove.*', 'entry', 'integer'),
+            AskedField::of('add', 'entries', 'prohibited'),
+        ];
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        $add = array_map(static fn (mixed $row): array => (array) $row, array_values($body->list('add')));
+
+        return new self($body->text('table'), $body->numbers('remove'), $add);
+    }
+
+    public function body(): array
+    {
+        return ['kind' => self::kind(), 'table' => $this->table, 'remove' => $this->remove, 'add' => $this->add];
     }
 
     public function words(): string
     {
-        [$one, $several] = self::WORDS[$this->table()];
-        $ids = $this->body->list('remove');
+        [$one, $several] = self::WORDS[$this->table];
+        $ids = $this->remove;
         if ($ids === []) {
             return ucfirst($one).' put back.';
         }
-        $dates = self::hasDates($this->table())
-            ? DB::table($this->table())->whereIn('id', $ids)->orderBy('date')->pluck('date')->all()
+        $dates = self::hasDates($this->table)
+            ? DB::table($this->table)->whereIn('id', $ids)->orderBy('date')->pluck('date')->all()
             : [];
         $when = match (count($dates)) {
             0 => '',
@@ -46,11 +89,10 @@ final readonly class ChangeRows implements Change, Lapses
         return Say::count(count($ids), $one, $several)." taken away{$when}.";
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): self
     {
-        $ids = array_map(intval(...), array_values($this->body->list('remove')));
-        $rows = DB::table($this->table())
-            ->whereIn('id', $ids)
+        $rows = DB::table($this->table)
+            ->whereIn('id', $this->remove)
             ->get()
             ->map(static fn (object $row): array => (array) $row)
             ->all();
@@ -58,36 +100,25 @@ final readonly class ChangeRows implements Change, Lapses
         if ($lapsed !== null) {
             throw Refused::because($lapsed);
         }
-        DB::table($this->table())->whereIn('id', $ids)->delete();
-        foreach ($this->body->list('add') as $row) {
-            DB::table($this->table())->insert((array) $row);
+        DB::table($this->table)->whereIn('id', $this->remove)->delete();
+        foreach ($this->add as $row) {
+            DB::table($this->table)->insert($row);
         }
 
-        return [
-            'kind' => 'rows', 'table' => $this->table(), 'remove' => array_column($this->body->list('add'), 'id'),
-            'add' => $rows,
-        ];
+        return new self(
+            $this->table,
+            array_map(static fn (array $row): int => (int) ($row['id'] ?? 0), $this->add),
+            array_values($rows),
+        );
     }
 
     public function lapsed(): ?string
     {
-        $ids = $this->body->list('remove');
+        $ids = $this->remove;
 
-        return DB::table($this->table())->whereIn('id', $ids)->count() < count($ids)
+        return DB::table($this->table)->whereIn('id', $ids)->count() < count($ids)
             ? 'That was taken away already.'
             : null;
-    }
-
-    public function build(): ?Build
-    {
-        return null;
-    }
-
-    private function table(): string
-    {
-        return in_array($this->body->text('table'), self::TABLES, true)
-            ? $this->body->text('table')
-            : throw new \InvalidArgumentException('Only leave, longer days, outages and closed days are taken away.');
     }
 
     private static function hasDates(string $table): bool

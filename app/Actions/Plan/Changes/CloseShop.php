@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan\Changes;
 
-use App\Models\Build\Build;
 use App\Models\People\ClosedDay;
 use App\Models\People\Person;
 use App\Support\Refused;
@@ -13,37 +12,57 @@ use App\Support\Say;
 /** Nobody works in the shop on some days: a holiday, or a calendar of them. */
 final readonly class CloseShop implements Change
 {
-    public function __construct(private Body $body)
+    use OfShop;
+
+    /** @param  non-empty-array<string, string>  $days  what day it is, by date */
+    public function __construct(private array $days)
     {
+    }
+
+    public static function kind(): string
+    {
+        return 'close';
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        $days = $body->texts('days');
+
+        return $days === [] ? throw Refused::because('Name a day.', 'date') : new self($days);
+    }
+
+    public function body(): array
+    {
+        return ['kind' => self::kind(), 'days' => $this->days];
     }
 
     public function words(): string
     {
-        $days = array_keys($this->body->list('days'));
+        $days = array_keys($this->days);
         sort($days);
-        [$first, $last] = [(string) $days[0], (string) $days[count($days) - 1]];
-        $note = implode('', array_filter(array_slice($this->body->list('days'), 0, 1), is_string(...)));
+        [$first, $last] = [$days[0], $days[count($days) - 1]];
+        $note = $this->days[$first];
 
         return 'The shop: no work on '.(count($days) === 1
             ? Say::day($first).($note === '' ? '.' : " ({$note}).")
             : Say::count(count($days), 'day').', '.Say::day($first).' to '.Say::day($last).'.');
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): ChangeRows
     {
         $ids = [];
-        foreach ($this->body->list('days') as $date => $note) {
+        foreach ($this->days as $date => $note) {
             if (ClosedDay::query()->where('date', $date)->exists()) {
-                throw Refused::because(Say::day((string) $date).' is free already.', 'date');
+                throw Refused::because(Say::day($date).' is free already.', 'date');
             }
             $ids[] = ClosedDay::query()->create(['date' => $date, 'note' => $note])->id;
         }
 
-        return ['kind' => 'rows', 'table' => 'closed_days', 'remove' => $ids];
+        return new ChangeRows('closed_days', $ids);
     }
 
-    public function build(): ?Build
+    public function entry(): string
     {
-        return null;
+        return 'house';
     }
 }

@@ -4,70 +4,105 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan\Changes;
 
-use App\Models\Build\Build;
-use App\Models\Build\BuildStatus;
 use App\Models\People\Person;
 use App\Support\Say;
+use Illuminate\Validation\Rule;
 use Regimen\Schedule\Problem\Promise;
 
 /** A promise is given, moved or made firmer; or taken back where there was none before. */
-final readonly class GivePromise implements Change, Lapses
+final readonly class GivePromise implements AskedFor, Lapses
 {
-    public function __construct(private Body $body)
+    use OfBuild;
+
+    /**
+     * @param  Promise|null  $firmness  as it was where it is not said
+     * @param  Overtaken|null  $if  only while it is still as it was left
+     */
+    public function __construct(
+        private int $number,
+        private ?string $promisedOn,
+        private ?Promise $firmness = null,
+        private string $because = '',
+        private ?Overtaken $if = null,
+    ) {
+    }
+
+    public static function kind(): string
     {
+        return 'promise';
+    }
+
+    public static function heading(): string
+    {
+        return 'a promise is moved';
+    }
+
+    public static function fields(Asking $asking): array
+    {
+        return [
+            $asking->build(),
+            $asking->promise()->asked('Promise date', 'date'),
+            AskedField::of('promise_kind', 'kind of promise', 'nullable', Rule::enum(Promise::class))
+                ->chosen('How firmly', Choices::promises(...)),
+            $asking->words('because', 'reason')->asked('Why'),
+        ];
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        return new self(
+            $body->whole('build'), $body->maybe('promised_on'), Promise::tryFrom($body->text('promise_kind')),
+            $body->text('because'), Overtaken::read($body),
+        );
+    }
+
+    public function body(): array
+    {
+        return [
+            'kind' => self::kind(), 'build' => $this->number, 'promised_on' => $this->promisedOn,
+            'promise_kind' => $this->firmness?->value, 'because' => $this->because,
+            ...$this->if === null ? [] : $this->if->body(),
+        ];
     }
 
     public function words(): string
     {
         $build = $this->build();
-        $day = $this->body->maybe('promised_on');
-        $because = $this->body->text('because');
-        $firmness = $day === null || $this->kind() === $build->promise_kind
+        $day = $this->promisedOn;
+        $firmness = $day === null || $this->firmness === null || $this->firmness === $build->promise_kind
             ? ''
-            : ", {$this->kind()->value} instead of {$build->promise_kind->value}";
+            : ", {$this->firmness->value} instead of {$build->promise_kind->value}";
 
         return "No. {$build->number}: ".match (true) {
             $day === null => 'no promise',
             $build->promised_on === null || $build->promised_on === $day => 'promised for '.Say::day($day),
             default => 'promise moved from '.Say::day($build->promised_on).' to '.Say::day($day),
-        }.$firmness.($because === '' ? '.' : ": {$because}");
+        }.$firmness.($this->because === '' ? '.' : ": {$this->because}");
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): self
     {
         $build = $this->build();
-        $before = [
-            'kind' => 'promise', 'build' => $build->number, 'promised_on' => $build->promised_on,
-            'promise_kind' => $build->promise_kind->value,
-        ];
-        $build->update(
-            [
-                'promised_on' => $this->body->maybe('promised_on'), 'promise_kind' => $this->kind(),
-                'version' => $build->version + 1,
-            ],
-        );
+        [$day, $firmness] = [$build->promised_on, $build->promise_kind];
+        $build->update([
+            'promised_on' => $this->promisedOn, 'promise_kind' => $this->firmness ?? $firmness,
+            'version' => $build->version + 1,
+        ]);
 
-        return [...$before, 'was' => $build->promised_on];
+        return new self($this->number, $day, $firmness, if: new Overtaken($build->promised_on));
     }
 
     public function lapsed(): ?string
     {
         $build = $this->build();
 
-        return match (true) {
-            $build->status !== BuildStatus::Open => "{$build->name()} is not in the making any more.",
-            $this->body->has('was') && $build->promised_on !== $this->body->maybe('was') => "The promise of {$build->name()} was moved since.",
-            default => null,
-        };
+        return self::notInTheMaking($build) ?? (
+            $this->if?->by($build->promised_on) === true ? "The promise of {$build->name()} was moved since." : null
+        );
     }
 
-    public function build(): Build
+    public function entry(): string
     {
-        return Build::query()->where('number', $this->body->whole('build'))->firstOrFail();
-    }
-
-    private function kind(): Promise
-    {
-        return Promise::tryFrom($this->body->text('promise_kind')) ?? $this->build()->promise_kind;
+        return 'promise';
     }
 }

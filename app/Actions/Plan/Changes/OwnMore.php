@@ -5,53 +5,74 @@ declare(strict_types=1);
 namespace App\Actions\Plan\Changes;
 
 use App\Actions\House\KeepVersion;
-use App\Models\Build\Build;
 use App\Models\House\Resource;
 use App\Models\People\Person;
 use App\Support\Refused;
 
 /** The shop has more of a station or a fixture, or fewer. */
-final readonly class OwnMore implements Change, Lapses
+final readonly class OwnMore implements AskedFor, Lapses
 {
-    public function __construct(private Body $body, private KeepVersion $keepVersion)
+    use InPlan, OfShop;
+
+    /** @param  int  $more  below zero: fewer */
+    public function __construct(private int $resource, private int $more, private KeepVersion $keepVersion)
     {
+    }
+
+    public static function kind(): string
+    {
+        return 'more';
+    }
+
+    public static function heading(): string
+    {
+        return 'one more station or fixture';
+    }
+
+    public static function fields(Asking $asking): array
+    {
+        return [
+            $asking->resource(),
+            AskedField::of('by', 'number', 'required', 'integer', 'between:-5,5', 'not_in:0')
+                ->asked('How many more', value: '1'),
+        ];
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        return new self($body->whole('resource'), $body->whole('by'), $tools->keepVersion);
+    }
+
+    public function body(): array
+    {
+        return ['kind' => self::kind(), 'resource' => $this->resource, 'by' => $this->more];
     }
 
     public function words(): string
     {
-        $by = $this->body->whole('by');
-
-        return abs($by).($by < 0 ? ' fewer' : ' more')." of the {$this->resource()->name}.";
+        return abs($this->more).($this->more < 0 ? ' fewer' : ' more')." of the {$this->resource()->name}.";
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): self
     {
         $resource = $this->resource();
-        $more = $this->body->whole('by');
-        if ($resource->capacity + $more < 0) {
+        if ($resource->capacity + $this->more < 0) {
             throw Refused::because("There are only {$resource->capacity} of the {$resource->name}.", 'by');
         }
-        ($this->keepVersion)($by, $resource, ['capacity' => $resource->capacity + $more]);
+        ($this->keepVersion)($by, $resource, ['capacity' => $resource->capacity + $this->more]);
 
-        return ['kind' => 'more', 'resource' => $resource->id, 'by' => -$more];
+        return new self($this->resource, -$this->more, $this->keepVersion);
     }
 
     public function lapsed(): ?string
     {
         $resource = $this->resource();
 
-        return $resource->capacity + $this->body->whole('by') < 0
-            ? "There are fewer of the {$resource->name} by now."
-            : null;
-    }
-
-    public function build(): ?Build
-    {
-        return null;
+        return $resource->capacity + $this->more < 0 ? "There are fewer of the {$resource->name} by now." : null;
     }
 
     private function resource(): Resource
     {
-        return Resource::query()->findOrFail($this->body->whole('resource'));
+        return Resource::query()->findOrFail($this->resource);
     }
 }

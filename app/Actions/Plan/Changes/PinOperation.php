@@ -12,24 +12,72 @@ use App\Models\Plan\PlanEntry;
 use App\Planning\House\House;
 use App\Support\Refused;
 use App\Support\Say;
+use Illuminate\Validation\Rule;
 use Regimen\Route\OperationState;
 
 /** An operation is pinned to a person, to a day, behind another operation; or to nothing any more. */
-final readonly class PinOperation implements Change, KeepsThePlan, Lapses
+final readonly class PinOperation implements AskedFor, KeepsThePlan, Lapses
 {
-    public function __construct(private Body $body, private House $house)
+    use InPlan;
+
+    /** @param  int|null  $after  the operation behind which it is put */
+    public function __construct(
+        private int $operation,
+        private ?int $person,
+        private ?string $day,
+        private ?int $after,
+        private House $house,
+    ) {
+    }
+
+    public static function kind(): string
     {
+        return 'pin';
+    }
+
+    public static function heading(): ?string
+    {
+        return null;
+    }
+
+    public static function fields(Asking $asking): array
+    {
+        $operation = ['integer', Rule::exists('operations', 'id')];
+
+        return [
+            AskedField::of('operation', 'operation', 'required', ...$operation),
+            AskedField::of(
+                'person', 'person', 'nullable', 'integer', Rule::exists('people', 'id')->where('active', true),
+            ),
+            AskedField::of('day', 'day', 'nullable', $asking->day()),
+            AskedField::of('after', 'operation before', 'nullable', ...$operation),
+        ];
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        return new self(
+            $body->whole('operation'), $body->maybeWhole('person'), $body->maybe('day'), $body->maybeWhole('after'),
+            $tools->house,
+        );
+    }
+
+    public function body(): array
+    {
+        return [
+            'kind' => self::kind(), 'operation' => $this->operation, 'person' => $this->person, 'day' => $this->day,
+            'after' => $this->after,
+        ];
     }
 
     public function words(): string
     {
-        $after = $this->body->maybeWhole('after');
         $to = array_filter([
-            $this->body->maybeWhole('person') === null
+            $this->person === null ? null : 'to '.Person::query()->findOrFail($this->person)->name,
+            $this->day === null ? null : 'to '.Say::day($this->day),
+            $this->after === null
                 ? null
-                : 'to '.Person::query()->findOrFail($this->body->whole('person'))->name,
-            $this->body->maybe('day') === null ? null : 'to '.Say::day($this->body->text('day')),
-            $after === null ? null : 'behind '.self::named(Operation::query()->with('build')->findOrFail($after)),
+                : 'behind '.self::named(Operation::query()->with('build')->findOrFail($this->after)),
         ]);
 
         return self::named($this->operation()).(
@@ -37,30 +85,23 @@ final readonly class PinOperation implements Change, KeepsThePlan, Lapses
         );
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): self
     {
-        $operation = $this->operation();
-        $after = $this->body->maybeWhole('after');
         $lapsed = $this->lapsed();
         if ($lapsed !== null) {
             throw Refused::because(rtrim($lapsed, '.').'; only what has not begun can be pinned.', 'operation');
         }
-        if ($after === $operation->id) {
+        if ($this->after === $this->operation) {
             throw Refused::because('It cannot come behind itself.', 'after');
         }
-        $before = Pin::query()->find($operation->id);
-        Pin::query()->where('operation_id', $operation->id)->delete();
-        $pin = [
-            'person_id' => $this->body->maybeWhole('person'), 'day' => $this->body->maybe('day'), 'after_id' => $after,
-        ];
+        $before = Pin::query()->find($this->operation);
+        Pin::query()->where('operation_id', $this->operation)->delete();
+        $pin = ['person_id' => $this->person, 'day' => $this->day, 'after_id' => $this->after];
         if (array_filter($pin) !== []) {
-            Pin::query()->insert(['operation_id' => $operation->id, ...$pin]);
+            Pin::query()->insert(['operation_id' => $this->operation, ...$pin]);
         }
 
-        return [
-            'kind' => 'pin', 'operation' => $operation->id, 'person' => $before?->person_id, 'day' => $before?->day,
-            'after' => $before?->after_id,
-        ];
+        return new self($this->operation, $before?->person_id, $before?->day, $before?->after_id, $this->house);
     }
 
     public function lapsed(): ?string
@@ -72,10 +113,8 @@ final readonly class PinOperation implements Change, KeepsThePlan, Lapses
 
     public function isAsPlanned(): bool
     {
-        $entry = PlanEntry::query()->find($this->body->whole('operation'));
-        [$person, $day, $after] = [
-            $this->body->maybeWhole('person'), $this->body->maybe('day'), $this->body->maybeWhole('after'),
-        ];
+        $entry = PlanEntry::query()->find($this->operation);
+        [$person, $day, $after] = [$this->person, $this->day, $this->after];
         $behind = $after === null ? null : PlanEntry::query()->find($after);
         if ($entry?->start === null || $person === null && $day === null && $after === null) {
             return false;
@@ -95,7 +134,7 @@ final readonly class PinOperation implements Change, KeepsThePlan, Lapses
 
     private function operation(): Operation
     {
-        return Operation::query()->with('build')->findOrFail($this->body->whole('operation'));
+        return Operation::query()->with('build')->findOrFail($this->operation);
     }
 
     private static function named(Operation $operation): string

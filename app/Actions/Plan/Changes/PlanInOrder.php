@@ -14,13 +14,37 @@ use Regimen\Schedule\Problem\ActivityId;
 /** The shop is planned in the order of a better plan that was offered; or in the order that it had before. */
 final readonly class PlanInOrder implements Change
 {
-    public function __construct(private Body $body)
+    use InPlan, OfShop;
+
+    /**
+     * @param  int|null  $offer  null for the order that was before one
+     * @param  array<int, int>  $keys  by operation
+     * @param  array<int, int>  $pushed  days by build
+     */
+    public function __construct(private ?int $offer, private array $keys = [], private array $pushed = [])
     {
+    }
+
+    public static function kind(): string
+    {
+        return 'order';
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        return new self($body->maybeWhole('offer'), $body->wholes('keys'), $body->wholes('pushed'));
+    }
+
+    public function body(): array
+    {
+        return [
+            'kind' => self::kind(), 'offer' => $this->offer, 'keys' => $this->keys, 'pushed' => $this->pushed,
+        ];
     }
 
     public function words(): string
     {
-        $offer = PlanOffer::query()->find($this->body->whole('offer'));
+        $offer = $this->offer();
 
         return $offer === null ? 'The order before it.' : 'A better plan taken: '.implode('; ', array_map(
             static fn (array $gain): string => "{$gain['number']} {$gain['title']} from ".self::day($gain['before'])
@@ -29,32 +53,32 @@ final readonly class PlanInOrder implements Change
         )).'.';
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): self
     {
-        $offer = PlanOffer::query()->find($this->body->whole('offer'));
-        $back = [
-            'kind' => 'order',
-            'keys' => Operation::query()->whereNotNull('plan_key')->pluck('plan_key', 'id')->all(),
-            'pushed' => Build::query()->open()->where('push_days', '!=', 0)->pluck('push_days', 'number')->all(),
-        ];
+        $offer = $this->offer();
+        $back = new self(
+            null,
+            Operation::query()->whereNotNull('plan_key')->pluck('plan_key', 'id')->all(),
+            Build::query()->open()->where('push_days', '!=', 0)->pluck('push_days', 'number')->all(),
+        );
         if ($offer === null) {
             Operation::query()->whereNotNull('plan_key')->update(['plan_key' => null]);
         }
-        foreach ($offer === null ? $this->body->list('keys') : self::byOperation($offer->keys) as $operation => $key) {
+        foreach ($offer === null ? $this->keys : self::byOperation($offer->keys) as $operation => $key) {
             Operation::query()->where('id', $operation)->update(['plan_key' => $key]);
         }
         // What was pushed is in the keys of an offer, and counts no more.
         Build::query()->open()->where('push_days', '!=', 0)->update(['push_days' => 0]);
-        foreach ($this->body->list('pushed') as $number => $days) {
+        foreach ($this->pushed as $number => $days) {
             Build::query()->open()->where('number', $number)->update(['push_days' => $days]);
         }
 
         return $back;
     }
 
-    public function build(): ?Build
+    private function offer(): ?PlanOffer
     {
-        return null;
+        return $this->offer === null ? null : PlanOffer::query()->find($this->offer);
     }
 
     /**

@@ -4,47 +4,68 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan\Changes;
 
-use App\Models\Build\Build;
-use App\Models\Build\BuildStatus;
 use App\Models\People\Person;
 use App\Support\Say;
 
 /** A build is planned as if it were due so many days sooner, or later. */
-final readonly class PushBuild implements Change, Lapses
+final readonly class PushBuild implements AskedFor, Lapses
 {
-    public function __construct(private Body $body)
+    use InPlan, OfBuild;
+
+    /** @param  int  $days  below zero: later */
+    public function __construct(private int $number, private int $days)
     {
+    }
+
+    public static function kind(): string
+    {
+        return 'push';
+    }
+
+    public static function heading(): string
+    {
+        return 'a build is pushed ahead';
+    }
+
+    public static function fields(Asking $asking): array
+    {
+        return [
+            $asking->build(),
+            AskedField::of('days', 'days', 'required', 'integer', 'between:-90,90')
+                ->asked('By days', hint: 'below zero: back', value: '7'),
+        ];
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        return new self($body->whole('build'), $body->whole('days'));
+    }
+
+    public function body(): array
+    {
+        return ['kind' => self::kind(), 'build' => $this->number, 'days' => $this->days];
     }
 
     public function words(): string
     {
-        $days = $this->body->whole('days');
-
         return "No. {$this->build()->number} ".(
-            $days === 0
+            $this->days === 0
                 ? 'in its own place again.'
-                : ($days > 0 ? 'pushed ahead by ' : 'pushed back by ').Say::count(abs($days), 'day').'.'
+                : ($this->days > 0 ? 'pushed ahead by ' : 'pushed back by ').Say::count(abs($this->days), 'day').'.'
         );
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): self
     {
         $build = $this->build();
-        $before = ['kind' => 'push', 'build' => $build->number, 'days' => $build->push_days];
-        $build->update(['push_days' => $this->body->whole('days')]);
+        $back = new self($this->number, $build->push_days);
+        $build->update(['push_days' => $this->days]);
 
-        return $before;
+        return $back;
     }
 
     public function lapsed(): ?string
     {
-        $build = $this->build();
-
-        return $build->status === BuildStatus::Open ? null : "{$build->name()} is not in the making any more.";
-    }
-
-    public function build(): Build
-    {
-        return Build::query()->where('number', $this->body->whole('build'))->firstOrFail();
+        return self::notInTheMaking($this->build());
     }
 }

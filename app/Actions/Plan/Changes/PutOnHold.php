@@ -4,58 +4,85 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan\Changes;
 
-use App\Models\Build\Build;
-use App\Models\Build\BuildStatus;
 use App\Models\People\Person;
 use App\Support\Say;
 
 /** Nothing new is begun on a build until a day; or again from now on. */
-final readonly class PutOnHold implements Change, Lapses
+final readonly class PutOnHold implements AskedFor, Lapses
 {
-    public function __construct(private Body $body)
+    use InPlan, OfBuild;
+
+    /** @param  Overtaken|null  $if  only while it is still as it was left */
+    public function __construct(
+        private int $number,
+        private ?string $until,
+        private string $because = '',
+        private ?Overtaken $if = null,
+    ) {
+    }
+
+    public static function kind(): string
     {
+        return 'hold';
+    }
+
+    public static function heading(): string
+    {
+        return 'a build is put on hold';
+    }
+
+    public static function fields(Asking $asking): array
+    {
+        return [
+            $asking->build(),
+            AskedField::of('until', 'day', 'nullable', $asking->day())->asked('Until', 'date', 'empty: it goes on'),
+            $asking->words('because', 'reason')->asked('Why'),
+        ];
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        return new self(
+            $body->whole('build'), $body->maybe('until'), $body->text('because'), Overtaken::read($body),
+        );
+    }
+
+    public function body(): array
+    {
+        return [
+            'kind' => self::kind(), 'build' => $this->number, 'until' => $this->until, 'because' => $this->because,
+            ...$this->if === null ? [] : $this->if->body(),
+        ];
     }
 
     public function words(): string
     {
-        $until = $this->body->maybe('until');
-        $because = $this->body->text('because');
+        $because = $this->because === '' ? '.' : ": {$this->because}.";
 
         return "No. {$this->build()->number} ".(
-            $until === null ? 'goes on.' : 'on hold until '.Say::day($until).($because === '' ? '.' : ": {$because}.")
+            $this->until === null ? 'goes on.' : 'on hold until '.Say::day($this->until).$because
         );
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): self
     {
         $build = $this->build();
-        $before = [
-            'kind' => 'hold', 'build' => $build->number, 'until' => $build->held_until,
-            'because' => $build->held_because,
-        ];
+        [$until, $because] = [$build->held_until, $build->held_because];
         $build->update(
-            [
-                'held_until' => $this->body->maybe('until'),
-                'held_because' => $this->body->maybe('until') === null ? '' : $this->body->text('because'),
-            ],
+            ['held_until' => $this->until, 'held_because' => $this->until === null ? '' : $this->because],
         );
 
-        return [...$before, 'was' => $build->held_until];
+        return new self($this->number, $until, $because, new Overtaken($build->held_until));
     }
 
     public function lapsed(): ?string
     {
         $build = $this->build();
 
-        return match (true) {
-            $build->status !== BuildStatus::Open => "{$build->name()} is not in the making any more.",
-            $this->body->has('was') && $build->held_until !== $this->body->maybe('was') => "{$build->name()} was put on hold or taken up again since.",
-            default => null,
-        };
-    }
-
-    public function build(): Build
-    {
-        return Build::query()->where('number', $this->body->whole('build'))->firstOrFail();
+        return self::notInTheMaking($build) ?? (
+            $this->if?->by($build->held_until) === true
+                ? "{$build->name()} was put on hold or taken up again since."
+                : null
+        );
     }
 }

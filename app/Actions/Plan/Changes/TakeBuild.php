@@ -6,51 +6,82 @@ namespace App\Actions\Plan\Changes;
 
 use App\Actions\Commission\Commission;
 use App\Actions\Commission\TakeCommission;
-use App\Models\Build\Build;
 use App\Models\Build\Purpose;
 use App\Models\House\HouseModel;
 use App\Models\People\Person;
 use App\Support\Refused;
 use App\Support\Say;
+use Illuminate\Validation\Rule;
 
 /** One more build, after a house model: a commission that is only talked about, or one for stock. */
-final readonly class TakeBuild implements Change
+final readonly class TakeBuild implements AskedFor
 {
-    public function __construct(private Body $body, private TakeCommission $takeCommission)
+    use InPlan, OfShop;
+
+    /** @param  string|null  $promisedOn  null for one for stock */
+    public function __construct(
+        private string $title,
+        private int $model,
+        private ?string $promisedOn,
+        private TakeCommission $takeCommission,
+    ) {
+    }
+
+    public static function kind(): string
     {
+        return 'build';
+    }
+
+    public static function heading(): string
+    {
+        return 'a new commission';
+    }
+
+    public static function fields(Asking $asking): array
+    {
+        return [
+            AskedField::of('title', 'name', 'required', 'string', 'max:60')->asked('Name of the build'),
+            AskedField::of('model', 'house model', 'required', 'integer', Rule::exists('house_models', 'id'))
+                ->chosen('As the house model', $asking->choices->models(...)),
+            $asking->promise()->asked('Promise date', 'date', 'empty: for stock'),
+        ];
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        return new self(
+            $body->text('title'), $body->whole('model'), $body->maybe('promised_on'), $tools->takeCommission,
+        );
+    }
+
+    public function body(): array
+    {
+        return [
+            'kind' => self::kind(), 'title' => $this->title, 'model' => $this->model,
+            'promised_on' => $this->promisedOn,
+        ];
     }
 
     public function words(): string
     {
-        $promise = $this->body->maybe('promised_on');
-
-        return "New build {$this->body->text('title')}, as the house model {$this->model()->name}"
-            .($promise === null ? '.' : ', promised for '.Say::day($promise).'.');
+        return "New build {$this->title}, as the house model {$this->model()->name}"
+            .($this->promisedOn === null ? '.' : ', promised for '.Say::day($this->promisedOn).'.');
     }
 
     public function make(?Person $by): null
     {
-        $promise = $this->body->maybe('promised_on');
-        $purpose = $promise === null ? Purpose::Stock : Purpose::Commission;
-        ($this->takeCommission)(
-            null,
-            new Commission(
-                $purpose, $this->body->text('title'), '', '', ['type' => $this->model()->type], null, null, $promise,
-                $this->model()->id,
-            ),
-        );
+        $purpose = $this->promisedOn === null ? Purpose::Stock : Purpose::Commission;
+        ($this->takeCommission)(null, new Commission(
+            $purpose, $this->title, '', '', ['type' => $this->model()->type], null, null, $this->promisedOn,
+            $this->model,
+        ));
 
-        return null;
-    }
-
-    public function build(): ?Build
-    {
         return null;
     }
 
     private function model(): HouseModel
     {
-        return HouseModel::query()->find($this->body->whole('model'))
+        return HouseModel::query()->find($this->model)
             ?? throw Refused::because('There is no such house model.', 'model');
     }
 }

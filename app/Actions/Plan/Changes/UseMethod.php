@@ -6,104 +6,137 @@ namespace App\Actions\Plan\Changes;
 
 use App\Actions\Route\MethodWords;
 use App\Models\Build\Build;
-use App\Models\Build\BuildStatus;
 use App\Models\People\Person;
-use App\Planning\House\House;
-use App\Planning\Route\Drafting;
-use App\Planning\Route\Routes;
-use App\Planning\Route\RouteSync;
 use App\Planning\Route\RouteTrial;
 use App\Planning\Specification\Revisions;
-use App\Support\Logbook;
 use App\Support\Refused;
 use Regimen\Route\Methods\Methods;
 
 /** A build is made in another way than the house makes it: one question is answered otherwise, or several. */
-final readonly class UseMethod implements Change, Lapses
+final readonly class UseMethod implements AskedFor, Lapses
 {
-    public function __construct(
-        private Body $body,
-        private House $house,
-        private Routes $routes,
-        private Drafting $drafting,
-        private RouteSync $sync,
-        private Logbook $logbook,
+    use OfBuild;
+
+    /**
+     * @param  array<string, string>  $answers  by question or tool; nothing for what the house decides
+     * @param  array<string, string>|null  $left  how the build answered the same when it was changed: only while it does
+     * @param  bool  $isOne  one way that was asked for, and is refused where there is none such
+     */
+    private function __construct(
+        private int $number,
+        private array $answers,
+        private ?array $left,
+        private bool $isOne,
+        private Tools $tools,
     ) {
+    }
+
+    /** @param  array<string, string>  $answers  what is no way to do anything any more is passed over */
+    public static function several(int $number, array $answers, Tools $tools): self
+    {
+        return new self($number, $answers, null, false, $tools);
+    }
+
+    public static function kind(): string
+    {
+        return 'method';
+    }
+
+    public static function heading(): ?string
+    {
+        return null;
+    }
+
+    public static function fields(Asking $asking): array
+    {
+        return [
+            $asking->build(),
+            AskedField::of('question', 'question', 'required', 'string', 'max:60'),
+            AskedField::of('answer', 'way', 'required', 'string', 'max:60'),
+        ];
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        $isOne = ! $body->has('answers');
+
+        return new self(
+            $body->whole('build'),
+            $isOne ? [$body->text('question') => $body->text('answer')] : $body->texts('answers'),
+            $body->has('was') ? $body->texts('was') : null, $isOne, $tools,
+        );
+    }
+
+    public function body(): array
+    {
+        return [
+            'kind' => self::kind(), 'build' => $this->number,
+            ...$this->isOne
+                ? ['question' => array_key_first($this->answers), 'answer' => implode('', $this->answers)]
+                : ['answers' => $this->answers],
+            ...$this->left === null ? [] : ['was' => $this->left],
+        ];
     }
 
     public function words(): string
     {
-        return "No. {$this->build()->number}: ".MethodWords::of($this->answers()).'.';
+        return "No. {$this->build()->number}: ".MethodWords::of($this->answers).'.';
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): self
     {
         $build = $this->build();
         $problem = $this->unknown() ?? $this->trial($build)->problem;
         if ($problem !== null) {
             throw Refused::because($problem, 'answer');
         }
-        $before = self::of($build, $this->answers());
-        $build->update(['methods' => array_diff_assoc($this->own($build), $this->house->methods()->answers)]);
-        $useless = $this->sync->apply(
+        $before = self::of($build, $this->answers);
+        $build->update(['methods' => array_diff_assoc($this->own($build), $this->tools->house->methods()->answers)]);
+        $useless = $this->tools->sync->apply(
             $build,
-            $this->drafting->draft(Revisions::read($build->specification)->orFail(), $build),
+            $this->tools->drafting->draft(Revisions::read($build->specification)->orFail(), $build),
         );
         if ($useless !== []) {
-            $this->logbook->write($build, $by, 'route', implode(' ', $useless));
+            $this->tools->logbook->write($build, $by, 'route', implode(' ', $useless));
         }
 
-        return [
-            'kind' => 'method', 'build' => $build->number, 'answers' => $before,
-            'was' => self::of($build, $this->answers()),
-        ];
+        return new self($this->number, $before, self::of($build, $this->answers), false, $this->tools);
     }
 
     public function lapsed(): ?string
     {
         $build = $this->build();
 
-        return match (true) {
-            $build->status !== BuildStatus::Open => "{$build->name()} is not in the making any more.",
-            $this->body->has('was') && self::of($build, $this->answers()) !== $this->body->list('was') => "{$build->name()} is made in another way since.",
+        return self::notInTheMaking($build) ?? match (true) {
+            $this->left !== null && self::of($build, $this->answers) !== $this->left => "{$build->name()} is made in another way since.",
             default => $this->trial($build)->problem,
         };
     }
 
-    public function build(): Build
+    public function entry(): string
     {
-        return Build::query()->with('specification')->where('number', $this->body->whole('build'))->firstOrFail();
+        return 'route';
     }
 
-    /** @return array<string, string> by question or tool; nothing for what the house decides */
-    private function answers(): array
-    {
-        $answers = $this->body->has('answers')
-            ? $this->body->list('answers')
-            : [$this->body->text('question') => $this->body->text('answer')];
-
-        return array_map(static fn (mixed $answer): string => is_scalar($answer) ? (string) $answer : '', $answers);
-    }
-
-    /** What is asked for and is no way to do anything; a pattern's answers that have gone are passed over. */
+    /** What is asked for and is no way to do anything. */
     private function unknown(): ?string
     {
-        $asked = $this->body->has('answers') ? [] : array_filter($this->answers());
+        $asked = $this->isOne ? array_filter($this->answers) : [];
 
         return count(Methods::of($asked)->answers) < count($asked) ? 'There is no such way to do it.' : null;
     }
 
     private function trial(Build $build): RouteTrial
     {
-        $methods = Methods::of($this->house->shop()->methods, $this->own($build));
+        $methods = Methods::of($this->tools->house->shop()->methods, $this->own($build));
 
-        return RouteTrial::methods($build, $methods, $this->drafting, $this->routes, $this->house);
+        return RouteTrial::methods($build, $methods, $this->tools->drafting, $this->tools->routes, $this->tools->house);
     }
 
     /** @return array<string, string> what this build answers for itself, with the answers that are asked for */
     private function own(Build $build): array
     {
-        return Methods::of([], [...$build->methods, ...$this->answers()])->answers;
+        return Methods::of([], [...$build->methods, ...$this->answers])->answers;
     }
 
     /**

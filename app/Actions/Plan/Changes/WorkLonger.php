@@ -4,41 +4,76 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan\Changes;
 
-use App\Models\Build\Build;
 use App\Models\People\Overtime;
 use App\Models\People\Person;
 use App\Support\Say;
 
 /** Somebody works longer for a while, on the days on which they work. */
-final readonly class WorkLonger implements Change
+final readonly class WorkLonger implements AskedFor
 {
-    public function __construct(private Body $body)
+    use InPlan, OfShop;
+
+    /** @param  int  $minutes  each day */
+    public function __construct(
+        private int $person,
+        private string $from,
+        private string $to,
+        private int $minutes,
+        private string $note = '',
+    ) {
+    }
+
+    public static function kind(): string
     {
+        return 'longer';
+    }
+
+    public static function heading(): string
+    {
+        return 'somebody works longer';
+    }
+
+    public static function fields(Asking $asking): array
+    {
+        return [
+            $asking->person(),
+            $asking->firstDay(),
+            $asking->lastDay('required')->asked('Last day', 'date'),
+            AskedField::of('minutes', 'minutes', 'required', 'integer', 'min:15', 'max:240')
+                ->asked('Minutes a day', value: '60'),
+            $asking->words('note', 'note'),
+        ];
+    }
+
+    public static function read(Body $body, Tools $tools): self
+    {
+        return new self(
+            $body->whole('person'), $body->text('from'), $body->text('to'), $body->whole('minutes'),
+            $body->text('note'),
+        );
+    }
+
+    public function body(): array
+    {
+        return [
+            'kind' => self::kind(), 'person' => $this->person, 'from' => $this->from, 'to' => $this->to,
+            'minutes' => $this->minutes, 'note' => $this->note,
+        ];
     }
 
     public function words(): string
     {
-        return $this->person()->name.': '.Say::duration($this->body->whole('minutes')).' longer every working day from '
-            .Say::day($this->body->text('from')).' to '.Say::day($this->body->text('to')).'.';
+        return Person::query()->findOrFail($this->person)->name.': '.Say::duration($this->minutes)
+            .' longer every working day from '.Say::day($this->from).' to '.Say::day($this->to).'.';
     }
 
-    public function make(?Person $by): array
+    public function make(?Person $by): ChangeRows
     {
         $overtime = Overtime::query()->create([
-            'person_id' => $this->person()->id, 'from' => $this->body->text('from'), 'to' => $this->body->text('to'),
-            'minutes' => $this->body->whole('minutes'), 'note' => $this->body->text('note'),
+            'person_id' => $this->person, 'from' => $this->from, 'to' => $this->to, 'minutes' => $this->minutes,
+            'note' => $this->note,
         ]);
 
-        return ['kind' => 'rows', 'table' => 'overtimes', 'remove' => [$overtime->id]];
-    }
-
-    public function build(): ?Build
-    {
-        return null;
-    }
-
-    private function person(): Person
-    {
-        return Person::query()->findOrFail($this->body->whole('person'));
+        return new ChangeRows('overtimes', [$overtime->id]);
     }
 }

@@ -4,56 +4,58 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Plan;
 
+use App\Actions\Plan\Changes\AskedField;
+use App\Actions\Plan\Changes\Asking;
+use App\Actions\Plan\Changes\Change;
 use App\Actions\Plan\Changes\Changes;
 use App\Http\Requests\ManagerRequest;
 use Illuminate\Validation\Rule;
 
-/** One change to the plan or several, to be tried or made. */
+/** One change to the plan or several, to be tried or made: each kind says itself what is refused. */
 final class ChangesRequest extends ManagerRequest
 {
     private const MOST = 12;
 
-    private const NAMES = [
-        'person' => 'person', 'from' => 'beginning', 'to' => 'end', 'part' => 'part of the day', 'note' => 'note',
-        'minutes' => 'minutes', 'resource' => 'station or fixture', 'line' => 'part',
-        'expected_on' => 'day', 'build' => 'build', 'promised_on' => 'promise date',
-        'promise_kind' => 'kind of promise', 'because' => 'reason', 'until' => 'day', 'days' => 'days',
-        'by' => 'number',
-        'skill' => 'skill', 'title' => 'name', 'model' => 'house model', 'question' => 'question', 'answer' => 'way',
-        'operation' => 'operation', 'day' => 'day', 'after' => 'operation before', 'kind' => 'kind',
-    ];
-
     /** @return array<string, mixed> */
-    public function rules(ChangeRules $rules): array
+    public function rules(Asking $asking): array
     {
-        $all = [
+        $rules = [
             'changes' => ['required', 'array', 'list', 'max:'.self::MOST],
-            'changes.*.kind' => ['required', Rule::in(Changes::KINDS)],
+            'changes.*.kind' => ['required', Rule::in(array_keys(Changes::asked()))],
         ];
-        foreach (array_values((array) $this->input('changes', [])) as $index => $change) {
-            foreach ($rules->of(
-                is_array($change) && is_string($change['kind'] ?? null) ? $change['kind'] : '',
-                "changes.{$index}.",
-            ) as $field => $those) {
-                $all["changes.{$index}.{$field}"] = $those;
-            }
+        foreach ($this->fields($asking) as $at => $field) {
+            $rules[$at] = $field->rules;
         }
 
-        return $all;
+        return $rules;
     }
 
     /** @return array<string, string> */
     public function attributes(): array
     {
-        return array_combine(
-            array_map(static fn (string $field): string => "changes.*.{$field}", array_keys(self::NAMES)),
-            self::NAMES,
-        );
+        $fields = $this->fields(app(Asking::class));
+
+        return ['changes.*.kind' => 'kind', ...array_map(static fn (AskedField $one): string => $one->means, $fields)];
     }
 
-    /** @return list<array<string, mixed>> */
+    /** @return list<Change> */
     public function changes(): array
     {
-        return array_values($this->validated('changes'));
+        return app(Changes::class)->all(array_values($this->validated('changes')));
+    }
+
+    /** @return array<string, AskedField> by where they stand in what was sent */
+    private function fields(Asking $asking): array
+    {
+        $fields = [];
+        foreach (array_slice(array_values((array) $this->input('changes', [])), 0, self::MOST) as $index => $change) {
+            $kind = is_array($change) && is_string($change['kind'] ?? null) ? $change['kind'] : '';
+            $at = "changes.{$index}.";
+            foreach (isset(Changes::asked()[$kind]) ? Changes::asked()[$kind]::fields($asking->at($at)) : [] as $field) {
+                $fields[$at.$field->name] = $field;
+            }
+        }
+
+        return $fields;
     }
 }

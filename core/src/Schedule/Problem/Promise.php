@@ -10,4 +10,13 @@ enum Promise: string
     case Immovable = 'immovable';
     case Promised = 'promised';
     case Wished = 'wished';
+
+    public function words(): string
+    {
+        return match ($this) {
+            self::Immovable => 'immovable: a show, a contest',
+            self::Promised => 'promised',
+            self::Wished => 'wished',
+        };
+    }
 }

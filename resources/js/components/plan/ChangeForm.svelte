@@ -4,63 +4,67 @@
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act, type ChangeBody } from '@/lib/act.svelte';
-    import type { Choices } from '@/lib/props';
-    import { blank, body, KINDS } from './changes';
+    import type { ChangeForm } from '@/lib/props';
 
     interface Props {
-        choices: Choices;
-        kinds?: string[];
+        /** Those that are offered; the server says what each asks for. */
+        forms: ChangeForm[];
         words: string;
         label?: string;
         act: Act;
         onsend: (body: ChangeBody, done: () => void) => void;
     }
 
-    const { choices, kinds, words, label = 'What if', act, onsend }: Props = $props();
+    const { forms, words, label = 'What if', act, onsend }: Props = $props();
 
-    const offered = $derived(KINDS.filter((kind) => kinds === undefined || kinds.includes(kind.kind)));
-    let chosen = $state(untrack(() => offered[0]?.kind ?? ''));
-    const kind = $derived(offered.find((one) => one.kind === chosen) ?? offered[0]);
-    let values = $state<Record<string, string>>(untrack(() => (offered[0] ? blank(offered[0], choices) : {})));
+    let chosen = $state(untrack(() => forms[0]?.kind ?? ''));
+    const form = $derived(forms.find((one) => one.kind === chosen) ?? forms[0]);
+    let values = $state(untrack(() => blank(forms[0])));
+    const names = $derived(form?.fields.map((field) => field.name) ?? []);
+
+    /** What a form holds before anything was chosen: the first of every list. */
+    function blank(of: ChangeForm | undefined): Record<string, string> {
+        return Object.fromEntries(
+            (of?.fields ?? []).map((field) => [field.name, field.value || (field.options?.[0]?.value ?? '')]),
+        );
+    }
 
     function choose(): void {
         act.errors = {};
-        values = kind ? blank(kind, choices) : {};
+        values = blank(form);
     }
 
     function send(event: SubmitEvent): void {
         event.preventDefault();
-        if (kind) {
-            onsend(body(kind, $state.snapshot(values)), choose);
+        if (form) {
+            onsend({ kind: form.kind, ...$state.snapshot(values) }, choose);
         }
     }
-
-    const fields = $derived(kind?.fields.map((field) => `changes.0.${field.name}`) ?? []);
 </script>
 
 <form onsubmit={send} novalidate>
-    {#if offered.length > 1}
+    {#if forms.length > 1}
         <Field
             name="kind"
             {label}
             bind:value={chosen}
             oninput={choose}
-            options={offered.map((one) => ({ value: one.kind, words: one.words }))}
+            options={forms.map((one) => ({ value: one.kind, words: one.words }))}
         />
     {/if}
-    {#each kind?.fields ?? [] as field (`${chosen} ${field.name}`)}
+    {#each form?.fields ?? [] as field (`${chosen} ${field.name}`)}
         <Field
             name={field.name}
             label={field.label}
             type={field.type}
-            options={field.options?.(choices)}
-            hint={field.hint}
+            options={field.options ?? undefined}
+            hint={field.hint || undefined}
             bind:value={() => values[field.name] ?? '', (value) => (values = { ...values, [field.name]: value })}
             error={act.ofChange(field.name)}
         />
     {/each}
     <button class="do" type="submit" disabled={act.busy}>{words}</button>
-    <ErrorLine text={act.other(...fields, ...(kind?.fields.map((field) => field.name) ?? []))} />
+    <ErrorLine text={act.other(...names.map((name) => `changes.0.${name}`), ...names)} />
 </form>
 
 <style>

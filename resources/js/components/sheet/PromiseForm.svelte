@@ -2,7 +2,6 @@
     import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
-    import { PROMISE_KINDS } from '@/lib/promise';
     import { calendarDay } from '@/lib/time';
     import type { SheetBuild } from '@/lib/props';
 
@@ -63,7 +62,7 @@
             label="How firmly"
             bind:value={promiseKind}
             error={act.errors.promise_kind}
-            options={PROMISE_KINDS}
+            options={build.promiseKinds}
         />
         <Field name="because" label="Why, as the client was told" bind:value={because} error={act.errors.because} />
         <button class="act" type="submit" disabled={act.busy}>Set the promise</button>

@@ -5,12 +5,11 @@
     import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
     import Field from '@/components/Field.svelte';
     import { Asker } from '@/lib/ask';
-    import { PROMISE_KINDS } from '@/lib/promise';
     import { calendarDay } from '@/lib/time';
     import type { Forecast, NewCommissionProps } from '@/lib/props';
     import type { Row, Typed } from '@/lib/typed';
 
-    const { fields, models, clients, currency, depositPercent }: NewCommissionProps = $props();
+    const { fields, models, clients, currency, depositPercent, promiseKinds }: NewCommissionProps = $props();
 
     const form = useForm({
         purpose: 'commission',
@@ -185,7 +184,7 @@
                     label="How firmly"
                     bind:value={form.promise_kind}
                     error={errors.promise_kind}
-                    options={PROMISE_KINDS}
+                    options={promiseKinds}
                 />
             </div>
             <button class="do" type="submit" disabled={form.processing}>Take the commission</button>

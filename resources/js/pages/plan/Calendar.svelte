@@ -6,10 +6,10 @@
     import SixWeeks from '@/components/plan/SixWeeks.svelte';
     import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
-    import type { CalendarProps, Choices, Removable } from '@/lib/props';
+    import type { CalendarProps, Removable } from '@/lib/props';
     import { WEEKDAYS } from '@/components/house/person';
 
-    const { heading, today, days, people, outages, closed, resources, kinds }: CalendarProps = $props();
+    const { heading, today, days, people, outages, closed, forms }: CalendarProps = $props();
 
     const act = new Act();
     const leave = new Act();
@@ -20,15 +20,8 @@
     let note = $state('');
     let chosen = $state<FileList | null>(null);
 
-    const choices: Choices = $derived({
-        people: people.map((person) => ({ value: String(person.id), words: person.name })),
-        resources,
-        builds: [],
-        parts: [],
-        models: [],
-        skills: [],
-        away: kinds,
-    });
+    const absences = $derived(forms.filter((form) => form.kind !== 'down'));
+    const outage = $derived(forms.filter((form) => form.kind === 'down'));
 
     function closeDay(event: SubmitEvent): void {
         event.preventDefault();
@@ -62,8 +55,7 @@
 <section class="sheet" id="away">
     <h2>Who is away, who works longer</h2>
     <ChangeForm
-        {choices}
-        kinds={['away', 'longer']}
+        forms={absences}
         label="Enter that"
         words="Enter it"
         act={leave}
@@ -111,8 +103,7 @@
     <section class="sheet">
         <h2>Stations and fixtures that are down</h2>
         <ChangeForm
-            {choices}
-            kinds={['down']}
+            forms={outage}
             words="Enter the outage"
             act={down}
             onsend={(body, done) => down.change(body, done)}

@@ -7,7 +7,7 @@
     import { Act } from '@/lib/act.svelte';
     import type { TryProps } from '@/lib/props';
 
-    const { scenarios, shown, difference, choices }: TryProps = $props();
+    const { scenarios, shown, difference, forms }: TryProps = $props();
 
     const naming = new Act();
     const adding = new Act();
@@ -49,7 +49,7 @@
                 {/each}
             </ul>
             <ChangeForm
-                {choices}
+                {forms}
                 words="Add to it"
                 act={adding}
                 onsend={(body, done) => adding.post(`/plan/try/${shown.id}/changes`, { changes: [body] }, done)}
