@@ -92,6 +92,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::post('/kit/{line}/order', [KitController::class, 'order']);
 
         Route::get('/plan/help', [PlanController::class, 'help'])->name('plan.help');
+        Route::post('/plan/help', [PlanController::class, 'helpAgain'])->name('plan.help.again');
         Route::get('/plan/load', [PlanController::class, 'load'])->name('plan.load');
         Route::get('/plan/history', [PlanController::class, 'history'])->name('plan.history');
         Route::get('/plan/calendar', [CalendarController::class, 'show'])->name('plan.calendar');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Plan\AskWhatHelps;
 use App\Actions\Plan\TakeOffer;
 use App\Jobs\LookForBetterPlan;
 use App\Models\Build\Operation;
@@ -32,9 +33,18 @@ final class PlanController
         return $page->data();
     }
 
-    public function help(HelpPage $help): Page
+    public function help(HelpPage $page, AskWhatHelps $ask): Page
     {
-        return $help->data();
+        $ask();
+
+        return $page->data();
+    }
+
+    public function helpAgain(AskWhatHelps $ask): RedirectResponse
+    {
+        $ask(again: true);
+
+        return back();
     }
 
     public function load(LoadPage $page): Page

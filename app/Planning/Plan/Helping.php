@@ -8,6 +8,7 @@ use App\Models\House\Resource;
 use App\Models\People\Person;
 use App\Planning\House\House;
 use App\Planning\Problem\ShopProblem;
+use Closure;
 use Regimen\Route\Standards\Skill;
 use Regimen\Schedule\Policy\Help;
 use Regimen\Schedule\Policy\Variations;
@@ -21,15 +22,18 @@ final readonly class Helping
     {
     }
 
-    /** @return list<Help> the most helpful first */
-    public function ranked(): array
+    /**
+     * @param  (Closure(int, int): void)|null  $progress  told how many were tried of how many
+     * @return list<Help> the most helpful first
+     */
+    public function ranked(?Closure $progress = null): array
     {
         $problem = $this->problem->assemble();
         $owned = Resource::query()->where('capacity', '>', 0)->orderBy('id')->pluck('key')->all();
         $skills = array_map(static fn (Skill $skill): string => $skill->value, Skill::cases());
         $variations = new Variations($problem, array_values($owned), $skills, $this->hours(), $this->house->zone());
 
-        return (new WhatWouldHelp($problem, $this->standings->read(), $variations))->ranked();
+        return (new WhatWouldHelp($problem, $this->standings->read(), $variations))->ranked($progress);
     }
 
     /** @return array<int, WorkingHours> by person */

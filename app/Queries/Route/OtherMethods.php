@@ -13,13 +13,14 @@ use App\Pages\Plan\HelpLine;
 use App\Planning\Plan\Outlooks;
 use App\Queries\Build\OpenBuilds;
 use App\Support\Minutes;
+use Closure;
 use Illuminate\Validation\ValidationException;
 use Regimen\Schedule\Problem\BuildId;
 
 /** Whether another way of making the build that is latest would bring it forward; each way is really planned. */
 final readonly class OtherMethods
 {
-    private const MOST_TRIED = 16;
+    public const MOST_TRIED = 16;
 
     private const MOST_SHOWN = 5;
 
@@ -32,8 +33,11 @@ final readonly class OtherMethods
     ) {
     }
 
-    /** @return list<HelpLine> */
-    public function ranked(): array
+    /**
+     * @param  (Closure(int): void)|null  $progress  told how many were tried
+     * @return list<HelpLine>
+     */
+    public function ranked(?Closure $progress = null): array
     {
         $build = $this->latest();
         if ($build === null) {
@@ -43,7 +47,10 @@ final readonly class OtherMethods
         $found = [];
         foreach ($before === null ? [] : array_slice(
             $this->questions->alternatives($build), 0, self::MOST_TRIED,
-        ) as [$question, $answer]) {
+        ) as $tried => [$question, $answer]) {
+            if ($progress !== null) {
+                $progress($tried);
+            }
             $body = ['kind' => 'method', 'build' => $build->number, 'question' => $question, 'answer' => $answer];
             $change = $this->changes->of($body);
             $after = $this->finish($build, $change);

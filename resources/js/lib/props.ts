@@ -454,9 +454,14 @@ export interface HelpLine {
 }
 
 export interface HelpProps {
+    state: HelpState;
+    tried: number;
+    all: number;
     ranked: HelpLine[];
-    methods?: HelpLine[];
+    methods: HelpLine[];
 }
+
+export type HelpState = 'trying' | 'done' | 'failed';
 
 export interface HistoryLine {
     version: number;

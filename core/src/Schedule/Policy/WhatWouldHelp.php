@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Policy;
 
+use Closure;
 use Regimen\Schedule\Plan\Objective;
 use Regimen\Schedule\Problem\Problem;
 
@@ -16,13 +17,20 @@ final readonly class WhatWouldHelp
     {
     }
 
-    /** @return list<Help> the most helpful first */
-    public function ranked(): array
+    /**
+     * @param  (Closure(int, int): void)|null  $progress  told how many were tried of how many, before each
+     * @return list<Help> the most helpful first
+     */
+    public function ranked(?Closure $progress = null): array
     {
         $today = $this->planned($this->problem);
         $cost = (new Objective)->cost($this->problem, $today->plan);
         $helps = [];
-        foreach ($this->variations->all($today) as $variation) {
+        $variations = iterator_to_array($this->variations->all($today), false);
+        foreach ($variations as $tried => $variation) {
+            if ($progress !== null) {
+                $progress($tried, count($variations));
+            }
             $planned = $this->planned($variation->problem);
             $saved = $cost - (new Objective)->cost($variation->problem, $planned->plan);
             $gains = $saved > 0 ? $this->gains($today, $planned) : [];

@@ -1,21 +1,35 @@
 <script lang="ts">
+    import { usePoll } from '@inertiajs/svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
     import type { HelpLine, HelpProps } from '@/lib/props';
 
-    const { ranked, methods }: HelpProps = $props();
+    const { state: standing, tried, all, ranked, methods }: HelpProps = $props();
+
+    const poll = usePoll(1500, {}, { autoStart: false });
+    $effect(() => {
+        if (standing === 'trying') {
+            poll.start();
+        } else {
+            poll.stop();
+        }
+    });
 
     const act = new Act();
     const days = (gain: { before: string; after: string }): number =>
         Math.round((Date.parse(gain.before) - Date.parse(gain.after)) / 86_400_000);
     const late = $derived(ranked.filter((one) => one.gains.some((gain) => gain.late)).length);
     const heading = $derived(
-        ranked.length === 0
-            ? 'One more of anything would not help'
-            : late > 0
-              ? `${late === 1 ? 'One thing' : `${late} things`} would help a build that is late`
-              : `${ranked.length === 1 ? 'One thing' : `${ranked.length} things`} would bring a build forward`,
+        standing === 'trying'
+            ? 'It is being tried what would help'
+            : standing === 'failed'
+              ? 'It could not be tried'
+              : ranked.length === 0
+                ? 'One more of anything would not help'
+                : late > 0
+                  ? `${late === 1 ? 'One thing' : `${late} things`} would help a build that is late`
+                  : `${ranked.length === 1 ? 'One thing' : `${ranked.length} things`} would bring a build forward`,
     );
 </script>
 
@@ -60,15 +74,26 @@
     </ol>
 {/snippet}
 
-{@render helps(ranked)}
-
-<h2>Made in another way</h2>
-{#if methods === undefined}
-    <p class="quiet">The ways of making the build that is tightest are being planned.</p>
-{:else if methods.length === 0}
-    <p class="quiet">No other way of making the build that is tightest would bring it forward.</p>
+{#if standing === 'trying'}
+    <p class="trying">
+        <progress max={all || 1} value={tried}></progress>
+        <span class="figure">{all === 0 ? 'It begins in a moment.' : `${tried} of ${all} tried`}</span>
+        <span class="quiet">The plan goes on meanwhile; what is found stays here until it changes.</span>
+    </p>
+{:else if standing === 'failed'}
+    <p>
+        The log says why. Nothing was changed.
+        <button class="act" type="button" disabled={act.busy} onclick={() => act.post('/plan/help')}>Try again</button>
+    </p>
 {:else}
-    {@render helps(methods)}
+    {@render helps(ranked)}
+
+    <h2>Made in another way</h2>
+    {#if methods.length === 0}
+        <p class="quiet">No other way of making the build that is tightest would bring it forward.</p>
+    {:else}
+        {@render helps(methods)}
+    {/if}
 {/if}
 
 <style>
@@ -83,6 +108,19 @@
         align-items: start;
         border-top: 1px solid var(--rule);
         padding: 0.5rem 0;
+    }
+
+    .trying {
+        display: grid;
+        justify-items: start;
+        gap: 0.3rem;
+        margin-top: 1rem;
+    }
+
+    progress {
+        width: min(28rem, 100%);
+        height: 0.6rem;
+        accent-color: var(--accent);
     }
 
     .gain {

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Plan;
+
+use App\Actions\Recording;
+use App\Jobs\FindWhatHelps;
+use App\Models\Plan\HelpState;
+use App\Models\Plan\Plan;
+use App\Models\Plan\PlanHelp;
+
+/** Has it found in the queue what would help the plan in force; once for each plan, and again where it failed. */
+final readonly class AskWhatHelps
+{
+    public function __construct(private Recording $recording)
+    {
+    }
+
+    public function __invoke(bool $again = false): void
+    {
+        $plan = Plan::query()->latest('id')->first(['id']);
+        if ($plan === null || ! $again && PlanHelp::query()->where('plan_id', $plan->id)->exists()) {
+            return;
+        }
+        $this->recording->keep(static fn (): PlanHelp => PlanHelp::query()->updateOrCreate(
+            ['plan_id' => $plan->id], ['state' => HelpState::Trying, 'tried' => 0, 'all' => 0, 'ranked' => [], 'methods' => []],
+        ));
+        FindWhatHelps::dispatch($plan->id);
+    }
+}
