@@ -5,32 +5,34 @@ declare(strict_types=1);
 namespace App\Console;
 
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\File;
 use Symfony\Component\Finder\Finder;
 
 final class Types extends Command
 {
-    private const FILE = 'js/lib/props.ts';
+    protected $signature = 'regimen:types {--check : only say whether they are as the classes and routes have it}';
 
-    protected $signature = 'regimen:types {--check : only say whether they are as the classes have it}';
+    protected $description = 'Writes the types of what pages get, and the addresses by name, for the front end';
 
-    protected $description = 'Writes the types of what pages get for the front end';
-
-    public function handle(TypeScript $types): int
+    public function handle(TypeScript $types, Addresses $addresses): int
     {
-        $written = $types->of($this->classes());
-        $file = resource_path(self::FILE);
-        if ($this->option('check') !== true) {
-            file_put_contents($file, $written);
-
-            return self::SUCCESS;
+        $files = ['props.ts' => $types->of($this->classes())];
+        foreach ($addresses->files() as $name => $written) {
+            $files["addresses/{$name}"] = $written;
         }
-        if (! is_file($file) || file_get_contents($file) !== $written) {
-            $this->error('resources/'.self::FILE.' is not what the classes in app/Pages say; ./regimen types writes it anew.');
-
-            return self::FAILURE;
+        $failed = 0;
+        foreach ($files as $name => $written) {
+            $file = resource_path("js/lib/{$name}");
+            if ($this->option('check') !== true) {
+                File::ensureDirectoryExists(dirname($file));
+                file_put_contents($file, $written);
+            } elseif (! is_file($file) || file_get_contents($file) !== $written) {
+                $this->error("resources/js/lib/{$name} is not what the application says; ./regimen types writes it anew.");
+                $failed++;
+            }
         }
 
-        return self::SUCCESS;
+        return $failed === 0 ? self::SUCCESS : self::FAILURE;
     }
 
     /** @return list<class-string> everything that a page gets, whole or in an answer */

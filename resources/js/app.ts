@@ -1,6 +1,7 @@
 import { createInertiaApp } from '@inertiajs/svelte';
 import type { Component } from 'svelte';
 import Sheet from './components/Sheet.svelte';
+import { learnAddresses } from './lib/address';
 import { rememberedMode } from './lib/mode';
 
 interface Page {
@@ -10,7 +11,10 @@ interface Page {
 rememberedMode();
 
 void createInertiaApp({
-    resolve: (name) => {
+    resolve: async (name, page) => {
+        if (page?.props.viewer) {
+            await learnAddresses();
+        }
         const pages = import.meta.glob<Page>('./pages/*/*.svelte');
         const load = pages[`./pages/${name}.svelte`];
         if (load === undefined) {

@@ -24,7 +24,9 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->waitForText('It comes after', '#chain ol');
         self::assertStringContainsString('working hours late', $me->text('#chain summary'));
         $me->open('/plan/help');
-        self::assertStringContainsString('would help a build that is late', $me->text('h1'));
+        self::assertStringContainsString('Trying what would help', $me->text('h1'));
+        $this->shop->workOff();
+        $me->waitForText('would help a build that is late', 'h1');
         $me->waitForText('32 Fennimore', '[data-help=skill] .late');
         $me->press('Try it', '[data-help=overtime]');
         $me->waitForPath('/plan/try/1');

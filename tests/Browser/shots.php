@@ -49,8 +49,8 @@ try {
     $me->waitFor('#chosen [data-effect]');
     $take('horizon-moved');
     $me->open('/plan/help');
+    $shop->workOff();
     $me->waitForText('Made in another way');
-    $me->until(static fn (): bool => ! str_contains($me->text('main'), 'are being planned'), 'the other ways');
     $take('help');
     $me->press('Try it', '[data-help=overtime]');
     $me->waitFor('[data-effect]');

@@ -80,7 +80,7 @@ final class SpecificationController
     ): RedirectResponse {
         $revision = $start($manager, $build);
 
-        return redirect("/builds/{$build->number}/specification")->with(
+        return redirect()->route('specification', $build)->with(
             'done', "Revision {$revision->number} is begun as a copy of the last one.",
         );
     }
@@ -89,7 +89,7 @@ final class SpecificationController
     {
         $drop($request->person(), $build, $request->version());
 
-        return redirect("/builds/{$build->number}/specification")->with(
+        return redirect()->route('specification', $build)->with(
             'done', 'The revision is given up; the logbook keeps what it said.',
         );
     }

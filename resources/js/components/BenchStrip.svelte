@@ -1,9 +1,11 @@
 <script lang="ts">
+    import Mark from '@/components/Mark.svelte';
     import { inertia, router } from '@inertiajs/svelte';
     import { shopClock } from '@/lib/now.svelte';
     import { clock, dateOf, day, labour, span } from '@/lib/time';
     import type { Bench } from '@/lib/props';
     import ErrorLine from './ErrorLine.svelte';
+    import { route } from '@/lib/address';
 
     const { bench, onkeys }: { bench: Bench; onkeys: () => void } = $props();
 
@@ -18,7 +20,7 @@
 
     function start(operation: number): void {
         router.post(
-            `/operations/${operation}/clock`,
+            route('operations.clock', operation),
             {},
             {
                 preserveScroll: true,
@@ -31,7 +33,7 @@
 
     function stop(id: number): void {
         router.post(
-            `/clocks/${id}/stop`,
+            route('clocks.stop', id),
             { minutes: really },
             {
                 preserveScroll: true,
@@ -52,7 +54,7 @@
         {#each mine as one (one.id)}
             <p>
                 <b>{one.person.split(' ')[0]}</b> ·
-                <a class="plain" use:inertia href={`/builds/${one.build}#operation-${one.operationId}`}
+                <a class="plain" use:inertia href={route('builds.show', one.build) + `#operation-${one.operationId}`}
                     >{one.build} {one.operation}</a
                 >
                 <span class="figure accent">{labour(since(one.since))}</span>
@@ -72,7 +74,7 @@
                     <a
                         class="plain"
                         use:inertia
-                        href={`/builds/${one.build}#operation-${one.operationId}`}
+                        href={route('builds.show', one.build) + `#operation-${one.operationId}`}
                         title={`${one.build} ${one.operation}`}
                     >
                         <b>{one.person.split(' ')[0]}</b>
@@ -89,8 +91,8 @@
         <h2>Holding</h2>
         <p class="holds">
             {#each bench.holds.slice(0, 3) as hold (hold.build + hold.operation)}
-                <a class="plain" use:inertia href={`/builds/${hold.build}`}>
-                    <span class="hatched" aria-hidden="true"></span>{hold.fixture ?? hold.operation} · {hold.build},
+                <a class="plain" use:inertia href={route('builds.show', hold.build)}>
+                    <Mark kind="hold" />{hold.fixture ?? hold.operation} · {hold.build},
                     <span class="figure">{today(hold.until) ? clock(hold.until) : day(hold.until)}</span>
                     <span class="quiet small">in {span(until(hold.until))}</span>
                 </a>
@@ -103,7 +105,7 @@
         <h2>Next for you</h2>
         {#if bench.next}
             <p>
-                <a use:inertia href={`/builds/${bench.next.build}#operation-${bench.next.operationId}`}
+                <a use:inertia href={route('builds.show', bench.next.build) + `#operation-${bench.next.operationId}`}
                     >{bench.next.build} {bench.next.operation}</a
                 >
                 <span class="quiet figure"
@@ -178,15 +180,6 @@
         display: flex;
         flex-wrap: wrap;
         gap: 0.1rem 1.1rem;
-    }
-
-    .hatched {
-        display: inline-block;
-        width: 0.8em;
-        height: 0.8em;
-        margin-right: 0.4em;
-        border: 1px solid var(--labour);
-        background: repeating-linear-gradient(-45deg, var(--labour) 0 1px, transparent 1px 4px);
     }
 
     .accent {

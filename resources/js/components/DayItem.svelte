@@ -4,6 +4,7 @@
     import { shopClock } from '@/lib/now.svelte';
     import { clock, dateOf, day } from '@/lib/time';
     import type { TodayItem } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { item, column }: { item: Placed; column: number } = $props();
 
@@ -34,7 +35,7 @@
     {/if}
     <p>
         <span class="at figure">{timeOf(item.start)}–{timeOf(item.end)}</span>
-        <a class="plain" use:inertia href={`/builds/${item.build}#operation-${item.operationId}`}
+        <a class="plain" use:inertia href={route('builds.show', item.build) + `#operation-${item.operationId}`}
             ><b>{item.build}</b> {item.name}</a
         >
     </p>

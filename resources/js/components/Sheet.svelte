@@ -6,31 +6,40 @@
     import { clock, fullDay } from '@/lib/time';
     import BenchStrip from './BenchStrip.svelte';
     import Keys from './Keys.svelte';
+    import { route } from '@/lib/address';
 
     const { children }: { children: Snippet } = $props();
 
     const shared = $derived(page.props);
     const path = $derived(page.url.split('?')[0] ?? '');
     const manager = $derived(shared.viewer?.manager ?? false);
-    const pages = $derived([
-        { name: 'Today', href: '/today', key: '1' },
-        { name: 'Horizon', href: '/horizon', key: '2' },
-        { name: 'Builds', href: '/builds', key: '3' },
-        { name: 'Timber and parts', href: '/parts', key: '4' },
-        ...(manager
-            ? [
-                  { name: 'People', href: '/people', key: '5' },
-                  { name: 'House', href: '/house', key: '6' },
-              ]
-            : []),
-    ]);
+    const pages = $derived(
+        shared.viewer === null
+            ? []
+            : [
+                  { name: 'Today', href: route('today'), key: '1' },
+                  { name: 'Horizon', href: route('horizon'), key: '2' },
+                  { name: 'Builds', href: route('builds'), key: '3' },
+                  { name: 'Timber and parts', href: route('parts'), key: '4' },
+                  ...(manager
+                      ? [
+                            { name: 'People', href: route('people'), key: '5' },
+                            { name: 'House', href: route('house'), key: '6' },
+                        ]
+                      : []),
+              ],
+    );
 
     let keysOpen = $state(false);
 
     $effect(() => router.on('success', () => shopClock.answered()));
 
     function isHere(href: string): boolean {
-        return path === href || path.startsWith(`${href}/`) || (href === '/builds' && path.startsWith('/commissions'));
+        return (
+            path === href ||
+            path.startsWith(`${href}/`) ||
+            (href === route('builds') && path.startsWith(route('commissions.store')))
+        );
     }
 
     function press(event: KeyboardEvent): void {
@@ -41,11 +50,11 @@
         }
         const to =
             pages.find((one) => one.key === event.key)?.href ??
-            (event.key === '+' && manager ? '/commissions/new' : null);
+            (event.key === '+' && manager ? route('commissions.new') : null);
         if (to !== null) {
             router.visit(to);
         } else if (event.key === '.' && shared.bench?.next) {
-            router.visit(`/builds/${shared.bench.next.build}#operation-${shared.bench.next.operationId}`);
+            router.visit(route('builds.show', shared.bench.next.build) + `#operation-${shared.bench.next.operationId}`);
         } else if (event.key === 'e') {
             switchMode();
         } else if (event.key === '?') {
@@ -63,7 +72,7 @@
 
 {#if shared.viewer}
     <header class="screen-only">
-        <a class="plain name" href="/today" use:inertia>Regimen</a>
+        <a class="plain name" href={route('today')} use:inertia>Regimen</a>
         <nav aria-label="Pages">
             {#each pages as one (one.href)}
                 <a class="plain" href={one.href} use:inertia aria-current={isHere(one.href) ? 'page' : undefined}
@@ -73,7 +82,7 @@
         </nav>
         <span class="figure date">{fullDay(shopClock.now)} {clock(shopClock.now)}</span>
         <span class="who">{shared.viewer.name}</span>
-        <button class="word" type="button" onclick={() => router.post('/sign-out')}>Sign out</button>
+        <button class="word" type="button" onclick={() => router.post(route('sign-out'))}>Sign out</button>
     </header>
 {/if}
 

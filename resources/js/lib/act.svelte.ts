@@ -1,3 +1,4 @@
+import { route } from '@/lib/address';
 import { router } from '@inertiajs/svelte';
 
 /** What a change to the plan says about itself: its kind, and what that kind needs. */
@@ -36,7 +37,7 @@ export class Act {
 
     /** Fixes something about the plan. */
     change(body: ChangeBody, done: () => void = () => {}): void {
-        this.post('/plan/changes', { changes: [body] }, done);
+        this.post(route('plan.changes'), { changes: [body] }, done);
     }
 
     /** What was refused about a field of a change. */

@@ -1,6 +1,5 @@
 <script lang="ts">
     import { inertia } from '@inertiajs/svelte';
-    import type { ScaleTime } from 'd3-scale';
     import type { ComponentProps } from 'svelte';
     import Instrument from '@/components/Instrument.svelte';
     import Strip from '@/components/Strip.svelte';
@@ -9,12 +8,12 @@
     import type { Item } from '@/components/horizon/items';
     import { shortDay } from '@/lib/time';
     import type { HorizonBuild } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     interface Props {
         build: HorizonBuild;
         of: Item[];
         track: Omit<ComponentProps<typeof Track>, 'id' | 'label' | 'items' | 'off' | 'holds'>;
-        scale: ScaleTime<number, number>;
         width: number;
         free: [string, string][];
         shopOff: [number, number][];
@@ -23,7 +22,7 @@
         oncloser: (event: MouseEvent, of: Item[]) => void;
     }
 
-    const { build, of, track, scale, width, free, shopOff, today, minuteOf, oncloser }: Props = $props();
+    const { build, of, track, width, free, shopOff, today, minuteOf, oncloser }: Props = $props();
 
     const tone = (build: HorizonBuild): string =>
         build.verdict === 'late' || build.verdict === 'unplanned' ? 'late' : build.verdict === 'risk' ? 'tight' : '';
@@ -35,7 +34,7 @@
 
 <RowInTime {today} height="64px">
     {#snippet who()}
-        <a class="plain who" use:inertia href={`/builds/${build.number}`}>
+        <a class="plain who" use:inertia href={route('builds.show', build.number)}>
             <span class="drawn"
                 ><Instrument
                     drawing={build.drawing}
@@ -56,7 +55,7 @@
             aria-label={`Look closer at No. ${build.number} ${build.title}: ${build.slackWords}`}
             onclick={(event) => oncloser(event, of)}
         >
-            <Strip {build} {scale} {width} {free} />
+            <Strip {build} x={(at) => track.view.x(minuteOf(at))} {width} {free} />
         </button>
     {:else}
         <Track

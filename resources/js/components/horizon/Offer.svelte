@@ -3,6 +3,7 @@
     import type { BetterPlan } from '@/lib/props';
     import type { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
+    import { route } from '@/lib/address';
 
     const { offer, act }: { offer: BetterPlan; act: Act } = $props();
 
@@ -20,10 +21,10 @@
             >{moves === '' ? 'Nobody’s coming week would change.' : `In the coming week it moves ${moves}.`}</span
         >
     </p>
-    <button class="do" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/take`)}
+    <button class="do" type="button" disabled={act.busy} onclick={() => act.post(route('plan.offers.take', offer.id))}
         >Take it</button
     >
-    <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`/plan/offers/${offer.id}/leave`)}
+    <button class="act" type="button" disabled={act.busy} onclick={() => act.post(route('plan.offers.leave', offer.id))}
         >Leave it</button
     >
 </div>

@@ -6,6 +6,7 @@
     import { calendarDay, moment } from '@/lib/time';
     import type { WhyThen } from '@/lib/props';
     import type { Moving } from './moving.svelte';
+    import { route } from '@/lib/address';
 
     interface Props {
         why: WhyThen;
@@ -34,7 +35,7 @@
 
 <section class="sheet" id="chosen" data-chosen={why.id}>
     <h2>
-        <a href={`/builds/${why.build}#operation-${why.id}`}>{why.build} {why.name}</a>
+        <a href={route('builds.show', why.build) + `#operation-${why.id}`}>{why.build} {why.name}</a>
         <button class="word small" type="button" onclick={() => moving.select(null)}>close</button>
     </h2>
     <p>
@@ -86,7 +87,7 @@
                             type="button"
                             disabled={act.busy}
                             onclick={() =>
-                                act.post('/plan/try/with', {
+                                act.post(route('plan.try.with'), {
                                     name: effect.words[0]?.replace(/\.$/, '') ?? 'Tried',
                                     changes: [proposal],
                                 })}>Try it beside the plan</button

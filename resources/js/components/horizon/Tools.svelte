@@ -2,6 +2,7 @@
     import type { By } from '@/components/horizon/rows';
     import type { View } from '@/components/horizon/view.svelte';
     import type { Act } from '@/lib/act.svelte';
+    import { route } from '@/lib/address';
 
     interface Props {
         view: View;
@@ -46,7 +47,7 @@
         </span>
     {/if}
     {#if manager && looks}
-        <button class="word" type="button" disabled={act.busy} onclick={() => act.post('/plan/look')}
+        <button class="word" type="button" disabled={act.busy} onclick={() => act.post(route('plan.look'))}
             >Look for a better plan</button
         >
     {/if}

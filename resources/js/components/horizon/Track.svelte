@@ -1,6 +1,6 @@
 <!-- One row in time: labour solid, holds hatched, gates as rings, pins with a foot. Moved by mouse or by keys. -->
 <script lang="ts">
-    import Flag from '@/components/Flag.svelte';
+    import Mark from '@/components/Mark.svelte';
     import { follow } from '@/lib/pointer';
     import { inLanes, parts, type Item } from './items';
     import type { View } from './view.svelte';
@@ -136,13 +136,11 @@
         {/each}
         {#each waits as wait (wait.from)}
             {#if view.sees(wait.from, wait.to)}
-                <rect
-                    class="wait"
-                    x={view.x(wait.from)}
-                    width={Math.max(2, view.x(wait.to) - view.x(wait.from))}
-                    y={TOP}
-                    height={LANE - 3}><title>{wait.words}</title></rect
-                >
+                <Mark
+                    kind="wait"
+                    at={{ x: view.x(wait.from), y: TOP, width: view.x(wait.to) - view.x(wait.from), height: LANE - 3 }}
+                    words={wait.words}
+                />
             {/if}
         {/each}
         {#each seen as item (item.id)}
@@ -161,24 +159,28 @@
                 onpointerdown={(event) => grab(event, item)}
             >
                 {#if holds && item.finish > item.workEnd}
-                    <rect
-                        class="hold"
-                        x={view.x(item.workEnd)}
-                        y={y + 1}
-                        width={Math.max(1, view.x(item.finish) - view.x(item.workEnd) - SHOWN_GAP)}
-                        height={LANE - 5}
+                    <Mark
+                        kind="hold"
+                        at={{
+                            x: view.x(item.workEnd),
+                            y: y + 1,
+                            width: view.x(item.finish) - view.x(item.workEnd) - SHOWN_GAP,
+                            height: LANE - 5,
+                        }}
                     />
                 {/if}
                 {#each parts(item.start, item.workEnd, off) as [left, right] (left)}
-                    <rect
-                        class="labour"
-                        x={x + view.x(left) - view.x(item.start)}
-                        {y}
-                        width={Math.max(1.5, view.x(right) - view.x(left) - SHOWN_GAP)}
-                        height={LANE - 3}
+                    <Mark
+                        kind="labour"
+                        at={{
+                            x: x + view.x(left) - view.x(item.start),
+                            y,
+                            width: view.x(right) - view.x(left) - SHOWN_GAP,
+                            height: LANE - 3,
+                        }}
                     />
                 {/each}
-                {#if item.gate && wide > 10}<circle class="gate" cx={x + wide - 6} cy={y + 7.5} r="4.5" />{/if}
+                {#if item.gate && wide > 10}<Mark kind="gate" at={{ x: x + wide - 6, y: y + 7.5 }} />{/if}
                 {#if item.pinned}<path
                         class="pin"
                         d={`M${x} ${y + LANE - 2}h${Math.min(10, Math.max(4, wide))}`}
@@ -190,7 +192,12 @@
             </g>
         {/each}
         {#if promise && view.sees(promise.at, promise.at)}
-            <Flag x={view.x(promise.at)} top={1} bottom={height} tone={promise.tone} words={promise.words} />
+            <Mark
+                kind="promise"
+                at={{ x: view.x(promise.at), y: 1, height: height - 1 }}
+                tone={promise.tone}
+                words={promise.words}
+            />
         {/if}
     </svg>
 </div>
@@ -231,13 +238,12 @@
         stroke-width: 3;
     }
 
-    .chain .labour,
-    .chain .hold {
+    .chain :global(:is(.labour, .hold)) {
         stroke: var(--rust);
         stroke-width: 2;
     }
 
-    .selected .labour {
+    .selected :global(.labour) {
         stroke: var(--accent);
         stroke-width: 3;
     }

@@ -2,6 +2,7 @@
 <script lang="ts">
     import type { TroubleLine } from '@/lib/props';
     import { inertia } from '@inertiajs/svelte';
+    import { route } from '@/lib/address';
 
     const { troubles }: { troubles: TroubleLine[] } = $props();
 </script>
@@ -16,7 +17,8 @@
             <li>
                 {#if trouble.build}
                     <a
-                        href={`/builds/${trouble.build}${trouble.operationId ? `#operation-${trouble.operationId}` : ''}`}
+                        href={route('builds.show', trouble.build) +
+                            (trouble.operationId ? `#operation-${trouble.operationId}` : '')}
                         use:inertia>{trouble.build} {trouble.operation}</a
                     >
                 {/if}

@@ -4,6 +4,7 @@
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
+    import { route } from '@/lib/address';
 
     const { weights, version }: { weights: Record<string, number>; version: number } = $props();
 
@@ -25,7 +26,7 @@
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        act.send('put', '/plan/weights', { version, ...$state.snapshot(values) });
+        act.send('put', route('plan.weights'), { version, ...$state.snapshot(values) });
     }
 </script>
 

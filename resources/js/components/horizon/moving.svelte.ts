@@ -1,3 +1,4 @@
+import { route } from '@/lib/address';
 import type { Effect, WhyThen } from '@/lib/props';
 import { http } from '@inertiajs/svelte';
 import { Act, type ChangeBody } from '@/lib/act.svelte';
@@ -24,7 +25,7 @@ export class Moving {
     asking = $state(false);
     silence = $state('');
     readonly #judge = new Asker<object, Effect>(
-        '/plan/judge',
+        route('plan.judge'),
         (answer) => {
             this.effect = answer;
             this.asking = false;
@@ -178,7 +179,7 @@ export class Moving {
     async #ask(id: number): Promise<void> {
         const response = await http
             .getClient()
-            .request({ method: 'get', url: `/operations/${id}/why`, headers: { Accept: 'application/json' } });
+            .request({ method: 'get', url: route('operations.why', id), headers: { Accept: 'application/json' } });
         if (this.selected === id) {
             this.why = JSON.parse(response.data) as WhyThen;
         }

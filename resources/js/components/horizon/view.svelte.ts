@@ -1,3 +1,5 @@
+import { Axis } from '@/lib/axis';
+
 const LEVELS = [
     { name: 'Weeks', days: 0 },
     { name: 'Days', days: 14 },
@@ -12,6 +14,7 @@ export class View {
     #start = $state(0);
     width = $state(860);
     readonly levels = LEVELS;
+    readonly #axis = $derived(new Axis(this.start, this.end, 0, Math.max(200, this.width)));
 
     constructor(
         private readonly whole: () => number,
@@ -51,11 +54,11 @@ export class View {
     }
 
     x(minute: number): number {
-        return ((minute - this.start) / this.span) * Math.max(200, this.width);
+        return this.#axis.x(minute);
     }
 
     minute(x: number): number {
-        return this.start + (x / Math.max(200, this.width)) * this.span;
+        return this.#axis.value(x);
     }
 
     #clamp(start: number): void {

@@ -4,6 +4,7 @@
     import { Act } from '@/lib/act.svelte';
     import type { FinishLine } from '@/lib/props';
     import ShorterHold from './ShorterHold.svelte';
+    import { route } from '@/lib/address';
 
     const { finish }: { finish: FinishLine } = $props();
 
@@ -29,7 +30,7 @@
         event.preventDefault();
         act.send(
             'put',
-            `/house/finishes/${finish.id}`,
+            route('house.finishes.one', finish.id),
             { version: finish.version, ...values },
             () => (values = kept()),
         );

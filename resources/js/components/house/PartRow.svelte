@@ -8,6 +8,7 @@
     import { shopClock } from '@/lib/now.svelte';
     import { calendarDay, dateOf } from '@/lib/time';
     import type { PartLine } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { line, manager }: { line: PartLine; manager: boolean } = $props();
 
@@ -20,7 +21,7 @@
 
     function order(): void {
         act.post(
-            `/kit/${line.id}/order`,
+            route('kit.order', line.id),
             { version: line.version, expected_on: expectedOn, cost },
             () => (open = false),
         );
@@ -30,7 +31,7 @@
 <li>
     <div class="row">
         <span><b>{line.name}</b> <span class="quiet">{amount(line.quantity, line.unit)}</span></span>
-        <a class="plain" use:inertia href={`/builds/${line.build}#kit`}>{line.build} · {line.title}</a>
+        <a class="plain" use:inertia href={route('builds.show', line.build) + '#kit'}>{line.build} · {line.title}</a>
         <span class="quiet">{line.supplier}</span>
         <span class={line.overdue ? 'late' : ''}>
             {line.expectedOn
@@ -49,7 +50,7 @@
             class="act"
             type="button"
             disabled={act.busy}
-            onclick={() => act.post(`/kit/${line.id}/arrival`, { version: line.version })}>It has arrived</button
+            onclick={() => act.post(route('kit.arrival', line.id), { version: line.version })}>It has arrived</button
         >
     </div>
     <ErrorLine text={act.other('expected_on', 'cost')} />

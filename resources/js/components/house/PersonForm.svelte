@@ -7,6 +7,7 @@
     import ErrorLine from '@/components/ErrorLine.svelte';
     import type { PersonLine } from '@/lib/props';
     import WeekFields from './WeekFields.svelte';
+    import { route } from '@/lib/address';
 
     interface Props {
         person: PersonLine;
@@ -46,9 +47,9 @@
         form.version = person.version;
         const options = { preserveScroll: true, onSuccess: () => (open = isNew) };
         if (isNew) {
-            form.post('/people', options);
+            form.post(route('people'), options);
         } else {
-            form.put(`/people/${person.id}`, options);
+            form.put(route('people.one', person.id), options);
         }
     }
 
@@ -149,14 +150,16 @@
             <button
                 class="act"
                 type="button"
-                onclick={() => act.post(`/people/${person.id}/days-off`, { date }, () => (date = ''))}
+                onclick={() => act.post(route('people.days-off', person.id), { date }, () => (date = ''))}
                 >Add the day</button
             >
             {#each person.daysOff as day (day.id)}
                 <span
                     >{calendarDay(day.date)}
-                    <button class="word small" type="button" onclick={() => act.send('delete', `/days-off/${day.id}`)}
-                        >works after all</button
+                    <button
+                        class="word small"
+                        type="button"
+                        onclick={() => act.send('delete', route('days-off.one', day.id))}>works after all</button
                     ></span
                 >
             {/each}

@@ -2,6 +2,7 @@
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import type { PriceLine } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { price }: { price: PriceLine } = $props();
 
@@ -15,7 +16,12 @@
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        act.send('put', `/house/prices/${price.id}`, { version: price.version, cost, lead_days: leadDays, supplier });
+        act.send('put', route('house.prices.one', price.id), {
+            version: price.version,
+            cost,
+            lead_days: leadDays,
+            supplier,
+        });
     }
 </script>
 

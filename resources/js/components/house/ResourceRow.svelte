@@ -2,6 +2,7 @@
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import type { ResourceLine } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { resource }: { resource: ResourceLine } = $props();
 
@@ -10,7 +11,7 @@
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        act.send('put', `/house/resources/${resource.id}`, { version: resource.version, capacity });
+        act.send('put', route('house.resources.one', resource.id), { version: resource.version, capacity });
     }
 </script>
 

@@ -4,6 +4,7 @@
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import ShorterHold from './ShorterHold.svelte';
+    import { route } from '@/lib/address';
 
     interface Props {
         version: number;
@@ -24,10 +25,15 @@
     function save(event: SubmitEvent): void {
         event.preventDefault();
         const data = Object.fromEntries(rows.map((row) => [row.key, values[row.key] ?? '']));
-        act.send('put', '/house/rules', { version, because, ...(group === null ? data : { [group]: data }) }, () => {
-            values = kept();
-            because = '';
-        });
+        act.send(
+            'put',
+            route('house.rules'),
+            { version, because, ...(group === null ? data : { [group]: data }) },
+            () => {
+                values = kept();
+                because = '';
+            },
+        );
     }
 </script>
 

@@ -7,6 +7,7 @@
     import { day } from '@/lib/time';
     import type { StandardLine } from '@/lib/props';
     import ShorterHold from './ShorterHold.svelte';
+    import { route } from '@/lib/address';
 
     interface Props {
         standard: StandardLine;
@@ -41,7 +42,7 @@
         event.preventDefault();
         act.send(
             'put',
-            `/house/standards/${standard.id}`,
+            route('house.standards.one', standard.id),
             { version: standard.version, ...values },
             () => (values = kept()),
         );
@@ -95,7 +96,7 @@
                     class="word small"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`/house/standards/${standard.id}/learn`, { version: standard.version })}
+                    onclick={() => act.post(route('house.standards.learn', standard.id), { version: standard.version })}
                     >Take that</button
                 >
             </span>

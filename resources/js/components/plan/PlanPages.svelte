@@ -1,19 +1,20 @@
 <!-- The pages that look at the plan from another side. -->
 <script lang="ts">
     import { inertia, page } from '@inertiajs/svelte';
+    import { route } from '@/lib/address';
 
     const manager = $derived(page.props.viewer?.manager ?? false);
     const path = $derived(page.url.split('?')[0] ?? '');
     const pages = $derived(
         [
-            { name: 'Horizon', href: '/horizon', all: true },
-            { name: 'Week', href: '/plan/week', all: true },
-            { name: 'Calendar', href: '/plan/calendar', all: false },
-            { name: 'Load', href: '/plan/load', all: false },
-            { name: 'What would help', href: '/plan/help', all: false },
-            { name: 'Try', href: '/plan/try', all: false },
-            { name: 'How it moved', href: '/plan/history', all: false },
-            { name: 'Subscribe', href: '/plan/feeds', all: true },
+            { name: 'Horizon', href: route('horizon'), all: true },
+            { name: 'Week', href: route('plan.week'), all: true },
+            { name: 'Calendar', href: route('plan.calendar'), all: false },
+            { name: 'Load', href: route('plan.load'), all: false },
+            { name: 'What would help', href: route('plan.help'), all: false },
+            { name: 'Try', href: route('plan.try'), all: false },
+            { name: 'How it moved', href: route('plan.history'), all: false },
+            { name: 'Subscribe', href: route('plan.feeds'), all: true },
         ].filter((one) => one.all || manager),
     );
 </script>

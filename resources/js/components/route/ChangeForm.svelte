@@ -6,6 +6,7 @@
     import { Asker } from '@/lib/ask';
     import type { Act } from '@/lib/act.svelte';
     import type { RouteChoices, RouteOperation, TriedRoute } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     interface Props {
         build: number;
@@ -59,7 +60,7 @@
 
     const asker = $derived(
         new Asker<Record<string, unknown>, TriedRoute>(
-            `/builds/${build}/route/try`,
+            route('builds.route.try', build),
             (said) => (answer = said),
             (words) => (answer = { problem: words, words: '', broken: [], needsReason: false, follows: [] }),
         ),
@@ -90,7 +91,7 @@
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        act.send('post', `/builds/${build}/route/changes`, { ...change, version, reason }, clear);
+        act.send('post', route('builds.route.changes', build), { ...change, version, reason }, clear);
     }
 </script>
 

@@ -2,16 +2,17 @@
     import type { Act } from '@/lib/act.svelte';
     import { day } from '@/lib/time';
     import type { RouteChangeLine } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     interface Props {
         changes: RouteChangeLine[];
         editable: boolean;
         version: number;
-        base: string;
+        build: number;
         act: Act;
     }
 
-    const { changes, editable, version, base, act }: Props = $props();
+    const { changes, editable, version, build, act }: Props = $props();
 </script>
 
 {#if changes.length > 0}
@@ -33,8 +34,10 @@
                             class="word"
                             type="button"
                             disabled={act.busy}
-                            onclick={() => act.send('delete', `${base}/route/changes/${one.id}`, { version: version })}
-                            >undo</button
+                            onclick={() =>
+                                act.send('delete', route('builds.route.changes.one', [build, one.id]), {
+                                    version: version,
+                                })}>undo</button
                         >{/if}
                 </li>
             {/each}

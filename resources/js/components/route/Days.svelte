@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Mark from '@/components/Mark.svelte';
     import type { RouteTotals } from '@/lib/props';
 
     const { totals }: { totals: RouteTotals } = $props();
@@ -7,10 +8,10 @@
         totals.spent === null
             ? []
             : [
-                  { words: 'labour, with its nights', days: totals.spent.labour, shape: 'solid' },
-                  { words: 'holds', days: totals.spent.holds, shape: 'hatched' },
-                  { words: 'waiting for parts', days: totals.spent.parts, shape: 'open' },
-                  { words: 'nobody works', days: totals.spent.closed, shape: 'none' },
+                  { words: 'labour, with its nights', days: totals.spent.labour, kind: 'labour' as const },
+                  { words: 'holds', days: totals.spent.holds, kind: 'hold' as const },
+                  { words: 'waiting for parts', days: totals.spent.parts, kind: 'wait' as const },
+                  { words: 'nobody works', days: totals.spent.closed, kind: 'idle' as const },
               ].filter((one) => one.days > 0),
     );
     const all = $derived(spent.reduce((sum, one) => sum + one.days, 0));
@@ -24,7 +25,7 @@
     >
         {#each spent as one (one.words)}
             <div style={`flex: ${one.days / all} 1 0`} class="part">
-                <i class={one.shape}></i><span class="small"><b class="figure">{one.days}</b> {one.words}</span>
+                <Mark kind={one.kind} /><span class="small"><b class="figure">{one.days}</b> {one.words}</span>
             </div>
         {/each}
     </div>
@@ -41,27 +42,12 @@
         min-width: 4.5rem;
     }
 
-    .part i {
+    .part :global(.sign) {
         display: block;
+        width: auto;
+        margin-right: 0;
         height: 0.8rem;
         margin-bottom: 0.15rem;
-    }
-
-    .part .solid {
-        background: var(--labour);
-    }
-
-    .part .hatched {
-        border: 1px solid var(--labour);
-        background: repeating-linear-gradient(-45deg, var(--labour) 0 1px, transparent 1px 4px);
-    }
-
-    .part .open {
-        border: 1px dashed var(--labour);
-    }
-
-    .part .none {
-        border-bottom: 1px solid var(--rule);
     }
 
     @media (width < 60rem) {

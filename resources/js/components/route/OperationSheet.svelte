@@ -4,6 +4,7 @@
     import type { Act } from '@/lib/act.svelte';
     import type { RouteOperation, RoutePrice } from '@/lib/props';
     import Ways from './Ways.svelte';
+    import { route } from '@/lib/address';
 
     interface Props {
         operation: RouteOperation;
@@ -29,7 +30,8 @@
             : operation.slack > 0
               ? ` · ${span(operation.slack)} of slack`
               : ''}
-        {#if operation.id && !operation.useless}· <a href={`/builds/${build}#operation-${operation.id}`}>on the sheet</a
+        {#if operation.id && !operation.useless}· <a href={route('builds.show', build) + `#operation-${operation.id}`}
+                >on the sheet</a
             >{/if}
     </p>
     {#if operation.why}<p>
@@ -73,8 +75,8 @@
                         <span class="small shared"
                             >the same as on {#each operation.sharesWith as other, index (other.id)}{index > 0
                                     ? ', '
-                                    : ''}<a href={`/builds/${other.number}/route`}>{other.number} {other.title}</a
-                                >{/each}: one set-up can serve all</span
+                                    : ''}<a href={route('route', other.number)}>{other.number} {other.title}</a>{/each}:
+                            one set-up can serve all</span
                         >
                     {/if}</td
                 >

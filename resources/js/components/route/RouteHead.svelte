@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { RouteTotals } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     interface Props {
         heading: string;
@@ -9,7 +10,7 @@
     }
 
     const { heading, build, totals, editable }: Props = $props();
-    const base = $derived(`/builds/${build.number}`);
+    const base = $derived(route('builds.show', build.number));
 </script>
 
 <div class="head">
@@ -20,9 +21,9 @@
         </p>
         <nav class="screen-only" aria-label="On this page">
             <a href="#stages">Stages</a><a href="#methods">Methods</a>{#if editable}<a href="#change">Change</a><a
-                    href={`${base}/route/compare`}>Compare</a
-                >{/if}<a href={`${base}/traveller-a4.pdf`}>Traveller, A4</a><a href={`${base}/traveller-letter.pdf`}
-                >Traveller, Letter</a
+                    href={route('builds.route.compare', build.number)}>Compare</a
+                >{/if}<a href={route('builds.traveller', [build.number, 'a4'])}>Traveller, A4</a><a
+                href={route('builds.traveller', [build.number, 'letter'])}>Traveller, Letter</a
             >
         </nav>
     </div>

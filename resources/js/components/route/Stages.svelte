@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Mark from '@/components/Mark.svelte';
     import type { RouteOperation } from '@/lib/props';
     import { labour, span } from '@/lib/time';
 
@@ -34,7 +35,7 @@
                             data-operation={operation.key}
                             onclick={() => onchoose(operation.key)}
                         >
-                            <i class="shape"></i>
+                            <Mark kind="labour" state={operation.state} />
                             <span class={operation.critical ? 'chain' : ''}
                                 >{operation.name}{operation.own ? ' (own)' : ''}{operation.useless
                                     ? ', not needed any more'
@@ -42,7 +43,7 @@
                             >
                             <span class="figure small">{labour(operation.setUp + operation.labour)}</span>
                             <span class="small hold"
-                                >{#if operation.hold > 0}<i class="hatched"></i>{span(operation.holdNow)}{/if}</span
+                                >{#if operation.hold > 0}<Mark kind="hold" />{span(operation.holdNow)}{/if}</span
                             >
                             {#if operation.gate.length > 0}<i class="ring" title={operation.gateShort}></i>{/if}
                         </button>
@@ -102,35 +103,8 @@
         font-weight: 450;
     }
 
-    .shape {
-        width: 0.7rem;
-        height: 0.7rem;
-        border: 1px solid var(--labour);
-    }
-
-    .done .shape {
-        background: var(--ink);
-    }
-
-    .started .shape {
-        background: linear-gradient(to right, var(--accent) 60%, transparent 60%);
-    }
-
-    .holding .shape {
-        background: repeating-linear-gradient(-45deg, var(--labour) 0 1px, transparent 1px 4px);
-    }
-
     .useless {
         color: var(--quiet);
-    }
-
-    .line .hatched {
-        display: inline-block;
-        width: 1rem;
-        height: 0.5rem;
-        margin-right: 0.3rem;
-        border: 1px solid var(--labour);
-        background: repeating-linear-gradient(-45deg, var(--labour) 0 1px, transparent 1px 4px);
     }
 
     .ring {

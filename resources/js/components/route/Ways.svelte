@@ -3,6 +3,7 @@
     import { labour } from '@/lib/time';
     import type { Act } from '@/lib/act.svelte';
     import type { RouteOperation, RoutePrice } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     interface Props {
         operation: RouteOperation;
@@ -18,7 +19,7 @@
     const priceOf = (tool: string): RoutePrice | undefined => prices?.[`tool:${operation.standard} ${tool}`];
 
     function choose(tool: string): void {
-        act.post(`/builds/${build}/route/method`, { version, key: `tool:${operation.standard}`, answer: tool });
+        act.post(route('builds.route.method', build), { version, key: `tool:${operation.standard}`, answer: tool });
     }
 </script>
 

@@ -2,6 +2,7 @@
 <script lang="ts">
     import { moment } from '@/lib/time';
     import type { ReasonChain } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { chain, build }: { chain: ReasonChain | undefined; build: number } = $props();
 </script>
@@ -20,7 +21,7 @@
                     <a
                         href={step.build === build
                             ? `#operation-${step.id}`
-                            : `/builds/${step.build}#operation-${step.id}`}>{step.name}</a
+                            : route('builds.show', step.build) + `#operation-${step.id}`}>{step.name}</a
                     >
                     {#if step.start}<span class="figure small">{moment(step.start)}</span>{/if}
                     <span class="small quiet">{step.because}</span>

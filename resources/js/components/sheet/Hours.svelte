@@ -3,6 +3,7 @@
     import { Act } from '@/lib/act.svelte';
     import { calendarDay, labour } from '@/lib/time';
     import type { HoursLine } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { hours, manager }: { hours: HoursLine[]; manager: boolean } = $props();
 
@@ -12,7 +13,7 @@
 
     function strike(event: SubmitEvent, id: number): void {
         event.preventDefault();
-        act.post(`/hours/${id}/strike`, { because }, () => {
+        act.post(route('hours.strike', id), { because }, () => {
             striking = 0;
             because = '';
         });

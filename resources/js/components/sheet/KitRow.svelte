@@ -7,11 +7,11 @@
     import { shopClock } from '@/lib/now.svelte';
     import { calendarDay, dateOf } from '@/lib/time';
     import type { SheetKitLine } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { line, manager, open }: { line: SheetKitLine; manager: boolean; open: boolean } = $props();
 
     const act = new Act();
-    const url = $derived(`/kit/${line.id}`);
     const inShop = $derived(line.state === 'arrived' || line.state === 'used');
     const changeable = $derived(open && ((manager && !inShop) || (inShop && line.left > 0)));
     let more = $state(false);
@@ -69,14 +69,15 @@
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${url}/arrival`, { version: line.version })}>It has arrived</button
+                    onclick={() => act.post(route('kit.arrival', line.id), { version: line.version })}
+                    >It has arrived</button
                 >
             {:else if open && line.left > 0}
                 <button
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${url}/use`, { version: line.version, quantity })}
+                    onclick={() => act.post(route('kit.use', line.id), { version: line.version, quantity })}
                     >Use {amount(line.left, line.unit)}</button
                 >
             {/if}
@@ -96,7 +97,8 @@
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${url}/use`, { version: line.version, quantity })}>Use it</button
+                    onclick={() => act.post(route('kit.use', line.id), { version: line.version, quantity })}
+                    >Use it</button
                 >
                 <Field name="because" label="Spoiled, because" bind:value={because} error={act.errors.because} />
                 <button
@@ -105,7 +107,7 @@
                     disabled={act.busy}
                     onclick={() =>
                         act.post(
-                            `${url}/write-off`,
+                            route('kit.write-off', line.id),
                             { version: line.version, quantity, because },
                             () => (because = ''),
                         )}>Write off and need again</button
@@ -125,7 +127,8 @@
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${url}/order`, { version: line.version, expected_on: expectedOn, cost })}
+                    onclick={() =>
+                        act.post(route('kit.order', line.id), { version: line.version, expected_on: expectedOn, cost })}
                     >{line.state === 'ordered' ? 'Change the order' : 'It is ordered'}</button
                 >
             </div>

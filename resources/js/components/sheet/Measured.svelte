@@ -5,6 +5,7 @@
     import { Act } from '@/lib/act.svelte';
     import { day } from '@/lib/time';
     import type { MeasuredSheet } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { measured, build, open }: { measured: MeasuredSheet; build: number; open: boolean } = $props();
 
@@ -24,7 +25,7 @@
             class="screen-only"
             onsubmit={(event) => {
                 event.preventDefault();
-                act.post(`/builds/${build}/measurements`, { part, field, value, instrument }, () => (value = ''));
+                act.post(route('builds.measurements', build), { part, field, value, instrument }, () => (value = ''));
             }}
         >
             <Field name="part" label="Part" bind:value={part} options={measured.parts} error={act.errors.part} />

@@ -5,6 +5,7 @@
     import { shopClock } from '@/lib/now.svelte';
     import { dateOf } from '@/lib/time';
     import type { SheetOperation } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     interface Props {
         operation: SheetOperation;
@@ -16,7 +17,6 @@
 
     const { operation, manager, people, viewerName, act }: Props = $props();
 
-    const url = $derived(`/operations/${operation.id}`);
     let hours = $state('');
     let workedOn = $state(untrack(() => dateOf(shopClock.now)));
     let person = $state(untrack(() => String(people.find((one) => one.name === viewerName)?.id ?? '')));
@@ -29,7 +29,7 @@
     function enter(event: SubmitEvent): void {
         event.preventDefault();
         act.post(
-            `${url}/hours`,
+            route('operations.hours', operation.id),
             { hours, worked_on: workedOn, person_id: person === '' ? null : Number(person) },
             () => (hours = ''),
         );
@@ -37,7 +37,7 @@
 
     function wait(event: SubmitEvent): void {
         event.preventDefault();
-        act.post(`${url}/wait`, { version: operation.version, what, until });
+        act.post(route('operations.wait', operation.id), { version: operation.version, what, until });
     }
 </script>
 
@@ -67,10 +67,14 @@
                 type="button"
                 disabled={act.busy}
                 onclick={() =>
-                    act.post(`${url}/wait`, { version: operation.version, what: '', until: null }, () => {
-                        what = '';
-                        until = '';
-                    })}>It is decided</button
+                    act.post(
+                        route('operations.wait', operation.id),
+                        { version: operation.version, what: '', until: null },
+                        () => {
+                            what = '';
+                            until = '';
+                        },
+                    )}>It is decided</button
             >
         {/if}
     </form>
@@ -89,7 +93,8 @@
                 class="act"
                 type="button"
                 disabled={act.busy}
-                onclick={() => act.post(`${url}/end-hold`, { version: operation.version, because })}
+                onclick={() =>
+                    act.post(route('operations.end-hold', operation.id), { version: operation.version, because })}
                 >End the hold</button
             >
         {/if}
@@ -97,7 +102,8 @@
             class="act"
             type="button"
             disabled={act.busy}
-            onclick={() => act.post(`${url}/reopen`, { version: operation.version, because })}>Reopen</button
+            onclick={() => act.post(route('operations.reopen', operation.id), { version: operation.version, because })}
+            >Reopen</button
         >
     </div>
 {/if}

@@ -1,9 +1,11 @@
 <script lang="ts">
+    import Mark from '@/components/Mark.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import { Act } from '@/lib/act.svelte';
     import { clock, dateOf, labour, moment, span } from '@/lib/time';
     import type { SheetOperation } from '@/lib/props';
     import OperationForms from './OperationForms.svelte';
+    import { route } from '@/lib/address';
 
     interface Props {
         operation: SheetOperation;
@@ -17,7 +19,6 @@
     const { operation, manager, people, viewerName, open, wanted }: Props = $props();
 
     const act = new Act();
-    const url = $derived(`/operations/${operation.id}`);
     const planned = $derived(operation.setUpMinutes + operation.labourMinutes);
     let more = $state(false);
     const blocked = $derived(operation.after.filter((before) => !before.over));
@@ -33,7 +34,7 @@
 
 <li id={`operation-${operation.id}`} class={[operation.state, wanted && 'wanted']} data-operation={operation.name}>
     <div class="row">
-        <i class="shape" title={operation.state}></i>
+        <Mark kind="labour" state={operation.state} words={operation.state} />
         <div class="name">
             <b>{operation.name}</b>
             <button
@@ -52,13 +53,13 @@
             {#if operation.state === 'holding' && operation.finish}<span class="small"
                     >holds until {moment(operation.finish)}{operation.fixture ? `, ${operation.fixture}` : ''}</span
                 >{/if}
-            {#if operation.gate}<span class="small quiet"><i class="ring"></i>{operation.gate}</span>{/if}
+            {#if operation.gate}<span class="small quiet"><Mark kind="gate" />{operation.gate}</span>{/if}
         </div>
         <span class="figure hours"
             >{labour(operation.workedMinutes)} <span class="quiet">of {labour(planned)}</span></span
         >
         <span class="hold small">
-            {#if operation.holdMinutes > 0}<i class="hatched"></i>{span(operation.holdMinutes)}{operation.fixture
+            {#if operation.holdMinutes > 0}<Mark kind="hold" />{span(operation.holdMinutes)}{operation.fixture
                     ? `, ${operation.fixture}`
                     : ''}{/if}
         </span>
@@ -69,14 +70,17 @@
         >
         <span class="actions screen-only">
             {#if open && (operation.state === 'started' || (operation.state === 'open' && blocked.length === 0))}
-                <button class="act" type="button" disabled={act.busy} onclick={() => act.post(`${url}/clock`)}
-                    >Start clock</button
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.post(route('operations.clock', operation.id))}>Start clock</button
                 >
                 <button
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${url}/finish`, { version: operation.version })}
+                    onclick={() => act.post(route('operations.finish', operation.id), { version: operation.version })}
                 >
                     {operation.holdMinutes > 0 ? 'Done, hold begins' : 'Mark done'}
                 </button>
@@ -118,43 +122,6 @@
         grid-template-columns: 1.1rem minmax(0, 1fr) 9.5rem 10.5rem 12.5rem 17rem;
         gap: 0.75rem;
         align-items: start;
-    }
-
-    .shape {
-        width: 0.85rem;
-        height: 0.85rem;
-        margin-top: 0.25rem;
-        border: 1px solid var(--labour);
-    }
-
-    .done .shape {
-        background: var(--ink);
-    }
-
-    .started .shape {
-        background: linear-gradient(to right, var(--accent) 60%, transparent 60%);
-    }
-
-    .holding .shape,
-    .hatched {
-        background: repeating-linear-gradient(-45deg, var(--labour) 0 1px, transparent 1px 4px);
-    }
-
-    .hatched {
-        display: inline-block;
-        width: 1.2rem;
-        height: 0.6rem;
-        border: 1px solid var(--labour);
-        margin-right: 0.4rem;
-    }
-
-    .ring {
-        display: inline-block;
-        width: 0.65rem;
-        height: 0.65rem;
-        margin-right: 0.35rem;
-        border: 1.5px solid var(--labour);
-        border-radius: 50%;
     }
 
     .name span {

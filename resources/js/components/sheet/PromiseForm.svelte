@@ -4,6 +4,7 @@
     import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
     import type { SheetBuild } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { build }: { build: SheetBuild } = $props();
 
@@ -31,13 +32,13 @@
 
     function callOff(event: SubmitEvent): void {
         event.preventDefault();
-        act.post(`/builds/${build.number}/call-off`, { version: build.version, call_off_because: callOffBecause });
+        act.post(route('builds.call-off', build.number), { version: build.version, call_off_because: callOffBecause });
     }
 
     function move(event: SubmitEvent): void {
         event.preventDefault();
         act.post(
-            `/builds/${build.number}/promise`,
+            route('builds.promise', build.number),
             { version: build.version, promised_on: promisedOn, promise_kind: promiseKind, because },
             () => {
                 because = '';

@@ -2,6 +2,7 @@
     import { labour } from '@/lib/time';
     import type { SheetOperation } from '@/lib/props';
     import OperationRow from './OperationRow.svelte';
+    import { route } from '@/lib/address';
 
     interface Props {
         operations: SheetOperation[];
@@ -54,13 +55,13 @@
 </script>
 
 <section class="sheet" id="route">
-    <h2><a class="plain" href={`/builds/${build}/route`}>Route</a></h2>
+    <h2><a class="plain" href={route('route', build)}>Route</a></h2>
     <p class="small">
-        <a href={`/builds/${build}/route`}>Why in this order, and how it can be changed</a>
+        <a href={route('route', build)}>Why in this order, and how it can be changed</a>
         <span class="quiet">·</span>
-        <a href={`/builds/${build}/traveller-a4.pdf`}>Traveller, PDF on A4</a>
+        <a href={route('builds.traveller', [build, 'a4'])}>Traveller, PDF on A4</a>
         <span class="quiet">·</span>
-        <a href={`/builds/${build}/traveller-letter.pdf`}>on Letter</a>
+        <a href={route('builds.traveller', [build, 'letter'])}>on Letter</a>
     </p>
     {#each stages as stage (stage.name)}
         <details class="opens" open={shown(stage) || stage.operations.some((operation) => operation.id === wanted)}>

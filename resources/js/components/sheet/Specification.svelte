@@ -1,6 +1,7 @@
 <script lang="ts">
     import Source from '@/components/specification/Source.svelte';
     import type { SpecificationSheet } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     interface Props {
         specification: SpecificationSheet;
@@ -15,10 +16,10 @@
 <section class="sheet" id="specification">
     <h2>Specification, revision {specification.revision}{specification.released ? '' : ', not released'}</h2>
     <p class="links screen-only">
-        <a href={`/builds/${build}/specification/${specification.revision}`}>Open the specification</a>
+        <a href={route('specification', [build, specification.revision])}>Open the specification</a>
         {#if draft !== null && draft !== specification.revision}
-            <a href={`/builds/${build}/specification`}>Revision {draft} is being written</a>
-            {#if manager}<a href={`/builds/${build}/revisions`}>What it would change</a>{/if}
+            <a href={route('specification', build)}>Revision {draft} is being written</a>
+            {#if manager}<a href={route('builds.revisions', build)}>What it would change</a>{/if}
         {/if}
     </p>
     {#if specification.wishes}<p class="wishes">“{specification.wishes}”</p>{/if}

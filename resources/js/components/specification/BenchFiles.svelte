@@ -1,10 +1,16 @@
 <script lang="ts">
+    import { route } from '@/lib/address';
+
     interface Props {
-        base: string;
+        /** Of a build, by its number, and of its revision. */
+        build: number;
+        revision: number;
         files: { key: string; name: string }[];
     }
 
-    const { base, files }: Props = $props();
+    const { build, revision, files }: Props = $props();
+
+    const address = (file: string): string => route('specification.file', [build, revision, file]);
 
     const TEMPLATES = [
         ['.svg', 'SVG'],
@@ -28,7 +34,7 @@
             <tr>
                 <th scope="row">{file.name}</th>
                 {#each TEMPLATES as [ending, words] (ending)}
-                    <td><a href={`${base}/${file.key}${ending}`} download>{words}</a></td>
+                    <td><a href={address(`${file.key}${ending}`)} download>{words}</a></td>
                 {/each}
             </tr>
         {/each}
@@ -39,7 +45,7 @@
 </p>
 <h2>Sheets and tables</h2>
 <ul>
-    {#each OTHERS as [name, words] (name)}<li><a href={`${base}/${name}`} download>{words}</a></li>{/each}
+    {#each OTHERS as [name, words] (name)}<li><a href={address(name)} download>{words}</a></li>{/each}
 </ul>
 
 <style>

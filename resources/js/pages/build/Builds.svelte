@@ -3,6 +3,7 @@
     import Instrument from '@/components/Instrument.svelte';
     import { calendarDay, day, labour } from '@/lib/time';
     import type { BuildLine, BuildsProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { open, finished }: BuildsProps = $props();
     const manager = $derived(page.props.viewer?.manager ?? false);
@@ -17,13 +18,13 @@
         <h1>{open.length === 1 ? 'One build is open' : `${open.length} builds are open`}</h1>
         <p class="quiet">{finished.length} finished ones below, with what they took.</p>
     </div>
-    {#if manager}<a class="do" use:inertia href="/commissions/new">New commission</a>{/if}
+    {#if manager}<a class="do" use:inertia href={route('commissions.new')}>New commission</a>{/if}
 </div>
 
 <ul>
     {#each open as build (build.number)}
         <li>
-            <a class="plain" use:inertia href={`/builds/${build.number}`}>
+            <a class="plain" use:inertia href={route('builds.show', build.number)}>
                 <span class="drawn"
                     ><Instrument
                         drawing={build.drawing}
@@ -54,7 +55,11 @@
                 <tbody>
                     {#each finished as build (build.number)}
                         <tr>
-                            <td><a use:inertia href={`/builds/${build.number}`}>{build.number} · {build.title}</a></td>
+                            <td
+                                ><a use:inertia href={route('builds.show', build.number)}
+                                    >{build.number} · {build.title}</a
+                                ></td
+                            >
                             <td>{day(build.finishedAt)}{build.calledOff ? ', called off' : ''}</td>
                             <td>{build.promisedOn ? calendarDay(build.promisedOn) : '–'}</td>
                             <td class="figure">{labour(build.estimatedMinutes)}</td>

@@ -8,6 +8,7 @@
     import { calendarDay } from '@/lib/time';
     import type { Forecast, NewCommissionProps } from '@/lib/props';
     import type { Row, Typed } from '@/lib/typed';
+    import { route } from '@/lib/address';
 
     const { fields, models, clients, currency, depositPercent, promiseKinds }: NewCommissionProps = $props();
 
@@ -30,7 +31,7 @@
     let asking = $state(false);
 
     const asker = new Asker<object, Forecast>(
-        '/commissions/forecast',
+        route('commissions.forecast'),
         (answer) => {
             forecast = answer;
             shown = answer.figures ?? shown;
@@ -78,7 +79,7 @@
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        form.post('/commissions', {
+        form.post(route('commissions.store'), {
             preserveScroll: true,
             onError: () =>
                 requestAnimationFrame(() => document.querySelector<HTMLElement>('form [aria-invalid="true"]')?.focus()),

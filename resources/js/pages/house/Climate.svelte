@@ -1,11 +1,12 @@
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte';
-    import { scaleLinear, scaleTime } from 'd3-scale';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
+    import { Axis } from '@/lib/axis';
     import { Act } from '@/lib/act.svelte';
     import { moment, shortDay } from '@/lib/time';
     import type { ClimateProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { readings, since, now, forbids, factor, isStretched, limits }: ClimateProps = $props();
 
@@ -17,19 +18,23 @@
     let fileError = $state('');
     const HEIGHT = 150;
 
-    const time = $derived(scaleTime([new Date(since), new Date(readings.at(-1)?.at ?? since)], [34, width - 10]));
+    const DAY = 86_400_000;
+    const begin = $derived(Date.parse(since));
+    const end = $derived(Date.parse(readings.at(-1)?.at ?? since) || begin);
+    const time = $derived(new Axis(begin, Math.max(end, begin + DAY), 34, width - 10));
+    const days = $derived(Array.from({ length: 6 }, (_, index) => begin + (index * Math.max(end - begin, DAY)) / 6));
     const charts = $derived([
         {
             name: '°C',
             of: (one: (typeof readings)[number]) => one.temperature,
-            scale: scaleLinear([5, 32], [HEIGHT - 18, 26]),
+            scale: new Axis(5, 32, HEIGHT - 18, 26),
             limit: limits.coldest,
             words: 'coldest the house sprays in',
         },
         {
             name: '%',
             of: (one: (typeof readings)[number]) => one.humidity,
-            scale: scaleLinear([20, 90], [HEIGHT - 18, 26]),
+            scale: new Axis(20, 90, HEIGHT - 18, 26),
             limit: limits.dampest,
             words: 'dampest the house sprays in',
         },
@@ -46,7 +51,7 @@
         const file = event.currentTarget.files?.[0];
         if (file) {
             router.post(
-                '/climate/import',
+                route('climate.import'),
                 { file },
                 {
                     preserveScroll: true,
@@ -72,17 +77,17 @@
 <form
     onsubmit={(event) => {
         event.preventDefault();
-        act.post('/climate', { temperature, humidity }, () => (temperature = humidity = ''));
+        act.post(route('climate'), { temperature, humidity }, () => (temperature = humidity = ''));
     }}
     novalidate
 >
     <Field name="temperature" label="Temperature, °C" bind:value={temperature} error={act.errors.temperature} />
     <Field name="humidity" label="Relative humidity, %" bind:value={humidity} error={act.errors.humidity} />
     <button class="do" type="submit" disabled={act.busy}>Keep this reading</button>
-    <button class="act" type="button" disabled={act.busy} onclick={() => act.post('/climate/sensor')}
+    <button class="act" type="button" disabled={act.busy} onclick={() => act.post(route('climate.sensor'))}
         >Read the sensor</button
     >
-    <a class="act" href="/climate.csv">All readings, CSV</a>
+    <a class="act" href={route('climate.file')}>All readings, CSV</a>
     {#if manager}
         <label class="act">Take readings from a CSV <input type="file" accept=".csv,text/csv" onchange={send} /></label>
         <p class="small quiet wide">Columns: time as 2026-03-18 09:12, temperature in °C, humidity in %.</p>
@@ -95,17 +100,19 @@
         <svg {width} height={HEIGHT} role="img" aria-label={`${chart.name} over the last six weeks`}>
             <text x="0" y="14" class="axis">{chart.name}</text>
             {#each chart.scale.ticks(4) as tick (tick)}
-                <text x="0" y={chart.scale(tick) + 4} class="axis">{tick}</text>
-                <line x1="34" x2={width} y1={chart.scale(tick)} y2={chart.scale(tick)} class="rule" />
+                <text x="0" y={chart.scale.x(tick) + 4} class="axis">{tick}</text>
+                <line x1="34" x2={width} y1={chart.scale.x(tick)} y2={chart.scale.x(tick)} class="rule" />
             {/each}
-            <line x1="34" x2={width} y1={chart.scale(chart.limit)} y2={chart.scale(chart.limit)} class="limit" />
-            <text x={width - 4} y={chart.scale(chart.limit) - 4} class="axis end">{chart.words}, {chart.limit}</text>
+            <line x1="34" x2={width} y1={chart.scale.x(chart.limit)} y2={chart.scale.x(chart.limit)} class="limit" />
+            <text x={width - 4} y={chart.scale.x(chart.limit) - 4} class="axis end">{chart.words}, {chart.limit}</text>
             <polyline
                 class="line"
-                points={readings.map((one) => `${time(new Date(one.at))},${chart.scale(chart.of(one))}`).join(' ')}
+                points={readings
+                    .map((one) => `${time.x(Date.parse(one.at))},${chart.scale.x(chart.of(one))}`)
+                    .join(' ')}
             />
-            {#each time.ticks(6) as tick (tick.getTime())}<text x={time(tick)} y={HEIGHT - 3} class="axis"
-                    >{shortDay(tick)}</text
+            {#each days as tick (tick)}<text x={time.x(tick)} y={HEIGHT - 3} class="axis"
+                    >{shortDay(new Date(tick))}</text
                 >{/each}
         </svg>
     {/each}

@@ -8,6 +8,7 @@
     import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
     import type { HouseProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { settings, closedDays, resources }: HouseProps = $props();
 
@@ -20,7 +21,7 @@
     function save(event: SubmitEvent): void {
         event.preventDefault();
         form.version = settings.version;
-        form.put('/house', { preserveScroll: true });
+        form.put(route('house'), { preserveScroll: true });
     }
 </script>
 
@@ -28,15 +29,15 @@
 
 <h1>{settings.name}</h1>
 <p>
-    <a href="/house/standards">House standards</a>
+    <a href={route('house.standards')}>House standards</a>
     <span class="quiet">what operations take and how they are done, finishes, tolerances</span>
 </p>
 <p>
-    <a href="/house/models">House models</a>
+    <a href={route('house.models')}>House models</a>
     <span class="quiet">what a specification begins from, and what is taken when nothing is said</span>
 </p>
 <p>
-    <a href="/climate">Air of the shop</a>
+    <a href={route('climate')}>Air of the shop</a>
     <span class="quiet">readings that make holds longer and spraying wait</span>
 </p>
 <p class="quiet">
@@ -94,7 +95,8 @@
         <button
             class="act"
             type="button"
-            onclick={() => act.post('/house/closed-days', { date, note }, () => (date = ''))}>Close the shop</button
+            onclick={() => act.post(route('house.closed-days'), { date, note }, () => (date = ''))}
+            >Close the shop</button
         >
         {#each closedDays as day (day.id)}
             <span
@@ -103,7 +105,7 @@
                 <button
                     class="word small"
                     type="button"
-                    onclick={() => act.send('delete', `/house/closed-days/${day.id}`)}>open after all</button
+                    onclick={() => act.send('delete', route('house.closed-days.one', day.id))}>open after all</button
                 ></span
             >
         {/each}

@@ -4,6 +4,7 @@
     import PartRow from '@/components/house/PartRow.svelte';
     import PriceRow from '@/components/house/PriceRow.svelte';
     import type { PartsProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { expected, toOrder, prices }: PartsProps = $props();
 
@@ -48,7 +49,7 @@
         <p class="quiet small">
             What a unit costs, and the days from order to arrival. A new shop starts with invented round figures:
             overwrite them. Kits that have been made keep theirs. See
-            <a use:inertia href="/house">House</a> for rates.
+            <a use:inertia href={route('house')}>House</a> for rates.
         </p>
         <div class="search"><Field name="search" label="Find" bind:value={search} /></div>
         <ul>

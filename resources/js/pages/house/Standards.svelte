@@ -6,6 +6,7 @@
     import { Act } from '@/lib/act.svelte';
     import { day } from '@/lib/time';
     import type { StandardsProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const {
         version,
@@ -27,7 +28,7 @@
     );
 
     function choose(key: string, answer: string): void {
-        act.send('put', '/house/methods', { version, key, answer });
+        act.send('put', route('house.methods'), { version, key, answer });
     }
 </script>
 
@@ -39,8 +40,8 @@
         : `${own === 1 ? 'One standard is' : `${own} standards are`} the house’s own`}
 </h1>
 <p class="quiet">
-    <a href="/house">House</a>. What an operation usually takes, and how it is done. New builds take these; builds that
-    have their route keep it until it is derived anew. Data sheets and local codes come first.
+    <a href={route('house')}>House</a>. What an operation usually takes, and how it is done. New builds take these;
+    builds that have their route keep it until it is derived anew. Data sheets and local codes come first.
 </p>
 <ErrorLine text={act.other()} />
 
@@ -72,7 +73,7 @@
     <h2>Where makers disagree</h2>
     <p class="quiet small">
         The house’s way; a build can differ, on its route. Joint, nut or zero fret and the neck’s cut are set in the <a
-            href="/house/models">house models</a
+            href={route('house.models')}>house models</a
         >.
     </p>
     {#each questions as question (question.key)}
@@ -136,7 +137,7 @@
                 <button
                     class="word small"
                     type="button"
-                    onclick={() => act.send('delete', `/house/patterns/${pattern.id}`)}>give it up</button
+                    onclick={() => act.send('delete', route('house.patterns.one', pattern.id))}>give it up</button
                 >
             </p>
         {/each}

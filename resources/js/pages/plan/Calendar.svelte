@@ -8,6 +8,7 @@
     import { calendarDay } from '@/lib/time';
     import type { CalendarProps, Removable } from '@/lib/props';
     import { WEEKDAYS } from '@/components/house/person';
+    import { route } from '@/lib/address';
 
     const { heading, today, days, people, outages, closed, forms }: CalendarProps = $props();
 
@@ -25,7 +26,7 @@
 
     function closeDay(event: SubmitEvent): void {
         event.preventDefault();
-        close.post('/house/closed-days', { date, note }, () => {
+        close.post(route('house.closed-days'), { date, note }, () => {
             date = '';
             note = '';
         });
@@ -35,7 +36,7 @@
         event.preventDefault();
         const first = chosen?.[0];
         if (first) {
-            file.post('/plan/calendar/import', { file: first }, () => (chosen = null));
+            file.post(route('plan.calendar.import'), { file: first }, () => (chosen = null));
         } else {
             file.errors = { file: 'Choose a calendar file (.ics) first.' };
         }
@@ -95,7 +96,7 @@
         </tbody>
     </table>
     <p class="small">
-        <a href="/people">Change them under People</a>, the shop’s own <a href="/house">under House</a>.
+        <a href={route('people')}>Change them under People</a>, the shop’s own <a href={route('house')}>under House</a>.
     </p>
 </section>
 
@@ -152,7 +153,8 @@
                         class="word small"
                         type="button"
                         disabled={act.busy}
-                        onclick={() => act.send('delete', `/house/closed-days/${day.id}`)}>works after all</button
+                        onclick={() => act.send('delete', route('house.closed-days.one', day.id))}
+                        >works after all</button
                     >
                 </li>
             {:else}

@@ -5,6 +5,7 @@
     import { Act } from '@/lib/act.svelte';
     import { moment } from '@/lib/time';
     import type { FeedsProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { feeds, people, builds, manager }: FeedsProps = $props();
 
@@ -16,7 +17,7 @@
 
     function give(event: SubmitEvent): void {
         event.preventDefault();
-        act.post('/plan/feeds', {
+        act.post(route('plan.feeds'), {
             what,
             person: what === 'person' ? person : null,
             build: what === 'build' ? build : null,
@@ -93,7 +94,7 @@
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.send('delete', `/plan/feeds/${feed.id}`)}>Revoke</button
+                    onclick={() => act.send('delete', route('plan.feeds.one', feed.id))}>Revoke</button
                 >
             </span>
         </li>

@@ -1,9 +1,11 @@
 <script lang="ts">
     import { usePoll } from '@inertiajs/svelte';
+    import { Progress } from '@skeletonlabs/skeleton-svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { Act } from '@/lib/act.svelte';
     import { calendarDay } from '@/lib/time';
     import type { HelpLine, HelpProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { state: standing, tried, all, ranked, methods }: HelpProps = $props();
 
@@ -22,7 +24,7 @@
     const late = $derived(ranked.filter((one) => one.gains.some((gain) => gain.late)).length);
     const heading = $derived(
         standing === 'trying'
-            ? 'It is being tried what would help'
+            ? 'Trying what would help'
             : standing === 'failed'
               ? 'It could not be tried'
               : ranked.length === 0
@@ -50,7 +52,7 @@
                 <span>
                     {#each one.gains as gain (gain.number)}
                         <span class={['gain', gain.late && 'late']}>
-                            <a href={`/builds/${gain.number}`}>{gain.number} {gain.title}</a>
+                            <a href={route('builds.show', gain.number)}>{gain.number} {gain.title}</a>
                             <span class="figure small">{days(gain)} {days(gain) === 1 ? 'day' : 'days'} sooner</span>
                             <span class="small quiet">{calendarDay(gain.before)} → {calendarDay(gain.after)}</span>
                         </span>
@@ -63,7 +65,7 @@
                         type="button"
                         disabled={act.busy}
                         aria-label={`Try it: ${one.words}`}
-                        onclick={() => act.post('/plan/try/with', { name: one.words, changes: [change] })}
+                        onclick={() => act.post(route('plan.try.with'), { name: one.words, changes: [change] })}
                         >Try it</button
                     >
                 {:else}
@@ -75,15 +77,20 @@
 {/snippet}
 
 {#if standing === 'trying'}
-    <p class="trying">
-        <progress max={all || 1} value={tried}></progress>
+    <div class="trying">
+        <Progress value={all === 0 ? 0 : tried} max={all || 1} class="tried">
+            <Progress.Label class="sr-only">How much of it was tried</Progress.Label>
+            <Progress.Track><Progress.Range /></Progress.Track>
+        </Progress>
         <span class="figure">{all === 0 ? 'It begins in a moment.' : `${tried} of ${all} tried`}</span>
         <span class="quiet">The plan goes on meanwhile; what is found stays here until it changes.</span>
-    </p>
+    </div>
 {:else if standing === 'failed'}
     <p>
         The log says why. Nothing was changed.
-        <button class="act" type="button" disabled={act.busy} onclick={() => act.post('/plan/help')}>Try again</button>
+        <button class="act" type="button" disabled={act.busy} onclick={() => act.post(route('plan.help'))}
+            >Try again</button
+        >
     </p>
 {:else}
     {@render helps(ranked)}
@@ -117,10 +124,18 @@
         margin-top: 1rem;
     }
 
-    progress {
-        width: min(28rem, 100%);
-        height: 0.6rem;
-        accent-color: var(--accent);
+    .trying :global([data-part='track']) {
+        width: min(28rem, 80vw);
+        height: 0.5rem;
+        border: 1px solid var(--rule);
+        border-radius: 0;
+        background: none;
+    }
+
+    .trying :global([data-part='range']) {
+        height: 100%;
+        border-radius: 0;
+        background: var(--accent);
     }
 
     .gain {

@@ -3,6 +3,7 @@
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { calendarDay, moment } from '@/lib/time';
     import type { HistoryProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { heading, builds }: HistoryProps = $props();
 
@@ -47,7 +48,7 @@
                     {/each}
                 </tbody>
             </table>
-            <p class="small"><a use:inertia href={`/builds/${build.number}`}>the build</a></p>
+            <p class="small"><a use:inertia href={route('builds.show', build.number)}>the build</a></p>
         </details>
     </section>
 {:else}

@@ -1,6 +1,5 @@
 <script lang="ts">
     import { page } from '@inertiajs/svelte';
-    import { scaleTime } from 'd3-scale';
     import Hatch from '@/components/Hatch.svelte';
     import Marks from '@/components/Marks.svelte';
     import Axis from '@/components/horizon/Axis.svelte';
@@ -19,6 +18,7 @@
     import { shopClock } from '@/lib/now.svelte';
     import { moment } from '@/lib/time';
     import type { HorizonProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const props: HorizonProps = $props();
     const { headline, under, from, to, weeks, free, builds, offer, people, resources, outages, troubles, undo } =
@@ -50,7 +50,6 @@
     let by = $state<By>('build');
 
     const width = $derived(Math.max(200, view.width));
-    const scale = $derived(scaleTime([instant(view.start), instant(view.end)], [0, width]));
     const today = $derived(view.x(now));
     const shopOff = $derived(free.map(([left, right]): [number, number] => [minuteOf(left), minuteOf(right)]));
 
@@ -76,7 +75,7 @@
 
     function takeBack(): void {
         if (undo) {
-            act.post(`/plan/changes/${undo.id}/undo`, {}, () => moving.look());
+            act.post(route('plan.changes.undo', undo.id), {}, () => moving.look());
         }
     }
 
@@ -133,7 +132,6 @@
                     {build}
                     of={items.filter((item) => item.build === build.number)}
                     {track}
-                    {scale}
                     {width}
                     {free}
                     {shopOff}

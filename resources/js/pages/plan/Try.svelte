@@ -6,6 +6,7 @@
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import type { TryProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { scenarios, shown, difference, forms }: TryProps = $props();
 
@@ -16,7 +17,7 @@
 
     function begin(event: SubmitEvent): void {
         event.preventDefault();
-        naming.post('/plan/try', { name }, () => (name = ''));
+        naming.post(route('plan.try'), { name }, () => (name = ''));
     }
 </script>
 
@@ -40,7 +41,7 @@
                             class="word small"
                             type="button"
                             disabled={act.busy}
-                            onclick={() => act.send('delete', `/plan/try/${shown.id}/changes/${index}`)}
+                            onclick={() => act.send('delete', route('plan.try.changes.one', [shown.id, index]))}
                             >take it out</button
                         >
                     </li>
@@ -52,20 +53,20 @@
                 {forms}
                 words="Add to it"
                 act={adding}
-                onsend={(body, done) => adding.post(`/plan/try/${shown.id}/changes`, { changes: [body] }, done)}
+                onsend={(body, done) => adding.post(route('plan.try.changes', shown.id), { changes: [body] }, done)}
             />
             <p class="decide">
                 <button
                     class="do"
                     type="button"
                     disabled={act.busy || shown.changes.length === 0}
-                    onclick={() => act.post(`/plan/try/${shown.id}/apply`)}>Apply it</button
+                    onclick={() => act.post(route('plan.try.apply', shown.id))}>Apply it</button
                 >
                 <button
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.send('delete', `/plan/try/${shown.id}`)}>Drop it</button
+                    onclick={() => act.send('delete', route('plan.try.one', shown.id))}>Drop it</button
                 >
             </p>
         {:else}
@@ -85,11 +86,11 @@
             <ul class="list">
                 {#each scenarios.filter((one) => one.id !== shown?.id) as one (one.id)}
                     <li>
-                        <a href={`/plan/try/${one.id}`} use:inertia>{one.name}</a>
+                        <a href={route('plan.try.one', one.id)} use:inertia>{one.name}</a>
                         <span class="small quiet">{one.changes} {one.changes === 1 ? 'change' : 'changes'}</span>
                     </li>
                 {/each}
-                {#if shown}<li><a href="/plan/try" use:inertia>Begin another</a></li>{/if}
+                {#if shown}<li><a href={route('plan.try')} use:inertia>Begin another</a></li>{/if}
             </ul>
         {/if}
     </section>

@@ -3,6 +3,7 @@
     import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
     import type { CompareProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { build, asked, fields, questions, presets, comparison }: CompareProps = $props();
 
@@ -24,8 +25,11 @@
 
     function compare(change: Record<string, string>): void {
         values = { ...change };
-        const query = new URLSearchParams(Object.entries(change).filter(([, value]) => value !== ''));
-        router.visit(`/builds/${build.number}/route/compare?${query}`, { preserveScroll: true, preserveState: true });
+        const asked = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== ''));
+        router.visit(route('builds.route.compare', { build: build.number, _query: asked }), {
+            preserveScroll: true,
+            preserveState: true,
+        });
     }
 </script>
 
@@ -33,7 +37,7 @@
 
 <h1>{heading}</h1>
 <p class="quiet">
-    <a href={`/builds/${build.number}/route`}>Route of {build.number} · {build.title}</a>. Nothing is decided here.
+    <a href={route('route', build.number)}>Route of {build.number} · {build.title}</a>. Nothing is decided here.
 </p>
 
 <p class="presets">
@@ -133,9 +137,9 @@
             </section>
         </div>
         <p class="quiet small">
-            Methods are chosen on the <a href={`/builds/${build.number}/route#methods`}>route</a>; what the instrument
+            Methods are chosen on the <a href={route('route', build.number) + '#methods'}>route</a>; what the instrument
             is, in its
-            <a href={`/builds/${build.number}/specification`}>specification</a>.
+            <a href={route('specification', build.number)}>specification</a>.
         </p>
     {/if}
 {/if}

@@ -13,6 +13,7 @@
     import Streams from '@/components/route/Streams.svelte';
     import type { RouteProps } from '@/lib/props';
     import { Act } from '@/lib/act.svelte';
+    import { route } from '@/lib/address';
 
     const {
         build,
@@ -32,7 +33,6 @@
 
     const act = new Act();
     const changeAct = new Act();
-    const base = $derived(`/builds/${build.number}`);
     let chosen = $state<string | null>(null);
     let pattern = $state('');
     const shown = $derived(operations.find((operation) => operation.key === chosen) ?? null);
@@ -86,7 +86,7 @@
         Filled: labour. Hatched: a hold. Ring: a gate. Underlined: the critical chain, by durations alone. {air.words}{air.forbids
             ? ` It is ${air.forbids}.`
             : ''}
-        <a href="/climate">Air of the shop</a>
+        <a href={route('climate')}>Air of the shop</a>
     </p>
 </section>
 
@@ -111,15 +111,16 @@
 </div>
 
 <Questions
-    compare={`${base}/route/compare`}
+    compare={route('builds.route.compare', build.number)}
     {questions}
     {prices}
     {editable}
     {act}
-    onchoose={(question, answer) => act.post(`${base}/route/method`, { version: build.version, key: question, answer })}
+    onchoose={(question, answer) =>
+        act.post(route('builds.route.method', build.number), { version: build.version, key: question, answer })}
 />
 
-<Changed {changes} {editable} version={build.version} {base} {act} />
+<Changed {changes} {editable} version={build.version} build={build.number} {act} />
 
 {#if editable && choices}
     <section class="sheet">
@@ -130,20 +131,20 @@
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${base}/route/reset`, { version: build.version })}
+                    onclick={() => act.post(route('builds.route.reset', build.number), { version: build.version })}
                     >Reset to what is derived</button
                 >{/if}
             <button
                 class="act"
                 type="button"
                 disabled={act.busy}
-                onclick={() => act.post(`${base}/route/derive`, { version: build.version })}
+                onclick={() => act.post(route('builds.route.derive', build.number), { version: build.version })}
                 >Take today’s house standards</button
             >
             <form
                 onsubmit={(event) => {
                     event.preventDefault();
-                    act.post(`${base}/route/patterns`, { name: pattern }, () => (pattern = ''));
+                    act.post(route('builds.route.patterns', build.number), { name: pattern }, () => (pattern = ''));
                 }}
             >
                 <Field name="name" label="Keep as a house pattern" bind:value={pattern} error={act.errors.name} />
@@ -154,8 +155,10 @@
                     class="word"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(`${base}/route/patterns/${one.id}`, { version: build.version })}
-                    >Follow “{one.name}”</button
+                    onclick={() =>
+                        act.post(route('builds.route.patterns.one', [build.number, one.id]), {
+                            version: build.version,
+                        })}>Follow “{one.name}”</button
                 >
             {/each}
         </div>

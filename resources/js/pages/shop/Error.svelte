@@ -1,5 +1,7 @@
 <script lang="ts">
+    import { page } from '@inertiajs/svelte';
     import type { ErrorProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { status, headline, under }: ErrorProps = $props();
 </script>
@@ -9,7 +11,10 @@
 <h1>{headline}</h1>
 <p>{under}</p>
 <p class="quiet figure">{status}</p>
-<p><a href="/today">To today’s work</a></p>
+<p>
+    {#if page.props.viewer}<a href={route('today')}>To today’s work</a>{:else}<a href={route('sign-in')}>Sign in</a
+        >{/if}
+</p>
 
 <style>
     p {

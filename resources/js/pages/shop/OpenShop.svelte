@@ -1,6 +1,7 @@
 <script lang="ts">
     import { useForm } from '@inertiajs/svelte';
     import Field from '@/components/Field.svelte';
+    import { route } from '@/lib/address';
 
     const form = useForm({
         shop: '',
@@ -13,7 +14,7 @@
 
     function open(event: SubmitEvent): void {
         event.preventDefault();
-        form.post('/new-shop');
+        form.post(route('shop.new'));
     }
 </script>
 

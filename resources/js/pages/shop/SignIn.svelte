@@ -2,6 +2,7 @@
     import { useForm } from '@inertiajs/svelte';
     import Field from '@/components/Field.svelte';
     import type { SignInProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { demo }: SignInProps = $props();
 
@@ -9,7 +10,7 @@
 
     function signIn(event?: SubmitEvent): void {
         event?.preventDefault();
-        form.post('/sign-in');
+        form.post(route('sign-in'));
     }
 
     function signInAs(email: string, password: string): void {

@@ -6,10 +6,11 @@
     import Editor from '@/components/specification/Editor.svelte';
     import type { HouseModelProps } from '@/lib/props';
     import { Writing } from '@/lib/writing.svelte';
+    import { route } from '@/lib/address';
 
     const { model, name, client, fields, worked }: HouseModelProps = $props();
 
-    const writing = untrack(() => new Writing({ ...client }, worked, '/house/models/work-out'));
+    const writing = untrack(() => new Writing({ ...client }, worked, route('house.models.work-out')));
     const form = useForm(
         untrack(() => ({ name, is_default: model?.isDefault ?? false, version: model?.version ?? 0 })),
     );
@@ -33,9 +34,9 @@
         form.transform((data) => ({ ...data, specification: typed }) as never);
         const options = { preserveScroll: true, preserveState: true };
         if (model === null) {
-            form.post('/house/models', options);
+            form.post(route('house.models'), options);
         } else {
-            form.put(`/house/models/${model.id}`, options);
+            form.put(route('house.models.one', model.id), options);
         }
     }
 </script>
@@ -44,7 +45,7 @@
 
 <form onsubmit={save} novalidate>
     <div>
-        <h1><a class="plain" href="/house/models">House model</a></h1>
+        <h1><a class="plain" href={route('house.models')}>House model</a></h1>
         <p class="quiet">● this model ○ the trade’s default = computed</p>
     </div>
     <Field name="name" label="Name" bind:value={form.name} error={form.errors.name} />

@@ -1,6 +1,7 @@
 <script lang="ts">
     import Instrument from '@/components/Instrument.svelte';
     import type { HouseModelsProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { models }: HouseModelsProps = $props();
 </script>
@@ -12,7 +13,9 @@
     A commission begins from one of these. What neither client nor model says is the house’s own way, and then the
     trade’s.
 </p>
-<p class="acts"><a class="do" href="/house/models/new">New model</a> <a href="/house">Back to the house</a></p>
+<p class="acts">
+    <a class="do" href={route('house.models.new')}>New model</a> <a href={route('house')}>Back to the house</a>
+</p>
 
 <ul>
     {#each models as model (model.id)}
@@ -25,12 +28,12 @@
                     />{/if}
             </div>
             <div>
-                <h2><a href={`/house/models/${model.id}`}>{model.name}</a></h2>
+                <h2><a href={route('house.models.one', model.id)}>{model.name}</a></h2>
                 <p class="quiet">{model.inOneLine}</p>
                 {#if model.isDefault}<p class="small">What a {model.type} is when nothing else is said.</p>{/if}
                 <p class="small links">
-                    <a href={`/house/models/new?like=${model.id}`}>Copy</a>
-                    <a href={`/house/models/new?like=${model.id}&mirror=1`}>Mirror for the other hand</a>
+                    <a href={route('house.models.new', { like: model.id })}>Copy</a>
+                    <a href={route('house.models.new', { like: model.id, mirror: '1' })}>Mirror for the other hand</a>
                 </p>
             </div>
         </li>

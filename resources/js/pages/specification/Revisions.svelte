@@ -2,10 +2,11 @@
     import { router } from '@inertiajs/svelte';
     import { day } from '@/lib/time';
     import type { RevisionsProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { build, revisions, accepted, from, to, comparison, missing }: RevisionsProps = $props();
 
-    const base = $derived(`/builds/${build.number}`);
+    const base = $derived(route('builds.show', build.number));
     const lists = $derived(
         comparison
             ? [
@@ -22,7 +23,9 @@
     );
 
     function compare(one: number, other: number): void {
-        router.visit(`${base}/revisions?from=${one}&to=${other}`, { preserveScroll: true });
+        router.visit(route('builds.revisions', { build: build.number, from: one, to: other }), {
+            preserveScroll: true,
+        });
     }
 </script>
 
@@ -53,7 +56,7 @@
     <p class="quiet">
         {#each revisions as one (one.number)}
             <span>
-                <a href={`${base}/specification/${one.number}`}>Revision {one.number}</a>
+                <a href={route('specification', [build.number, one.number])}>Revision {one.number}</a>
                 {one.released ? `released ${day(one.released)}` : `written ${day(one.at)}, not released`}{one.by
                     ? ` by ${one.by}`
                     : ''}.

@@ -9,12 +9,15 @@
     import { day } from '@/lib/time';
     import type { SpecificationProps } from '@/lib/props';
     import { Writing } from '@/lib/writing.svelte';
+    import { route } from '@/lib/address';
 
     const { build, revision, revisions, client, fields, worked, tables, files }: SpecificationProps = $props();
 
     const manager = $derived(page.props.viewer?.manager ?? false);
-    const base = $derived(`/builds/${build.number}/specification`);
-    const writing = untrack(() => new Writing({ ...client }, worked, `/builds/${build.number}/specification/work-out`));
+    const base = $derived(route('specification', build.number));
+    const writing = untrack(
+        () => new Writing({ ...client }, worked, route('builds.specification.work-out', build.number)),
+    );
     const act = new Act();
     /** Whether the next answer takes the place of what is written: a file that was brought in does. */
     let replacing = false;
@@ -69,7 +72,8 @@
     }
 
     function release(): void {
-        const go = (): void => visit('post', `${base}/release`, { version: revision.version });
+        const go = (): void =>
+            visit('post', route('builds.specification.release', build.number), { version: revision.version });
         if (writing.dirty) {
             keep(go);
         } else {
@@ -78,7 +82,12 @@
     }
 
     function accept(key: string, reason: string): void {
-        const go = (): void => visit('post', `${base}/accept`, { version: revision.version, key, reason });
+        const go = (): void =>
+            visit('post', route('builds.specification.accept', build.number), {
+                version: revision.version,
+                key,
+                reason,
+            });
         if (writing.dirty) {
             keep(go);
         } else {
@@ -91,7 +100,7 @@
         const file = input.files?.[0];
         if (file) {
             replacing = true;
-            visit('post', `${base}/import`, { version: revision.version, file });
+            visit('post', route('builds.specification.import', build.number), { version: revision.version, file });
             // The same file, once it is mended, can be chosen again.
             input.value = '';
         }
@@ -103,7 +112,7 @@
 {#snippet tablesBody()}<BenchTables {tables} />{/snippet}
 {#snippet filesBody()}
     {#if writing.dirty}<p class="tight small">The files are of what was kept last.</p>{/if}
-    <BenchFiles base={`${base}/${revision.number}`} {files} />
+    <BenchFiles build={build.number} revision={revision.number} {files} />
     {#if revision.editable}
         <h2>Bring one in</h2>
         <p class="small quiet">
@@ -121,7 +130,7 @@
 
 <div class="head">
     <div>
-        <h1><a class="plain" href={`/builds/${build.number}`}>{build.number} · {build.title}</a></h1>
+        <h1><a class="plain" href={route('builds.show', build.number)}>{build.number} · {build.title}</a></h1>
         <p class="quiet">
             Specification, revision {revision.number}, {revision.released
                 ? `released ${day(revision.released)}`
@@ -131,10 +140,10 @@
     </div>
     <div class="acts screen-only">
         {#each revisions.filter((one) => one.number !== revision.number) as one (one.number)}
-            <a href={`${base}/${one.number}`}>revision {one.number}</a>
+            <a href={route('specification', [build.number, one.number])}>revision {one.number}</a>
         {/each}
-        {#if manager && revisions.length > 1}<a href={`/builds/${build.number}/revisions`}>What changed</a>{/if}
-        {#if manager}<a href={`/house/models/new?build=${build.number}`}>Keep as a house model</a>{/if}
+        {#if manager && revisions.length > 1}<a href={route('builds.revisions', build.number)}>What changed</a>{/if}
+        {#if manager}<a href={route('house.models.new', { build: build.number })}>Keep as a house model</a>{/if}
         {#if revision.editable}
             {#if revision.number > 1}
                 <button
@@ -142,7 +151,7 @@
                     type="button"
                     disabled={act.busy}
                     onclick={() =>
-                        act.send('delete', `/builds/${build.number}/revisions`, { version: revision.version })}
+                        act.send('delete', route('builds.revisions', build.number), { version: revision.version })}
                     >Give it up</button
                 >
             {/if}
@@ -155,7 +164,7 @@
                 class="act"
                 type="button"
                 disabled={act.busy}
-                onclick={() => act.post(`/builds/${build.number}/revisions`)}
+                onclick={() => act.post(route('builds.revisions', build.number))}
                 >Begin revision {revision.number + 1}</button
             >
         {/if}

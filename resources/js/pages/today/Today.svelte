@@ -6,6 +6,7 @@
     import { shopClock } from '@/lib/now.svelte';
     import { calendarDay, clock, minuteOfDay } from '@/lib/time';
     import type { TodayProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { headline, day, isToday, under, people, free, arrives, decide, promises, kept }: TodayProps = $props();
 
@@ -47,7 +48,7 @@
         <ul>
             {#each free as hold (hold.build + hold.operation)}
                 <li>
-                    <a class="plain" use:inertia href={`/builds/${hold.build}`}>
+                    <a class="plain" use:inertia href={route('builds.show', hold.build)}>
                         {hold.fixture ?? hold.operation}
                         <span class="quiet">from {hold.build}, {clock(hold.until)}</span>
                     </a>
@@ -62,7 +63,7 @@
         <ul>
             {#each arrives as part (part.build + part.expectedOn)}
                 <li>
-                    <a class="plain" use:inertia href={`/builds/${part.build}#kit`}>
+                    <a class="plain" use:inertia href={route('builds.show', part.build) + '#kit'}>
                         {part.build}: {part.names.join(', ')}
                         <span class={part.late ? 'late' : 'quiet'}
                             >{part.late
@@ -81,7 +82,7 @@
         <ul>
             {#each decide as one (one.build + one.operation)}
                 <li>
-                    <a class="plain" use:inertia href={`/builds/${one.build}`}>
+                    <a class="plain" use:inertia href={route('builds.show', one.build)}>
                         {one.build}, {one.title}: {one.what}
                         <span class="quiet">by {calendarDay(one.until)}; “{one.operation}” waits for it</span>
                     </a>
@@ -96,7 +97,7 @@
         <ul>
             {#each promises as one (one.build)}
                 <li class={one.verdict === 'risk' ? 'tight' : 'late'}>
-                    <a class="plain" use:inertia href={`/builds/${one.build}`}
+                    <a class="plain" use:inertia href={route('builds.show', one.build)}
                         >{one.build}, {one.title} <b>{one.words}</b></a
                     >
                 </li>

@@ -1,8 +1,10 @@
 <script lang="ts">
+    import Mark from '@/components/Mark.svelte';
     import { inertia } from '@inertiajs/svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { calendarDay, clock } from '@/lib/time';
     import type { WeekProps } from '@/lib/props';
+    import { route } from '@/lib/address';
 
     const { heading, days, today, before, after, people }: WeekProps = $props();
 
@@ -15,8 +17,8 @@
 <PlanPages />
 <h1>{heading}</h1>
 <p class="tools screen-only">
-    <a href={`/plan/week?from=${before}`} use:inertia>week before</a>
-    <a href={`/plan/week?from=${after}`} use:inertia>week after</a>
+    <a href={route('plan.week', { from: before })} use:inertia>week before</a>
+    <a href={route('plan.week', { from: after })} use:inertia>week after</a>
     <span class="who">
         <label for="who">Show</label>
         <select id="who" class="field" bind:value={only}>
@@ -41,10 +43,13 @@
                     <ul>
                         {#each day?.items ?? [] as item (item.id)}
                             <li class={item.state}>
-                                <i class="shape"></i>
+                                <Mark kind="labour" state={item.state} />
                                 <span class="figure small">{clock(item.from)}–{item.goesOn ? '…' : clock(item.to)}</span
                                 >
-                                <a class="plain" use:inertia href={`/builds/${item.build}#operation-${item.id}`}
+                                <a
+                                    class="plain"
+                                    use:inertia
+                                    href={route('builds.show', item.build) + `#operation-${item.id}`}
                                     ><b>{item.build}</b> {item.name}</a
                                 >
                                 {#if item.needs}<span class="small quiet">{item.needs}</span>{/if}
@@ -120,22 +125,10 @@
         display: block;
     }
 
-    .shape {
+    li :global(.sign) {
         position: absolute;
         left: 0;
         top: 0.4rem;
-        width: 0.7rem;
-        height: 0.7rem;
-        border: 1px solid var(--labour);
-    }
-
-    .done .shape,
-    .holding .shape {
-        background: var(--ink);
-    }
-
-    .started .shape {
-        background: var(--accent);
     }
 
     .away {

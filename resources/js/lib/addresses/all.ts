@@ -1,0 +1,974 @@
+// Written by `./regimen types` from routes/web.php. Do not edit: name the route there.
+export const addresses = {
+    "url": "http://localhost",
+    "port": null,
+    "defaults": [],
+    "routes": {
+        "shop.new": {
+            "uri": "new-shop",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "sign-in": {
+            "uri": "sign-in",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "feed": {
+            "uri": "feeds/{token}.ics",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "token": "[A-Za-z0-9]{40}"
+            },
+            "parameters": [
+                "token"
+            ]
+        },
+        "sign-out": {
+            "uri": "sign-out",
+            "methods": [
+                "POST"
+            ]
+        },
+        "today": {
+            "uri": "today",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "horizon": {
+            "uri": "horizon",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "plan.week": {
+            "uri": "plan/week",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "plan.feeds": {
+            "uri": "plan/feeds",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "plan.feeds.one": {
+            "uri": "plan/feeds/{feed}",
+            "methods": [
+                "DELETE"
+            ],
+            "wheres": {
+                "feed": "[0-9]+"
+            },
+            "parameters": [
+                "feed"
+            ],
+            "bindings": {
+                "feed": "id"
+            }
+        },
+        "operations.why": {
+            "uri": "operations/{operation}/why",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "operation": "[0-9]+"
+            },
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "builds": {
+            "uri": "builds",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "builds.show": {
+            "uri": "builds/{build}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "specification": {
+            "uri": "builds/{build}/specification/{number?}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "number": "[0-9]+"
+            },
+            "parameters": [
+                "build",
+                "number"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "specification.file": {
+            "uri": "builds/{build}/specification/{number}/{file}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "number": "[0-9]+"
+            },
+            "parameters": [
+                "build",
+                "number",
+                "file"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.measurements": {
+            "uri": "builds/{build}/measurements",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "route": {
+            "uri": "builds/{build}/route",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.traveller": {
+            "uri": "builds/{build}/traveller-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build",
+                "paper"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "parts": {
+            "uri": "parts",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "climate": {
+            "uri": "climate",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "climate.file": {
+            "uri": "climate.csv",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "climate.sensor": {
+            "uri": "climate/sensor",
+            "methods": [
+                "POST"
+            ]
+        },
+        "operations.clock": {
+            "uri": "operations/{operation}/clock",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "operations.hours": {
+            "uri": "operations/{operation}/hours",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "operations.finish": {
+            "uri": "operations/{operation}/finish",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "operations.end-hold": {
+            "uri": "operations/{operation}/end-hold",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "operations.reopen": {
+            "uri": "operations/{operation}/reopen",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "clocks.stop": {
+            "uri": "clocks/{entry}/stop",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "entry": "[0-9]+"
+            },
+            "parameters": [
+                "entry"
+            ]
+        },
+        "kit.arrival": {
+            "uri": "kit/{line}/arrival",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "line"
+            ],
+            "bindings": {
+                "line": "id"
+            }
+        },
+        "kit.use": {
+            "uri": "kit/{line}/use",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "line"
+            ],
+            "bindings": {
+                "line": "id"
+            }
+        },
+        "kit.write-off": {
+            "uri": "kit/{line}/write-off",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "line"
+            ],
+            "bindings": {
+                "line": "id"
+            }
+        },
+        "commissions.new": {
+            "uri": "commissions/new",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "commissions.forecast": {
+            "uri": "commissions/forecast",
+            "methods": [
+                "POST"
+            ]
+        },
+        "commissions.store": {
+            "uri": "commissions",
+            "methods": [
+                "POST"
+            ]
+        },
+        "builds.specification.work-out": {
+            "uri": "builds/{build}/specification/work-out",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.specification": {
+            "uri": "builds/{build}/specification",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.specification.release": {
+            "uri": "builds/{build}/specification/release",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.specification.accept": {
+            "uri": "builds/{build}/specification/accept",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.specification.import": {
+            "uri": "builds/{build}/specification/import",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.revisions": {
+            "uri": "builds/{build}/revisions",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.route.compare": {
+            "uri": "builds/{build}/route/compare",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.route.try": {
+            "uri": "builds/{build}/route/try",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.route.changes": {
+            "uri": "builds/{build}/route/changes",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.route.changes.one": {
+            "uri": "builds/{build}/route/changes/{change}",
+            "methods": [
+                "DELETE"
+            ],
+            "parameters": [
+                "build",
+                "change"
+            ],
+            "bindings": {
+                "build": "number",
+                "change": "id"
+            }
+        },
+        "builds.route.method": {
+            "uri": "builds/{build}/route/method",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.route.reset": {
+            "uri": "builds/{build}/route/reset",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.route.derive": {
+            "uri": "builds/{build}/route/derive",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.route.patterns": {
+            "uri": "builds/{build}/route/patterns",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.route.patterns.one": {
+            "uri": "builds/{build}/route/patterns/{pattern}",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build",
+                "pattern"
+            ],
+            "bindings": {
+                "build": "number",
+                "pattern": "id"
+            }
+        },
+        "climate.import": {
+            "uri": "climate/import",
+            "methods": [
+                "POST"
+            ]
+        },
+        "builds.promise": {
+            "uri": "builds/{build}/promise",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.call-off": {
+            "uri": "builds/{build}/call-off",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "operations.wait": {
+            "uri": "operations/{operation}/wait",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "hours.strike": {
+            "uri": "hours/{entry}/strike",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "entry"
+            ],
+            "bindings": {
+                "entry": "id"
+            }
+        },
+        "kit.order": {
+            "uri": "kit/{line}/order",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "line"
+            ],
+            "bindings": {
+                "line": "id"
+            }
+        },
+        "plan.help": {
+            "uri": "plan/help",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "plan.load": {
+            "uri": "plan/load",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "plan.history": {
+            "uri": "plan/history",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "plan.calendar": {
+            "uri": "plan/calendar",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "plan.calendar.import": {
+            "uri": "plan/calendar/import",
+            "methods": [
+                "POST"
+            ]
+        },
+        "plan.weights": {
+            "uri": "plan/weights",
+            "methods": [
+                "PUT"
+            ]
+        },
+        "plan.judge": {
+            "uri": "plan/judge",
+            "methods": [
+                "POST"
+            ]
+        },
+        "plan.changes": {
+            "uri": "plan/changes",
+            "methods": [
+                "POST"
+            ]
+        },
+        "plan.changes.undo": {
+            "uri": "plan/changes/{change}/undo",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "change": "[0-9]+"
+            },
+            "parameters": [
+                "change"
+            ],
+            "bindings": {
+                "change": "id"
+            }
+        },
+        "plan.try": {
+            "uri": "plan/try",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "plan.try.with": {
+            "uri": "plan/try/with",
+            "methods": [
+                "POST"
+            ]
+        },
+        "plan.try.one": {
+            "uri": "plan/try/{scenario}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "scenario": "[0-9]+"
+            },
+            "parameters": [
+                "scenario"
+            ],
+            "bindings": {
+                "scenario": "id"
+            }
+        },
+        "plan.try.changes": {
+            "uri": "plan/try/{scenario}/changes",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "scenario": "[0-9]+"
+            },
+            "parameters": [
+                "scenario"
+            ],
+            "bindings": {
+                "scenario": "id"
+            }
+        },
+        "plan.try.changes.one": {
+            "uri": "plan/try/{scenario}/changes/{index}",
+            "methods": [
+                "DELETE"
+            ],
+            "wheres": {
+                "scenario": "[0-9]+",
+                "index": "[0-9]+"
+            },
+            "parameters": [
+                "scenario",
+                "index"
+            ],
+            "bindings": {
+                "scenario": "id"
+            }
+        },
+        "plan.try.apply": {
+            "uri": "plan/try/{scenario}/apply",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "scenario": "[0-9]+"
+            },
+            "parameters": [
+                "scenario"
+            ],
+            "bindings": {
+                "scenario": "id"
+            }
+        },
+        "plan.look": {
+            "uri": "plan/look",
+            "methods": [
+                "POST"
+            ]
+        },
+        "plan.offers.take": {
+            "uri": "plan/offers/{offer}/take",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "offer": "[0-9]+"
+            },
+            "parameters": [
+                "offer"
+            ],
+            "bindings": {
+                "offer": "id"
+            }
+        },
+        "plan.offers.leave": {
+            "uri": "plan/offers/{offer}/leave",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "offer": "[0-9]+"
+            },
+            "parameters": [
+                "offer"
+            ],
+            "bindings": {
+                "offer": "id"
+            }
+        },
+        "people": {
+            "uri": "people",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "people.one": {
+            "uri": "people/{person}",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "person"
+            ],
+            "bindings": {
+                "person": "id"
+            }
+        },
+        "people.days-off": {
+            "uri": "people/{person}/days-off",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "person"
+            ],
+            "bindings": {
+                "person": "id"
+            }
+        },
+        "days-off.one": {
+            "uri": "days-off/{dayOff}",
+            "methods": [
+                "DELETE"
+            ],
+            "parameters": [
+                "dayOff"
+            ],
+            "bindings": {
+                "dayOff": "id"
+            }
+        },
+        "house.models": {
+            "uri": "house/models",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "house.models.new": {
+            "uri": "house/models/new",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "house.models.work-out": {
+            "uri": "house/models/work-out",
+            "methods": [
+                "POST"
+            ]
+        },
+        "house.models.one": {
+            "uri": "house/models/{model}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "model": "[0-9]+"
+            },
+            "parameters": [
+                "model"
+            ],
+            "bindings": {
+                "model": "id"
+            }
+        },
+        "house.standards": {
+            "uri": "house/standards",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "house.methods": {
+            "uri": "house/methods",
+            "methods": [
+                "PUT"
+            ]
+        },
+        "house.rules": {
+            "uri": "house/rules",
+            "methods": [
+                "PUT"
+            ]
+        },
+        "house.standards.learn": {
+            "uri": "house/standards/{standard}/learn",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "standard"
+            ],
+            "bindings": {
+                "standard": "id"
+            }
+        },
+        "house.patterns.one": {
+            "uri": "house/patterns/{pattern}",
+            "methods": [
+                "DELETE"
+            ],
+            "parameters": [
+                "pattern"
+            ],
+            "bindings": {
+                "pattern": "id"
+            }
+        },
+        "house": {
+            "uri": "house",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "house.standards.one": {
+            "uri": "house/standards/{standard}",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "standard"
+            ],
+            "bindings": {
+                "standard": "id"
+            }
+        },
+        "house.finishes.one": {
+            "uri": "house/finishes/{finish}",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "finish"
+            ],
+            "bindings": {
+                "finish": "id"
+            }
+        },
+        "house.resources.one": {
+            "uri": "house/resources/{resource}",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "resource"
+            ],
+            "bindings": {
+                "resource": "id"
+            }
+        },
+        "house.prices.one": {
+            "uri": "house/prices/{price}",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "price"
+            ],
+            "bindings": {
+                "price": "id"
+            }
+        },
+        "house.closed-days": {
+            "uri": "house/closed-days",
+            "methods": [
+                "POST"
+            ]
+        },
+        "house.closed-days.one": {
+            "uri": "house/closed-days/{closedDay}",
+            "methods": [
+                "DELETE"
+            ],
+            "parameters": [
+                "closedDay"
+            ],
+            "bindings": {
+                "closedDay": "id"
+            }
+        }
+    }
+};
