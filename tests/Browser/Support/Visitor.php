@@ -70,7 +70,7 @@ final readonly class Visitor
     public function press(string $words, string $within = 'body'): void
     {
         $this->until(function () use ($words, $within): bool {
-            // Only what stays where it is for two frames can be hit.
+            // Only what stays where it is for a moment can be hit; a tab behind another draws no frames.
             $found = $this->driver->executeAsyncScript(
                 <<<'JS'
                 const [selector, words, done] = arguments;
@@ -80,9 +80,7 @@ final readonly class Visitor
                 found?.scrollIntoView({ block: 'center' });
                 const at = () => JSON.stringify(found?.getBoundingClientRect());
                 const before = at();
-                requestAnimationFrame(() =>
-                    requestAnimationFrame(() => done(found?.isConnected && at() === before ? found : null)),
-                );
+                setTimeout(() => done(found?.isConnected && at() === before ? found : null), 30);
                 JS,
                 ["{$within} button, {$within} a, {$within} summary", $words],
             );
