@@ -1,7 +1,7 @@
 <script lang="ts">
     import { page, router } from '@inertiajs/svelte';
-    import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
+    import FileField from '@/components/FileField.svelte';
     import { Axis } from '@/lib/axis';
     import { Act } from '@/lib/act.svelte';
     import { moment, shortDay } from '@/lib/time';
@@ -47,20 +47,16 @@
               : `${now.temperature} °C and ${now.humidity} % in the shop`,
     );
 
-    function send(event: Event & { currentTarget: HTMLInputElement }): void {
-        const file = event.currentTarget.files?.[0];
-        if (file) {
-            router.post(
-                route('climate.import'),
-                { file },
-                {
-                    preserveScroll: true,
-                    onError: (errors) => (fileError = errors.file ?? ''),
-                    onSuccess: () => (fileError = ''),
-                },
-            );
-        }
-        event.currentTarget.value = '';
+    function send(file: File): void {
+        router.post(
+            route('climate.import'),
+            { file },
+            {
+                preserveScroll: true,
+                onError: (errors) => (fileError = errors.file ?? ''),
+                onSuccess: () => (fileError = ''),
+            },
+        );
     }
 </script>
 
@@ -89,10 +85,9 @@
     >
     <a class="act" href={route('climate.file')}>All readings, CSV</a>
     {#if manager}
-        <label class="act">Take readings from a CSV <input type="file" accept=".csv,text/csv" onchange={send} /></label>
+        <FileField words="Take readings from a CSV" accept={['.csv', 'text/csv']} error={fileError} onfile={send} />
         <p class="small quiet wide">Columns: time as 2026-03-18 09:12, temperature in °C, humidity in %.</p>
     {/if}
-    <div class="wide"><ErrorLine text={fileError} /></div>
 </form>
 
 <div bind:clientWidth={width}>
@@ -129,18 +124,6 @@
 
     .wide {
         flex-basis: 100%;
-    }
-
-    input[type='file'] {
-        position: absolute;
-        width: 1px;
-        height: 1px;
-        opacity: 0;
-    }
-
-    label.act:focus-within {
-        outline: 2px solid var(--accent);
-        outline-offset: 2px;
     }
 
     svg {

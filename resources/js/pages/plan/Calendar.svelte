@@ -1,6 +1,7 @@
 <script lang="ts">
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
+    import FileField from '@/components/FileField.svelte';
     import ChangeForm from '@/components/plan/ChangeForm.svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import SixWeeks from '@/components/plan/SixWeeks.svelte';
@@ -19,7 +20,7 @@
     const file = new Act();
     let date = $state('');
     let note = $state('');
-    let chosen = $state<FileList | null>(null);
+    let chosen = $state<File | null>(null);
 
     const absences = $derived(forms.filter((form) => form.kind !== 'down'));
     const outage = $derived(forms.filter((form) => form.kind === 'down'));
@@ -34,9 +35,8 @@
 
     function take(event: SubmitEvent): void {
         event.preventDefault();
-        const first = chosen?.[0];
-        if (first) {
-            file.post(route('plan.calendar.import'), { file: first }, () => (chosen = null));
+        if (chosen) {
+            file.post(route('plan.calendar.import'), { file: chosen }, () => (chosen = null));
         } else {
             file.errors = { file: 'Choose a calendar file (.ics) first.' };
         }
@@ -130,19 +130,14 @@
             <button class="do" type="submit" disabled={close.busy}>Close it</button>
         </form>
         <form onsubmit={take}>
-            <label class="line small quiet">
-                A holiday calendar (.ics)
-                <input
-                    class="field"
-                    type="file"
-                    name="file"
-                    accept=".ics,text/calendar"
-                    bind:files={chosen}
-                    aria-invalid={file.errors.file ? 'true' : undefined}
-                />
-            </label>
+            <FileField
+                words="Choose a holiday calendar (.ics)"
+                accept={['.ics', 'text/calendar']}
+                chosen={chosen?.name}
+                error={file.errors.file}
+                onfile={(one) => (chosen = one)}
+            />
             <button class="act" type="submit" disabled={file.busy}>Import its days</button>
-            <ErrorLine text={file.errors.file} />
         </form>
         <ul>
             {#each closed as day (day.id)}
