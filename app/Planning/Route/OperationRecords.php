@@ -32,7 +32,6 @@ final class OperationRecords
             'fixture' => $standard->fixture,
             'fixtures' => $standard->fixtures,
             'one_sitting' => $standard->oneSitting,
-            'caution' => ($operation->cautions[0] ?? null)?->value,
             'cautions' => $operation->cautions,
             'standard' => $standard->key,
             'tool' => $standard->tool->value,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\House;
 
+use App\Pages\Shop\SharedProps;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Inertia\Testing\AssertableInertia;
@@ -188,5 +189,31 @@ final class PagesTest extends TestCase
         $this->actingAs($this->manager)->get($page)->assertOk();
 
         return count(DB::getQueryLog());
+    }
+
+    public function test_every_page_gets_what_the_front_end_is_told_that_it_gets(): void
+    {
+        $this->build();
+        $shared = array_keys(get_class_vars(SharedProps::class));
+        foreach (['/today', '/builds/1', '/plan/load'] as $page) {
+            $props = $this->actingAs($this->manager)->get($page)->inertiaProps();
+            $this->assertSame([], array_diff($shared, array_keys($props)), $page);
+        }
+    }
+
+    public function test_types_and_addresses_of_the_front_end_are_those_of_the_application(): void
+    {
+        $this->artisan('regimen:types --check')->assertExitCode(0);
+        $types = (string) file_get_contents(resource_path('js/lib/props.ts'));
+        foreach ([
+            "export type Verdict = 'late' | 'risk'", '    days: Record<string, WeekDay>;', '    chain?: ReasonChain;',
+            '    client: Record<string, string | Record<string, string>[]>;', '    hours: [number, number][];',
+            'export interface HorizonBuild extends BuildLine {', '    fill?: string;', '    days: number | null;',
+        ] as $expected) {
+            $this->assertStringContainsString($expected, $types);
+        }
+        $public = (string) file_get_contents(resource_path('js/lib/addresses/public.ts'));
+        preg_match_all('/^        "([\w.-]+)": \{$/m', $public, $names);
+        $this->assertSame(['shop.new', 'sign-in', 'feed'], $names[1], 'who is not signed in gets no other address');
     }
 }
