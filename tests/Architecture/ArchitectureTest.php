@@ -91,4 +91,29 @@ final class ArchitectureTest
             ->classes(Selector::inNamespace('App\Actions'))
             ->because('actions call the bridge, never the other way');
     }
+
+    public function test_what_a_page_gets_is_data(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Pages'))
+            ->shouldNotDependOn()
+            ->classes(
+                Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Planning'),
+                Selector::inNamespace('App\Queries'), Selector::inNamespace('App\Http'),
+                Selector::inNamespace('App\Support'), Selector::inNamespace('Illuminate\Database'),
+            )
+            ->because('queries fill it, and the type of the front end is written from it');
+    }
+
+    public function test_help_for_all_leans_on_nothing_above_it(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Support'))
+            ->shouldNotDependOn()
+            ->classes(
+                Selector::inNamespace('App\Actions'), Selector::inNamespace('App\Planning'),
+                Selector::inNamespace('App\Queries'), Selector::inNamespace('App\Http'),
+            )
+            ->because('everything may lean on it');
+    }
 }

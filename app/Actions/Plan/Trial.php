@@ -8,7 +8,7 @@ use App\Actions\Plan\Changes\Change;
 use App\Actions\Plan\Changes\KeepsThePlan;
 use App\Models\Build\Build;
 use App\Planning\Plan\Planner;
-use App\Support\ShopDatabase;
+use App\Planning\Plan\ShopDatabase;
 use Illuminate\Support\Collection;
 use Regimen\Schedule\Policy\Planned;
 

@@ -7,7 +7,6 @@ namespace App\Planning\Plan;
 use App\Models\Plan\PlanChange;
 use App\Models\Plan\PlanRequest;
 use App\Support\Clock;
-use App\Support\ShopDatabase;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Regimen\Schedule\Policy\Planned;

@@ -8,7 +8,6 @@ use App\Models\Build\Build;
 use App\Models\Plan\PlanEntry;
 use App\Planning\Route\Draft;
 use App\Planning\Route\RouteSync;
-use App\Support\ShopDatabase;
 use Carbon\CarbonImmutable;
 
 /** Tries a revision in a copy of the shop, and looks what became of the plan. */

@@ -10,10 +10,10 @@ use App\Pages\Plan\LoadRow;
 use App\Pages\Plan\LoadWeek;
 use App\Planning\House\House;
 use App\Planning\Plan\Planner;
+use App\Planning\Plan\ShopDatabase;
 use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
-use App\Support\ShopDatabase;
 use Regimen\Schedule\Building\Load;
 use Regimen\Schedule\Policy\Planned;
 

@@ -9,7 +9,7 @@ use App\Actions\Plan\MakeChange;
 use App\Models\Plan\Plan;
 use App\Models\Plan\PlanEntry;
 use App\Models\Plan\PlanRequest;
-use App\Support\ShopDatabase;
+use App\Planning\Plan\ShopDatabase;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Support;
+namespace App\Planning\Plan;
 
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
