@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Commission;
 
-use App\Actions\Plan\Changes\GivePromise;
+use App\Actions\Plan\Changes\Kinds\GivePromise;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Recording;
 use App\Models\Build\Build;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
-use App\Actions\Plan\Changes\BeAway;
-use App\Actions\Plan\Changes\ChangeRows;
-use App\Actions\Plan\Changes\CloseShop;
+use App\Actions\Plan\Changes\Kinds\BeAway;
+use App\Actions\Plan\Changes\Kinds\ChangeRows;
+use App\Actions\Plan\Changes\Kinds\CloseShop;
 use App\Actions\Plan\MakeChange;
 use App\Models\People\ClosedDay;
 use App\Models\People\DayOff;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
-use App\Actions\Plan\Changes\LearnSkill;
+use App\Actions\Plan\Changes\Kinds\LearnSkill;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Recording;
 use App\Models\People\Person;

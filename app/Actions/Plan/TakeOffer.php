@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan;
 
-use App\Actions\Plan\Changes\PlanInOrder;
+use App\Actions\Plan\Changes\Kinds\PlanInOrder;
 use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\Plan\PlanOffer;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Route;
 
+use App\Actions\Plan\Changes\Kinds\UseMethod;
 use App\Actions\Plan\Changes\Tools;
-use App\Actions\Plan\Changes\UseMethod;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Recording;
 use App\Models\Build\Build;

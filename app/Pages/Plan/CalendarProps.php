@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Plan;
 
 use App\Pages\Page;
+use App\Pages\Trying\ChangeForm;
 
 final readonly class CalendarProps extends Page
 {

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\Route;
 
 use App\Pages\Later;
+use App\Pages\Methods\RouteChoices;
+use App\Pages\Methods\RoutePrice;
+use App\Pages\Methods\RouteQuestion;
 use App\Pages\Page;
 
 final readonly class RouteProps extends Page

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Pages\Standards;
 
+use App\Pages\Methods\PatternLine;
+use App\Pages\Methods\RouteQuestion;
 use App\Pages\Page;
-use App\Pages\Route\PatternLine;
-use App\Pages\Route\RouteQuestion;
 
 final readonly class StandardsProps extends Page
 {

@@ -26,7 +26,10 @@ use App\Planning\Specification\Revisions;
 use App\Queries\Specification\Drawings;
 use App\Queries\Specification\SpecificationWords;
 use App\Support\Clock;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Regimen\Forecast\Outlook;
+use Regimen\Instrument\Reading\ReadSpecification;
 
 /** Everything about one build. */
 final readonly class BuildSheet
@@ -61,31 +64,7 @@ final readonly class BuildSheet
         $people = Person::query()->orderBy('id')->get();
 
         return new BuildSheetProps(
-            build: new SheetBuild(
-                number: $build->number,
-                title: $build->title,
-                client: $build->client?->name,
-                contact: $viewer->isManager() ? $build->client?->contact : null,
-                purpose: $build->purpose,
-                open: $build->status === BuildStatus::Open,
-                calledOff: $build->status === BuildStatus::CalledOff,
-                finishedAt: $build->finished_at?->toIso8601ZuluString(),
-                promisedOn: $build->promised_on,
-                promiseKind: $build->promise_kind,
-                heldUntil: $build->held_until,
-                heldBecause: $build->held_because,
-                pushDays: $build->push_days,
-                finish: $build->route_lacks === '' ? $finish?->toIso8601ZuluString() : null,
-                routeLacks: $build->route_lacks,
-                verdict: $outlook->verdict,
-                slackDays: $outlook->slackDays,
-                slackWords: BuildLines::slackWords($outlook),
-                version: $build->version,
-                inOneLine: $read->orFail()->inOneLine(),
-                inked: BuildLines::inked($build),
-                draft: $build->draft?->number,
-                promiseKinds: Choices::promises(),
-            ),
+            build: self::build($build, $read, $finish, $outlook, $viewer),
             drawing: Drawings::of($read),
             holdsFinish: $build->route_lacks === '' ? $this->route->holdsFinish($build, $people) : null,
             specification: SpecificationWords::of($read, $build->specification),
@@ -99,6 +78,40 @@ final readonly class BuildSheet
             ),
             people: $viewer->isManager() ? self::names($people) : [],
             chain: new Later(fn (): ReasonChain => $this->whyNotSooner->of($build)),
+        );
+    }
+
+    private static function build(
+        Build $build,
+        ReadSpecification $read,
+        ?CarbonImmutable $finish,
+        Outlook $outlook,
+        Person $viewer,
+    ): SheetBuild {
+        return new SheetBuild(
+            number: $build->number,
+            title: $build->title,
+            client: $build->client?->name,
+            contact: $viewer->isManager() ? $build->client?->contact : null,
+            purpose: $build->purpose,
+            open: $build->status === BuildStatus::Open,
+            calledOff: $build->status === BuildStatus::CalledOff,
+            finishedAt: $build->finished_at?->toIso8601ZuluString(),
+            promisedOn: $build->promised_on,
+            promiseKind: $build->promise_kind,
+            heldUntil: $build->held_until,
+            heldBecause: $build->held_because,
+            pushDays: $build->push_days,
+            finish: $build->route_lacks === '' ? $finish?->toIso8601ZuluString() : null,
+            routeLacks: $build->route_lacks,
+            verdict: $outlook->verdict,
+            slackDays: $outlook->slackDays,
+            slackWords: BuildLines::slackWords($outlook),
+            version: $build->version,
+            inOneLine: $read->orFail()->inOneLine(),
+            inked: BuildLines::inked($build),
+            draft: $build->draft?->number,
+            promiseKinds: Choices::promises(),
         );
     }
 

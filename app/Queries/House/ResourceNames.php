@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\House;
 
 use App\Models\House\Resource;
-use App\Pages\Route\ResourceOption;
+use App\Pages\Methods\ResourceOption;
 use Illuminate\Support\Collection;
 
 /** What stations and fixtures are called; read once for each request. */

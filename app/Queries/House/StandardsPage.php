@@ -8,9 +8,9 @@ use App\Models\House\FinishStandard;
 use App\Models\House\HouseVersion;
 use App\Models\House\OperationStandard;
 use App\Models\House\RoutePattern;
-use App\Pages\Route\PatternLine;
-use App\Pages\Route\QuestionChoice;
-use App\Pages\Route\RouteQuestion;
+use App\Pages\Methods\PatternLine;
+use App\Pages\Methods\QuestionChoice;
+use App\Pages\Methods\RouteQuestion;
 use App\Pages\Standards\FinishLine;
 use App\Pages\Standards\GlueLine;
 use App\Pages\Standards\HistoryLine;
@@ -27,6 +27,7 @@ use Illuminate\Support\Collection;
 use Regimen\Inspection\Tolerance;
 use Regimen\Inspection\Tolerances;
 use Regimen\Route\Methods\Choice;
+use Regimen\Route\Methods\Methods;
 use Regimen\Route\Methods\Question;
 use Regimen\Route\Standards\Adhesive;
 use Regimen\Route\Standards\Skill;
@@ -56,7 +57,6 @@ final readonly class StandardsPage
         $rows = OperationStandard::query()->orderBy('id')->get()->toBase();
         $methods = $this->house->methods();
         $learned = $this->learned->byStandard($rows);
-        $rules = $this->house->rules();
 
         return new StandardsProps(
             version: $shop->version,
@@ -69,53 +69,74 @@ final readonly class StandardsPage
                     ->map(fn (OperationStandard $row): StandardLine => $this->standard($row, $learned, $versions))
                     ->all()),
             ))->all()),
-            questions: array_map(static fn (Question $question): RouteQuestion => new RouteQuestion(
-                key: $question->value,
-                words: $question->words(),
-                answer: $methods->answer($question),
-                choices: array_map(
-                    static fn (Choice $choice): QuestionChoice => new QuestionChoice(
-                        key: $choice->key,
-                        words: $choice->words,
-                        follows: $choice->follows,
-                    ),
-                    $question->choices(),
-                ),
-            ), Question::cases()),
+            questions: self::questions($methods),
             finishes: array_values(FinishStandard::query()
                 ->orderBy('id')
                 ->get()
                 ->map(static fn (FinishStandard $finish): FinishLine => self::finish($finish, $versions))
                 ->all()),
             tolerances: $this->tolerances(),
-            glue: array_map(
-                static fn (Adhesive $glue): GlueLine => new GlueLine(
-                    key: $glue->value,
-                    words: $glue->words(),
-                    share: Say::figure($rules->glueShare($glue)),
-                    own: isset($shop->glue_shares[$glue->value]),
-                ),
-                Adhesive::cases(),
-            ),
+            glue: $this->glue(),
             spraying: new SprayLimits(
                 coldest: Say::figure($shop->spray_coldest_tenths / 10, 1),
                 dampest: Say::figure($shop->spray_dampest_tenths / 10, 1),
             ),
             history: self::history($versions, "shops {$shop->id}"),
             skills: array_map(static fn (Skill $skill): string => $skill->value, Skill::cases()),
-            patterns: array_values(RoutePattern::query()
-                ->orderBy('name')
-                ->get()
-                ->map(
-                    static fn (RoutePattern $one): PatternLine => new PatternLine(
-                        id: $one->id,
-                        name: $one->name,
-                        changes: count($one->changes),
-                        methods: count($one->methods),
-                    ),
-                )
-                ->all()),
+            patterns: self::patterns(),
         );
+    }
+
+    /** @return list<RouteQuestion> as the house answers them */
+    private static function questions(Methods $methods): array
+    {
+        return array_map(static fn (Question $question): RouteQuestion => new RouteQuestion(
+            key: $question->value,
+            words: $question->words(),
+            answer: $methods->answer($question),
+            choices: array_map(
+                static fn (Choice $choice): QuestionChoice => new QuestionChoice(
+                    key: $choice->key,
+                    words: $choice->words,
+                    follows: $choice->follows,
+                ),
+                $question->choices(),
+            ),
+        ), Question::cases());
+    }
+
+    /** @return list<GlueLine> */
+    private function glue(): array
+    {
+        $own = $this->house->shop()->glue_shares;
+        $rules = $this->house->rules();
+
+        return array_map(
+            static fn (Adhesive $glue): GlueLine => new GlueLine(
+                key: $glue->value,
+                words: $glue->words(),
+                share: Say::figure($rules->glueShare($glue)),
+                own: isset($own[$glue->value]),
+            ),
+            Adhesive::cases(),
+        );
+    }
+
+    /** @return list<PatternLine> */
+    private static function patterns(): array
+    {
+        return array_values(RoutePattern::query()
+            ->orderBy('name')
+            ->get()
+            ->map(
+                static fn (RoutePattern $one): PatternLine => new PatternLine(
+                    id: $one->id,
+                    name: $one->name,
+                    changes: count($one->changes),
+                    methods: count($one->methods),
+                ),
+            )
+            ->all());
     }
 
     /** @param  Collection<int, OperationStandard>  $ways */
@@ -212,53 +233,7 @@ final readonly class StandardsPage
             at: $one->at->toIso8601ZuluString(),
             by: $one->person?->name,
             source: $one->source,
-            words: self::difference($one),
+            words: VersionWords::of($one),
         ))->all());
-    }
-
-    private static function difference(HouseVersion $version): string
-    {
-        $words = [];
-        foreach ($version->after as $key => $value) {
-            $was = $version->before[$key] ?? null;
-            if (is_array($value)) {
-                $words = [...$words, ...self::entries(is_array($was) ? $was : [], $value)];
-            } elseif ($was != $value) {
-                $words[] = str_replace(['_minutes', '_'], ['', ' '], $key).' '.self::value($key, $was).' → '
-                    .self::value($key, $value);
-            }
-        }
-
-        return $words === [] ? 'nothing differs' : implode('; ', $words);
-    }
-
-    /**
-     * @param  array<mixed>  $was
-     * @param  array<mixed>  $is
-     * @return list<string>
-     */
-    private static function entries(array $was, array $is): array
-    {
-        $words = [];
-        foreach (array_keys($was + $is) as $key) {
-            $name = str_replace(['tool:', '-', '.'], ['', ' ', ' '], (string) $key);
-            if (($was[$key] ?? null) !== ($is[$key] ?? null)) {
-                $words[] = "{$name} ".self::value('', $was[$key] ?? null).' → '.self::value('', $is[$key] ?? null);
-            }
-        }
-
-        return $words;
-    }
-
-    private static function value(string $key, mixed $value): string
-    {
-        return match (true) {
-            is_int($value) && in_array(
-                $key, ['set_up_minutes', 'best_minutes', 'labour_minutes', 'worst_minutes'], true,
-            ) => Say::duration($value),
-            is_int($value) && str_ends_with($key, '_minutes') => Say::clockTime($value),
-            is_scalar($value) => (string) $value,
-            default => 'the trade’s',
-        };
     }
 }

@@ -7,7 +7,7 @@ namespace App\Queries\Plan;
 use App\Actions\Plan\Changes\AskedField;
 use App\Actions\Plan\Changes\Asking;
 use App\Actions\Plan\Changes\Changes;
-use App\Pages\Plan\ChangeForm;
+use App\Pages\Trying\ChangeForm;
 
 /** What can be tried or fixed, and what each kind of change has to say: the forms that the kinds themselves ask for. */
 final readonly class ChangeForms

@@ -7,10 +7,10 @@ namespace App\Queries\Plan;
 use App\Actions\Plan\Changes\Changes;
 use App\Models\Plan\Scenario;
 use App\Pages\Later;
-use App\Pages\Plan\Effect;
-use App\Pages\Plan\ScenarioLine;
-use App\Pages\Plan\ScenarioShown;
-use App\Pages\Plan\TryProps;
+use App\Pages\Trying\Effect;
+use App\Pages\Trying\ScenarioLine;
+use App\Pages\Trying\ScenarioShown;
+use App\Pages\Trying\TryProps;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Validation\ValidationException;
 

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Route;
 
 use App\Models\Build\Build;
-use App\Pages\Route\QuestionChoice;
-use App\Pages\Route\RoutePrice;
-use App\Pages\Route\RouteQuestion;
+use App\Pages\Methods\QuestionChoice;
+use App\Pages\Methods\RoutePrice;
+use App\Pages\Methods\RouteQuestion;
 use App\Planning\House\House;
 use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;

@@ -157,7 +157,7 @@ final class PlanningConsoleTest extends FrameworkTestCase
             $by = App\Models\People\Person::query()->firstOrFail();
             for ($round = 0; $round < 8; $round++) {
                 app()->forgetScopedInstances();
-                app(App\Actions\Plan\MakeChange::class)->make($by, [new App\Actions\Plan\Changes\PushBuild((int) $argv[2], $round + 1)]);
+                app(App\Actions\Plan\MakeChange::class)->make($by, [new App\Actions\Plan\Changes\Kinds\PushBuild((int) $argv[2], $round + 1)]);
             }
             PHP;
         $processes = array_map(

@@ -6,8 +6,8 @@ namespace Tests\Feature\Plan;
 
 use App\Actions\Plan\Changes\Changes;
 use App\Models\Build\Build;
-use App\Pages\Plan\Effect;
-use App\Pages\Plan\MovedOperation;
+use App\Pages\Trying\Effect;
+use App\Pages\Trying\MovedOperation;
 use App\Queries\Plan\Difference;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\Operations\AssemblyOperation;

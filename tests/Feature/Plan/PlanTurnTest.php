@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Plan;
 
-use App\Actions\Plan\Changes\PushBuild;
+use App\Actions\Plan\Changes\Kinds\PushBuild;
 use App\Actions\Plan\MakeChange;
 use App\Models\Plan\Plan;
 use App\Models\Plan\PlanEntry;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan\Changes;
 
-use App\Pages\Plan\ChangeField;
 use App\Pages\Shop\Option;
+use App\Pages\Trying\ChangeField;
 use Closure;
 
 /** One thing that a change has to say: what is refused about it, and how it is asked for. */

@@ -4,6 +4,21 @@ declare(strict_types=1);
 
 namespace App\Actions\Plan\Changes;
 
+use App\Actions\Plan\Changes\Kinds\BeAway;
+use App\Actions\Plan\Changes\Kinds\BeDown;
+use App\Actions\Plan\Changes\Kinds\ChangeRows;
+use App\Actions\Plan\Changes\Kinds\CloseShop;
+use App\Actions\Plan\Changes\Kinds\ExpectPart;
+use App\Actions\Plan\Changes\Kinds\GivePromise;
+use App\Actions\Plan\Changes\Kinds\LearnSkill;
+use App\Actions\Plan\Changes\Kinds\OwnMore;
+use App\Actions\Plan\Changes\Kinds\PinOperation;
+use App\Actions\Plan\Changes\Kinds\PlanInOrder;
+use App\Actions\Plan\Changes\Kinds\PushBuild;
+use App\Actions\Plan\Changes\Kinds\PutOnHold;
+use App\Actions\Plan\Changes\Kinds\TakeBuild;
+use App\Actions\Plan\Changes\Kinds\UseMethod;
+use App\Actions\Plan\Changes\Kinds\WorkLonger;
 use App\Support\Refused;
 
 /** The kinds of changes there are. */

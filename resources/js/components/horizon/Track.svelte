@@ -50,7 +50,6 @@
 
     const LANE = 18;
     const TOP = 4;
-    const SHOWN_GAP = 1;
 
     const placed = $derived(inLanes(items, (item) => (holds ? item.finish : item.workEnd)));
     const lanes = $derived(Math.max(1, ...placed.map((item) => item.lane + 1)));
@@ -85,9 +84,8 @@
 
     function enter(): void {
         if (here === undefined) {
-            onselect(
-                (placed.find((item) => item.state === 'open' || item.state === 'started') ?? placed[0])?.id ?? null,
-            );
+            const next = placed.find((item) => item.state === 'open' || item.state === 'started') ?? placed[0];
+            onselect(next?.id ?? null);
         }
     }
 
@@ -146,7 +144,7 @@
         {#each seen as item (item.id)}
             {@const y = TOP + Math.min(5, item.lane) * LANE}
             {@const x = view.x(item.start) + (dragged?.id === item.id ? dragged.by : 0)}
-            {@const wide = Math.max(1.5, view.x(item.workEnd) - view.x(item.start) - SHOWN_GAP)}
+            {@const wide = Math.max(1.5, view.x(item.workEnd) - view.x(item.start) - 1)}
             <g
                 id={`${id}-${item.id}`}
                 class={['item', item.state, chain.has(item.id) && 'chain', item.id === selected && 'selected']}
@@ -164,7 +162,7 @@
                         at={{
                             x: view.x(item.workEnd),
                             y: y + 1,
-                            width: view.x(item.finish) - view.x(item.workEnd) - SHOWN_GAP,
+                            width: view.x(item.finish) - view.x(item.workEnd) - 1,
                             height: LANE - 5,
                         }}
                     />
@@ -175,7 +173,7 @@
                         at={{
                             x: x + view.x(left) - view.x(item.start),
                             y,
-                            width: view.x(right) - view.x(left) - SHOWN_GAP,
+                            width: view.x(right) - view.x(left) - 1,
                             height: LANE - 3,
                         }}
                     />
@@ -207,14 +205,10 @@
         position: relative;
         overflow: hidden;
         min-height: 2.1rem;
-    }
-
-    .track:focus-visible {
         outline-offset: -2px;
     }
 
     svg {
-        display: block;
         touch-action: pan-y;
     }
 

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Trying;
+
+final readonly class BuildStanding
+{
+    public function __construct(
+        public ?string $finish,
+        public ?string $promise,
+        public string $slack,
+        public bool $late,
+    ) {
+    }
+}
