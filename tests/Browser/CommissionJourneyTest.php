@@ -61,7 +61,7 @@ final class CommissionJourneyTest extends BrowserTestCase
 
         $agree = '[data-operation="agree the specification"]';
         $me->press('Start clock', $agree);
-        $me->waitForText('agree the specification', 'footer');
+        $me->waitForText('Your clock runs on agree the specification.');
         $this->shop->setNow('2026-03-18T11:12:00+01:00');
         $me->press('Stop clock', 'footer');
         $me->waitForText('Clock stopped, hours recorded.');
