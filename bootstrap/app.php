@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\PlanNotMade;
 use App\Http\ErrorPage;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShareShop;
@@ -29,5 +30,6 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn (UnknownPrice|UnknownStandard $missing, Request $request) => $request->isMethod('GET')
             ? null
             : back()->withErrors(['conflict' => $missing->getMessage()]));
+        $exceptions->render(static fn (PlanNotMade $failed) => back()->withErrors(['conflict' => $failed->getMessage()]));
         $exceptions->respond(ErrorPage::instead(...));
     })->create();

@@ -32,6 +32,8 @@ final class Recording
      *
      * @param  callable(): T  $work
      * @return T what the work returned, once a plan holds it
+     *
+     * @throws PlanNotMade when it is recorded and could not be planned
      */
     public function keep(callable $work): mixed
     {
@@ -92,7 +94,11 @@ final class Recording
     {
         if ($this->asks) {
             $this->asks = false;
-            $this->turn->take();
+            try {
+                $this->turn->take();
+            } catch (Throwable $failed) {
+                throw PlanNotMade::because($failed);
+            }
         }
     }
 }

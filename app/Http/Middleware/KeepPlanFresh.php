@@ -8,6 +8,7 @@ use App\Planning\Plan\PlanTurn;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Throwable;
 
 /** Nobody looks at a plan that time has overtaken. */
 final readonly class KeepPlanFresh
@@ -20,7 +21,12 @@ final readonly class KeepPlanFresh
     public function handle(Request $request, Closure $next): Response
     {
         if ($request->isMethod('GET')) {
-            $this->turn->keepFresh();
+            try {
+                $this->turn->keepFresh();
+            } catch (Throwable $failed) {
+                // The plan before it is whole: better an old one than no page.
+                report($failed);
+            }
         }
 
         return $next($request);

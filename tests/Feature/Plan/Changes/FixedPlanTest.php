@@ -86,7 +86,10 @@ final class FixedPlanTest extends TestCase
                     ['kind' => 'away', 'person' => $this->manager->id, 'from' => '2026-03-18', 'to' => '2026-03-27'],
                 ],
             ],
-        )->assertStatus(500);
+        )->assertSessionHasErrors(
+            ['conflict' => 'It is recorded, but the plan could not be made anew and is the one from before. The log says why.'],
+        );
+        $this->get('/today')->assertOk();
         $this->assertSame($plan, DB::table('plan_entries')->get()->toJson(), 'the plan before it is whole');
         $this->assertSame(1, PlanChange::query()->count(), 'what was recorded is not lost');
         DB::unprepared('DROP TRIGGER the_disk_is_full');
