@@ -105,7 +105,7 @@ final class CommissionJourneyTest extends BrowserTestCase
         $me->open('/builds/41');
         $me->press('Mark done', $drawing);
         $me->waitForText('Done: full-size drawing and check.');
-        $me->driver->switchTo()->window($first);
+        $this->browser->toTab($first);
         $me->press('Mark done', $drawing);
         $me->waitForText('was changed by somebody else in the meantime');
         self::assertStringNotContainsString('Mark done', $me->text($drawing), 'it shows how things stand');

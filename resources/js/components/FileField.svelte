@@ -23,10 +23,20 @@
 </script>
 
 <FileUpload accept={accept.join(',')} maxFiles={1} onFileAccept={({ files }) => take(files)}>
-    <FileUpload.Dropzone class="drop">
-        <FileUpload.Trigger class="act">{words}</FileUpload.Trigger>
-        <span class="small quiet">{chosen ?? 'or drop it here'}</span>
-    </FileUpload.Dropzone>
+    <span class="file">
+        <FileUpload.Dropzone class="act drop" aria-label={words}>{words}</FileUpload.Dropzone>
+        <span class="small quiet">{chosen ?? 'or drop it there'}</span>
+    </span>
     <FileUpload.HiddenInput aria-label={words} />
 </FileUpload>
 <ErrorLine text={error} />
+
+<style>
+    .file {
+        display: inline-flex;
+        flex-wrap: wrap;
+        align-items: center;
+        gap: 0.3rem 0.8rem;
+        padding: 0.4rem 0;
+    }
+</style>
