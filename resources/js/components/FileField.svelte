@@ -14,21 +14,27 @@
 
     const { words, accept, chosen, error, onfile }: Props = $props();
 
+    /** The same file, once it is mended, can be chosen again: each time it is a new field. */
+    let taken = $state(0);
+
     function take(files: File[]): void {
         const [first] = files;
         if (first) {
             onfile(first);
+            taken++;
         }
     }
 </script>
 
-<FileUpload accept={accept.join(',')} maxFiles={1} onFileAccept={({ files }) => take(files)}>
-    <span class="file">
-        <FileUpload.Dropzone class="act drop" aria-label={words}>{words}</FileUpload.Dropzone>
-        <span class="small quiet">{chosen ?? 'or drop it there'}</span>
-    </span>
-    <FileUpload.HiddenInput aria-label={words} />
-</FileUpload>
+{#key taken}
+    <FileUpload accept={accept.join(',')} maxFiles={1} onFileAccept={({ files }) => take(files)}>
+        <span class="file">
+            <FileUpload.Dropzone class="act drop" aria-label={words}>{words}</FileUpload.Dropzone>
+            <span class="small quiet">{chosen ?? 'or drop it there'}</span>
+        </span>
+        <FileUpload.HiddenInput aria-label={words} />
+    </FileUpload>
+{/key}
 <ErrorLine text={error} />
 
 <style>
