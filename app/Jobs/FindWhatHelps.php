@@ -41,10 +41,12 @@ final class FindWhatHelps implements ShouldBeUnique, ShouldQueue
             return;
         }
         try {
-            $ways = OtherMethods::MOST_TRIED;
-            $ranked = $lines->ranked(fn (int $tried, int $all) => $this->progress($help, $tried, $all + $ways));
-            $most = (int) $help->all - $ways;
-            $found = $methods->ranked(fn (int $tried) => $this->progress($help, $most + $tried, $most + $ways));
+            [$ways, $more] = [OtherMethods::MOST_TRIED, 0];
+            $ranked = $lines->ranked(function (int $tried, int $all) use ($help, $ways, &$more): void {
+                $more = $all;
+                $this->progress($help, $tried, $all + $ways);
+            });
+            $found = $methods->ranked(fn (int $tried) => $this->progress($help, $more + $tried, $more + $ways));
             $help->update(['state' => HelpState::Done, 'ranked' => $ranked, 'methods' => $found]);
         } catch (PlanOvertaken) {
             // Whoever looks next asks for the new one.
