@@ -6,11 +6,13 @@ use App\Actions\PlanNotMade;
 use App\Http\ErrorPage;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShareShop;
+use App\Http\Middleware\StartSession;
 use App\Models\People\Person;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession as FrameworkSession;
 use Regimen\Costing\UnknownPrice;
 use Regimen\Route\Standards\UnknownStandard;
 
@@ -19,7 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [ShareShop::class]);
+        $middleware->web(append: [ShareShop::class], replace: [FrameworkSession::class => StartSession::class]);
         // A shop without anybody in it asks for its first manager before anything else.
         $middleware->redirectGuestsTo(static fn (): string => Person::query()->exists() ? '/sign-in' : '/new-shop');
         $middleware->redirectUsersTo('/today');

@@ -18,6 +18,7 @@ use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SpecificationController;
 use App\Http\Controllers\StandardsController;
 use App\Http\Controllers\WorkController;
+use App\Http\Middleware\AsksOnly;
 use App\Http\Middleware\KeepPlanFresh;
 use App\Http\Middleware\ThinkOn;
 use Illuminate\Support\Facades\Route;
@@ -39,7 +40,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
     Route::get('/plan/feeds', [CalendarController::class, 'feeds'])->name('plan.feeds');
     Route::post('/plan/feeds', [CalendarController::class, 'give']);
     Route::delete('/plan/feeds/{feed}', [CalendarController::class, 'revoke'])->whereNumber('feed')->name('plan.feeds.one');
-    Route::get('/operations/{operation}/why', [PlanController::class, 'why'])->whereNumber('operation')->name('operations.why');
+    Route::get('/operations/{operation}/why', [PlanController::class, 'why'])->middleware(AsksOnly::class)->whereNumber('operation')->name('operations.why');
     Route::get('/builds', [BuildController::class, 'index'])->name('builds');
     Route::get('/builds/{build}', [BuildController::class, 'show'])->name('builds.show');
     Route::get('/builds/{build}/specification/{number?}', [SpecificationController::class, 'show'])->whereNumber('number')->name('specification');
@@ -65,9 +66,9 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
 
     Route::middleware('can:manage')->group(function (): void {
         Route::get('/commissions/new', [CommissionController::class, 'create'])->name('commissions.new');
-        Route::post('/commissions/forecast', [CommissionController::class, 'forecast'])->name('commissions.forecast');
+        Route::post('/commissions/forecast', [CommissionController::class, 'forecast'])->middleware(AsksOnly::class)->name('commissions.forecast');
         Route::post('/commissions', [CommissionController::class, 'store'])->name('commissions.store');
-        Route::post('/builds/{build}/specification/work-out', [SpecificationController::class, 'workOut'])->name('builds.specification.work-out');
+        Route::post('/builds/{build}/specification/work-out', [SpecificationController::class, 'workOut'])->middleware(AsksOnly::class)->name('builds.specification.work-out');
         Route::put('/builds/{build}/specification', [SpecificationController::class, 'store'])->name('builds.specification');
         Route::post('/builds/{build}/specification/release', [SpecificationController::class, 'release'])->name('builds.specification.release');
         Route::post('/builds/{build}/specification/accept', [SpecificationController::class, 'accept'])->name('builds.specification.accept');
@@ -76,7 +77,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::post('/builds/{build}/revisions', [SpecificationController::class, 'begin']);
         Route::delete('/builds/{build}/revisions', [SpecificationController::class, 'drop']);
         Route::get('/builds/{build}/route/compare', [RouteController::class, 'compare'])->name('builds.route.compare');
-        Route::post('/builds/{build}/route/try', [RouteController::class, 'try'])->name('builds.route.try');
+        Route::post('/builds/{build}/route/try', [RouteController::class, 'try'])->middleware(AsksOnly::class)->name('builds.route.try');
         Route::post('/builds/{build}/route/changes', [RouteController::class, 'change'])->name('builds.route.changes');
         Route::delete('/builds/{build}/route/changes/{change}', [RouteController::class, 'undo'])->name('builds.route.changes.one');
         Route::post('/builds/{build}/route/method', [RouteController::class, 'method'])->name('builds.route.method');
@@ -98,7 +99,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::get('/plan/calendar', [CalendarController::class, 'show'])->name('plan.calendar');
         Route::post('/plan/calendar/import', [CalendarController::class, 'import'])->name('plan.calendar.import');
         Route::put('/plan/weights', [ChangeController::class, 'weights'])->name('plan.weights');
-        Route::post('/plan/judge', [ChangeController::class, 'judge'])->name('plan.judge');
+        Route::post('/plan/judge', [ChangeController::class, 'judge'])->middleware(AsksOnly::class)->name('plan.judge');
         Route::post('/plan/changes', [ChangeController::class, 'make'])->name('plan.changes');
         Route::post('/plan/changes/{change}/undo', [ChangeController::class, 'undo'])->whereNumber('change')->name('plan.changes.undo');
         Route::get('/plan/try', [ChangeController::class, 'scenarios'])->name('plan.try');
@@ -121,7 +122,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
 
         Route::get('/house/models', [HouseModelController::class, 'index'])->name('house.models');
         Route::get('/house/models/new', [HouseModelController::class, 'create'])->name('house.models.new');
-        Route::post('/house/models/work-out', [HouseModelController::class, 'workOut'])->name('house.models.work-out');
+        Route::post('/house/models/work-out', [HouseModelController::class, 'workOut'])->middleware(AsksOnly::class)->name('house.models.work-out');
         Route::post('/house/models', [HouseModelController::class, 'store']);
         Route::get('/house/models/{model}', [HouseModelController::class, 'show'])->whereNumber('model')->name('house.models.one');
         Route::put('/house/models/{model}', [HouseModelController::class, 'update'])->whereNumber('model');

@@ -221,4 +221,17 @@ final class SpecificationInputTest extends TestCase
             'a forecast goes on without it',
         );
     }
+
+    public function test_what_is_said_about_one_request_is_not_taken_away_by_another_that_only_asks(): void
+    {
+        $build = $this->commission();
+        $this->actingAs($this->manager);
+        $url = "/builds/{$build->number}/specification";
+        $this->put($url, ['version' => 99, 'specification' => self::SPECIFICATION])->assertSessionHasErrors('conflict');
+        $this->postJson("{$url}/work-out", ['specification' => self::SPECIFICATION])->assertOk();
+        $this->assertStringContainsString(
+            'was changed by somebody else', (string) $this->get($url)->inertiaProps('errors.conflict'),
+        );
+        $this->assertNull($this->get($url)->inertiaProps('errors.conflict'), 'and is said once');
+    }
 }
