@@ -135,7 +135,7 @@ final class SpecificationEditorTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/regimen-import-'.bin2hex(random_bytes(5)).'.json';
         $bring = static function (string $json) use ($me, $file): void {
             file_put_contents($file, $json);
-            $me->driver->findElement(WebDriverBy::cssSelector('input[aria-label="Specification from a file"]'))
+            $me->driver->findElement(WebDriverBy::cssSelector('input[aria-label="Choose a specification (.json)"]'))
                 ->setFileDetector(new LocalFileDetector)
                 ->sendKeys($file);
         };
@@ -159,7 +159,7 @@ final class SpecificationEditorTest extends BrowserTestCase
         $me->type('Frets', '21');
         $me->press('Keep it');
         $me->waitForText('The specification is kept.');
-        $me->driver->switchTo()->window($first);
+        $this->browser->toTab($first);
         $me->type('Frets', '24');
         $me->press('Keep it');
         $me->waitForText('was changed by somebody else in the meantime');

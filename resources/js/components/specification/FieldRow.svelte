@@ -1,5 +1,6 @@
 <script lang="ts">
     import ErrorLine from '@/components/ErrorLine.svelte';
+    import FileField from '@/components/FileField.svelte';
     import type { FieldDefinition, ShownValue } from '@/lib/props';
     import Source from './Source.svelte';
 
@@ -25,13 +26,6 @@
         'aria-describedby':
             [problem ? `${id}-error` : '', field.hint ? `${id}-hint` : ''].filter(Boolean).join(' ') || undefined,
     });
-
-    async function take(event: Event): Promise<void> {
-        const file = (event.currentTarget as HTMLInputElement).files?.[0];
-        if (file) {
-            onset(await file.text());
-        }
-    }
 </script>
 
 <div class={['row', `of-${field.kind}`]} data-field={field.key}>
@@ -70,7 +64,13 @@
     <span class="other figure quiet">{problem ? '' : (value?.other ?? '')}</span>
     <Source source={value?.source ?? ''} />
     {#if field.key === 'outlineSvg' && editable}
-        <input class="file" type="file" accept=".svg,image/svg+xml" aria-label="Outline from a file" onchange={take} />
+        <div class="file">
+            <FileField
+                words="Outline from a file (.svg)"
+                accept={['.svg', 'image/svg+xml']}
+                onfile={(file) => void file.text().then(onset)}
+            />
+        </div>
     {/if}
     {#if aside}<p class="hint">Left aside, for {aside}.</p>{/if}
     {#if field.hint}<p class="hint" id={`${id}-hint`}>{field.hint}</p>{/if}

@@ -2,6 +2,7 @@
     import { page, router } from '@inertiajs/svelte';
     import { untrack } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
+    import FileField from '@/components/FileField.svelte';
     import BenchFiles from '@/components/specification/BenchFiles.svelte';
     import BenchTables from '@/components/specification/BenchTables.svelte';
     import Editor from '@/components/specification/Editor.svelte';
@@ -95,15 +96,9 @@
         }
     }
 
-    function importFile(event: Event): void {
-        const input = event.currentTarget as HTMLInputElement;
-        const file = input.files?.[0];
-        if (file) {
-            replacing = true;
-            visit('post', route('builds.specification.import', build.number), { version: revision.version, file });
-            // The same file, once it is mended, can be chosen again.
-            input.value = '';
-        }
+    function importFile(file: File): void {
+        replacing = true;
+        visit('post', route('builds.specification.import', build.number), { version: revision.version, file });
     }
 </script>
 
@@ -118,13 +113,12 @@
         <p class="small quiet">
             A specification in the same JSON takes the place of what is written in this revision, whole or not at all.
         </p>
-        <input
-            type="file"
-            accept=".json,application/json"
-            aria-label="Specification from a file"
-            onchange={importFile}
+        <FileField
+            words="Choose a specification (.json)"
+            accept={['.json', 'application/json']}
+            error={act.errors.file}
+            onfile={importFile}
         />
-        {#if act.errors.file}<p class="late small lines" role="alert">{act.errors.file}</p>{/if}
     {/if}
 {/snippet}
 
@@ -203,10 +197,6 @@
 
     .legend {
         white-space: nowrap;
-    }
-
-    .lines {
-        white-space: pre-line;
     }
 
     @media (width < 68rem) {
