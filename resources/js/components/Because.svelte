@@ -2,32 +2,10 @@
     const { text, word = 'because' }: { text: string; word?: string } = $props();
 </script>
 
-<details>
-    <summary>{word}</summary>
-    <p>{text}</p>
+<details class="text-[0.85rem]">
+    <summary
+        class="inline-block text-accent [text-decoration:underline] [text-underline-offset:3px] py-[0.15rem] px-0 touch:py-[0.7rem] touch:px-0"
+        >{word}</summary
+    >
+    <p class="text-quiet max-w-136">{text}</p>
 </details>
-
-<style>
-    details {
-        font-size: 0.85rem;
-    }
-
-    summary {
-        display: inline-block;
-        color: var(--accent);
-        text-decoration: underline;
-        text-underline-offset: 3px;
-        padding: 0.15rem 0;
-    }
-
-    p {
-        color: var(--quiet);
-        max-width: 34rem;
-    }
-
-    @media (pointer: coarse), (width < 48rem) {
-        summary {
-            padding: 0.7rem 0;
-        }
-    }
-</style>

@@ -48,7 +48,10 @@
     }
 </script>
 
-<footer class="screen-only" aria-label="Bench strip">
+<footer
+    class="screen-only [position:fixed] [inset:auto_0_0_0] grid grid-cols-[1.3fr_1.9fr_1fr_auto] bg-paper border-t-2 border-t-ink [z-index:10] [max-height:45vh] [overflow-y:auto] max-desk:grid-cols-[1fr_1fr] max-desk:[max-height:32vh]"
+    aria-label="Bench strip"
+>
     <section class:idle={mine.length === 0}>
         <h2>On the clock</h2>
         {#each mine as one (one.id)}
@@ -57,7 +60,7 @@
                 <a class="plain" use:inertia href={route('builds.show', one.build) + `#operation-${one.operationId}`}
                     >{one.build} {one.operation}</a
                 >
-                <span class="figure accent">{labour(since(one.since))}</span>
+                <span class="figure text-accent">{labour(since(one.since))}</span>
                 <button class="act" type="button" onclick={() => stop(one.id)}>Stop clock</button>
             </p>
             {#if errors.minutes}
@@ -78,7 +81,7 @@
                         title={`${one.build} ${one.operation}`}
                     >
                         <b>{one.person.split(' ')[0]}</b>
-                        {one.build} <span class="figure accent">{labour(since(one.since))}</span>
+                        {one.build} <span class="figure text-accent">{labour(since(one.since))}</span>
                     </a>
                 {/each}
             </p>
@@ -89,7 +92,7 @@
     </section>
     <section>
         <h2>Holding</h2>
-        <p class="holds">
+        <p class="holds flex flex-wrap gap-y-[0.1rem] gap-x-[1.1rem]">
             {#each bench.holds.slice(0, 3) as hold (hold.build + hold.operation)}
                 <a class="plain" use:inertia href={route('builds.show', hold.build)}>
                     <Mark kind="hold" />{hold.fixture ?? hold.operation} · {hold.build},
@@ -134,18 +137,6 @@
 </footer>
 
 <style>
-    footer {
-        position: fixed;
-        inset: auto 0 0 0;
-        display: grid;
-        grid-template-columns: 1.3fr 1.9fr 1fr auto;
-        background: var(--paper);
-        border-top: 2px solid var(--ink);
-        z-index: 10;
-        max-height: 45vh;
-        overflow-y: auto;
-    }
-
     section {
         padding: 0.45rem 1rem 0.5rem;
         border-left: 1px solid var(--rule);
@@ -176,28 +167,12 @@
         white-space: nowrap;
     }
 
-    .holds {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.1rem 1.1rem;
-    }
-
-    .accent {
-        color: var(--accent);
-    }
-
     .act {
         margin-left: 0.5rem;
         min-height: 1.7rem;
         font-size: 0.85rem;
     }
-
     @media (width < 60rem) {
-        footer {
-            grid-template-columns: 1fr 1fr;
-            max-height: 32vh;
-        }
-
         section,
         section:first-child {
             padding: 0.3rem 1rem;

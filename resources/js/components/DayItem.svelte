@@ -23,18 +23,25 @@
     style:grid-column={column}
     title={`${item.build} ${item.name}, ${timeOf(item.start)}–${timeOf(item.end)}. ${item.because ?? ''}`}
 >
-    <span class="bar" style:width="{(100 * (item.end - item.start)) / item.room}%">
-        {#if item.gate && !item.goesOn}<i class="ring"></i>{/if}
+    <span
+        class="bar block relative h-[14px] mb-1 bg-labour [box-shadow:inset_-1px_0_0_var(--paper)] max-desk:hidden"
+        style:width="{(100 * (item.end - item.start)) / item.room}%"
+    >
+        {#if item.gate && !item.goesOn}<i
+                class="absolute right-[1px] top-[1px] w-[12px] h-[12px] border-2 border-ink [border-radius:50%] bg-paper"
+            ></i>{/if}
     </span>
     {#if item.held > 0}
         <span
-            class="held"
+            class="absolute top-2 h-[14px] border border-labour [background:repeating-linear-gradient(-45deg,_var(--labour)_0_1px,_var(--paper)_1px_5px)] max-desk:hidden"
             style:left="{(100 * (item.end - item.start)) / item.room}%"
             style:width="{(100 * item.held) / item.room}%"
         ></span>
     {/if}
     <p>
-        <span class="at figure">{timeOf(item.start)}–{timeOf(item.end)}</span>
+        <span class="figure hidden max-desk:inline-block max-desk:min-w-[7.4rem]"
+            >{timeOf(item.start)}–{timeOf(item.end)}</span
+        >
         <a class="plain" use:inertia href={route('builds.show', item.build) + `#operation-${item.operationId}`}
             ><b>{item.build}</b> {item.name}</a
         >
@@ -72,23 +79,6 @@
         text-overflow: ellipsis;
     }
 
-    .bar {
-        display: block;
-        position: relative;
-        height: 14px;
-        margin-bottom: 0.25rem;
-        background: var(--labour);
-        box-shadow: inset -1px 0 0 var(--paper);
-    }
-
-    .held {
-        position: absolute;
-        top: 0.5rem;
-        height: 14px;
-        border: 1px solid var(--labour);
-        background: repeating-linear-gradient(-45deg, var(--labour) 0 1px, var(--paper) 1px 5px);
-    }
-
     .done .bar,
     .holding .bar {
         background: var(--ink);
@@ -97,28 +87,7 @@
     .started .bar {
         background: var(--accent);
     }
-
-    .ring {
-        position: absolute;
-        right: 1px;
-        top: 1px;
-        width: 12px;
-        height: 12px;
-        border: 2px solid var(--ink);
-        border-radius: 50%;
-        background: var(--paper);
-    }
-
-    .at {
-        display: none;
-    }
-
     @media (width < 60rem) {
-        .bar,
-        .held {
-            display: none;
-        }
-
         .item {
             padding: 0.7rem 0;
             border-top: 1px solid var(--rule);
@@ -134,11 +103,6 @@
 
         .narrow p {
             white-space: normal;
-        }
-
-        .at {
-            display: inline-block;
-            min-width: 7.4rem;
         }
     }
 </style>

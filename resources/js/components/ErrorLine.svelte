@@ -3,14 +3,5 @@
 </script>
 
 {#if text}
-    <p {id} role="alert">{text}</p>
+    <p class="text-rust text-[0.9rem] py-[0.2rem] max-w-176" {id} role="alert">{text}</p>
 {/if}
-
-<style>
-    p {
-        color: var(--rust);
-        font-size: 0.9rem;
-        padding: 0.2rem 0;
-        max-width: 44rem;
-    }
-</style>

@@ -46,7 +46,7 @@
 </script>
 
 <div class="line">
-    <label for={id}>{label}</label>
+    <label class="block text-[0.85rem] text-quiet" for={id}>{label}</label>
     {#if options}
         <select {...shared} bind:value onchange={oninput}>
             {#each options as option (option.value)}
@@ -64,12 +64,6 @@
 </div>
 
 <style>
-    label {
-        display: block;
-        font-size: 0.85rem;
-        color: var(--quiet);
-    }
-
     .hint {
         font-size: 0.8rem;
         color: var(--quiet);

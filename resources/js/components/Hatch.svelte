@@ -3,26 +3,11 @@
     const PITCH = 5;
 </script>
 
-<svg width="0" height="0" aria-hidden="true">
+<svg class="absolute" width="0" height="0" aria-hidden="true">
     <defs>
         <pattern id="hatch" width={PITCH} height={PITCH} patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-            <rect width={PITCH} height={PITCH} class="ground" />
-            <line x1="0" y1="0" x2={PITCH} y2="0" class="line" />
+            <rect width={PITCH} height={PITCH} class="fill-paper" />
+            <line x1="0" y1="0" x2={PITCH} y2="0" class="stroke-labour [stroke-width:1.4]" />
         </pattern>
     </defs>
 </svg>
-
-<style>
-    svg {
-        position: absolute;
-    }
-
-    .ground {
-        fill: var(--paper);
-    }
-
-    .line {
-        stroke: var(--labour);
-        stroke-width: 1.4;
-    }
-</style>

@@ -42,7 +42,13 @@
     const depth = (shape: Shape): number => (share(shape) <= 0 ? 1 : 0.25 + 0.75 * share(shape));
 </script>
 
-<svg viewBox={drawing.box.join(' ')} role="img" aria-label={words} preserveAspectRatio="xMidYMid meet">
+<svg
+    class="block w-full h-[100%]"
+    viewBox={drawing.box.join(' ')}
+    role="img"
+    aria-label={words}
+    preserveAspectRatio="xMidYMid meet"
+>
     {#each shapes as shape, index (index)}
         {#if shape.words !== undefined}
             <text
@@ -67,12 +73,6 @@
 </svg>
 
 <style>
-    svg {
-        display: block;
-        width: 100%;
-        height: 100%;
-    }
-
     path,
     circle {
         stroke: var(--ink);

@@ -24,10 +24,10 @@
         <Dialog.Positioner class="keys-place">
             <Dialog.Content class="keys-sheet">
                 <Dialog.Title class="keys-title">Keys</Dialog.Title>
-                <dl>
+                <dl class="mt-2 mb-4">
                     {#each keys as one (one.key)}
                         <div>
-                            <dt class="figure">{one.key}</dt>
+                            <dt class="figure w-8">{one.key}</dt>
                             <dd>{one.name}</dd>
                         </div>
                     {/each}
@@ -67,18 +67,10 @@
         font-size: 1.3rem;
     }
 
-    dl {
-        margin: 0.5rem 0 1rem;
-    }
-
     dl div {
         display: flex;
         gap: 1rem;
         border-top: 1px solid var(--rule);
         padding: 0.4rem 0;
-    }
-
-    dt {
-        width: 2rem;
     }
 </style>

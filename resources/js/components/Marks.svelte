@@ -11,7 +11,7 @@
     ] as const;
 </script>
 
-<p class="small quiet">
+<p class="small quiet flex flex-wrap gap-y-[0.2rem] gap-x-[1.3rem] mt-[0.8rem]">
     {#each MARKS as mark (mark.kind)}
         <span><Mark kind={mark.kind} />{mark.words}</span>
     {/each}
@@ -19,13 +19,6 @@
 </p>
 
 <style>
-    p {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.2rem 1.3rem;
-        margin-top: 0.8rem;
-    }
-
     span {
         display: inline-flex;
         align-items: center;

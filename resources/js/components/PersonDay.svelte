@@ -49,8 +49,10 @@
     }
 </script>
 
-<article>
-    <div class="who">
+<article
+    class="grid grid-cols-[10rem_minmax(0,1fr)] border-b border-b-rule max-desk:grid-cols-[1fr] max-desk:py-[0.4rem] max-desk:px-0"
+>
+    <div class="who pt-[0.4rem] pr-3 pb-[0.4rem] pl-0">
         <h2>{person.name.split(' ')[0]}</h2>
         <p class="quiet">{person.skills.join(', ')}</p>
         {#each person.away as block (block.words + block.from)}
@@ -63,15 +65,15 @@
     </div>
     <div class="hours" style:grid-template-columns={columns}>
         {#each hours as hour (hour)}
-            <i class="hour" style:left="{share(hour)}%"></i>
+            <i class="hour border-l border-l-rule" style:left="{share(hour)}%"></i>
         {/each}
         {#each lunch as [from, to] (from)}
-            <i class="break" style:left="{share(from)}%" style:width="{share(to) - share(from)}%"></i>
+            <i class="break bg-shade" style:left="{share(from)}%" style:width="{share(to) - share(from)}%"></i>
         {/each}
         {#each person.away as block (block.words + block.from)}
             {#if block.from !== null && block.to !== null}
                 <i
-                    class="away"
+                    class="away border border-dashed border-labour"
                     style:left="{share(block.from)}%"
                     style:width="{share(block.to) - share(block.from)}%"
                     title={block.words}
@@ -80,7 +82,7 @@
         {/each}
         {#if now !== null}<i class="now" style:left="{share(now)}%"></i>{/if}
         {#if items.length === 0}
-            <p class="quiet none" style:grid-column="1 / -1">
+            <p class="quiet p-2" style:grid-column="1 / -1">
                 {person.minutes === 0 ? 'not in today' : 'nothing planned'}
             </p>
         {/if}
@@ -91,16 +93,6 @@
 </article>
 
 <style>
-    article {
-        display: grid;
-        grid-template-columns: 10rem minmax(0, 1fr);
-        border-bottom: 1px solid var(--rule);
-    }
-
-    .who {
-        padding: 0.4rem 0.75rem 0.4rem 0;
-    }
-
     .who p {
         font-size: 0.76rem;
         line-height: 1.25;
@@ -121,39 +113,17 @@
         bottom: 0;
     }
 
-    .away {
-        border: 1px dashed var(--labour);
-    }
-
     .who .block {
         border: 1px dashed var(--labour);
         padding: 0 0.3rem;
         margin-top: 0.2rem;
     }
 
-    .hour {
-        border-left: 1px solid var(--rule);
-    }
-
-    .break {
-        background: var(--shade);
-    }
-
     .now {
         border-left: 2px solid var(--accent);
         z-index: 1;
     }
-
-    .none {
-        padding: 0.5rem;
-    }
-
     @media (width < 60rem) {
-        article {
-            grid-template-columns: 1fr;
-            padding: 0.4rem 0;
-        }
-
         .hours {
             display: block;
             min-height: 0;

@@ -68,25 +68,37 @@
 
 <svelte:window onkeydown={press} />
 
-<a class="skip" href="#content">To the content</a>
+<a class="skip absolute -left-3996" href="#content">To the content</a>
 
 {#if shared.viewer}
-    <header class="screen-only">
+    <header
+        class="screen-only flex items-baseline gap-6 pt-[1.05rem] px-7 pb-0 max-desk:flex-wrap max-desk:gap-y-[0.2rem] max-desk:gap-x-4 max-desk:pt-[0.8rem] max-desk:px-4 max-desk:pb-0"
+    >
         <a class="plain name" href={route('today')} use:inertia>Regimen</a>
-        <nav aria-label="Pages">
+        <nav
+            class="flex gap-[1.35rem] flex-1 overflow-x-auto [scrollbar-width:none] p-[3px] max-desk:[order:5] max-desk:[flex-basis:100%]"
+            aria-label="Pages"
+        >
             {#each pages as one (one.href)}
                 <a class="plain" href={one.href} use:inertia aria-current={isHere(one.href) ? 'page' : undefined}
                     >{one.name}</a
                 >
             {/each}
         </nav>
-        <span class="figure date">{fullDay(shopClock.now)} {clock(shopClock.now)}</span>
-        <span class="who">{shared.viewer.name}</span>
+        <span class="figure text-[0.85rem] whitespace-nowrap font-normal max-md:hidden max-desk:ml-auto"
+            >{fullDay(shopClock.now)} {clock(shopClock.now)}</span
+        >
+        <span class="text-[0.9rem] whitespace-nowrap max-md:hidden">{shared.viewer.name}</span>
         <button class="word" type="button" onclick={() => router.post(route('sign-out'))}>Sign out</button>
     </header>
 {/if}
 
-<main id="content" tabindex="-1" class:alone={!shared.viewer}>
+<main
+    class="pt-[0.9rem] px-7 pb-30 [outline:none] max-desk:pt-[0.6rem] max-desk:px-4 max-desk:pb-44"
+    id="content"
+    tabindex="-1"
+    class:alone={!shared.viewer}
+>
     <div aria-live="polite">
         {#if shared.errors?.conflict}
             <p class="said conflict" role="alert">{shared.errors.conflict}</p>
@@ -103,27 +115,11 @@
 {/if}
 
 <style>
-    header {
-        display: flex;
-        align-items: baseline;
-        gap: 1.5rem;
-        padding: 1.05rem 1.75rem 0;
-    }
-
     .name {
         font-family: var(--heading);
         font-weight: 750;
         font-size: 1.5rem;
         letter-spacing: -0.02em;
-    }
-
-    nav {
-        display: flex;
-        gap: 1.35rem;
-        flex: 1;
-        overflow-x: auto;
-        scrollbar-width: none;
-        padding: 3px;
     }
 
     nav a {
@@ -137,25 +133,9 @@
         border-color: var(--ink);
     }
 
-    .date {
-        font-size: 0.85rem;
-        white-space: nowrap;
-        font-weight: 400;
-    }
-
-    .who {
-        font-size: 0.9rem;
-        white-space: nowrap;
-    }
-
     header .word {
         font-size: 0.9rem;
         white-space: nowrap;
-    }
-
-    main {
-        padding: 0.9rem 1.75rem 7.5rem;
-        outline: none;
     }
 
     main.alone {
@@ -175,11 +155,6 @@
         border-color: var(--rust);
     }
 
-    .skip {
-        position: absolute;
-        left: -999rem;
-    }
-
     .skip:focus {
         left: 1rem;
         top: 0.5rem;
@@ -187,38 +162,12 @@
         padding: 0.5rem;
         z-index: 30;
     }
-
     @media (width < 60rem) {
-        header {
-            flex-wrap: wrap;
-            gap: 0.2rem 1rem;
-            padding: 0.8rem 1rem 0;
-        }
-
-        nav {
-            order: 5;
-            flex-basis: 100%;
-        }
-
         nav a {
             padding: 0.7rem 0;
         }
-
-        .date {
-            margin-left: auto;
-        }
-
-        main {
-            padding: 0.6rem 1rem 11rem;
-        }
     }
-
     @media (width < 48rem) {
-        .who,
-        .date {
-            display: none;
-        }
-
         header .word {
             margin-left: auto;
         }

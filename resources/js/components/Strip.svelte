@@ -36,7 +36,7 @@
 </script>
 
 <svg
-    class="in-time"
+    class="in-time block"
     {width}
     height={HEIGHT}
     role="img"
@@ -59,22 +59,13 @@
     {#if promise !== null && promise <= width + 12}
         <Mark kind="promise" at={{ x: promise, y: 12, height: 40 }} {tone} words={`promised for ${build.promisedOn}`} />
         {#if build.verdict === 'late' && finish !== null}
-            <path class="over" d={`M${promise} 52 H${Math.min(width, finish)}`} />
+            <path class="stroke-rust [stroke-width:2]" d={`M${promise} 52 H${Math.min(width, finish)}`} />
         {/if}
     {/if}
 </svg>
 
 <style>
-    svg {
-        display: block;
-    }
-
     .free {
         fill: var(--shade);
-    }
-
-    .over {
-        stroke: var(--rust);
-        stroke-width: 2;
     }
 </style>

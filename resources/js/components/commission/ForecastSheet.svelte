@@ -18,11 +18,13 @@
     const fresh = $derived(forecast !== null && forecast.figures !== null);
 </script>
 
-<aside class="sheet" aria-live="polite" aria-busy={asking}>
+<aside class="sheet sticky top-3 max-desk:[position:static]" aria-live="polite" aria-busy={asking}>
     {#if shown}
-        <div class="drawn"><Instrument drawing={shown.drawing} words={`drawing: ${shown.inOneLine}`} strings /></div>
+        <div class="h-32 my-[0.3rem]">
+            <Instrument drawing={shown.drawing} words={`drawing: ${shown.inOneLine}`} strings />
+        </div>
         <p class="quiet small">{shown.inOneLine}</p>
-        <dl class:stale={!fresh}>
+        <dl class="mt-[0.4rem]" class:stale={!fresh}>
             <div>
                 <dt>Could really be ready</dt>
                 <dd
@@ -91,20 +93,6 @@
 </aside>
 
 <style>
-    aside {
-        position: sticky;
-        top: 0.75rem;
-    }
-
-    .drawn {
-        height: 8rem;
-        margin: 0.3rem 0;
-    }
-
-    dl {
-        margin-top: 0.4rem;
-    }
-
     dl div {
         border-top: 1px solid var(--rule);
         padding: 0.35rem 0;
@@ -122,11 +110,5 @@
 
     .stale {
         opacity: 0.75;
-    }
-
-    @media (width < 60rem) {
-        aside {
-            position: static;
-        }
     }
 </style>

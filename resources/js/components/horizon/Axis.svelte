@@ -32,7 +32,7 @@
     });
 </script>
 
-<div class="axis" bind:clientWidth={view.width}>
+<div class="axis relative h-[2.9rem] text-[0.78rem]" bind:clientWidth={view.width}>
     {#each ticks as tick (tick.at)}
         {#if view.x(tick.at) < width - 44}
             <span class="figure" style:left="{view.x(tick.at)}px">{tick.words}</span>
@@ -44,12 +44,6 @@
 </div>
 
 <style>
-    .axis {
-        position: relative;
-        height: 2.9rem;
-        font-size: 0.78rem;
-    }
-
     span {
         position: absolute;
         bottom: 0;

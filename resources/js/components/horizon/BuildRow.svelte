@@ -34,8 +34,12 @@
 
 <RowInTime {today} height="64px">
     {#snippet who()}
-        <a class="plain who" use:inertia href={route('builds.show', build.number)}>
-            <span class="drawn"
+        <a
+            class="plain who grid grid-cols-[6.6rem_1fr] gap-3 items-center"
+            use:inertia
+            href={route('builds.show', build.number)}
+        >
+            <span class="h-12"
                 ><Instrument
                     drawing={build.drawing}
                     inked={build.inked}
@@ -44,13 +48,16 @@
             >
             <span>
                 <b>{build.number} · {build.title}</b>
-                <span class="small quiet line">{build.inOneLine}</span>
+                <span
+                    class="small quiet [display:-webkit-box] [-webkit-line-clamp:2] [line-clamp:2] [-webkit-box-orient:vertical] overflow-hidden text-[0.78rem]"
+                    >{build.inOneLine}</span
+                >
             </span>
         </a>
     {/snippet}
     {#if track.view.level === 0}
         <button
-            class="closer"
+            class="block w-full [cursor:zoom-in] text-left"
             type="button"
             aria-label={`Look closer at No. ${build.number} ${build.title}: ${build.slackWords}`}
             onclick={(event) => oncloser(event, of)}
@@ -89,33 +96,6 @@
 </RowInTime>
 
 <style>
-    .who {
-        display: grid;
-        grid-template-columns: 6.6rem 1fr;
-        gap: 0.75rem;
-        align-items: center;
-    }
-
-    .line {
-        display: -webkit-box;
-        -webkit-line-clamp: 2;
-        line-clamp: 2;
-        -webkit-box-orient: vertical;
-        overflow: hidden;
-        font-size: 0.78rem;
-    }
-
-    .drawn {
-        height: 3rem;
-    }
-
-    .closer {
-        display: block;
-        width: 100%;
-        cursor: zoom-in;
-        text-align: left;
-    }
-
     .slack {
         display: flex;
         flex-direction: column;

@@ -33,8 +33,12 @@
     );
 </script>
 
-<section class="sheet" id="chosen" data-chosen={why.id}>
-    <h2>
+<section
+    class="sheet sticky bottom-[5.6rem] bg-paper mt-[0.8rem] [max-height:60vh] [overflow-y:auto] [z-index:2] max-desk:[position:static] max-desk:[max-height:none]"
+    id="chosen"
+    data-chosen={why.id}
+>
+    <h2 class="flex justify-between gap-4">
         <a href={route('builds.show', why.build) + `#operation-${why.id}`}>{why.build} {why.name}</a>
         <button class="word small" type="button" onclick={() => moving.select(null)}>close</button>
     </h2>
@@ -49,7 +53,9 @@
     <p>{why.because}</p>
     {#each why.more as words (words)}<p class="small quiet">{words}</p>{/each}
     {#if manager && why.state === 'open'}
-        <div class="pins">
+        <div
+            class="grid grid-cols-[14rem_11rem_minmax(0,20rem)_auto] gap-y-[0.6rem] gap-x-4 items-end py-[0.4rem] max-desk:grid-cols-1"
+        >
             <Field
                 name="pin_person"
                 label="Pin to"
@@ -80,7 +86,7 @@
             <div class="judged" aria-busy={moving.asking}>
                 {#if effect && !moving.asking}
                     <EffectSheet {effect} brief />
-                    <p class="decide">
+                    <p class="flex flex-wrap gap-[0.7rem] py-[0.4rem]">
                         <button class="do" type="button" disabled={act.busy} onclick={() => moving.fix()}>Do it</button>
                         <button
                             class="act"
@@ -108,50 +114,8 @@
 </section>
 
 <style>
-    section {
-        position: sticky;
-        bottom: 5.6rem;
-        background: var(--paper);
-        margin-top: 0.8rem;
-        max-height: 60vh;
-        overflow-y: auto;
-        z-index: 2;
-    }
-
-    h2 {
-        display: flex;
-        justify-content: space-between;
-        gap: 1rem;
-    }
-
-    .pins {
-        display: grid;
-        grid-template-columns: 14rem 11rem minmax(0, 20rem) auto;
-        gap: 0.6rem 1rem;
-        align-items: end;
-        padding: 0.4rem 0;
-    }
-
     .judged {
         border-left: 5px solid var(--accent);
         padding-left: 0.9rem;
-    }
-
-    .decide {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.7rem;
-        padding: 0.4rem 0;
-    }
-
-    @media (width < 60rem) {
-        .pins {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
-        section {
-            position: static;
-            max-height: none;
-        }
     }
 </style>

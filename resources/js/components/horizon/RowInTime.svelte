@@ -15,24 +15,18 @@
     const { today, height, who, children, standing }: Props = $props();
 </script>
 
-<li style:--height={height}>
+<li
+    class="grid grid-cols-[17.5rem_minmax(0,1fr)_11.2rem] gap-x-3 border-b border-b-rule items-center min-h-[var(--height)] [content-visibility:auto] [contain-intrinsic-size:auto_var(--height)] max-desk:grid-cols-[minmax(0,1fr)_auto] max-desk:pt-2"
+    style:--height={height}
+>
     {@render who()}
-    <div class="strip" style:--today="{today}px">{@render children()}</div>
+    <div class="strip relative max-desk:[grid-row:2] max-desk:col-span-full" style:--today="{today}px">
+        {@render children()}
+    </div>
     {@render standing()}
 </li>
 
 <style>
-    li {
-        display: grid;
-        grid-template-columns: 17.5rem minmax(0, 1fr) 11.2rem;
-        column-gap: 0.75rem;
-        border-bottom: 1px solid var(--rule);
-        align-items: center;
-        min-height: var(--height);
-        content-visibility: auto;
-        contain-intrinsic-size: auto var(--height);
-    }
-
     li :global(.who) {
         line-height: 1.2;
     }
@@ -47,10 +41,6 @@
         line-height: 1.2;
     }
 
-    .strip {
-        position: relative;
-    }
-
     .strip::after {
         content: '';
         position: absolute;
@@ -59,17 +49,5 @@
         left: var(--today);
         border-left: 2px solid var(--accent);
         pointer-events: none;
-    }
-
-    @media (width < 60rem) {
-        li {
-            grid-template-columns: minmax(0, 1fr) auto;
-            padding-top: 0.5rem;
-        }
-
-        .strip {
-            grid-row: 2;
-            grid-column: 1 / -1;
-        }
     }
 </style>

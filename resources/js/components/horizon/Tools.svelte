@@ -19,7 +19,11 @@
     let { view, by = $bindable(), now, manager, looks, undo, act, ontakeback }: Props = $props();
 </script>
 
-<div class="tools screen-only" role="group" aria-label="How the horizon is shown">
+<div
+    class="tools screen-only flex flex-wrap gap-y-[0.2rem] gap-x-8 mt-[0.4rem]"
+    role="group"
+    aria-label="How the horizon is shown"
+>
     <span class="choice" role="group" aria-label="By">
         {#each [['build', 'by build'], ['person', 'by person'], ['station', 'by station'], ['fixture', 'by fixture']] as const as [value, name] (value)}
             <button
@@ -59,13 +63,6 @@
 </div>
 
 <style>
-    .tools {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.2rem 2rem;
-        margin-top: 0.4rem;
-    }
-
     .choice {
         display: inline-flex;
         flex-wrap: wrap;

@@ -107,7 +107,7 @@
 </script>
 
 <div
-    class="track"
+    class="relative overflow-hidden min-h-[2.1rem] [outline-offset:-2px]"
     role="listbox"
     tabindex="0"
     aria-label={label}
@@ -117,7 +117,7 @@
     onfocus={enter}
     onpointerleave={() => onhover(null)}
 >
-    <svg class="in-time" width={Math.max(200, view.width)} {height} role="presentation">
+    <svg class="in-time [touch-action:pan-y]" width={Math.max(200, view.width)} {height} role="presentation">
         {#each off as [from, to] (from)}
             {#if view.sees(from, to)}
                 <rect class="off" x={view.x(from)} width={Math.max(0, view.x(to) - view.x(from))} y="0" {height} />
@@ -180,11 +180,13 @@
                 {/each}
                 {#if item.gate && wide > 10}<Mark kind="gate" at={{ x: x + wide - 6, y: y + 7.5 }} />{/if}
                 {#if item.pinned}<path
-                        class="pin"
+                        class="pin stroke-ink [stroke-width:3]"
                         d={`M${x} ${y + LANE - 2}h${Math.min(10, Math.max(4, wide))}`}
                     />{/if}
-                {#if first(item) > 46}<text x={Math.max(0, x) + 4} y={y + 11.5}
-                        >{item.build} {item.name.slice(0, Math.floor(first(item) / 6.6) - 3)}</text
+                {#if first(item) > 46}<text
+                        class="fill-paper text-[10.5px] [pointer-events:none]"
+                        x={Math.max(0, x) + 4}
+                        y={y + 11.5}>{item.build} {item.name.slice(0, Math.floor(first(item) / 6.6) - 3)}</text
                     >{/if}
                 <title>{words(item)}</title>
             </g>
@@ -201,17 +203,6 @@
 </div>
 
 <style>
-    .track {
-        position: relative;
-        overflow: hidden;
-        min-height: 2.1rem;
-        outline-offset: -2px;
-    }
-
-    svg {
-        touch-action: pan-y;
-    }
-
     .off {
         fill: var(--shade);
     }
@@ -227,11 +218,6 @@
         outline: none;
     }
 
-    .pin {
-        stroke: var(--ink);
-        stroke-width: 3;
-    }
-
     .chain :global(:is(.labour, .hold)) {
         stroke: var(--rust);
         stroke-width: 2;
@@ -240,11 +226,5 @@
     .selected :global(.labour) {
         stroke: var(--accent);
         stroke-width: 3;
-    }
-
-    text {
-        fill: var(--paper);
-        font-size: 10.5px;
-        pointer-events: none;
     }
 </style>

@@ -7,14 +7,14 @@
     const { troubles }: { troubles: TroubleLine[] } = $props();
 </script>
 
-<details class="opens" open={troubles.length < 4}>
+<details class="opens border-l-5 border-l-ochre py-[0.2rem] px-[0.9rem] my-2 mx-0" open={troubles.length < 4}>
     <summary
         ><b>{troubles.length === 1 ? 'One thing' : `${troubles.length} things`} could not be planned as asked</b
         ></summary
     >
     <ul>
         {#each troubles as trouble, index (index)}
-            <li>
+            <li class="py-[0.15rem] text-[0.92rem]">
                 {#if trouble.build}
                     <a
                         href={route('builds.show', trouble.build) +
@@ -27,16 +27,3 @@
         {/each}
     </ul>
 </details>
-
-<style>
-    details {
-        border-left: 5px solid var(--ochre);
-        padding: 0.2rem 0.9rem;
-        margin: 0.5rem 0;
-    }
-
-    li {
-        padding: 0.15rem 0;
-        font-size: 0.92rem;
-    }
-</style>

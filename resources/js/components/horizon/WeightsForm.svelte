@@ -35,7 +35,11 @@
         ><b>What counts</b>
         <span class="small quiet">the weights by which one plan is better than another</span></summary
     >
-    <form onsubmit={save} novalidate>
+    <form
+        class="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-y-2 gap-x-4 items-end py-[0.4rem] px-0"
+        onsubmit={save}
+        novalidate
+    >
         {#each FIELDS as field (field.name)}
             <Field
                 name={field.name}
@@ -44,7 +48,7 @@
                 error={act.errors[field.name]}
             />
         {/each}
-        <button class="do" type="submit" disabled={act.busy}>Plan by these</button>
+        <button class="do justify-self-start" type="submit" disabled={act.busy}>Plan by these</button>
         <ErrorLine text={act.other(...FIELDS.map((field) => field.name))} />
     </form>
     <p class="small quiet">
@@ -53,17 +57,3 @@
         and its time. House conventions: there is no right figure.
     </p>
 </details>
-
-<style>
-    form {
-        display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
-        gap: 0.5rem 1rem;
-        align-items: end;
-        padding: 0.4rem 0;
-    }
-
-    .do {
-        justify-self: start;
-    }
-</style>

@@ -37,10 +37,14 @@
     }
 </script>
 
-<form onsubmit={save}>
-    <b
+<form
+    class="grid grid-cols-[9rem_repeat(8,minmax(0,1fr))_auto] gap-[0.8rem] items-start border-t border-t-rule py-[0.4rem] px-0 max-desk:grid-cols-[1fr_1fr]"
+    onsubmit={save}
+>
+    <b class="mt-6"
         >{finish.name}
-        <span class="quiet small plainly">{finish.source === 'default' ? 'the trade’s' : 'the house’s own'}</span></b
+        <span class="quiet small font-normal">{finish.source === 'default' ? 'the trade’s' : 'the house’s own'}</span
+        ></b
     >
     {#each FIELDS as [field, label] (field)}
         <Field
@@ -50,32 +54,6 @@
             error={act.errors[field]}
         />
     {/each}
-    <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
+    <button class="act mt-6" type="submit" disabled={!changed || act.busy}>Save</button>
     <ShorterHold bind:because={values.because} error={act.errors.because} />
 </form>
-
-<style>
-    b,
-    button {
-        margin-top: 1.5rem;
-    }
-
-    form {
-        display: grid;
-        grid-template-columns: 9rem repeat(8, minmax(0, 1fr)) auto;
-        gap: 0.8rem;
-        align-items: start;
-        border-top: 1px solid var(--rule);
-        padding: 0.4rem 0;
-    }
-
-    .plainly {
-        font-weight: 400;
-    }
-
-    @media (width < 60rem) {
-        form {
-            grid-template-columns: 1fr 1fr;
-        }
-    }
-</style>

@@ -28,9 +28,11 @@
     }
 </script>
 
-<li>
-    <div class="row">
-        <span><b>{line.name}</b> <span class="quiet">{amount(line.quantity, line.unit)}</span></span>
+<li class="border-t border-t-rule py-[0.35rem]">
+    <div
+        class="grid grid-cols-[minmax(0,1.7fr)_9.5rem_9rem_minmax(0,1fr)_5.5rem_7.5rem_auto] gap-3 items-center max-desk:grid-cols-1 max-desk:justify-items-start max-desk:gap-[0.2rem]"
+    >
+        <span><b class="font-[550]">{line.name}</b> <span class="quiet">{amount(line.quantity, line.unit)}</span></span>
         <a class="plain" use:inertia href={route('builds.show', line.build) + '#kit'}>{line.build} · {line.title}</a>
         <span class="quiet">{line.supplier}</span>
         <span class={line.overdue ? 'late' : ''}>
@@ -55,7 +57,9 @@
     </div>
     <ErrorLine text={act.other('expected_on', 'cost')} />
     {#if open}
-        <div class="forms">
+        <div
+            class="forms grid grid-cols-[10rem_10rem_auto] gap-3 items-start max-desk:grid-cols-1 max-desk:justify-items-start max-desk:gap-[0.2rem]"
+        >
             <Field
                 name="expected_on"
                 label="Expected on"
@@ -72,40 +76,8 @@
 </li>
 
 <style>
-    li {
-        border-top: 1px solid var(--rule);
-        padding: 0.35rem 0;
-    }
-
-    b {
-        font-weight: 550;
-    }
-
-    .row {
-        display: grid;
-        grid-template-columns: minmax(0, 1.7fr) 9.5rem 9rem minmax(0, 1fr) 5.5rem 7.5rem auto;
-        gap: 0.75rem;
-        align-items: center;
-    }
-
-    .forms {
-        display: grid;
-        grid-template-columns: 10rem 10rem auto;
-        gap: 0.75rem;
-        align-items: start;
-    }
-
     .forms .act {
         margin-top: 1.25rem;
         justify-self: start;
-    }
-
-    @media (width < 60rem) {
-        .row,
-        .forms {
-            grid-template-columns: minmax(0, 1fr);
-            justify-items: start;
-            gap: 0.2rem;
-        }
     }
 </style>

@@ -62,7 +62,7 @@
 
 {#if !isNew}
     <div class={['row', !person.active && 'quiet']}>
-        <b>{person.name}</b>
+        <b class="font-heading font-[650] text-[1.1rem]">{person.name}</b>
         <span>{person.role}{person.signsIn ? '' : ', does not sign in'}{person.active ? '' : ', has left'}</span>
         <span class="quiet">{person.skills.join(', ') || 'no skills yet'}</span>
         <span class="figure">{labour(person.minutesAWeek)} a week</span>
@@ -73,8 +73,8 @@
 {/if}
 
 {#if open}
-    <form onsubmit={save} novalidate>
-        <div class="fields">
+    <form class="grid gap-[0.8rem] py-[0.6rem] px-0 justify-items-start" onsubmit={save} novalidate>
+        <div class="fields grid grid-cols-5 gap-4 w-full">
             <Field name="name" label="Name" bind:value={form.name} error={errors.name} />
             <Field
                 name="role"
@@ -145,7 +145,7 @@
         <button class="do" type="submit" disabled={form.processing}>{isNew ? 'Take in' : 'Save'}</button>
     </form>
     {#if !isNew}
-        <div class="days">
+        <div class="flex flex-wrap gap-y-2 gap-x-[1.2rem] items-end pb-[0.6rem]">
             <Field name="date" label="A day off" type="date" bind:value={date} error={act.errors.date} />
             <button
                 class="act"
@@ -176,26 +176,6 @@
         align-items: center;
     }
 
-    b {
-        font-family: var(--heading);
-        font-weight: 650;
-        font-size: 1.1rem;
-    }
-
-    form {
-        display: grid;
-        gap: 0.8rem;
-        padding: 0.6rem 0;
-        justify-items: start;
-    }
-
-    .fields {
-        display: grid;
-        grid-template-columns: repeat(5, minmax(0, 1fr));
-        gap: 1rem;
-        width: 100%;
-    }
-
     fieldset {
         display: flex;
         flex-wrap: wrap;
@@ -212,15 +192,6 @@
     .speeds :global(.line) {
         width: 7rem;
     }
-
-    .days {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.5rem 1.2rem;
-        align-items: end;
-        padding-bottom: 0.6rem;
-    }
-
     @media (width < 60rem) {
         .row,
         .fields {

@@ -25,8 +25,11 @@
     }
 </script>
 
-<li>
-    <form onsubmit={save}>
+<li class="border-t border-t-rule py-[0.35rem]">
+    <form
+        class="grid grid-cols-[minmax(0,1fr)_8rem_7rem_12rem_auto] gap-3 items-end max-desk:grid-cols-[1fr_1fr]"
+        onsubmit={save}
+    >
         <span>{price.name} <span class="quiet small">a {price.unit}</span></span>
         <Field name="cost" label="Cost" bind:value={cost} error={act.errors.cost} />
         <Field name="lead_days" label="Days to come" bind:value={leadDays} error={act.errors.lead_days} />
@@ -34,23 +37,3 @@
         <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
     </form>
 </li>
-
-<style>
-    li {
-        border-top: 1px solid var(--rule);
-        padding: 0.35rem 0;
-    }
-
-    form {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 8rem 7rem 12rem auto;
-        gap: 0.75rem;
-        align-items: end;
-    }
-
-    @media (width < 60rem) {
-        form {
-            grid-template-columns: 1fr 1fr;
-        }
-    }
-</style>

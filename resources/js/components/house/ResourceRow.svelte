@@ -16,7 +16,7 @@
 </script>
 
 <li>
-    <form onsubmit={save}>
+    <form class="flex gap-[0.6rem] items-end" onsubmit={save}>
         <Field
             name="capacity"
             label={`${resource.name}, ${resource.kind}`}
@@ -28,12 +28,6 @@
 </li>
 
 <style>
-    form {
-        display: flex;
-        gap: 0.6rem;
-        align-items: end;
-    }
-
     form :global(.line) {
         flex: 1;
     }

@@ -37,7 +37,11 @@
     }
 </script>
 
-<form onsubmit={save} novalidate>
+<form
+    class="grid grid-cols-4 gap-y-[0.6rem] gap-x-[1.2rem] items-end justify-items-start pt-[0.3rem] max-desk:grid-cols-[1fr_1fr]"
+    onsubmit={save}
+    novalidate
+>
     {#each rows as row (row.key)}
         <Field
             name={row.key}
@@ -51,22 +55,7 @@
 </form>
 
 <style>
-    form {
-        display: grid;
-        grid-template-columns: repeat(4, minmax(0, 1fr));
-        gap: 0.6rem 1.2rem;
-        align-items: end;
-        justify-items: start;
-        padding-top: 0.3rem;
-    }
-
     form :global(.line) {
         width: 100%;
-    }
-
-    @media (width < 60rem) {
-        form {
-            grid-template-columns: 1fr 1fr;
-        }
     }
 </style>

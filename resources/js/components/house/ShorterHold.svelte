@@ -6,7 +6,7 @@
 </script>
 
 {#if error || because}
-    <span>
+    <span class="[grid-column:2_/_-1]">
         <Field
             name="because"
             label="It can be shorter, because"
@@ -15,9 +15,3 @@
         />
     </span>
 {/if}
-
-<style>
-    span {
-        grid-column: 2 / -1;
-    }
-</style>

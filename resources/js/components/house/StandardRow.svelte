@@ -49,8 +49,11 @@
     }
 </script>
 
-<li data-standard={`${name}, ${standard.way}`} data-name={name}>
-    <form onsubmit={save}>
+<li class="border-t border-t-rule py-[0.3rem]" data-standard={`${name}, ${standard.way}`} data-name={name}>
+    <form
+        class="grid grid-cols-[minmax(0,1fr)_repeat(5,6.6rem)_7rem_4.6rem_auto] gap-[0.7rem] items-end max-desk:grid-cols-[1fr_1fr]"
+        onsubmit={save}
+    >
         <span>
             {#if several}<b class={usual ? '' : 'plainly'}>{standard.way}</b>{#if usual}<span class="small quiet way"
                         >the house’s way</span
@@ -84,7 +87,7 @@
         <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
         <ShorterHold bind:because={values.because} error={act.errors.because} />
     </form>
-    <div class="beneath">
+    <div class="flex flex-wrap gap-y-[0.2rem] gap-x-[1.4rem] items-baseline">
         {#if several && !usual}<button class="word small" type="button" onclick={onchoose}
                 >Make this the house’s way</button
             >{/if}
@@ -118,22 +121,6 @@
 </li>
 
 <style>
-    li {
-        border-top: 1px solid var(--rule);
-        padding: 0.3rem 0;
-    }
-
-    form {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) repeat(5, 6.6rem) 7rem 4.6rem auto;
-        gap: 0.7rem;
-        align-items: end;
-    }
-
-    .block {
-        display: block;
-    }
-
     .way {
         margin-left: 0.5rem;
     }
@@ -141,19 +128,7 @@
     .plainly {
         font-weight: 450;
     }
-
-    .beneath {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.2rem 1.4rem;
-        align-items: baseline;
-    }
-
     @media (width < 60rem) {
-        form {
-            grid-template-columns: 1fr 1fr;
-        }
-
         form > span:first-child {
             grid-column: 1 / -1;
         }

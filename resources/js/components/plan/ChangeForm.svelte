@@ -42,7 +42,11 @@
     }
 </script>
 
-<form onsubmit={send} novalidate>
+<form
+    class="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-y-[0.6rem] gap-x-4 items-start py-2 px-0 max-md:grid-cols-1"
+    onsubmit={send}
+    novalidate
+>
     {#if forms.length > 1}
         <Field
             name="kind"
@@ -63,31 +67,6 @@
             error={act.ofChange(field.name)}
         />
     {/each}
-    <button class="do" type="submit" disabled={act.busy}>{words}</button>
+    <button class="do mt-5 justify-self-start max-md:mt-0" type="submit" disabled={act.busy}>{words}</button>
     <ErrorLine text={act.other(...names.map((name) => `changes.0.${name}`), ...names)} />
 </form>
-
-<style>
-    form {
-        display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(11rem, 1fr));
-        gap: 0.6rem 1rem;
-        align-items: start;
-        padding: 0.5rem 0;
-    }
-
-    .do {
-        margin-top: 1.25rem;
-        justify-self: start;
-    }
-
-    @media (width < 48rem) {
-        form {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
-        .do {
-            margin-top: 0;
-        }
-    }
-</style>

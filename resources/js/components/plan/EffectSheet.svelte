@@ -33,7 +33,7 @@
     {/if}
     {#if !brief}
         {#each effect.people as person (person.person)}
-            <details class="opens">
+            <details class="opens mt-[0.4rem]">
                 <summary>
                     <b>{person.person}’s coming week</b>
                     <span class="small quiet"
@@ -84,9 +84,5 @@
 
     .moves li {
         border-top: 1px solid var(--rule);
-    }
-
-    details {
-        margin-top: 0.4rem;
     }
 </style>

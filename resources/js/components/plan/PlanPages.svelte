@@ -19,35 +19,20 @@
     );
 </script>
 
-<nav aria-label="The plan" class="screen-only">
+<nav aria-label="The plan" class="screen-only flex flex-wrap gap-y-[0.1rem] gap-x-[1.3rem] pb-2 text-[0.92rem]">
     {#each pages as one (one.href)}
-        <a class="plain" href={one.href} use:inertia aria-current={path.startsWith(one.href) ? 'page' : undefined}
-            >{one.name}</a
+        <a
+            class="plain text-accent touch:py-[0.65rem] touch:px-0"
+            href={one.href}
+            use:inertia
+            aria-current={path.startsWith(one.href) ? 'page' : undefined}>{one.name}</a
         >
     {/each}
 </nav>
 
 <style>
-    nav {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.1rem 1.3rem;
-        padding-bottom: 0.5rem;
-        font-size: 0.92rem;
-    }
-
-    a {
-        color: var(--accent);
-    }
-
     a[aria-current] {
         color: var(--ink);
         font-weight: 600;
-    }
-
-    @media (pointer: coarse), (width < 48rem) {
-        a {
-            padding: 0.65rem 0;
-        }
     }
 </style>

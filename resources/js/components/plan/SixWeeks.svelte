@@ -18,11 +18,19 @@
         day.minutes === 0 ? 'none' : day.minutes < day.usual ? 'part' : day.minutes > day.usual ? 'more' : 'full';
 </script>
 
-<section class="sheet">
+<section class="sheet mt-4">
     <h2>The coming six weeks</h2>
-    <div class="grid" style:--days={days.length} role="img" aria-label="Who is there on which day">
+    <div
+        class="grid grid-cols-[8rem_repeat(var(--days),minmax(0,1fr))] gap-[2px] items-center my-[0.4rem] max-desk:grid-cols-[4.5rem_repeat(var(--days),minmax(0,1fr))] max-desk:gap-[1px]"
+        style:--days={days.length}
+        role="img"
+        aria-label="Who is there on which day"
+    >
         <span></span>
-        {#each months as week (week.date)}<span class="small quiet week">{calendarDay(week.date).slice(4)}</span>{/each}
+        {#each months as week (week.date)}<span
+                class="small quiet [grid-column:span_7] border-l border-l-rule pl-[0.3rem]"
+                >{calendarDay(week.date).slice(4)}</span
+            >{/each}
         {#each people as person (person.id)}
             <b class="name">{person.name.split(' ')[0]}</b>
             {#each days as day (day.date)}
@@ -47,24 +55,6 @@
 </section>
 
 <style>
-    section {
-        margin-top: 1rem;
-    }
-
-    .grid {
-        display: grid;
-        grid-template-columns: 8rem repeat(var(--days), minmax(0, 1fr));
-        gap: 2px;
-        align-items: center;
-        margin: 0.4rem 0;
-    }
-
-    .week {
-        grid-column: span 7;
-        border-left: 1px solid var(--rule);
-        padding-left: 0.3rem;
-    }
-
     .name {
         font-weight: 550;
     }
@@ -111,12 +101,5 @@
     .key i {
         width: 0.9rem;
         height: 0.9rem;
-    }
-
-    @media (width < 60rem) {
-        .grid {
-            grid-template-columns: 4.5rem repeat(var(--days), minmax(0, 1fr));
-            gap: 1px;
-        }
     }
 </style>

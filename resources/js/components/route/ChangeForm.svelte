@@ -95,7 +95,12 @@
     }
 </script>
 
-<form onsubmit={save} id="change" novalidate>
+<form
+    class="grid grid-cols-4 gap-y-[0.6rem] gap-x-4 items-start max-desk:grid-cols-1"
+    onsubmit={save}
+    id="change"
+    novalidate
+>
     <Field name="kind" label="What is to be different" bind:value={kind} options={KINDS} error={act.errors.kind} />
     {#if kind === 'add'}
         <Field name="name" label="Name" bind:value={values.name} error={act.errors.name} />
@@ -172,13 +177,6 @@
 </form>
 
 <style>
-    form {
-        display: grid;
-        grid-template-columns: repeat(4, minmax(0, 1fr));
-        gap: 0.6rem 1rem;
-        align-items: start;
-    }
-
     .pieces {
         display: flex;
         flex-wrap: wrap;
@@ -190,11 +188,5 @@
         gap: 0.35rem;
         align-items: center;
         min-height: 24px;
-    }
-
-    @media (width < 60rem) {
-        form {
-            grid-template-columns: minmax(0, 1fr);
-        }
     }
 </style>

@@ -16,11 +16,11 @@
 </script>
 
 {#if changes.length > 0}
-    <section class="sheet" id="changes">
+    <section class="sheet mt-[1.2rem]" id="changes">
         <h2>Changed on this build</h2>
         <ul>
             {#each changes as one (one.id)}
-                <li class="change">
+                <li class="change flex justify-between gap-4 border-t border-t-rule py-[0.35rem]">
                     <span>
                         {one.words}
                         <span class="small quiet"
@@ -46,18 +46,6 @@
 {/if}
 
 <style>
-    section {
-        margin-top: 1.2rem;
-    }
-
-    .change {
-        display: flex;
-        justify-content: space-between;
-        gap: 1rem;
-        border-top: 1px solid var(--rule);
-        padding: 0.35rem 0;
-    }
-
     .change .late {
         display: block;
     }

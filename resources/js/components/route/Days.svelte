@@ -24,7 +24,7 @@
         aria-label={`Where the days go: ${spent.map((one) => `${one.days} days ${one.words}`).join(', ')}`}
     >
         {#each spent as one (one.words)}
-            <div style={`flex: ${one.days / all} 1 0`} class="part">
+            <div style={`flex: ${one.days / all} 1 0`} class="part min-w-18">
                 <Mark kind={one.kind} /><span class="small"><b class="figure">{one.days}</b> {one.words}</span>
             </div>
         {/each}
@@ -38,10 +38,6 @@
         margin-bottom: 1rem;
     }
 
-    .part {
-        min-width: 4.5rem;
-    }
-
     .part :global(.sign) {
         display: block;
         width: auto;
@@ -49,7 +45,6 @@
         height: 0.8rem;
         margin-bottom: 0.15rem;
     }
-
     @media (width < 60rem) {
         .days {
             flex-wrap: wrap;

@@ -14,7 +14,7 @@
     let { answer, act, reason = $bindable() }: Props = $props();
 </script>
 
-<div class="judged" aria-live="polite">
+<div class="judged col-span-full grid gap-[0.4rem] justify-items-start" aria-live="polite">
     {#if answer?.problem}
         <p class="late" data-problem>{answer.problem}</p>
     {:else if answer}
@@ -44,13 +44,6 @@
 </div>
 
 <style>
-    .judged {
-        grid-column: 1 / -1;
-        display: grid;
-        gap: 0.4rem;
-        justify-items: start;
-    }
-
     .judged :global(.line) {
         width: min(100%, 40rem);
     }

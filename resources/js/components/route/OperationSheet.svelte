@@ -22,8 +22,12 @@
     const following = $derived(operations.filter((one) => one.after.some((link) => link.key === operation.key)));
 </script>
 
-<article id={operation.key} aria-label={operation.name}>
-    <h3>{operation.name}{operation.way ? `, ${operation.way}` : ''}</h3>
+<article
+    class="border-t border-t-rule py-[0.7rem] px-0 grid gap-[0.45rem] [align-content:start]"
+    id={operation.key}
+    aria-label={operation.name}
+>
+    <h3 class="text-[1.05rem]">{operation.name}{operation.way ? `, ${operation.way}` : ''}</h3>
     <p class="small quiet">
         {operation.stage}{operation.critical
             ? ' · on the critical chain'
@@ -42,11 +46,11 @@
     {#if operation.after.length > 0}
         <div>
             <b>Why after those.</b>
-            <ul class="reasons">
+            <ul class="reasons grid gap-[0.2rem] pt-[0.1rem]">
                 {#each operation.after as link (link.key)}
                     <li>
                         <button class="word" type="button" onclick={() => onchoose(link.key)}>{link.name}</button>: {link.reason}
-                        {#if link.spoils}<span class="lost">Earlier: {link.spoils}</span>{/if}
+                        {#if link.spoils}<span class="block text-rust text-[0.86rem]">Earlier: {link.spoils}</span>{/if}
                         {#if link.window}<span class="tight">It begins {link.window}.</span>{/if}
                     </li>
                 {/each}
@@ -72,7 +76,7 @@
                 <th scope="row">Set-up</th>
                 <td
                     ><span class="figure">{labour(operation.setUp)}</span>{#if operation.sharesWith.length > 0}
-                        <span class="small shared"
+                        <span class="small ml-2"
                             >the same as on {#each operation.sharesWith as other, index (other.id)}{index > 0
                                     ? ', '
                                     : ''}<a href={route('route', other.number)}>{other.number} {other.title}</a>{/each}:
@@ -122,7 +126,11 @@
             {/if}
             {#if operation.gate.length > 0}
                 <tr>
-                    <th scope="row"><i class="ring"></i>Gate</th>
+                    <th scope="row"
+                        ><i
+                            class="inline-block w-[0.6rem] h-[0.6rem] border-[1.5px] border-labour [border-radius:50%] mr-[0.3rem]"
+                        ></i>Gate</th
+                    >
                     <td class="small">
                         {#each operation.gate as target (target.what)}<div>
                                 <b>{target.what}</b>
@@ -149,32 +157,8 @@
 </article>
 
 <style>
-    article {
-        border-top: 1px solid var(--rule);
-        padding: 0.7rem 0;
-        display: grid;
-        gap: 0.45rem;
-        align-content: start;
-    }
-
-    h3 {
-        font-size: 1.05rem;
-    }
-
-    .reasons {
-        display: grid;
-        gap: 0.2rem;
-        padding-top: 0.1rem;
-    }
-
     .reasons li {
         font-size: 0.92rem;
-    }
-
-    .lost {
-        display: block;
-        color: var(--rust);
-        font-size: 0.86rem;
     }
 
     .reasons .tight {
@@ -191,19 +175,6 @@
 
     td {
         padding: 0.25rem 0;
-    }
-
-    .ring {
-        display: inline-block;
-        width: 0.6rem;
-        height: 0.6rem;
-        border: 1.5px solid var(--labour);
-        border-radius: 50%;
-        margin-right: 0.3rem;
-    }
-
-    .shared {
-        margin-left: 0.5rem;
     }
 
     .caution {

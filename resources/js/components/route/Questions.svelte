@@ -24,12 +24,17 @@
     </p>
     <ErrorLine text={act.errors.method} />
     {#each questions as question (question.key)}
-        <fieldset data-question={question.key}>
-            <legend><b>{question.words}</b></legend>
+        <fieldset
+            class="border-t border-t-rule py-[0.4rem] px-0 grid grid-cols-[13rem_minmax(0,1fr)_minmax(0,1fr)] gap-y-[0.2rem] gap-x-[1.4rem] max-desk:grid-cols-1"
+            data-question={question.key}
+        >
+            <legend class="[float:left] [grid-column:1]"><b>{question.words}</b></legend>
             {#each question.choices as choice (choice.key)}
                 {@const price = prices?.[`${question.key} ${choice.key}`]}
                 <div class={['choice', choice.key === question.answer && 'taken']}>
-                    <label>
+                    <label
+                        class="flex gap-2 items-baseline cursor-pointer min-h-[24px] max-desk:min-h-[44px] max-desk:items-center"
+                    >
                         <input
                             type="radio"
                             name={question.key}
@@ -56,19 +61,6 @@
 </section>
 
 <style>
-    fieldset {
-        border-top: 1px solid var(--rule);
-        padding: 0.4rem 0;
-        display: grid;
-        grid-template-columns: 13rem minmax(0, 1fr) minmax(0, 1fr);
-        gap: 0.2rem 1.4rem;
-    }
-
-    legend {
-        float: left;
-        grid-column: 1;
-    }
-
     .choice {
         display: grid;
         gap: 0.1rem;
@@ -79,14 +71,6 @@
         grid-column: 2;
     }
 
-    label {
-        display: flex;
-        gap: 0.5rem;
-        align-items: baseline;
-        cursor: pointer;
-        min-height: 24px;
-    }
-
     .taken label {
         font-weight: 550;
     }
@@ -94,19 +78,9 @@
     .price {
         font-weight: 450;
     }
-
     @media (width < 60rem) {
-        fieldset {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
         .choice:nth-of-type(3) {
             grid-column: 1;
-        }
-
-        label {
-            min-height: 44px;
-            align-items: center;
         }
     }
 </style>

@@ -13,13 +13,13 @@
     const base = $derived(route('builds.show', build.number));
 </script>
 
-<div class="head">
+<div class="head grid grid-cols-[minmax(0,1fr)_auto] gap-y-4 gap-x-8 items-start mb-[0.8rem] max-desk:grid-cols-1">
     <div>
         <h1>{heading}</h1>
         <p class="quiet">
             <a class="plain" href={base}>{build.number} · {build.title}</a>, {build.inOneLine}; derived from revision {build.revision}
         </p>
-        <nav class="screen-only" aria-label="On this page">
+        <nav class="screen-only flex flex-wrap gap-y-[0.3rem] gap-x-[1.2rem] mt-[0.4rem]" aria-label="On this page">
             <a href="#stages">Stages</a><a href="#methods">Methods</a>{#if editable}<a href="#change">Change</a><a
                     href={route('builds.route.compare', build.number)}>Compare</a
                 >{/if}<a href={route('builds.traveller', [build.number, 'a4'])}>Traveller, A4</a><a
@@ -27,18 +27,18 @@
             >
         </nav>
     </div>
-    <dl>
+    <dl class="flex flex-wrap gap-y-[0.4rem] gap-x-[1.8rem]">
         <div>
-            <dt>Set-up and labour</dt>
-            <dd class="figure big" data-figure="work">{totals.work}</dd>
+            <dt class="text-[0.8rem] text-quiet">Set-up and labour</dt>
+            <dd class="figure text-[1.15rem]" data-figure="work">{totals.work}</dd>
         </div>
         <div>
-            <dt>Labour at best · usual · at worst</dt>
+            <dt class="text-[0.8rem] text-quiet">Labour at best · usual · at worst</dt>
             <dd class="figure">{totals.labour}</dd>
         </div>
         <div>
-            <dt>Alone in the shop</dt>
-            <dd class="figure big" data-figure="days">
+            <dt class="text-[0.8rem] text-quiet">Alone in the shop</dt>
+            <dd class="figure text-[1.15rem]" data-figure="days">
                 {totals.days === null ? 'cannot be planned' : `${totals.days} days`}
             </dd>
         </div>
@@ -46,41 +46,7 @@
 </div>
 
 <style>
-    .head {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) auto;
-        gap: 1rem 2rem;
-        align-items: start;
-        margin-bottom: 0.8rem;
-    }
-
-    dl {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.4rem 1.8rem;
-    }
-
-    dt {
-        font-size: 0.8rem;
-        color: var(--quiet);
-    }
-
-    .big {
-        font-size: 1.15rem;
-    }
-
-    nav {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.3rem 1.2rem;
-        margin-top: 0.4rem;
-    }
-
     @media (width < 60rem) {
-        .head {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
         nav a {
             padding: 0.7rem 0;
         }

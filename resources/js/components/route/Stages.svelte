@@ -20,7 +20,7 @@
     );
 </script>
 
-<section class="sheet" id="stages">
+<section class="sheet mt-[1.2rem]" id="stages">
     <h2>In stages, {count} operations</h2>
     {#each stages as stage (stage.name)}
         <div class="stage">
@@ -45,7 +45,10 @@
                             <span class="small hold"
                                 >{#if operation.hold > 0}<Mark kind="hold" />{span(operation.holdNow)}{/if}</span
                             >
-                            {#if operation.gate.length > 0}<i class="ring" title={operation.gateShort}></i>{/if}
+                            {#if operation.gate.length > 0}<i
+                                    class="ring w-[0.65rem] h-[0.65rem] border-[1.5px] border-labour [border-radius:50%]"
+                                    title={operation.gateShort}
+                                ></i>{/if}
                         </button>
                     </li>
                 {/each}
@@ -55,10 +58,6 @@
 </section>
 
 <style>
-    section {
-        margin-top: 1.2rem;
-    }
-
     .stage {
         display: grid;
         grid-template-columns: 8.5rem minmax(0, 1fr);
@@ -106,14 +105,6 @@
     .useless {
         color: var(--quiet);
     }
-
-    .ring {
-        width: 0.65rem;
-        height: 0.65rem;
-        border: 1.5px solid var(--labour);
-        border-radius: 50%;
-    }
-
     @media (width < 60rem) {
         .stage {
             grid-template-columns: minmax(0, 1fr);

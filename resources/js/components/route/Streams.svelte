@@ -93,14 +93,14 @@
 </script>
 
 <div class="streams" bind:clientWidth={width} role="group" aria-label="The route as streams that flow together">
-    <svg width={Math.max(width, columns * 15 + 24)} {height}>
+    <svg class="block" width={Math.max(width, columns * 15 + 24)} {height}>
         {#each [0, 1, 2, 3] as lane (lane)}
-            <text class="name" x="8" y={middle(lane) - 15}>{NAMES[lane]}</text>
+            <text class="name text-[0.72rem] fill-quiet" x="8" y={middle(lane) - 15}>{NAMES[lane]}</text>
         {/each}
         {#each streams as stream (stream.lane)}
             {#if stream.to > stream.from}
                 <rect
-                    class="stream"
+                    class="fill-rule"
                     x={stream.from}
                     y={middle(stream.lane) - 2}
                     width={stream.to - stream.from}
@@ -117,6 +117,7 @@
             {@const place = places.get(operation.key)}
             {#if place}
                 <a
+                    class="[outline-offset:1px]"
                     href={`#${operation.key}`}
                     data-key={operation.key}
                     aria-label={`${operation.name}, ${labour(operation.setUp + operation.labour)}${operation.hold > 0 ? `, holds ${span(operation.holdNow)}` : ''}`}
@@ -144,7 +145,7 @@
                         />
                         {#if operation.hold > 0}
                             <rect
-                                class="hold"
+                                class="hold [fill:url(#hatch)] stroke-labour [stroke-width:0.8]"
                                 x={place.x + Math.max(7, step * 0.55)}
                                 y={place.top}
                                 width={Math.max(4, step * 0.4)}
@@ -152,10 +153,18 @@
                             />
                         {/if}
                         {#if operation.gate.length > 0}
-                            <circle class="gate" cx={place.x + step * 0.28} cy={place.top - 5} r="3.2" />
+                            <circle
+                                class="gate fill-paper stroke-ink [stroke-width:1.5]"
+                                cx={place.x + step * 0.28}
+                                cy={place.top - 5}
+                                r="3.2"
+                            />
                         {/if}
                         {#if operation.critical}
-                            <path class="chain" d={`M${place.x} ${place.top + place.height + 3} h${step * 0.9}`} />
+                            <path
+                                class="chain stroke-ink [stroke-width:2]"
+                                d={`M${place.x} ${place.top + place.height + 3} h${step * 0.9}`}
+                            />
                         {/if}
                     </g>
                 </a>
@@ -167,19 +176,6 @@
 <style>
     .streams {
         overflow-x: auto;
-    }
-
-    svg {
-        display: block;
-    }
-
-    .name {
-        font-size: 0.72rem;
-        fill: var(--quiet);
-    }
-
-    .stream {
-        fill: var(--rule);
     }
 
     .labour {
@@ -196,23 +192,6 @@
 
     .own .labour {
         stroke: var(--accent);
-        stroke-width: 2;
-    }
-
-    .hold {
-        fill: url(#hatch);
-        stroke: var(--labour);
-        stroke-width: 0.8;
-    }
-
-    .gate {
-        fill: var(--paper);
-        stroke: var(--ink);
-        stroke-width: 1.5;
-    }
-
-    .chain {
-        stroke: var(--ink);
         stroke-width: 2;
     }
 
@@ -233,9 +212,5 @@
 
     .chosen .labour {
         fill: var(--accent);
-    }
-
-    a {
-        outline-offset: 1px;
     }
 </style>

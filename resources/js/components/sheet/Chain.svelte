@@ -8,49 +8,25 @@
 </script>
 
 {#if chain && chain.steps.length > 0}
-    <details class="opens" id="chain">
-        <summary
+    <details class="opens mt-[0.6rem]" id="chain">
+        <summary class="py-[0.3rem] px-0"
             ><b>Why not sooner</b>
             <span class="small quiet"
                 >{chain.steps.length} steps back to today{chain.slack ? `, ${chain.slack}` : ''}</span
             ></summary
         >
-        <ol>
+        <ol class="border-l-2 border-l-rule pl-[0.8rem]">
             {#each chain.steps as step (step.id)}
-                <li>
+                <li class="py-[0.2rem]">
                     <a
                         href={step.build === build
                             ? `#operation-${step.id}`
                             : route('builds.show', step.build) + `#operation-${step.id}`}>{step.name}</a
                     >
-                    {#if step.start}<span class="figure small">{moment(step.start)}</span>{/if}
+                    {#if step.start}<span class="figure small my-0 mx-2 font-[450]">{moment(step.start)}</span>{/if}
                     <span class="small quiet">{step.because}</span>
                 </li>
             {/each}
         </ol>
     </details>
 {/if}
-
-<style>
-    details {
-        margin-top: 0.6rem;
-    }
-
-    summary {
-        padding: 0.3rem 0;
-    }
-
-    ol {
-        border-left: 2px solid var(--rule);
-        padding-left: 0.8rem;
-    }
-
-    li {
-        padding: 0.2rem 0;
-    }
-
-    .figure {
-        margin: 0 0.5rem;
-        font-weight: 450;
-    }
-</style>

@@ -20,10 +20,10 @@
     }
 </script>
 
-<section class="sheet" id="hours">
+<section class="sheet mt-6" id="hours">
     <details>
         <summary
-            ><h2>Hours</h2>
+            ><h2 class="[display:inline]">Hours</h2>
             <span class="quiet small">{hours.length} entries</span>
             <span class="word small">show or hide</span></summary
         >
@@ -43,7 +43,7 @@
                     >
                     {#if manager && !line.struck && line.minutes !== null}
                         {#if striking === line.id}
-                            <form onsubmit={(event) => strike(event, line.id)}>
+                            <form class="flex gap-2" onsubmit={(event) => strike(event, line.id)}>
                                 <input
                                     class="field"
                                     bind:value={because}
@@ -68,14 +68,6 @@
 </section>
 
 <style>
-    section {
-        margin-top: 1.5rem;
-    }
-
-    h2 {
-        display: inline;
-    }
-
     li {
         display: grid;
         grid-template-columns: 7rem 8rem minmax(0, 1fr) 6rem 11rem auto;
@@ -88,12 +80,6 @@
         text-decoration: line-through;
         color: var(--quiet);
     }
-
-    form {
-        display: flex;
-        gap: 0.5rem;
-    }
-
     @media (width < 60rem) {
         li {
             grid-template-columns: 1fr 1fr;

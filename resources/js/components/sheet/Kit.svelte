@@ -7,7 +7,7 @@
     const count = (state: string): number => kit.filter((line) => line.state === state).length;
 </script>
 
-<section class="sheet" id="kit">
+<section class="sheet mt-6" id="kit">
     <h2>Kit</h2>
     <p class="quiet small">
         {count('needed')} needed, {count('ordered')} on order, {count('arrived')} in the shop, {count('used')} used up
@@ -18,9 +18,3 @@
         {/each}
     </ul>
 </section>
-
-<style>
-    section {
-        margin-top: 1.5rem;
-    }
-</style>

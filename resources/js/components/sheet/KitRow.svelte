@@ -35,10 +35,12 @@
     );
 </script>
 
-<li data-kit={line.name}>
-    <div class="row">
+<li class="border-t border-t-rule py-[0.35rem]" data-kit={line.name}>
+    <div class="row grid grid-cols-[minmax(0,2fr)_6rem_minmax(0,1.4fr)_10rem_7rem_11rem] gap-3 items-center">
         <span>
-            <b>{line.name}</b>{#if line.surplus}<span class="tight small"> no longer needed</span>{/if}
+            <b class="font-medium">{line.name}</b>{#if line.surplus}<span class="tight small">
+                    no longer needed</span
+                >{/if}
             <span class="quiet small">{line.supplier}</span>
             {#if changeable}
                 <button
@@ -63,7 +65,10 @@
             {#if line.cost && line.costIsEstimate}<span class="quiet small">est.</span>{/if}</span
         >
         <span class="screen-only">
-            {#if open && line.state === 'arrived'}<a class="small measure" href="#measured">measure it</a>{/if}
+            {#if open && line.state === 'arrived'}<a
+                    class="small inline-block min-h-[24px] pr-[0.6rem]"
+                    href="#measured">measure it</a
+                >{/if}
             {#if open && !inShop}
                 <button
                     class="act"
@@ -137,22 +142,6 @@
 </li>
 
 <style>
-    li {
-        border-top: 1px solid var(--rule);
-        padding: 0.35rem 0;
-    }
-
-    .row {
-        display: grid;
-        grid-template-columns: minmax(0, 2fr) 6rem minmax(0, 1.4fr) 10rem 7rem 11rem;
-        gap: 0.75rem;
-        align-items: center;
-    }
-
-    b {
-        font-weight: 500;
-    }
-
     .row > :last-child {
         text-align: right;
     }
@@ -161,12 +150,6 @@
         padding: 0 0 0 0.5rem;
         font-size: 0.78rem;
         min-height: 24px;
-    }
-
-    .measure {
-        display: inline-block;
-        min-height: 24px;
-        padding-right: 0.6rem;
     }
 
     .forms {
@@ -181,7 +164,6 @@
         margin-top: 1.25rem;
         justify-self: start;
     }
-
     @media (width < 60rem) {
         .row,
         .forms {

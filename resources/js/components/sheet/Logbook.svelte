@@ -9,11 +9,13 @@
     const shown = $derived(all ? logbook : logbook.slice(0, FIRST));
 </script>
 
-<section class="sheet" id="logbook">
+<section class="sheet mt-6" id="logbook">
     <h2>Logbook</h2>
     <ol>
         {#each shown as line (line.id)}
-            <li>
+            <li
+                class="grid grid-cols-[10rem_8rem_minmax(0,1fr)] gap-3 border-t border-t-rule py-1 items-baseline max-desk:grid-cols-[1fr] max-desk:gap-0"
+            >
                 <span class="figure quiet small">{moment(line.at)}</span>
                 <span class="quiet">{line.by ?? 'Regimen'}</span>
                 <span>{line.text}</span>
@@ -26,25 +28,3 @@
         >
     {/if}
 </section>
-
-<style>
-    section {
-        margin-top: 1.5rem;
-    }
-
-    li {
-        display: grid;
-        grid-template-columns: 10rem 8rem minmax(0, 1fr);
-        gap: 0.75rem;
-        border-top: 1px solid var(--rule);
-        padding: 0.25rem 0;
-        align-items: baseline;
-    }
-
-    @media (width < 60rem) {
-        li {
-            grid-template-columns: 1fr;
-            gap: 0;
-        }
-    }
-</style>

@@ -18,11 +18,11 @@
     const field = $derived(fields.some((one) => one.value === chosen) ? chosen : (fields[0]?.value ?? ''));
 </script>
 
-<section class="sheet" id="measured">
+<section class="sheet mt-6" id="measured">
     <h2>As drawn, as measured</h2>
     {#if open}
         <form
-            class="screen-only"
+            class="screen-only grid grid-cols-[13rem_minmax(0,1fr)_8rem_8rem_auto] gap-[0.8rem] items-start mt-[0.4rem] mx-0 mb-[0.8rem] max-desk:grid-cols-1"
             onsubmit={(event) => {
                 event.preventDefault();
                 act.post(route('builds.measurements', build), { part, field, value, instrument }, () => (value = ''));
@@ -43,7 +43,7 @@
         <ErrorLine text={act.other('part', 'field', 'value', 'instrument')} />
     {/if}
     {#if measured.rows.length > 0}
-        <div class="two">
+        <div class="grid grid-cols-[minmax(0,3fr)_minmax(0,2fr)] gap-8 max-desk:grid-cols-1">
             <table>
                 <thead><tr><th>Part</th><th>What</th><th>Drawn</th><th>Measured</th><th></th></tr></thead>
                 <tbody>
@@ -81,32 +81,7 @@
 </section>
 
 <style>
-    section {
-        margin-top: 1.5rem;
-    }
-
-    form {
-        display: grid;
-        grid-template-columns: 13rem minmax(0, 1fr) 8rem 8rem auto;
-        gap: 0.8rem;
-        align-items: start;
-        margin: 0.4rem 0 0.8rem;
-    }
-
     form .act {
         margin-top: 1.25rem;
-    }
-
-    .two {
-        display: grid;
-        grid-template-columns: minmax(0, 3fr) minmax(0, 2fr);
-        gap: 2rem;
-    }
-
-    @media (width < 60rem) {
-        form,
-        .two {
-            grid-template-columns: minmax(0, 1fr);
-        }
     }
 </style>

@@ -33,7 +33,9 @@
 </script>
 
 <li id={`operation-${operation.id}`} class={[operation.state, wanted && 'wanted']} data-operation={operation.name}>
-    <div class="row">
+    <div
+        class="row grid grid-cols-[1.1rem_minmax(0,1fr)_9.5rem_10.5rem_12.5rem_17rem] gap-3 items-start max-desk:grid-cols-[1.1rem_minmax(0,1fr)] max-desk:gap-y-[0.2rem] max-desk:gap-x-[0.6rem]"
+    >
         <Mark kind="labour" state={operation.state} words={operation.state} />
         <div class="name">
             <b>{operation.name}</b>
@@ -55,7 +57,7 @@
                 >{/if}
             {#if operation.gate}<span class="small quiet"><Mark kind="gate" />{operation.gate}</span>{/if}
         </div>
-        <span class="figure hours"
+        <span class="figure text-[0.85rem]"
             >{labour(operation.workedMinutes)} <span class="quiet">of {labour(planned)}</span></span
         >
         <span class="hold small">
@@ -63,12 +65,12 @@
                     ? `, ${operation.fixture}`
                     : ''}{/if}
         </span>
-        <span class="when small"
+        <span class="small [line-height:1.25]"
             >{times()}<br /><span class="quiet"
                 >{operation.person ?? ''}{operation.station ? ` · ${operation.station}` : ''}</span
             ></span
         >
-        <span class="actions screen-only">
+        <span class="actions screen-only flex flex-wrap gap-[0.4rem] justify-end max-desk:justify-start">
             {#if open && (operation.state === 'started' || (operation.state === 'open' && blocked.length === 0))}
                 <button
                     class="act"
@@ -89,7 +91,7 @@
     </div>
     <ErrorLine text={act.other()} />
     {#if more}
-        <div class="reasons">
+        <div class="reasons ml-[1.85rem] pt-[0.3rem] pb-[0.6rem] max-w-208">
             {#if operation.because}<p><b>Why then:</b> {operation.because}</p>{/if}
             {#each operation.after as before (before.id)}
                 <p class={before.over ? 'quiet' : ''}>
@@ -101,7 +103,9 @@
                     ? `; ${operation.station}`
                     : ''}{operation.needs.length > 0 ? `; needs ${operation.needs.join(', ')} from the kit` : ''}.
             </p>
-            {#if operation.caution}<p class="small caution">{operation.caution}</p>{/if}
+            {#if operation.caution}<p class="small border-l-4 border-l-ochre pl-[0.6rem_!important]">
+                    {operation.caution}
+                </p>{/if}
             {#if open}<OperationForms {operation} {manager} {people} {viewerName} {act} />{/if}
         </div>
     {/if}
@@ -117,13 +121,6 @@
         background: var(--shade);
     }
 
-    .row {
-        display: grid;
-        grid-template-columns: 1.1rem minmax(0, 1fr) 9.5rem 10.5rem 12.5rem 17rem;
-        gap: 0.75rem;
-        align-items: start;
-    }
-
     .name span {
         display: block;
     }
@@ -136,21 +133,6 @@
         font-weight: 400;
     }
 
-    .hours {
-        font-size: 0.85rem;
-    }
-
-    .when {
-        line-height: 1.25;
-    }
-
-    .actions {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.4rem;
-        justify-content: flex-end;
-    }
-
     .actions .act {
         font-size: 0.88rem;
     }
@@ -161,12 +143,6 @@
         min-height: 24px;
     }
 
-    .reasons {
-        margin-left: 1.85rem;
-        padding: 0.3rem 0 0.6rem;
-        max-width: 52rem;
-    }
-
     .reasons p {
         font-size: 0.9rem;
         padding: 0.12rem 0;
@@ -175,24 +151,9 @@
     .reasons p b {
         font-weight: 550;
     }
-
-    .caution {
-        border-left: 4px solid var(--ochre);
-        padding-left: 0.6rem !important;
-    }
-
     @media (width < 60rem) {
-        .row {
-            grid-template-columns: 1.1rem minmax(0, 1fr);
-            gap: 0.2rem 0.6rem;
-        }
-
         .row > :global(*:nth-child(n + 3)) {
             grid-column: 2;
-        }
-
-        .actions {
-            justify-content: flex-start;
         }
     }
 </style>

@@ -9,29 +9,30 @@
     const h = (hours: number): string => `${hours.toFixed(1)} h`;
 </script>
 
-<section class="sheet" id="progress">
+<section class="sheet mt-4" id="progress">
     <h2>Progress against the deadline</h2>
-    <div class="grid">
+    <div class="grid grid-cols-8 gap-y-3 gap-x-6 mt-[0.4rem] max-desk:grid-cols-2">
         <div
-            class="bars"
+            class="bars [grid-column:span_5] [grid-row:span_2] max-desk:col-span-full"
             role="img"
             aria-label={`Earned ${h(progress.earned)}, worked ${h(progress.actual)}, planned by now ${h(progress.planned)} of ${h(progress.budget)}`}
         >
             <p>
-                <span>earned</span><i class="track" style:width={width(progress.budget)}
+                <span>earned</span><i class="border border-labour" style:width={width(progress.budget)}
                     ><i class="earned" style:width="{100 * progress.share}%"></i></i
                 ><b class="figure" data-figure="earned">{h(progress.earned)}</b>
             </p>
             <p>
-                <span>worked</span><i class="worked" style:width={width(progress.actual)}></i><b
+                <span>worked</span><i class="bg-labour" style:width={width(progress.actual)}></i><b
                     class="figure"
                     data-figure="worked">{h(progress.actual)}</b
                 >
             </p>
             <p>
-                <span>planned by now</span><i class="planned" style:width={width(progress.planned)}></i><b
-                    class="figure">{h(progress.planned)}</b
-                >
+                <span>planned by now</span><i
+                    class="border border-dashed border-labour"
+                    style:width={width(progress.planned)}
+                ></i><b class="figure">{h(progress.planned)}</b>
             </p>
             <p class="quiet small">
                 of {h(progress.budget)} estimated, {Math.round(100 * progress.share)} % earned{build.open
@@ -40,7 +41,7 @@
             </p>
         </div>
         {#each progress.figures as figure (figure.key)}
-            <div class="one">
+            <div class="desk:min-w-0">
                 <p class="quiet small">{figure.name}</p>
                 <p class={['figure', 'big', figure.warn && 'tight']} data-figure={figure.key}>{figure.value}</p>
                 <Because text={figure.because} />
@@ -50,22 +51,6 @@
 </section>
 
 <style>
-    section {
-        margin-top: 1rem;
-    }
-
-    .grid {
-        display: grid;
-        grid-template-columns: repeat(8, minmax(0, 1fr));
-        gap: 0.75rem 1.5rem;
-        margin-top: 0.4rem;
-    }
-
-    .bars {
-        grid-column: span 5;
-        grid-row: span 2;
-    }
-
     .bars p {
         display: grid;
         grid-template-columns: 6.6rem minmax(0, 1fr) 4.5rem;
@@ -94,40 +79,12 @@
         height: 14px;
     }
 
-    .track {
-        border: 1px solid var(--labour);
-    }
-
     .earned {
         height: 100%;
         background: var(--ink);
     }
 
-    .worked {
-        background: var(--labour);
-    }
-
-    .planned {
-        border: 1px dashed var(--labour);
-    }
-
     .big {
         font-size: 1.2rem;
-    }
-
-    @media (width >= 60rem) {
-        .one {
-            min-width: 0;
-        }
-    }
-
-    @media (width < 60rem) {
-        .grid {
-            grid-template-columns: repeat(2, minmax(0, 1fr));
-        }
-
-        .bars {
-            grid-column: 1 / -1;
-        }
     }
 </style>

@@ -54,7 +54,7 @@
     });
 </script>
 
-<section class="sheet" id="route">
+<section class="sheet mt-6" id="route">
     <h2><a class="plain" href={route('route', build)}>Route</a></h2>
     <p class="small">
         <a href={route('route', build)}>Why in this order, and how it can be changed</a>
@@ -64,8 +64,13 @@
         <a href={route('builds.traveller', [build, 'letter'])}>on Letter</a>
     </p>
     {#each stages as stage (stage.name)}
-        <details class="opens" open={shown(stage) || stage.operations.some((operation) => operation.id === wanted)}>
-            <summary>
+        <details
+            class="opens border-b border-b-rule"
+            open={shown(stage) || stage.operations.some((operation) => operation.id === wanted)}
+        >
+            <summary
+                class="grid grid-cols-[14rem_1fr_auto] gap-4 py-2 px-0 max-desk:grid-cols-[1fr_auto] max-desk:py-[0.8rem] max-desk:px-0 max-desk:gap-y-0 max-desk:gap-x-2"
+            >
                 <b>{stage.name}</b>
                 <span class="quiet"
                     >{done(stage) === stage.operations.length
@@ -84,28 +89,7 @@
 </section>
 
 <style>
-    section {
-        margin-top: 1.5rem;
-    }
-
-    details {
-        border-bottom: 1px solid var(--rule);
-    }
-
-    summary {
-        display: grid;
-        grid-template-columns: 14rem 1fr auto;
-        gap: 1rem;
-        padding: 0.5rem 0;
-    }
-
     @media (width < 60rem) {
-        summary {
-            grid-template-columns: 1fr auto;
-            padding: 0.8rem 0;
-            gap: 0 0.5rem;
-        }
-
         summary span:last-child {
             display: none;
         }

@@ -13,16 +13,18 @@
     const { specification, build, draft, manager }: Props = $props();
 </script>
 
-<section class="sheet" id="specification">
+<section class="sheet mt-6" id="specification">
     <h2>Specification, revision {specification.revision}{specification.released ? '' : ', not released'}</h2>
-    <p class="links screen-only">
+    <p class="screen-only flex flex-wrap gap-y-[0.3rem] gap-x-[1.4rem]">
         <a href={route('specification', [build, specification.revision])}>Open the specification</a>
         {#if draft !== null && draft !== specification.revision}
             <a href={route('specification', build)}>Revision {draft} is being written</a>
             {#if manager}<a href={route('builds.revisions', build)}>What it would change</a>{/if}
         {/if}
     </p>
-    {#if specification.wishes}<p class="wishes">“{specification.wishes}”</p>{/if}
+    {#if specification.wishes}<p class="[white-space:pre-line] max-w-184 [font-style:italic]">
+            “{specification.wishes}”
+        </p>{/if}
     <div class="groups">
         {#each specification.groups as group (group.name)}
             <div>
@@ -32,7 +34,7 @@
                         <div>
                             <dt>{line.name}</dt>
                             {#if line.other === null}
-                                <dd class="words">{line.value}</dd>
+                                <dd class="[grid-column:2_/_-1] pr-[1.4rem]">{line.value}</dd>
                             {:else}
                                 <dd class="figure">{line.value}</dd>
                                 <dd class="figure quiet small">{line.other}</dd>
@@ -48,27 +50,11 @@
 </section>
 
 <style>
-    section {
-        margin-top: 1.5rem;
-    }
-
     .groups {
         display: grid;
         grid-template-columns: repeat(3, minmax(0, 1fr));
         gap: 2rem;
         margin: 0.5rem 0;
-    }
-
-    .links {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.3rem 1.4rem;
-    }
-
-    .wishes {
-        white-space: pre-line;
-        max-width: 46rem;
-        font-style: italic;
     }
 
     dl div {
@@ -80,16 +66,10 @@
         align-items: baseline;
     }
 
-    .words {
-        grid-column: 2 / -1;
-        padding-right: 1.4rem;
-    }
-
     dd {
         text-align: right;
         font-size: 0.92rem;
     }
-
     @media (width < 60rem) {
         .groups {
             grid-template-columns: minmax(0, 1fr);

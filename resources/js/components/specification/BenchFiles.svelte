@@ -27,14 +27,16 @@
     ] as const;
 </script>
 
-<h2>Templates, 1:1</h2>
+<h2 class="mt-[0.6rem]">Templates, 1:1</h2>
 <table>
     <tbody>
         {#each files as file (file.key)}
             <tr>
-                <th scope="row">{file.name}</th>
+                <th class="border-t border-t-rule text-[0.92rem] text-ink" scope="row">{file.name}</th>
                 {#each TEMPLATES as [ending, words] (ending)}
-                    <td><a href={address(`${file.key}${ending}`)} download>{words}</a></td>
+                    <td class="pt-[0.3rem] pr-[0.8rem] pb-[0.3rem] pl-0 text-[0.92rem]"
+                        ><a href={address(`${file.key}${ending}`)} download>{words}</a></td
+                    >
                 {/each}
             </tr>
         {/each}
@@ -43,25 +45,9 @@
 <p class="quiet small">
     PDF sheets carry a bar of 100 mm and one of 4 in: measure them on the print before the template is cut out.
 </p>
-<h2>Sheets and tables</h2>
+<h2 class="mt-[0.6rem]">Sheets and tables</h2>
 <ul>
-    {#each OTHERS as [name, words] (name)}<li><a href={address(name)} download>{words}</a></li>{/each}
+    {#each OTHERS as [name, words] (name)}<li class="pt-[0.3rem] pr-[0.8rem] pb-[0.3rem] pl-0 text-[0.92rem]">
+            <a href={address(name)} download>{words}</a>
+        </li>{/each}
 </ul>
-
-<style>
-    h2 {
-        margin-top: 0.6rem;
-    }
-
-    th {
-        border-top: 1px solid var(--rule);
-        font-size: 0.92rem;
-        color: var(--ink);
-    }
-
-    td,
-    li {
-        padding: 0.3rem 0.8rem 0.3rem 0;
-        font-size: 0.92rem;
-    }
-</style>

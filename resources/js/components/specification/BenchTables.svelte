@@ -5,13 +5,13 @@
 </script>
 
 {#each tables as table (table.key)}
-    <section data-table={table.key}>
+    <section class="mb-[1.2rem]" data-table={table.key}>
         <h2>{table.name}</h2>
-        <div class="wide">
+        <div class="overflow-x-auto">
             <table>
                 <thead
                     ><tr
-                        >{#each table.heads as head (head)}<th scope="col">{head}</th>{/each}</tr
+                        >{#each table.heads as head (head)}<th class="text-[0.75rem]" scope="col">{head}</th>{/each}</tr
                     ></thead
                 >
                 <tbody>
@@ -29,22 +29,10 @@
 {/each}
 
 <style>
-    section {
-        margin-bottom: 1.2rem;
-    }
-
-    .wide {
-        overflow-x: auto;
-    }
-
     td {
         padding: 0.2rem 0.7rem 0.2rem 0;
         font-size: 0.85rem;
         font-weight: 450;
         white-space: nowrap;
-    }
-
-    th {
-        font-size: 0.75rem;
     }
 </style>

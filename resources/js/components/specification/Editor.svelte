@@ -50,12 +50,17 @@
     }
 </script>
 
-<div class="columns">
+<div
+    class="columns grid grid-cols-[20.5rem_minmax(0,1fr)_18.5rem] mt-[0.6rem] max-[68rem]:grid-cols-1 max-[68rem]:gap-[1.2rem] print:block"
+>
     <section class="fields" aria-label="What it is to be">
-        <div class="groups">
+        <div class="groups flex flex-wrap gap-y-[0.05rem] gap-x-3 pb-[0.4rem]">
             {#each fields as one (one.key)}
                 <button type="button" aria-pressed={one.key === chosen} onclick={() => (chosen = one.key)}>
-                    {one.name}{#if hasTrouble(one)}<span class="trouble" title="something to settle">!</span>{/if}
+                    {one.name}{#if hasTrouble(one)}<span
+                            class="text-rust font-bold pl-[0.15rem]"
+                            title="something to settle">!</span
+                        >{/if}
                 </button>
             {/each}
         </div>
@@ -64,7 +69,7 @@
 
     <section class="middle" aria-label="What it becomes" aria-busy={writing.asking}>
         {#if more.length > 0}
-            <div class="tabs screen-only">
+            <div class="tabs screen-only flex gap-[1.1rem] pb-[0.3rem]">
                 {#each ['Drawings', ...more.map((one) => one.name)] as name (name)}
                     <button type="button" aria-pressed={looking === name} onclick={() => (looking = name)}
                         >{name}</button
@@ -105,12 +110,6 @@
 </div>
 
 <style>
-    .columns {
-        display: grid;
-        grid-template-columns: 20.5rem minmax(0, 1fr) 18.5rem;
-        margin-top: 0.6rem;
-    }
-
     .columns > section {
         max-height: calc(100dvh - 14.6rem);
         min-height: 26rem;
@@ -130,13 +129,6 @@
         padding-right: 0;
     }
 
-    .groups {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.05rem 0.75rem;
-        padding-bottom: 0.4rem;
-    }
-
     .groups button,
     .tabs button {
         font-size: 0.87rem;
@@ -153,28 +145,10 @@
         font-weight: 600;
     }
 
-    .trouble {
-        color: var(--rust);
-        font-weight: 700;
-        padding-left: 0.15rem;
-    }
-
-    .tabs {
-        display: flex;
-        gap: 1.1rem;
-        padding-bottom: 0.3rem;
-    }
-
     .problem + ul {
         margin-bottom: 0.9rem;
     }
-
     @media (width < 68rem) {
-        .columns {
-            grid-template-columns: minmax(0, 1fr);
-            gap: 1.2rem;
-        }
-
         .columns > section {
             max-height: none;
             min-height: 0;
@@ -196,12 +170,7 @@
             min-height: 44px;
         }
     }
-
     @media print {
-        .columns {
-            display: block;
-        }
-
         .columns > section {
             max-height: none;
             overflow: visible;

@@ -61,10 +61,12 @@
             oninput={(event) => onset(event.currentTarget.value)}
         />
     {/if}
-    <span class="other figure quiet">{problem ? '' : (value?.other ?? '')}</span>
+    <span class="other figure quiet text-right text-[0.8rem] whitespace-nowrap font-normal"
+        >{problem ? '' : (value?.other ?? '')}</span
+    >
     <Source source={value?.source ?? ''} />
     {#if field.key === 'outlineSvg' && editable}
-        <div class="file">
+        <div class="file text-[0.8rem] py-[0.2rem]">
             <FileField
                 words="Outline from a file (.svg)"
                 accept={['.svg', 'image/svg+xml']}
@@ -149,13 +151,6 @@
         font-weight: 400;
     }
 
-    .other {
-        text-align: right;
-        font-size: 0.8rem;
-        white-space: nowrap;
-        font-weight: 400;
-    }
-
     .hint {
         font-size: 0.76rem;
         color: var(--quiet);
@@ -165,12 +160,6 @@
     .row:focus-within .hint {
         display: block;
     }
-
-    .file {
-        font-size: 0.8rem;
-        padding: 0.2rem 0;
-    }
-
     @media (pointer: coarse), (width < 48rem) {
         .value {
             min-height: 44px;

@@ -5,30 +5,17 @@
     const { figure, marked = false }: { figure: ComputedFigure; marked?: boolean } = $props();
 </script>
 
-<details data-figure={figure.key}>
-    <summary>
+<details class="border-b border-b-rule text-[0.9rem]" data-figure={figure.key}>
+    <summary class="grid grid-cols-[minmax(0,1fr)_6.4rem_5.2rem_1rem] gap-y-0 gap-x-2 items-center py-[0.3rem] px-0">
         <span>{figure.name}</span>
         <span class={['figure', marked && 'marked']}>{figure.value}</span>
-        <span class="figure quiet other">{figure.other}</span>
+        <span class="figure quiet text-[0.8rem] font-normal whitespace-nowrap">{figure.other}</span>
         <Source source="computed" />
     </summary>
-    <p class="figure small quiet">{figure.because}</p>
+    <p class="figure small quiet pt-0 pb-[0.4rem] text-left wrap-anywhere font-normal">{figure.because}</p>
 </details>
 
 <style>
-    details {
-        border-bottom: 1px solid var(--rule);
-        font-size: 0.9rem;
-    }
-
-    summary {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 6.4rem 5.2rem 1rem;
-        gap: 0 0.5rem;
-        align-items: center;
-        padding: 0.3rem 0;
-    }
-
     .figure {
         text-align: right;
     }
@@ -36,18 +23,5 @@
     .marked {
         color: var(--rust);
         background: color-mix(in srgb, var(--rust) 14%, transparent);
-    }
-
-    .other {
-        font-size: 0.8rem;
-        font-weight: 400;
-        white-space: nowrap;
-    }
-
-    p {
-        padding: 0 0 0.4rem;
-        text-align: left;
-        overflow-wrap: anywhere;
-        font-weight: 400;
     }
 </style>

@@ -20,7 +20,7 @@
 
 {#each findings as finding (finding.key)}
     <article class={[finding.severity, finding.accepted && 'accepted']} data-finding={finding.key}>
-        <h3>
+        <h3 class="text-[0.98rem] [line-height:1.2]">
             <span class="sr-only">{WORDS[finding.severity]}: </span>
             {#if onfield && finding.fields[0]}
                 <button type="button" onclick={() => onfield(finding.fields[0] ?? '')}>{finding.title}</button>
@@ -32,7 +32,7 @@
             <p class="small quiet">Accepted by {finding.accepted.by}: {finding.accepted.reason}</p>
         {:else}
             {#if onmend && finding.mends.length > 0}
-                <p class="small mends">
+                <p class="small flex flex-wrap gap-y-0 gap-x-[0.8rem]">
                     <span class="quiet">Mends:</span>
                     {#each finding.mends as mend (mend.words)}
                         <button class="word" type="button" onclick={() => onmend(mend.changes)}>{mend.words}</button>
@@ -44,6 +44,7 @@
             {#if onaccept}
                 {#if accepting === finding.key}
                     <form
+                        class="py-[0.3rem] px-0"
                         onsubmit={(event) => {
                             event.preventDefault();
                             onaccept(finding.key, reason);
@@ -92,11 +93,6 @@
         border-left-style: dotted;
     }
 
-    h3 {
-        font-size: 0.98rem;
-        line-height: 1.2;
-    }
-
     h3 button {
         text-align: left;
         font: inherit;
@@ -108,16 +104,6 @@
     h3 button:hover {
         text-decoration: underline;
         text-underline-offset: 3px;
-    }
-
-    .mends {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0 0.8rem;
-    }
-
-    form {
-        padding: 0.3rem 0;
     }
 
     form .word {

@@ -24,7 +24,7 @@
     const figures = $derived(writing.shown?.figures.filter((figure) => figure.group === group.key) ?? []);
 </script>
 
-<h2>{group.name}</h2>
+<h2 class="text-[1rem] py-[0.2rem]">{group.name}</h2>
 {#each fields as field (field.key)}
     {#if field.kind === 'rows'}
         {@const idle = writing.worked.values[field.key]?.idle}
@@ -51,16 +51,11 @@
     {/if}
 {/each}
 {#if figures.length > 0}
-    <h2 class="figures">Computed</h2>
+    <h2 class="figures text-[1rem] py-[0.2rem]">Computed</h2>
     {#each figures as figure (figure.key)}<FigureRow {figure} />{/each}
 {/if}
 
 <style>
-    h2 {
-        font-size: 1rem;
-        padding: 0.2rem 0;
-    }
-
     .figures {
         margin-top: 0.8rem;
     }

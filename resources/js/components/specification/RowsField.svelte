@@ -30,8 +30,8 @@
     }
 </script>
 
-<fieldset data-field={field.key}>
-    <legend>{field.label} <Source source={value?.source ?? ''} /></legend>
+<fieldset class="border-b border-b-rule py-[0.3rem] px-0 text-[0.9rem]" data-field={field.key}>
+    <legend class="[float:left] w-full">{field.label} <Source source={value?.source ?? ''} /></legend>
     {#if own === null || !editable}
         <p class="figure small">{value?.words || 'none'}</p>
         {#if editable}
@@ -41,7 +41,10 @@
         {/if}
     {:else}
         {#each rows as row, index (index)}
-            <div class="entry" data-row={index}>
+            <div
+                class="entry grid grid-cols-[repeat(auto-fill,minmax(7.5rem,1fr))] gap-y-[0.2rem] gap-x-2 pt-1 pr-0 pb-[0.35rem] pl-[0.6rem] border-l-2 border-l-rule my-[0.3rem]"
+                data-row={index}
+            >
                 {#each field.columns as column (column.key)}
                     {@const wrong = problems[`${field.key}.${index}.${column.key}`]}
                     {@const at = `${id}-${index}-${column.key}`}
@@ -49,6 +52,7 @@
                         <label for={at}>{column.label}</label>
                         {#if column.kind === 'choice'}
                             <select
+                                class="w-full min-h-7 py-0 px-[0.3rem] border-0 bg-shade text-ink text-[0.9rem] touch:min-h-[44px]"
                                 id={at}
                                 value={row[column.key] ?? ''}
                                 aria-invalid={wrong ? 'true' : undefined}
@@ -61,7 +65,7 @@
                         {:else}
                             <input
                                 id={at}
-                                class="figure"
+                                class="figure w-full min-h-7 py-0 px-[0.3rem] border-0 bg-shade text-ink text-[0.9rem] touch:min-h-[44px]"
                                 type="text"
                                 autocomplete="off"
                                 value={row[column.key] ?? ''}
@@ -83,7 +87,7 @@
                 </button>
             </div>
         {/each}
-        <p class="acts">
+        <p class="flex gap-4">
             {#if rows.length < field.most}
                 <button class="word small" type="button" onclick={add}
                     >{field.key === 'layers' ? 'Add a layer under these' : `Add a ${one}`}</button
@@ -96,28 +100,8 @@
 </fieldset>
 
 <style>
-    fieldset {
-        border-bottom: 1px solid var(--rule);
-        padding: 0.3rem 0;
-        font-size: 0.9rem;
-    }
-
-    legend {
-        float: left;
-        width: 100%;
-    }
-
     legend + * {
         clear: both;
-    }
-
-    .entry {
-        display: grid;
-        grid-template-columns: repeat(auto-fill, minmax(7.5rem, 1fr));
-        gap: 0.2rem 0.5rem;
-        padding: 0.25rem 0 0.35rem 0.6rem;
-        border-left: 2px solid var(--rule);
-        margin: 0.3rem 0;
     }
 
     .entry label {
@@ -133,30 +117,7 @@
         align-self: end;
     }
 
-    input,
-    select {
-        width: 100%;
-        min-height: 1.75rem;
-        padding: 0 0.3rem;
-        border: 0;
-        background: var(--shade);
-        color: var(--ink);
-        font-size: 0.9rem;
-    }
-
     [aria-invalid='true'] {
         outline: 2px solid var(--rust);
-    }
-
-    .acts {
-        display: flex;
-        gap: 1rem;
-    }
-
-    @media (pointer: coarse), (width < 48rem) {
-        input,
-        select {
-            min-height: 44px;
-        }
     }
 </style>

@@ -13,13 +13,8 @@
     const { source }: { source: ShownValue['source'] } = $props();
 </script>
 
-<span class="quiet" title={WORDS[source]}
-    ><span aria-hidden="true">{MARKS[source]}</span><span class="sr-only">{WORDS[source]}</span></span
+<span class="quiet text-center text-[0.8rem]" title={WORDS[source]}
+    ><span class="text-center text-[0.8rem]" aria-hidden="true">{MARKS[source]}</span><span
+        class="sr-only text-center text-[0.8rem]">{WORDS[source]}</span
+    ></span
 >
-
-<style>
-    span {
-        text-align: center;
-        font-size: 0.8rem;
-    }
-</style>

@@ -8,7 +8,7 @@
     const BESIDE = ['layers', 'head'];
 </script>
 
-<p class="screen-only switch">
+<p class="screen-only switch [float:right] text-[0.85rem]">
     <label><input type="checkbox" bind:checked={dimensions} /> Dimensions</label>
 </p>
 <div class={['views', stale && 'stale']}>
@@ -21,11 +21,6 @@
 </div>
 
 <style>
-    .switch {
-        float: right;
-        font-size: 0.85rem;
-    }
-
     .switch label {
         display: inline-flex;
         gap: 0.4rem;
@@ -64,7 +59,6 @@
     .stale {
         opacity: 0.55;
     }
-
     @media print {
         .front,
         .front :global(svg) {

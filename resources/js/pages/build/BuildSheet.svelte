@@ -39,19 +39,21 @@
 
 <svelte:head><title>{build.number} {build.title} · Regimen</title></svelte:head>
 
-<div class="head">
+<div
+    class="head grid grid-cols-[minmax(0,1fr)_19rem_minmax(0,19rem)] gap-6 items-start max-desk:grid-cols-[1fr] max-desk:gap-2"
+>
     <div class="words">
         <h1>{build.number} · {build.title}</h1>
         <p class="quiet">
             {build.inOneLine}{build.client ? `, for ${build.client}` : ''}{build.contact ? ` (${build.contact})` : ''}
         </p>
-        <nav aria-label="On this sheet" class="screen-only">
+        <nav aria-label="On this sheet" class="screen-only flex flex-wrap gap-y-[0.3rem] gap-x-[1.2rem] mt-[0.6rem]">
             <a href="#progress">Progress</a><a href="#route">Route</a><a href="#kit">Kit</a><a href="#measured"
                 >Measured</a
             ><a href="#specification">Specification</a><a href="#hours">Hours</a><a href="#logbook">Logbook</a>
         </nav>
     </div>
-    <div class="drawn">
+    <div class="h-[7.2rem]">
         <Instrument
             {drawing}
             inked={build.inked}
@@ -96,34 +98,10 @@
 <Logbook {logbook} />
 
 <style>
-    .head {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 19rem minmax(0, 19rem);
-        gap: 1.5rem;
-        align-items: start;
-    }
-
-    .drawn {
-        height: 7.2rem;
-    }
-
-    nav {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.3rem 1.2rem;
-        margin-top: 0.6rem;
-    }
-
     .big {
         font-size: 1.2rem;
     }
-
     @media (width < 60rem) {
-        .head {
-            grid-template-columns: 1fr;
-            gap: 0.5rem;
-        }
-
         nav a {
             padding: 0.7rem 0;
         }

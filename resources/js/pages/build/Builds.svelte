@@ -13,7 +13,7 @@
 
 <svelte:head><title>Builds · Regimen</title></svelte:head>
 
-<div class="head">
+<div class="head flex justify-between items-start gap-4">
     <div>
         <h1>{open.length === 1 ? 'One build is open' : `${open.length} builds are open`}</h1>
         <p class="quiet">{finished.length} finished ones below, with what they took.</p>
@@ -21,18 +21,21 @@
     {#if manager}<a class="do" use:inertia href={route('commissions.new')}>New commission</a>{/if}
 </div>
 
-<ul>
+<ul class="mt-4 mb-8">
     {#each open as build (build.number)}
-        <li>
+        <li class="border-t border-t-rule">
             <a class="plain" use:inertia href={route('builds.show', build.number)}>
-                <span class="drawn"
+                <span class="h-[3.2rem]"
                     ><Instrument
                         drawing={build.drawing}
                         inked={build.inked}
                         words={`drawing of No. ${build.number}`}
                     /></span
                 >
-                <span><b>{build.number} · {build.title}</b><span class="quiet small line">{build.inOneLine}</span></span
+                <span
+                    ><b class="font-heading font-[650] block">{build.number} · {build.title}</b><span
+                        class="quiet small line">{build.inOneLine}</span
+                    ></span
                 >
                 <span class="stage">{build.stage}</span>
                 <span class="quiet"
@@ -48,7 +51,7 @@
 {#if finished.length > 0}
     <section class="sheet">
         <h2>Finished</h2>
-        <div class="scroll">
+        <div class="overflow-x-auto">
             <table>
                 <thead><tr><th>Build</th><th>Finished</th><th>Promised</th><th>Estimated</th><th>Worked</th></tr></thead
                 >
@@ -73,21 +76,6 @@
 {/if}
 
 <style>
-    .head {
-        display: flex;
-        justify-content: space-between;
-        align-items: start;
-        gap: 1rem;
-    }
-
-    ul {
-        margin: 1rem 0 2rem;
-    }
-
-    li {
-        border-top: 1px solid var(--rule);
-    }
-
     li a {
         display: grid;
         grid-template-columns: 8rem 1.7fr 1fr 1fr 1fr 1fr;
@@ -99,21 +87,6 @@
     li a:hover {
         background: var(--shade);
     }
-
-    b {
-        font-family: var(--heading);
-        font-weight: 650;
-        display: block;
-    }
-
-    .drawn {
-        height: 3.2rem;
-    }
-
-    .scroll {
-        overflow-x: auto;
-    }
-
     @media (width < 60rem) {
         li a {
             grid-template-columns: 6rem 1fr;

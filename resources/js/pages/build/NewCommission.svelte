@@ -92,7 +92,7 @@
 <h1>A new commission</h1>
 <p class="quiet">Write lengths as you say them: 43, 43 mm, 1 3/4", 0.9 in. The figures on the right follow.</p>
 
-<div class="page">
+<div class="grid grid-cols-[minmax(0,1fr)_20.5rem] gap-10 mt-[0.9rem] items-start max-desk:grid-cols-1 max-desk:gap-4">
     <form onsubmit={save} novalidate>
         <section>
             <h2>Who and what for</h2>
@@ -196,14 +196,6 @@
 </div>
 
 <style>
-    .page {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 20.5rem;
-        gap: 2.5rem;
-        margin-top: 0.9rem;
-        align-items: start;
-    }
-
     form :global(section) {
         margin-bottom: 1.3rem;
     }
@@ -219,19 +211,12 @@
     form :global(.two) {
         grid-template-columns: 1fr 1fr;
     }
-
     @media (width < 60rem) {
-        .page {
-            grid-template-columns: minmax(0, 1fr);
-            gap: 1rem;
-        }
-
         form :global(.fields),
         form :global(.two) {
             grid-template-columns: repeat(2, minmax(0, 1fr));
         }
     }
-
     @media (width < 30rem) {
         form :global(.two) {
             grid-template-columns: minmax(0, 1fr);

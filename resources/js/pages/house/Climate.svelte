@@ -71,6 +71,7 @@
 </p>
 
 <form
+    class="flex flex-wrap gap-y-[0.6rem] gap-x-4 items-end mt-[0.9rem] mx-0 mb-[1.2rem]"
     onsubmit={(event) => {
         event.preventDefault();
         act.post(route('climate'), { temperature, humidity }, () => (temperature = humidity = ''));
@@ -86,22 +87,30 @@
     <a class="act" href={route('climate.file')}>All readings, CSV</a>
     {#if manager}
         <FileField words="Take readings from a CSV" accept={['.csv', 'text/csv']} error={fileError} onfile={send} />
-        <p class="small quiet wide">Columns: time as 2026-03-18 09:12, temperature in °C, humidity in %.</p>
+        <p class="small quiet [flex-basis:100%]">
+            Columns: time as 2026-03-18 09:12, temperature in °C, humidity in %.
+        </p>
     {/if}
 </form>
 
 <div bind:clientWidth={width}>
     {#each charts as chart (chart.name)}
-        <svg {width} height={HEIGHT} role="img" aria-label={`${chart.name} over the last six weeks`}>
+        <svg
+            class="block mb-[0.8rem]"
+            {width}
+            height={HEIGHT}
+            role="img"
+            aria-label={`${chart.name} over the last six weeks`}
+        >
             <text x="0" y="14" class="axis">{chart.name}</text>
             {#each chart.scale.ticks(4) as tick (tick)}
                 <text x="0" y={chart.scale.x(tick) + 4} class="axis">{tick}</text>
-                <line x1="34" x2={width} y1={chart.scale.x(tick)} y2={chart.scale.x(tick)} class="rule" />
+                <line x1="34" x2={width} y1={chart.scale.x(tick)} y2={chart.scale.x(tick)} class="stroke-rule" />
             {/each}
             <line x1="34" x2={width} y1={chart.scale.x(chart.limit)} y2={chart.scale.x(chart.limit)} class="limit" />
             <text x={width - 4} y={chart.scale.x(chart.limit) - 4} class="axis end">{chart.words}, {chart.limit}</text>
             <polyline
-                class="line"
+                class="[fill:none] stroke-ink [stroke-width:1.5]"
                 points={readings
                     .map((one) => `${time.x(Date.parse(one.at))},${chart.scale.x(chart.of(one))}`)
                     .join(' ')}
@@ -114,23 +123,6 @@
 </div>
 
 <style>
-    form {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.6rem 1rem;
-        align-items: end;
-        margin: 0.9rem 0 1.2rem;
-    }
-
-    .wide {
-        flex-basis: 100%;
-    }
-
-    svg {
-        display: block;
-        margin-bottom: 0.8rem;
-    }
-
     .axis {
         font-size: 0.72rem;
         fill: var(--quiet);
@@ -140,18 +132,8 @@
         text-anchor: end;
     }
 
-    .rule {
-        stroke: var(--rule);
-    }
-
     .limit {
         stroke: var(--ochre);
         stroke-dasharray: 5 3;
-    }
-
-    .line {
-        fill: none;
-        stroke: var(--ink);
-        stroke-width: 1.5;
     }
 </style>

@@ -45,10 +45,10 @@
     every figure is yours to change.
 </p>
 
-<section class="sheet">
+<section class="sheet mt-[1.3rem]">
     <h2>Rates and hours</h2>
-    <form onsubmit={save} novalidate>
-        <div class="fields">
+    <form class="grid gap-[0.9rem] justify-items-start pt-[0.4rem]" onsubmit={save} novalidate>
+        <div class="fields grid grid-cols-4 gap-y-[0.8rem] gap-x-4 w-full max-desk:grid-cols-[1fr_1fr]">
             <Field name="name" label="Name of the shop" bind:value={form.name} error={errors.name} />
             <Field name="timezone" label="Time zone" bind:value={form.timezone} error={errors.timezone} />
             <Field
@@ -87,9 +87,9 @@
     </form>
 </section>
 
-<section class="sheet">
+<section class="sheet mt-[1.3rem]">
     <h2>Closed days</h2>
-    <div class="days">
+    <div class="flex flex-wrap gap-y-2 gap-x-[1.2rem] items-end">
         <Field name="date" label="Day" type="date" bind:value={date} error={act.errors.date} />
         <Field name="note" label="Why" bind:value={note} error={act.errors.note} />
         <button
@@ -113,7 +113,7 @@
     </div>
 </section>
 
-<section class="sheet">
+<section class="sheet mt-[1.3rem]">
     <h2>Stations and fixtures</h2>
     <p class="quiet small">
         How many of each there are. A station is taken while somebody works at it, a fixture also through the hold.
@@ -124,42 +124,12 @@
 </section>
 
 <style>
-    section {
-        margin-top: 1.3rem;
-    }
-
-    form {
-        display: grid;
-        gap: 0.9rem;
-        justify-items: start;
-        padding-top: 0.4rem;
-    }
-
-    .fields {
-        display: grid;
-        grid-template-columns: repeat(4, minmax(0, 1fr));
-        gap: 0.8rem 1rem;
-        width: 100%;
-    }
-
-    .days {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.5rem 1.2rem;
-        align-items: end;
-    }
-
     .resources {
         display: grid;
         grid-template-columns: repeat(3, minmax(0, 1fr));
         gap: 0.3rem 2rem;
     }
-
     @media (width < 60rem) {
-        .fields {
-            grid-template-columns: 1fr 1fr;
-        }
-
         .resources {
             grid-template-columns: 1fr;
         }

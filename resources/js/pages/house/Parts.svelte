@@ -25,7 +25,7 @@
     Whatever open builds still need. Record an arrival here or on the build’s sheet, and everything is planned anew.
 </p>
 
-<section class="sheet">
+<section class="sheet mt-[1.2rem]">
     <h2>Expected</h2>
     <ul>
         {#each expected as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">
@@ -34,7 +34,7 @@
     </ul>
 </section>
 
-<section class="sheet">
+<section class="sheet mt-[1.2rem]">
     <h2>To order</h2>
     <ul>
         {#each toOrder as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">
@@ -44,7 +44,7 @@
 </section>
 
 {#if manager}
-    <section class="sheet">
+    <section class="sheet mt-[1.2rem]">
         <h2>House price list</h2>
         <p class="quiet small">
             What a unit costs, and the days from order to arrival. A new shop starts with invented round figures:
@@ -61,10 +61,6 @@
 {/if}
 
 <style>
-    section {
-        margin-top: 1.2rem;
-    }
-
     .search {
         max-width: 20rem;
         margin: 0.5rem 0;

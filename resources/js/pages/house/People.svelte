@@ -37,9 +37,9 @@
         : 'Every skill has somebody. Skills and hours decide what the plan gives to whom.'}
 </p>
 
-<ul>
+<ul class="mt-4 mb-6">
     {#each people as person (person.id)}
-        <li><PersonForm {person} {skills} {shopRate} {shopHours} /></li>
+        <li class="border-t border-t-rule py-2"><PersonForm {person} {skills} {shopRate} {shopHours} /></li>
     {/each}
 </ul>
 
@@ -49,14 +49,3 @@
         <PersonForm person={newcomer} {skills} {shopRate} {shopHours} />
     {/key}
 </section>
-
-<style>
-    ul {
-        margin: 1rem 0 1.5rem;
-    }
-
-    li {
-        border-top: 1px solid var(--rule);
-        padding: 0.5rem 0;
-    }
-</style>

@@ -48,10 +48,10 @@
 <section class="sheet" id="operations">
     <h2>Operations</h2>
     {#each stages as stage (stage)}
-        <details class="opens">
-            <summary><b>{stage}</b></summary>
+        <details class="opens border-t border-t-rule">
+            <summary class="py-2 px-0 max-desk:py-[0.8rem] max-desk:px-0"><b>{stage}</b></summary>
             {#each standards.filter((standard) => standard.stage === stage) as standard (standard.key)}
-                {#if standard.ways.length > 1}<p class="several">{standard.name}</p>{/if}
+                {#if standard.ways.length > 1}<p class="font-[550] pt-2">{standard.name}</p>{/if}
                 <ul class={standard.ways.length > 1 ? 'inner' : ''}>
                     {#each standard.ways as way (way.id)}
                         <StandardRow
@@ -77,7 +77,10 @@
         >.
     </p>
     {#each questions as question (question.key)}
-        <div class="question" data-question={question.key}>
+        <div
+            class="grid grid-cols-[14rem_20rem_minmax(0,1fr)] gap-y-[0.2rem] gap-x-[1.4rem] items-center border-t border-t-rule py-[0.35rem] max-desk:grid-cols-1"
+            data-question={question.key}
+        >
             <label for={`question-${question.key}`}>{question.words}</label>
             <select
                 class="field"
@@ -158,43 +161,11 @@
         margin-top: 1.3rem;
     }
 
-    details {
-        border-top: 1px solid var(--rule);
-    }
-
-    summary {
-        padding: 0.5rem 0;
-    }
-
-    .several {
-        font-weight: 550;
-        padding-top: 0.5rem;
-    }
-
     .inner {
         padding-left: 1.2rem;
     }
 
-    .question {
-        display: grid;
-        grid-template-columns: 14rem 20rem minmax(0, 1fr);
-        gap: 0.2rem 1.4rem;
-        align-items: center;
-        border-top: 1px solid var(--rule);
-        padding: 0.35rem 0;
-    }
-
     #rules h2 {
         margin-top: 0.9rem;
-    }
-
-    @media (width < 60rem) {
-        .question {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
-        summary {
-            padding: 0.8rem 0;
-        }
     }
 </style>

@@ -80,8 +80,8 @@
 
 <section class="sheet">
     <h2>Hours of a week</h2>
-    <table>
-        <thead
+    <table class="max-desk:text-[0.8rem]">
+        <thead class="max-desk:hidden"
             ><tr
                 ><th>Who</th>{#each WEEKDAYS as day (day)}<th>{day}</th>{/each}</tr
             ></thead
@@ -100,7 +100,7 @@
     </p>
 </section>
 
-<div class="columns">
+<div class="columns grid grid-cols-[1fr_1fr] gap-y-0 gap-x-10 max-desk:grid-cols-1">
     <section class="sheet">
         <h2>Stations and fixtures that are down</h2>
         <ChangeForm
@@ -173,12 +173,6 @@
         margin-left: 0.6rem;
     }
 
-    .columns {
-        display: grid;
-        grid-template-columns: 1fr 1fr;
-        gap: 0 2.5rem;
-    }
-
     .columns form {
         display: flex;
         flex-wrap: wrap;
@@ -186,20 +180,7 @@
         align-items: end;
         padding: 0.4rem 0;
     }
-
     @media (width < 60rem) {
-        .columns {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
-        table {
-            font-size: 0.8rem;
-        }
-
-        thead {
-            display: none;
-        }
-
         tr {
             display: block;
             border-top: 1px solid var(--rule);

@@ -45,7 +45,7 @@
     the key: give it to nobody else, and revoke it when a telephone is lost.
 </p>
 
-<form onsubmit={give}>
+<form class="flex flex-wrap gap-y-[0.6rem] gap-x-4 items-start mt-[0.8rem] mx-0 mb-[1.2rem] max-w-200" onsubmit={give}>
     {#if manager}
         <Field
             name="what"
@@ -73,18 +73,23 @@
             error={act.errors.build}
             options={builds}
         />{/if}
-    <button class="do" type="submit" disabled={act.busy}>Make an address</button>
+    <button class="do mt-5" type="submit" disabled={act.busy}>Make an address</button>
 </form>
 
 <ul>
     {#each feeds as feed (feed.id)}
-        <li data-feed={feed.of}>
+        <li
+            class="grid grid-cols-[12rem_minmax(0,1fr)_12rem_auto] gap-y-[0.3rem] gap-x-4 items-center border-t border-t-rule py-2 max-desk:grid-cols-1"
+            data-feed={feed.of}
+        >
             <b>{feed.of}</b>
-            {#if feed.address}<code>{feed.address}</code>{:else}<span class="small tight"
+            {#if feed.address}<code class="font-mono text-[0.82rem] bg-none bg-transparent text-ink p-0 wrap-anywhere"
+                    >{feed.address}</code
+                >{:else}<span class="small tight"
                     >still read by who knows it, but not to be shown again on this machine</span
                 >{/if}
             <span class="small quiet">{feed.readAt ? `last read ${moment(feed.readAt)}` : 'not read yet'}</span>
-            <span class="tools">
+            <span class="tools flex gap-2">
                 {#if feed.address}
                     <button class="act" type="button" onclick={() => copy(feed)}
                         >{copied === feed.id ? 'Copied' : 'Copy'}</button
@@ -102,49 +107,7 @@
 </ul>
 
 <style>
-    form {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.6rem 1rem;
-        align-items: start;
-        margin: 0.8rem 0 1.2rem;
-        max-width: 50rem;
-    }
-
     form :global(.line) {
         flex: 1 1 12rem;
-    }
-
-    .do {
-        margin-top: 1.25rem;
-    }
-
-    li {
-        display: grid;
-        grid-template-columns: 12rem minmax(0, 1fr) 12rem auto;
-        gap: 0.3rem 1rem;
-        align-items: center;
-        border-top: 1px solid var(--rule);
-        padding: 0.5rem 0;
-    }
-
-    code {
-        font-family: var(--mono);
-        font-size: 0.82rem;
-        background: none;
-        color: var(--ink);
-        padding: 0;
-        overflow-wrap: anywhere;
-    }
-
-    .tools {
-        display: flex;
-        gap: 0.5rem;
-    }
-
-    @media (width < 60rem) {
-        li {
-            grid-template-columns: minmax(0, 1fr);
-        }
     }
 </style>

@@ -45,9 +45,12 @@
 </p>
 
 {#snippet helps(list: HelpLine[])}
-    <ol>
+    <ol class="my-4">
         {#each list as one (one.words)}
-            <li data-help={one.kind}>
+            <li
+                class="grid grid-cols-[22rem_minmax(0,1fr)_auto] gap-y-[0.3rem] gap-x-6 items-start border-t border-t-rule py-2 max-desk:grid-cols-1 max-desk:justify-items-start"
+                data-help={one.kind}
+            >
                 <b>{one.words}</b>
                 <span>
                     {#each one.gains as gain (gain.number)}
@@ -95,7 +98,7 @@
 {:else}
     {@render helps(ranked)}
 
-    <h2>Made in another way</h2>
+    <h2 class="mt-[1.4rem]">Made in another way</h2>
     {#if methods.length === 0}
         <p class="quiet">No other way of making the build that is tightest would bring it forward.</p>
     {:else}
@@ -104,19 +107,6 @@
 {/if}
 
 <style>
-    ol {
-        margin: 1rem 0;
-    }
-
-    li {
-        display: grid;
-        grid-template-columns: 22rem minmax(0, 1fr) auto;
-        gap: 0.3rem 1.5rem;
-        align-items: start;
-        border-top: 1px solid var(--rule);
-        padding: 0.5rem 0;
-    }
-
     .trying {
         display: grid;
         justify-items: start;
@@ -141,16 +131,5 @@
     .gain {
         display: inline-block;
         margin-right: 1.4rem;
-    }
-
-    h2 {
-        margin-top: 1.4rem;
-    }
-
-    @media (width < 60rem) {
-        li {
-            grid-template-columns: minmax(0, 1fr);
-            justify-items: start;
-        }
     }
 </style>

@@ -24,7 +24,7 @@
 </p>
 
 {#each builds as build (build.number)}
-    <section>
+    <section class="border-t border-t-rule py-2">
         <details class="opens" open={build.slips > 0 && build.days > 0}>
             <summary>
                 <b>{build.number} · {build.title}</b>
@@ -35,7 +35,7 @@
                         : ''}</span
                 >
             </summary>
-            <table>
+            <table class="mt-[0.3rem] mr-0 mb-[0.3rem] ml-[1.1rem] w-[calc(100%_-_1.1rem)] max-md:text-[0.9rem]">
                 <thead><tr><th>Planned</th><th>Finish</th><th>Moved</th><th>Because of</th></tr></thead>
                 <tbody>
                     {#each build.moves as move, index (index)}
@@ -56,27 +56,11 @@
 {/each}
 
 <style>
-    section {
-        border-top: 1px solid var(--rule);
-        padding: 0.5rem 0;
-    }
-
     summary span {
         margin-left: 0.8rem;
     }
 
-    table {
-        margin: 0.3rem 0 0.3rem 1.1rem;
-        width: calc(100% - 1.1rem);
-    }
-
     td:last-child {
         overflow-wrap: anywhere;
-    }
-
-    @media (width < 48rem) {
-        table {
-            font-size: 0.9rem;
-        }
     }
 </style>

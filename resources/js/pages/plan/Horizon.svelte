@@ -121,7 +121,10 @@
 <Tools {view} bind:by {now} {manager} looks={builds.length > 0} {undo} {act} ontakeback={takeBack} />
 
 <div class="horizon">
-    <div class="axis" aria-hidden="true">
+    <div
+        class="axis grid grid-cols-[17.5rem_minmax(0,1fr)_11.2rem] gap-x-3 max-desk:grid-cols-[minmax(0,1fr)_auto]"
+        aria-hidden="true"
+    >
         <span></span>
         <Axis {view} weeks={weeks.map(minuteOf)} {now} {instant} />
     </div>
@@ -140,7 +143,7 @@
                     oncloser={closer}
                 />
             {:else}
-                <li class="quiet nothing">No build is open.</li>
+                <li class="quiet block min-h-0 border-0 py-4">No build is open.</li>
             {/each}
         {:else}
             {#each rows as row (row.id)}
@@ -151,7 +154,7 @@
 </div>
 <Marks />
 {#if manager}<WeightsForm weights={props.weights} version={props.shopVersion} />{/if}
-<p class="small quiet screen-only keys">
+<p class="small quiet screen-only mt-[0.6rem] max-w-280">
     Keys on a row: arrows go from one operation to the next; shift and arrows move it; p pins it as it stands, Delete
     takes the pin out, Enter does what is shown, Escape leaves it. z zooms, comma and semicolon go earlier and later{manager
         ? ', u takes back'
@@ -165,33 +168,7 @@
     .horizon {
         margin-top: 0.6rem;
     }
-
-    .axis {
-        display: grid;
-        grid-template-columns: 17.5rem minmax(0, 1fr) 11.2rem;
-        column-gap: 0.75rem;
-    }
-
-    .nothing {
-        display: block;
-        min-height: 0;
-        border: 0;
-    }
-
-    .nothing {
-        padding: 1rem 0;
-    }
-
-    .keys {
-        margin-top: 0.6rem;
-        max-width: 70rem;
-    }
-
     @media (width < 60rem) {
-        .axis {
-            grid-template-columns: minmax(0, 1fr) auto;
-        }
-
         .axis span:first-child {
             display: none;
         }

@@ -31,7 +31,7 @@
 {#each groups as group (group.kind)}
     {@const busy = rows.filter((row) => row.kind === group.kind && !quiet(row))}
     {#if busy.length > 0}
-        <section class="sheet">
+        <section class="sheet mt-4">
             <h2>{group.name}</h2>
             <div class="row axis" aria-hidden="true">
                 <span></span>
@@ -52,7 +52,7 @@
                         aria-label={`${row.name}: ${row.overbooked.join('; ') || 'not overbooked'}`}
                     >
                         {#each row.weeks as week, index (index)}
-                            <svg viewBox={`0 0 40 ${HEIGHT}`} preserveAspectRatio="none">
+                            <svg class="w-full h-[40px]" viewBox={`0 0 40 ${HEIGHT}`} preserveAspectRatio="none">
                                 <title>{calendarDay(weeks[index] ?? '')}: {said(week)}</title>
                                 <rect
                                     class="planned"
@@ -61,7 +61,10 @@
                                     y={HEIGHT - high(week.share)}
                                     height={high(week.share)}
                                 />
-                                <path class="full" d={`M0 ${HEIGHT - HEIGHT / 1.5}H40`} />
+                                <path
+                                    class="stroke-rule [stroke-width:1] [fill:none]"
+                                    d={`M0 ${HEIGHT - HEIGHT / 1.5}H40`}
+                                />
                                 {#if week.wanted !== null && week.needed > 0}
                                     <path
                                         class={['needed', week.needed > week.there && 'over']}
@@ -78,10 +81,6 @@
 {/each}
 
 <style>
-    section {
-        margin-top: 1rem;
-    }
-
     .row {
         display: grid;
         grid-template-columns: 17rem minmax(0, 1fr);
@@ -101,19 +100,8 @@
         grid-template-columns: repeat(var(--count), minmax(0, 1fr));
     }
 
-    svg {
-        width: 100%;
-        height: 40px;
-    }
-
     .planned {
         fill: var(--labour);
-    }
-
-    .full {
-        stroke: var(--rule);
-        stroke-width: 1;
-        fill: none;
     }
 
     .needed {
@@ -127,7 +115,6 @@
         stroke: var(--rust);
         stroke-width: 3;
     }
-
     @media (width < 60rem) {
         .row {
             grid-template-columns: minmax(0, 1fr);

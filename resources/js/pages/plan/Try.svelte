@@ -30,10 +30,10 @@
     you apply it. Another order is put together on the horizon: move an operation there and try it beside the plan.
 </p>
 
-<div class="columns">
+<div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-10 mt-[0.9rem] items-start max-desk:grid-cols-1">
     <section>
         {#if shown}
-            <ul class="list">
+            <ul class="list mt-[0.3rem] mb-[0.8rem]">
                 {#each shown.changes as change, index (index + change)}
                     <li>
                         {change}
@@ -55,7 +55,7 @@
                 act={adding}
                 onsend={(body, done) => adding.post(route('plan.try.changes', shown.id), { changes: [body] }, done)}
             />
-            <p class="decide">
+            <p class="flex gap-[0.8rem] mt-[0.6rem] mb-[1.2rem]">
                 <button
                     class="do"
                     type="button"
@@ -83,7 +83,7 @@
         {/if}
         {#if scenarios.length > 0}
             {#if !shown}<h2>Begun</h2>{:else if scenarios.length > 1}<h2>Others</h2>{/if}
-            <ul class="list">
+            <ul class="list mt-[0.3rem] mb-[0.8rem]">
                 {#each scenarios.filter((one) => one.id !== shown?.id) as one (one.id)}
                     <li>
                         <a href={route('plan.try.one', one.id)} use:inertia>{one.name}</a>
@@ -109,18 +109,6 @@
 </div>
 
 <style>
-    .columns {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-        gap: 2.5rem;
-        margin-top: 0.9rem;
-        align-items: start;
-    }
-
-    .list {
-        margin: 0.3rem 0 0.8rem;
-    }
-
     .list li {
         border-top: 1px solid var(--rule);
         padding: 0.35rem 0;
@@ -143,17 +131,5 @@
 
     .begin .do {
         margin-top: 1.25rem;
-    }
-
-    .decide {
-        display: flex;
-        gap: 0.8rem;
-        margin: 0.6rem 0 1.2rem;
-    }
-
-    @media (width < 60rem) {
-        .columns {
-            grid-template-columns: minmax(0, 1fr);
-        }
     }
 </style>

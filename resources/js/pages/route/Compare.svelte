@@ -86,7 +86,7 @@
 {#if comparison}
     {#each comparison.problems as problem (problem)}<p class="late" role="alert">{problem}</p>{/each}
     {#if comparison.rows}
-        <div class="two">
+        <div class="two grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-y-[1.4rem] gap-x-10 items-start mt-4">
             <section class="sheet" id="figures">
                 <h2>In figures</h2>
                 <table>
@@ -112,7 +112,7 @@
                 {#each comparison.risks ?? [] as risk (risk)}<p>{risk}</p>{:else}<p class="quiet">
                         Nothing that could not go wrong today.
                     </p>{/each}
-                <h3>Findings that open and close</h3>
+                <h3 class="mt-[0.8rem]">Findings that open and close</h3>
                 {#each comparison.findings?.new ?? [] as one (one)}<p class="tight">New: {one}</p>{/each}
                 {#each comparison.findings?.gone ?? [] as one (one)}<p class="quiet">Gone: {one}</p>{/each}
                 {#if (comparison.findings?.new.length ?? 0) + (comparison.findings?.gone.length ?? 0) === 0}<p
@@ -160,20 +160,8 @@
         margin-bottom: 0.8rem;
     }
 
-    .two {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-        gap: 1.4rem 2.5rem;
-        align-items: start;
-        margin-top: 1rem;
-    }
-
     section p {
         padding: 0.15rem 0;
-    }
-
-    h3 {
-        margin-top: 0.8rem;
     }
 
     tbody th {
@@ -184,7 +172,6 @@
         vertical-align: top;
         padding-block: 0.5rem;
     }
-
     @media (width < 60rem) {
         .fields,
         .two {

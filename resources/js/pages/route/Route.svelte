@@ -80,7 +80,7 @@
 
 <Days {totals} />
 
-<section class="sheet">
+<section class="sheet mt-[1.2rem]">
     <Streams {operations} {chosen} onchoose={choose} />
     <p class="small quiet">
         Filled: labour. Hatched: a hold. Ring: a gate. Underlined: the critical chain, by durations alone. {air.words}{air.forbids
@@ -92,7 +92,10 @@
 
 <div class="two">
     <Stages {operations} count={totals.operations} {chosen} onchoose={choose} />
-    <section class="sheet opened" aria-live="polite">
+    <section
+        class="sheet opened mt-[1.2rem] sticky top-2 [max-height:calc(100vh_-_6.5rem)] [overflow-y:auto] max-desk:[position:static] max-desk:[max-height:none]"
+        aria-live="polite"
+    >
         <h2>One operation</h2>
         <ErrorLine text={act.errors.method} />
         {#if shown}
@@ -123,10 +126,10 @@
 <Changed {changes} {editable} version={build.version} build={build.number} {act} />
 
 {#if editable && choices}
-    <section class="sheet">
+    <section class="sheet mt-[1.2rem]">
         <h2>Change the route</h2>
         <ChangeForm build={build.number} version={build.version} {operations} {chosen} {choices} act={changeAct} />
-        <div class="again">
+        <div class="again flex flex-wrap gap-y-[0.6rem] gap-x-[1.2rem] items-end mt-4">
             {#if isChanged}<button
                     class="act"
                     type="button"
@@ -172,10 +175,6 @@
         margin-bottom: 0.5rem;
     }
 
-    section {
-        margin-top: 1.2rem;
-    }
-
     .two {
         display: grid;
         grid-template-columns: minmax(0, 1fr) minmax(0, 27rem);
@@ -183,35 +182,14 @@
         align-items: start;
     }
 
-    .opened {
-        position: sticky;
-        top: 0.5rem;
-        max-height: calc(100vh - 6.5rem);
-        overflow-y: auto;
-    }
-
-    .again {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.6rem 1.2rem;
-        align-items: end;
-        margin-top: 1rem;
-    }
-
     .again form {
         display: flex;
         gap: 0.5rem;
         align-items: end;
     }
-
     @media (width < 60rem) {
         .two {
             grid-template-columns: minmax(0, 1fr);
-        }
-
-        .opened {
-            position: static;
-            max-height: none;
         }
     }
 </style>

@@ -9,16 +9,9 @@
 <svelte:head><title>{headline} · Regimen</title></svelte:head>
 
 <h1>{headline}</h1>
-<p>{under}</p>
-<p class="quiet figure">{status}</p>
-<p>
+<p class="mt-3 max-w-160">{under}</p>
+<p class="quiet figure mt-3 max-w-160">{status}</p>
+<p class="mt-3 max-w-160">
     {#if page.props.viewer}<a href={route('today')}>To today’s work</a>{:else}<a href={route('sign-in')}>Sign in</a
         >{/if}
 </p>
-
-<style>
-    p {
-        margin-top: 0.75rem;
-        max-width: 40rem;
-    }
-</style>

@@ -20,13 +20,13 @@
 
 <svelte:head><title>A new shop · Regimen</title></svelte:head>
 
-<div class="page">
+<div class="max-w-112 my-0 mx-auto">
     <h1>Open your shop</h1>
     <p class="quiet">
         It starts with the operations, hours and holds of common practice, and with round prices to overwrite. You can
         change everything under House.
     </p>
-    <form onsubmit={open}>
+    <form class="grid gap-4 my-6 mx-0" onsubmit={open}>
         <Field name="shop" label="Name of the shop" bind:value={form.shop} error={form.errors.shop} />
         <Field
             name="currency"
@@ -54,23 +54,6 @@
             autocomplete="new-password"
             hint="at least ten characters"
         />
-        <button class="do" type="submit" disabled={form.processing}>Open the shop</button>
+        <button class="do justify-self-start" type="submit" disabled={form.processing}>Open the shop</button>
     </form>
 </div>
-
-<style>
-    .page {
-        max-width: 28rem;
-        margin: 0 auto;
-    }
-
-    form {
-        display: grid;
-        gap: 1rem;
-        margin: 1.5rem 0;
-    }
-
-    .do {
-        justify-self: start;
-    }
-</style>

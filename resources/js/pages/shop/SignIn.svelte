@@ -22,10 +22,10 @@
 
 <svelte:head><title>Sign in · Regimen</title></svelte:head>
 
-<div class="page">
-    <h1>Regimen</h1>
+<div class="max-w-96 my-0 mx-auto">
+    <h1 class="text-[2.6rem]">Regimen</h1>
     <p class="quiet">Builds side by side, promises kept.</p>
-    <form onsubmit={signIn}>
+    <form class="grid gap-4 mt-6 mx-0 mb-10" onsubmit={signIn}>
         <Field
             name="email"
             label="E-mail address"
@@ -41,7 +41,7 @@
             error={form.errors.password}
             autocomplete="current-password"
         />
-        <button class="do" type="submit" disabled={form.processing}>Sign in</button>
+        <button class="do justify-self-start" type="submit" disabled={form.processing}>Sign in</button>
     </form>
     {#if demo.length > 0}
         <section class="sheet">
@@ -59,25 +59,6 @@
 </div>
 
 <style>
-    .page {
-        max-width: 24rem;
-        margin: 0 auto;
-    }
-
-    h1 {
-        font-size: 2.6rem;
-    }
-
-    form {
-        display: grid;
-        gap: 1rem;
-        margin: 1.5rem 0 2.5rem;
-    }
-
-    .do {
-        justify-self: start;
-    }
-
     section p {
         margin-top: 0.6rem;
     }

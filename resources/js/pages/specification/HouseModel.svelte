@@ -43,13 +43,17 @@
 
 <svelte:head><title>House model · Regimen</title></svelte:head>
 
-<form onsubmit={save} novalidate>
+<form
+    class="grid grid-cols-[minmax(0,1fr)_16rem_auto_auto] gap-y-2 gap-x-6 items-end max-desk:grid-cols-1"
+    onsubmit={save}
+    novalidate
+>
     <div>
         <h1><a class="plain" href={route('house.models')}>House model</a></h1>
         <p class="quiet">● this model ○ the trade’s default = computed</p>
     </div>
     <Field name="name" label="Name" bind:value={form.name} error={form.errors.name} />
-    <label class="default"
+    <label class="inline-flex gap-2 items-center min-h-9"
         ><input type="checkbox" bind:checked={form.is_default} /> taken when nothing else is said</label
     >
     <button class="do" type="submit" disabled={form.processing}>Keep the model</button>
@@ -57,25 +61,3 @@
 <ErrorLine text={wrong} />
 
 <Editor {writing} {fields} editable />
-
-<style>
-    form {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) 16rem auto auto;
-        gap: 0.5rem 1.5rem;
-        align-items: end;
-    }
-
-    .default {
-        display: inline-flex;
-        gap: 0.5rem;
-        align-items: center;
-        min-height: 2.25rem;
-    }
-
-    @media (width < 60rem) {
-        form {
-            grid-template-columns: minmax(0, 1fr);
-        }
-    }
-</style>

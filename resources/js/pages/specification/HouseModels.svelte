@@ -13,14 +13,14 @@
     A commission begins from one of these. What neither client nor model says is the house’s own way, and then the
     trade’s.
 </p>
-<p class="acts">
+<p class="flex gap-[1.2rem] items-center my-[0.7rem]">
     <a class="do" href={route('house.models.new')}>New model</a> <a href={route('house')}>Back to the house</a>
 </p>
 
-<ul>
+<ul class="grid grid-cols-2 gap-y-0 gap-x-10 max-[68rem]:grid-cols-1">
     {#each models as model (model.id)}
         <li data-model={model.name}>
-            <div class="drawn">
+            <div class="h-26">
                 {#if model.drawing}<Instrument
                         drawing={model.drawing}
                         words={`${model.name} from the front`}
@@ -31,7 +31,7 @@
                 <h2><a href={route('house.models.one', model.id)}>{model.name}</a></h2>
                 <p class="quiet">{model.inOneLine}</p>
                 {#if model.isDefault}<p class="small">What a {model.type} is when nothing else is said.</p>{/if}
-                <p class="small links">
+                <p class="small flex gap-[1.2rem]">
                     <a href={route('house.models.new', { like: model.id })}>Copy</a>
                     <a href={route('house.models.new', { like: model.id, mirror: '1' })}>Mirror for the other hand</a>
                 </p>
@@ -43,19 +43,6 @@
 </ul>
 
 <style>
-    .acts {
-        display: flex;
-        gap: 1.2rem;
-        align-items: center;
-        margin: 0.7rem 0;
-    }
-
-    ul {
-        display: grid;
-        grid-template-columns: repeat(2, minmax(0, 1fr));
-        gap: 0 2.5rem;
-    }
-
     li {
         display: grid;
         grid-template-columns: 17rem minmax(0, 1fr);
@@ -64,22 +51,6 @@
         border-top: 1px solid var(--rule);
         padding: 0.8rem 0;
     }
-
-    .drawn {
-        height: 6.5rem;
-    }
-
-    .links {
-        display: flex;
-        gap: 1.2rem;
-    }
-
-    @media (width < 68rem) {
-        ul {
-            grid-template-columns: minmax(0, 1fr);
-        }
-    }
-
     @media (width < 40rem) {
         li {
             grid-template-columns: minmax(0, 1fr);

@@ -32,7 +32,7 @@
 <svelte:head><title>Revisions of {build.number} {build.title} · Regimen</title></svelte:head>
 
 <h1><a class="plain" href={base}>{build.number} · {build.title}</a></h1>
-<div class="choose">
+<div class="choose flex flex-wrap gap-y-[0.4rem] gap-x-4 items-center mt-2 mb-4">
     <label
         >From <select
             class="field"
@@ -66,7 +66,7 @@
 </div>
 
 {#if comparison}
-    <div class="two">
+    <div class="grid grid-cols-[minmax(0,1fr)_minmax(0,1fr)] gap-y-6 gap-x-10 items-start max-desk:grid-cols-1">
         <section class="sheet" id="values">
             <h2>What changed</h2>
             <table>
@@ -86,7 +86,7 @@
         <section class="sheet" id="follows">
             <h2>What follows</h2>
             {#each comparison.follows as sentence, index (index)}<p>{sentence}</p>{/each}
-            <h3>Findings</h3>
+            <h3 class="mt-[0.8rem]">Findings</h3>
             {#each comparison.new as finding (finding.title + finding.figures)}
                 <p class={finding.severity === 'stop' ? 'late' : finding.severity === 'warn' ? 'tight' : ''}>
                     New: <b>{finding.title}.</b>
@@ -138,14 +138,6 @@
 {/if}
 
 <style>
-    .choose {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.4rem 1rem;
-        align-items: center;
-        margin: 0.5rem 0 1rem;
-    }
-
     .choose span {
         padding-right: 0.8rem;
     }
@@ -154,17 +146,6 @@
         display: inline-flex;
         gap: 0.5rem;
         align-items: center;
-    }
-
-    .two {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
-        gap: 1.5rem 2.5rem;
-        align-items: start;
-    }
-
-    h3 {
-        margin-top: 0.8rem;
     }
 
     th {
@@ -181,11 +162,5 @@
         padding-block: 0.3rem;
         font-size: 0.9rem;
         overflow-wrap: anywhere;
-    }
-
-    @media (width < 60rem) {
-        .two {
-            grid-template-columns: minmax(0, 1fr);
-        }
     }
 </style>

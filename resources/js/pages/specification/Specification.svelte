@@ -122,17 +122,20 @@
     {/if}
 {/snippet}
 
-<div class="head">
+<div class="head grid grid-cols-[minmax(0,1fr)_auto] gap-y-[0.4rem] gap-x-6 items-end max-[68rem]:grid-cols-1">
     <div>
         <h1><a class="plain" href={route('builds.show', build.number)}>{build.number} · {build.title}</a></h1>
         <p class="quiet">
             Specification, revision {revision.number}, {revision.released
                 ? `released ${day(revision.released)}`
                 : 'not released'}:
-            <span data-figure="standing">{standing}</span>. <span class="legend">● client ○ house = computed</span>
+            <span data-figure="standing">{standing}</span>.
+            <span class="small whitespace-nowrap">● client ○ house = computed</span>
         </p>
     </div>
-    <div class="acts screen-only">
+    <div
+        class="screen-only flex flex-wrap gap-y-[0.3rem] gap-x-4 items-center justify-end text-[0.92rem] max-[68rem]:justify-start"
+    >
         {#each revisions.filter((one) => one.number !== revision.number) as one (one.number)}
             <a href={route('specification', [build.number, one.number])}>revision {one.number}</a>
         {/each}
@@ -177,35 +180,3 @@
         { name: 'Files', body: filesBody },
     ]}
 />
-
-<style>
-    .head {
-        display: grid;
-        grid-template-columns: minmax(0, 1fr) auto;
-        gap: 0.4rem 1.5rem;
-        align-items: end;
-    }
-
-    .acts {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.3rem 1rem;
-        align-items: center;
-        justify-content: flex-end;
-        font-size: 0.92rem;
-    }
-
-    .legend {
-        white-space: nowrap;
-    }
-
-    @media (width < 68rem) {
-        .head {
-            grid-template-columns: minmax(0, 1fr);
-        }
-
-        .acts {
-            justify-content: flex-start;
-        }
-    }
-</style>

@@ -26,7 +26,7 @@
 <p class="quiet">{under}</p>
 
 <section class="day" aria-label={`People on ${calendarDay(day)}`}>
-    <div class="axis" aria-hidden="true">
+    <div class="axis relative h-[2.2rem] ml-40 text-[0.8rem] max-desk:hidden" aria-hidden="true">
         {#each hours as hour (hour)}
             <span class="figure" style:left="{share(hour)}%">{hour / 60}:00</span>
         {/each}
@@ -42,7 +42,7 @@
 </section>
 <Marks />
 
-<div class="columns">
+<div class="grid grid-cols-4 gap-[1.9rem] mt-[1.2rem] max-desk:grid-cols-[1fr] max-desk:gap-4">
     <section class="sheet">
         <h2>Free {isToday ? 'today' : calendarDay(day)}</h2>
         <ul>
@@ -121,13 +121,6 @@
         margin-top: 0.4rem;
     }
 
-    .axis {
-        position: relative;
-        height: 2.2rem;
-        margin-left: 10rem;
-        font-size: 0.8rem;
-    }
-
     .axis span {
         position: absolute;
         bottom: 0;
@@ -149,30 +142,13 @@
         color: var(--paper);
     }
 
-    .columns {
-        display: grid;
-        grid-template-columns: repeat(4, minmax(0, 1fr));
-        gap: 1.9rem;
-        margin-top: 1.2rem;
-    }
-
     li {
         padding: 0.35rem 0;
         border-bottom: 1px solid var(--rule);
         font-size: 0.9rem;
         line-height: 1.3;
     }
-
     @media (width < 60rem) {
-        .axis {
-            display: none;
-        }
-
-        .columns {
-            grid-template-columns: 1fr;
-            gap: 1rem;
-        }
-
         li {
             padding: 0.75rem 0;
         }

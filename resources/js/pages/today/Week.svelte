@@ -16,7 +16,7 @@
 
 <PlanPages />
 <h1>{heading}</h1>
-<p class="tools screen-only">
+<p class="tools screen-only flex flex-wrap gap-y-[0.4rem] gap-x-[1.4rem] items-center mt-[0.3rem] mb-[0.8rem]">
     <a href={route('plan.week', { from: before })} use:inertia>week before</a>
     <a href={route('plan.week', { from: after })} use:inertia>week after</a>
     <span class="who">
@@ -30,15 +30,20 @@
 </p>
 
 {#each shown as person (person.id)}
-    <section class="sheet">
+    <section class="sheet mb-[1.2rem] [break-inside:avoid] print:[break-after:page]">
         <h2>{person.name}</h2>
-        <div class="week" style:--days={days.length}>
+        <div
+            class="grid grid-cols-[repeat(var(--days),minmax(0,1fr))] gap-y-0 gap-x-[0.9rem] max-desk:grid-cols-1 max-desk:gap-[0.7rem]"
+            style:--days={days.length}
+        >
             {#each days as date (date)}
                 {@const day = person.days[date]}
                 <div class={['day', date === today && 'here']} data-day={date}>
-                    <h3>{calendarDay(date)}{date === today ? ', today' : ''}</h3>
+                    <h3 class="text-[0.85rem] text-quiet">{calendarDay(date)}{date === today ? ', today' : ''}</h3>
                     {#each day?.away ?? [] as away (away.words + away.part)}
-                        <p class="away small">{away.part ? `${away.part} ` : ''}{away.words}</p>
+                        <p class="small border border-dashed border-labour py-[0.1rem] px-[0.4rem] my-[0.2rem]">
+                            {away.part ? `${away.part} ` : ''}{away.words}
+                        </p>
                     {/each}
                     <ul>
                         {#each day?.items ?? [] as item (item.id)}
@@ -69,14 +74,6 @@
 {/each}
 
 <style>
-    .tools {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0.4rem 1.4rem;
-        align-items: center;
-        margin: 0.3rem 0 0.8rem;
-    }
-
     .who {
         display: inline-flex;
         gap: 0.5rem;
@@ -87,17 +84,6 @@
         width: auto;
     }
 
-    section {
-        margin-bottom: 1.2rem;
-        break-inside: avoid;
-    }
-
-    .week {
-        display: grid;
-        grid-template-columns: repeat(var(--days), minmax(0, 1fr));
-        gap: 0 0.9rem;
-    }
-
     .day {
         border-left: 1px solid var(--rule);
         padding-left: 0.5rem;
@@ -105,11 +91,6 @@
 
     .here {
         border-left: 3px solid var(--accent);
-    }
-
-    h3 {
-        font-size: 0.85rem;
-        color: var(--quiet);
     }
 
     li {
@@ -130,28 +111,10 @@
         left: 0;
         top: 0.4rem;
     }
-
-    .away {
-        border: 1px dashed var(--labour);
-        padding: 0.1rem 0.4rem;
-        margin: 0.2rem 0;
-    }
-
     @media (width < 60rem) {
-        .week {
-            grid-template-columns: minmax(0, 1fr);
-            gap: 0.7rem;
-        }
-
         li {
             font-size: 1rem;
             padding: 0.45rem 0 0.45rem 1.2rem;
-        }
-    }
-
-    @media print {
-        section {
-            break-after: page;
         }
     }
 </style>
