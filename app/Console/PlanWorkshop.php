@@ -42,9 +42,10 @@ final class PlanWorkshop extends Command
             return $this->refuse($wrong->getMessage());
         }
         $objective = new Objective;
-        $improved = Improver::improve(
-            $workshop->problem, new Budget($schedules, self::until($seconds)), $seed, $objective, $workshop->keys,
-        );
+        $budget = new Budget($schedules, self::until($seconds));
+        $improved = $workshop->inForce === null
+            ? Improver::improve($workshop->problem, $budget, $seed, $objective)
+            : Improver::goOn($workshop->problem, $budget, $workshop->inForce, $seed, $objective);
         $this->output->write(PlannedFile::write($improved, $workshop, $objective, $seed), false, 16);
 
         return self::SUCCESS;

@@ -29,7 +29,7 @@ final class FloorsTest
         'Instrument' => ['Fields', 'Neck', 'Shape', 'Reading'],
         'Findings' => ['Checks'],
         'Route' => ['Air', 'Standards', 'Entry', 'Operations', 'Rules'],
-        'Schedule' => ['Time', 'Problem', 'Plan', 'Building', 'Search', 'Policy'],
+        'Schedule' => ['Time', 'Problem', 'Plan', 'Tables', 'Building', 'Search', 'Policy'],
     ];
 
     /** @return iterable<Rule> */

@@ -12,7 +12,6 @@ use App\Models\People\Person;
 use App\Models\Plan\PlanChange;
 use App\Planning\Plan\Standings;
 use App\Support\Clock;
-use App\Support\Minutes;
 use App\Support\Refused;
 
 /** Fixes something about the plan and plans anew, or takes the last of it back. */
@@ -34,7 +33,7 @@ final readonly class MakeChange
     public function make(Person $by, array $changes): string
     {
         return $this->recording->keep(function () use ($by, $changes): string {
-            $before = $this->standings->read()->announcedSoon(Minutes::of($this->clock->now()));
+            $before = $this->standings->read()->announced;
             $lines = [];
             $moves = false;
             foreach ($changes as $change) {

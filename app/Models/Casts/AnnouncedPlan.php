@@ -9,7 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Regimen\Schedule\Problem\Announced;
 
 /**
- * Who was told what, and when, by activity; kept as pairs of person and start.
+ * Who was told what, and when, by activity; kept as lists: person, start, position, whether the person was
+ * chosen, and what had been told before.
  *
  * @implements CastsAttributes<array<string, Announced>, array<string, Announced>>
  */
@@ -20,12 +21,16 @@ final readonly class AnnouncedPlan implements CastsAttributes
     {
         $kept = is_string($value) ? (array) json_decode($value, true) : [];
 
-        return array_map(static fn (array $one): Announced => new Announced($one[0], (int) $one[1]), $kept);
+        return array_map(static fn (array $one): Announced => new Announced(
+            $one[0], (int) $one[1], true, $one[2] ?? null, $one[3] ?? false, $one[4] ?? null,
+        ), $kept);
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
-        $pairs = array_map(static fn (Announced $one): array => [$one->worker, $one->start], (array) $value);
+        $pairs = array_map(static fn (Announced $one): array => [
+            $one->worker, $one->start, $one->position, $one->isChosen, $one->told,
+        ], (array) $value);
 
         return json_encode((object) $pairs, JSON_THROW_ON_ERROR);
     }

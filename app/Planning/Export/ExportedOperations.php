@@ -6,6 +6,7 @@ namespace App\Planning\Export;
 
 use App\Planning\Problem\Air;
 use App\Support\Minutes;
+use Regimen\Schedule\Plan\Assignment;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Demand;
 use Regimen\Schedule\Problem\PieceId;
@@ -60,6 +61,21 @@ final readonly class ExportedOperations
             'person' => $this->person($activity->worker), 'startedAt' => $at($activity->startedAt),
             'holdUntil' => $at($activity->holdUntil),
         ], self::isSaid(...), ARRAY_FILTER_USE_BOTH);
+    }
+
+    /**
+     * In which order and by whom it is planned.
+     *
+     * @param  int  $order  an instant that stands for its place in the order
+     * @return array<string, mixed>
+     */
+    public function asPlanned(Assignment $planned, int $order): array
+    {
+        return array_filter([
+            'order' => $this->local($order, 'Y-m-d\TH:iP'),
+            'chosen' => $planned->isChosen ? $this->person($planned->worker) : null,
+            'notBefore' => $planned->told === null ? null : $this->local($planned->told, 'Y-m-d\TH:iP'),
+        ]);
     }
 
     /** As it is called in the file. */

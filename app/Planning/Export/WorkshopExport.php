@@ -12,7 +12,6 @@ use App\Planning\Problem\ShopProblem;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Regimen\Formats\Workshop\WorkshopFile;
-use Regimen\Schedule\Building\Priority;
 use Regimen\Schedule\Policy\PlanOrder;
 use Regimen\Schedule\Problem\Outage;
 use Regimen\Schedule\Problem\Problem;
@@ -30,17 +29,17 @@ final readonly class WorkshopExport
 
     public function json(): string
     {
-        // With what is near today kept as it is, where the plan in force keeps it.
-        $standing = $this->standings->read();
-        $problem = (new PlanOrder($this->problem->assemble(), $standing))->planned()->problem;
+        $problem = $this->problem->assemble();
+        $plan = (new PlanOrder($problem, $this->standings->read()))->planned()->plan;
         $operations = new ExportedOperations($problem, $this->house->zone());
         $byBuild = [];
-        // Only what differs from urgency has to be exported.
-        $order = array_diff_assoc((new PlanOrder($problem, $standing))->keys(), Priority::keys($problem));
         foreach ($problem->activities as $activity) {
+            $planned = $plan->assignments[$activity->id] ?? null;
             $byBuild[$activity->build][] = [
                 ...$operations->of($activity),
-                ...isset($order[$activity->id]) ? ['order' => $this->local($order[$activity->id], 'Y-m-d\TH:iP')] : [],
+                ...$planned === null || $planned->position === null
+                    ? []
+                    : $operations->asPlanned($planned, $problem->now + $planned->position),
             ];
         }
         $builds = [];

@@ -37,17 +37,18 @@ final readonly class BetterPlan
     {
         $looking = $this->looking();
         $before = $looking->before();
-        $keys = $looking->keys($before);
-        $after = $keys === null ? $before : $looking->after($keys);
-        $isBetter = $looking->cost($after) < $looking->cost($before);
+        $after = $looking->better($before);
 
-        return DB::transaction(function () use ($before, $after, $keys, $isBetter): ?PlanOffer {
+        return DB::transaction(function () use ($before, $after): ?PlanOffer {
             PlanOffer::query()->where('state', 'open')->update(['state' => 'overtaken']);
-            $gains = $isBetter ? $this->gains($before, $after) : [];
+            if ($after === null) {
+                return null;
+            }
+            $gains = $this->gains($before, $after);
 
             // What moves no build's day is not worth a decision.
             return $gains === [] ? null : PlanOffer::query()->create([
-                'at' => $this->clock->now(), 'keys' => $keys, 'gains' => $gains,
+                'at' => $this->clock->now(), 'announced' => LookingLonger::announced($after->plan), 'gains' => $gains,
                 'moves' => $this->moves($before, $after), 'schedules' => LookingLonger::schedules(),
             ]);
         });
@@ -56,7 +57,7 @@ final readonly class BetterPlan
     /** Whether an offer is still better than the plan as it would be made now. */
     public function isStillBetter(PlanOffer $offer): bool
     {
-        return $this->looking()->isStillBetter($offer->keys);
+        return $this->looking()->isStillBetter($offer->announced);
     }
 
     private function looking(): LookingLonger

@@ -60,7 +60,8 @@ final readonly class PlanEntries
         return [
             'person_id' => null, 'start' => null, 'work_end' => null, 'finish' => null, 'reason_kind' => 'unplanned',
             'reason_operation_id' => null, 'reason_resource' => null, 'reason_text' => $why, 'work_minutes' => 0,
-            'sanding_minutes' => 0, 'shares_id' => null,
+            'sanding_minutes' => 0, 'shares_id' => null, 'position' => null, 'is_chosen' => false, 'told' => null,
+            'sittings' => '[]',
         ];
     }
 
@@ -85,6 +86,10 @@ final readonly class PlanEntries
             'shares_id' => $assignment->sharesSetUpOf === null
                 ? null
                 : ActivityId::operationOf($assignment->sharesSetUpOf),
+            'position' => $assignment->position,
+            'is_chosen' => $assignment->isChosen,
+            'told' => $assignment->told === null ? null : Minutes::toInstant($assignment->told)->toDateTimeString(),
+            'sittings' => json_encode($assignment->sittings, JSON_THROW_ON_ERROR),
         ];
     }
 }

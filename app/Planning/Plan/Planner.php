@@ -89,7 +89,7 @@ final readonly class Planner
 
         return (new PlanOrder(
             $this->problem->assemble(),
-            $announced === null ? $standing : $standing->announcing($announced),
+            $announced === null ? $standing : $standing->takenBackTo($announced),
         ))->planned();
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Planning\Plan;
 
 use App\Models\Build\Build;
-use App\Models\Build\Operation;
 use App\Models\Plan\PlanEntry;
 use Regimen\Schedule\Policy\Standing;
 use Regimen\Schedule\Problem\ActivityId;
@@ -22,32 +21,32 @@ final readonly class Standings
 
     public function read(): Standing
     {
-        return new Standing($this->announces ? self::announced() : [], self::keys(), self::pushed());
+        $standing = new Standing($this->announces ? self::announced() : [], self::pushed());
+
+        return $this->announces ? $standing : $standing->trying(1);
     }
 
     /** @return array<int, Announced> */
     private static function announced(): array
     {
         $announced = [];
-        $columns = ['operation_id', 'person_id', 'start'];
+        $columns = ['operation_id', 'person_id', 'start', 'position', 'is_chosen', 'told'];
         foreach (PlanEntry::query()->whereNotNull('start')->toBase()->get($columns) as $entry) {
-            $person = $entry->person_id === null ? null : (int) $entry->person_id;
-            $start = intdiv((int) strtotime("{$entry->start} UTC"), 60);
-            $announced[ActivityId::operation((int) $entry->operation_id)->number] = new Announced($person, $start);
+            $announced[ActivityId::operation((int) $entry->operation_id)->number] = new Announced(
+                $entry->person_id === null ? null : (int) $entry->person_id,
+                self::minutes((string) $entry->start),
+                position: $entry->position === null ? null : (int) $entry->position,
+                isChosen: (bool) $entry->is_chosen,
+                told: $entry->told === null ? null : self::minutes((string) $entry->told),
+            );
         }
 
         return $announced;
     }
 
-    /** @return array<int, int> */
-    private static function keys(): array
+    private static function minutes(string $instant): int
     {
-        $keys = [];
-        foreach (Operation::query()->whereNotNull('plan_key')->pluck('plan_key', 'id') as $id => $key) {
-            $keys[ActivityId::operation((int) $id)->number] = (int) $key;
-        }
-
-        return $keys;
+        return intdiv((int) strtotime("{$instant} UTC"), 60);
     }
 
     /** @return array<int, int> */

@@ -110,7 +110,7 @@ final class ImproverTest extends TestCase
             $this->at('2026-03-18 08:00'), [new Activity('a', 'one', 60, skill: 'any')], [$this->worker(1)], [],
         );
         $improved = Improver::improve($one, new Budget(40));
-        self::assertSame([40, $improved->firstCost], [$improved->schedules, $improved->bestCost]);
+        self::assertSame([1, $improved->firstCost], [$improved->schedules, $improved->bestCost]);
     }
 
     public function test_more_looking_helps_somewhere_and_hurts_nowhere(): void

@@ -12,6 +12,7 @@ use Regimen\Schedule\Problem\ImpossibleProblem;
 use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Problem\Promise;
 use Regimen\Schedule\Problem\Weights;
+use Regimen\Schedule\Search\InForce;
 use Regimen\Units\UnreadableFile;
 
 /** A whole workshop to be planned, as JSON (docs/workshop.schema.json). Read whole or not at all. */
@@ -24,14 +25,14 @@ final class WorkshopFile
     /**
      * @param  array<int|string, string>  $names  of operations, by activity
      * @param  list<array{string, string}>  $people  ids and names, in the order of their numbers from 1
-     * @param  array<int|string, int>  $keys  in which order to plan, by activity
+     * @param  InForce|null  $inForce  the plan to begin with, where the file says in which order to plan
      */
     private function __construct(
         public readonly Problem $problem,
         public readonly \DateTimeZone $zone,
         public readonly array $names,
         public readonly array $people,
-        public readonly array $keys,
+        public readonly ?InForce $inForce,
     ) {
     }
 
@@ -74,7 +75,9 @@ final class WorkshopFile
 
             return new self(
                 $problem, $times->zone, $operations->names, $people->people,
-                [...Priority::keys($problem), ...$operations->keys],
+                $operations->keys === [] ? null : new InForce(
+                    [...Priority::keys($problem), ...$operations->keys], $operations->chosen, [], $operations->notBefore,
+                ),
             );
         } catch (ImpossibleProblem $impossible) {
             throw $operations->circle($impossible);

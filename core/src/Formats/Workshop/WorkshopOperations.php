@@ -25,7 +25,7 @@ final class WorkshopOperations
     private const KEYS = [
         'id', 'name', 'setUp', 'labour', 'hold', 'skill', 'station', 'fixture', 'pieces', 'after', 'earliest',
         'because', 'oneSitting', 'setUpKey', 'needs',
-        'closes', 'sanding', 'order', 'pin', 'told', 'person', 'startedAt', 'holdUntil', 'done',
+        'closes', 'sanding', 'order', 'chosen', 'notBefore', 'pin', 'told', 'person', 'startedAt', 'holdUntil', 'done',
     ];
 
     /** @var array<int|string, Activity> */
@@ -36,6 +36,12 @@ final class WorkshopOperations
 
     /** @var array<int|string, int> in which order to plan, by activity, where the file says so */
     public array $keys = [];
+
+    /** @var array<int|string, int> who does it to begin with, by activity, where the file says so */
+    public array $chosen = [];
+
+    /** @var array<int|string, int> not before this instant to begin with, by activity, where the file says so */
+    public array $notBefore = [];
 
     /** @var array<string, int> each piece of a build is in one place at a time */
     public array $pieces = [];
@@ -69,6 +75,14 @@ final class WorkshopOperations
             $this->activities[$activity->id] = $activity;
             if ($key !== null) {
                 $this->keys[$activity->id] = $key;
+            }
+            $chosen = $this->people->number($operation, 'chosen');
+            if ($chosen !== null) {
+                $this->chosen[$activity->id] = $chosen;
+            }
+            $notBefore = $this->times->maybe($operation, 'notBefore');
+            if ($notBefore !== null) {
+                $this->notBefore[$activity->id] = $notBefore;
             }
         }
     }

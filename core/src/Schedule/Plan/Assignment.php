@@ -16,6 +16,11 @@ final readonly class Assignment
      * @param  int  $work  working minutes of the person, at their speed, without a set-up that is shared, with sanding
      * @param  string|null  $sharesSetUpOf  the activity whose set-up is still standing
      * @param  list<Window>  $missed  windows that have closed by the start
+     * @param  list<array{int, int}>  $sittings  from and to, where it is begun and taken up again behind something else;
+     *   none where it is done in one go
+     * @param  int|null  $position  in which order it was planned, from 0
+     * @param  bool  $isChosen  whether the person was chosen rather than whoever was done first
+     * @param  int|null  $told  not before this instant, since people had been told so already
      */
     public function __construct(
         public int|string $activity,
@@ -27,6 +32,10 @@ final readonly class Assignment
         public int $work = 0,
         public int|string|null $sharesSetUpOf = null,
         public array $missed = [],
+        public array $sittings = [],
+        public ?int $position = null,
+        public bool $isChosen = false,
+        public ?int $told = null,
     ) {
     }
 }

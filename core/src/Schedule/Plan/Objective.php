@@ -6,6 +6,7 @@ namespace Regimen\Schedule\Plan;
 
 use Regimen\Schedule\Problem\Due;
 use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Window;
 
 /**
  * What makes one plan better than another (CALCULATIONS P3), as one number, less being better: weighted lateness
@@ -36,14 +37,24 @@ final readonly class Objective
                 ? 0
                 : $weights->late * $weights->of($due->promise) * max(0, $finish - $due->instant);
         }
-        foreach ($this->before as $id => $start) {
+        foreach ($this->near($problem) as $id => $start) {
             $now = $plan->assignments[$id] ?? null;
-            $cost += $now !== null && $start - $problem->now < self::NEAR
-                ? $weights->moved * abs($now->start - $start)
-                : 0;
+            $cost += $now === null ? 0 : $weights->moved * abs($now->start - $start);
         }
 
         return $cost;
+    }
+
+    /** @return array<int|string, int> where activities were planned to start that were planned near now */
+    public function near(Problem $problem): array
+    {
+        return array_filter($this->before, static fn (int $start): bool => $start - $problem->now < self::NEAR);
+    }
+
+    /** What a window that was missed weighs, in minutes of sanding. */
+    public static function sanding(Window $window): int
+    {
+        return $window->sanding === 0 ? self::UNMENDED : $window->sanding;
     }
 
     /** Minutes of set-ups that are not shared and of sanding where a window was missed. */
@@ -53,7 +64,7 @@ final readonly class Objective
         foreach ($plan->assignments as $id => $assignment) {
             $minutes += $assignment->sharesSetUpOf === null ? $problem->activities[$id]->setUp->minutes ?? 0 : 0;
             foreach ($assignment->missed as $window) {
-                $minutes += $window->sanding === 0 ? self::UNMENDED : $window->sanding;
+                $minutes += self::sanding($window);
             }
         }
 

@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Policy;
 
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Problem\Announced;
 use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Search\Improver;
+use Regimen\Schedule\Search\InForce;
 use Regimen\Schedule\Solver\Budget;
 
-/** Looks longer for a better plan: with what is near today kept, and with all of it free. */
+/** Looks longer for a better plan, with all of it free: from the plan in force on, and once more from nothing. */
 final readonly class LookingLonger
 {
     /** Plans that are tried each time. */
-    private const SCHEDULES = 100;
+    private const SCHEDULES = 300;
 
     private PlanOrder $order;
 
-    public function __construct(private Problem $problem, Standing $standing)
+    public function __construct(private Problem $problem, private Standing $standing)
     {
         $this->order = new PlanOrder($problem, $standing);
     }
@@ -33,45 +36,66 @@ final readonly class LookingLonger
         return $this->order->planned();
     }
 
-    /** @return array<int|string, int>|null the order that leads to the best plan found, if one is better */
-    public function keys(Planned $before): ?array
+    /** @return Planned|null the best plan found, if one is better */
+    public function better(Planned $before): ?Planned
     {
-        $best = null;
-        $cost = $this->cost($before);
-        foreach ([$before->problem, $this->problem] as $searched) {
-            $improved = Improver::improve(
-                $searched, new Budget(self::SCHEDULES), 1, $this->order->objective(), $this->order->keys(),
-            );
-            $found = $this->cost($this->order->planned($improved->keys));
-            if ($found < $cost) {
-                [$best, $cost] = [$improved->keys, $found];
-            }
-        }
+        $objective = $this->order->objective();
+        $positions = array_map(static fn ($one): int => (int) $one->position, $before->plan->assignments);
+        $found = [
+            Improver::goOn($this->problem, new Budget(self::SCHEDULES), new InForce(
+                $positions + $this->order->keys(), self::chosen(self::announced($before->plan)),
+            ), 1, $objective),
+            Improver::improve($this->problem, new Budget(self::SCHEDULES), 1, $objective, $this->order->keys()),
+        ];
+        usort($found, static fn ($a, $b): int => $a->bestCost <=> $b->bestCost);
+        $best = new Planned($this->problem, $found[0]->best);
 
-        return $best;
-    }
-
-    /** @param  array<int|string, int>  $keys */
-    public function after(array $keys): Planned
-    {
-        return $this->order->planned($keys);
+        return $this->cost($best) < $this->cost($before) ? $best : null;
     }
 
     /**
-     * Whether an order that was found before is still better than the plan as it would be made now.
+     * Whether a plan that was found before is still better than the plan as it would be made now.
      *
-     * @param  array<int|string, int>  $keys
+     * @param  array<int|string, Announced>  $announced
      */
-    public function isStillBetter(array $keys): bool
+    public function isStillBetter(array $announced): bool
     {
-        $now = $this->order->keys();
-        $then = $this->order->planned(array_replace($now, array_intersect_key($keys, $now)));
+        $again = (new PlanOrder($this->problem, $this->standing->takenBackTo($announced)))->planned();
 
-        return $this->cost($then) < $this->cost($this->order->planned($now));
+        return $this->cost($again) < $this->cost($this->before());
     }
 
     public function cost(Planned $planned): int
     {
         return $this->order->objective()->cost($planned->problem, $planned->plan);
+    }
+
+    /** @return array<int|string, Announced> a plan as it would be announced, by activity */
+    public static function announced(Plan $plan): array
+    {
+        $announced = [];
+        foreach ($plan->assignments as $id => $one) {
+            $announced[$id] = new Announced(
+                $one->worker, $one->start, position: $one->position, isChosen: $one->isChosen, told: $one->told,
+            );
+        }
+
+        return $announced;
+    }
+
+    /**
+     * @param  array<int|string, Announced>  $announced
+     * @return array<int|string, int>
+     */
+    private static function chosen(array $announced): array
+    {
+        $chosen = [];
+        foreach ($announced as $id => $one) {
+            if ($one->isChosen && $one->worker !== null) {
+                $chosen[$id] = $one->worker;
+            }
+        }
+
+        return $chosen;
     }
 }

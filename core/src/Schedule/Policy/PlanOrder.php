@@ -9,45 +9,62 @@ use Regimen\Schedule\Building\Priority;
 use Regimen\Schedule\Plan\Objective;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Announced;
+use Regimen\Schedule\Problem\Due;
 use Regimen\Schedule\Problem\Pin;
 use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Search\Improved;
+use Regimen\Schedule\Search\Improver;
+use Regimen\Schedule\Search\InForce;
+use Regimen\Schedule\Solver\Budget;
 use Regimen\Schedule\Time\Calendar;
 
 /**
- * In which order the shop is planned: as it was taken from a better plan, by urgency where nothing was, a build that
- * was pushed ahead or back by so many days. What is near today keeps its person and its place in the order where that
- * costs no more than turning it over, with what would move counted: nobody's day is turned over for nothing.
+ * The plan of the shop: the best that is found in so many schedules, beginning with the plan in force. What is near today
+ * keeps its person and its time; it is turned over only where that wins a promise. A build that was pushed ahead or back
+ * counts as due by so many days sooner or later. Nobody's day is turned over for nothing.
  */
 final readonly class PlanOrder
 {
     private const DAY = 1_440;
 
+    /** Behind everything that has a position. */
+    private const BEHIND = 1_000_000;
+
     public function __construct(private Problem $problem, private Standing $standing)
     {
     }
 
-    /** @param  array<int|string, int>|null  $keys  the order that is kept if none is given */
+    /** @param  array<int|string, int>|null  $keys  the order to begin with; the one in force if none is given */
     public function planned(?array $keys = null): Planned
     {
-        $keys ??= $this->keys();
-        $anew = new Planned($this->problem, Builder::byKeys($this->problem, $keys));
-        $near = $this->near();
-        if ($near === []) {
-            return $anew;
+        if ($this->standing->schedules < 2) {
+            return new Planned($this->problem, Builder::byKeys($this->problem, $keys ?? $this->keys()));
         }
-        $keeping = $this->keeping($near);
-        $kept = new Planned($keeping, Builder::byKeys($keeping, $keys));
-        $moving = new Objective(array_map(static fn (Announced $one): int => $one->start, $near));
-        $isCheaper = $moving->cost($keeping, $kept->plan) < $moving->cost($this->problem, $anew->plan);
+        $positions = $keys === null ? $this->positions() : [];
+        $anew = fn (Problem $problem, Budget $budget): Improved => Improver::improve(
+            $problem, $budget, 1, $this->objective(), $keys ?? $this->keys(),
+        );
+        $budget = new Budget($positions !== [] && $this->standing->isTakenBack ? 1 : $this->standing->schedules);
+        $problem = $this->standing->pushed === []
+            ? $this->problem
+            : $this->problem->with(['dues' => $this->pushedDues()]);
+        if ($positions === []) {
+            return new Planned($this->problem, $anew($problem, $budget)->best);
+        }
+        $improved = Improver::goOn($problem, $budget, $this->inForce($positions), 1, $this->objective());
+        if ($this->standing->pushed !== [] && ! $this->standing->isTakenBack) {
+            // Where it goes against what was pushed, it is made anew.
+            $other = $anew($problem, new Budget($budget->schedules));
+            $improved = $other->bestCost < $improved->bestCost - intdiv($improved->bestCost, 100) ? $other : $improved;
+        }
 
-        return $isCheaper && count($kept->plan->unplanned) <= count($anew->plan->unplanned) ? $kept : $anew;
+        return new Planned($this->problem, $improved->best);
     }
 
     /** @return array<int|string, int> by activity, the smallest goes first */
     public function keys(): array
     {
         $keys = Priority::keys($this->problem);
-        $keys = array_replace($keys, array_intersect_key($this->standing->keys, $keys));
         foreach ($this->standing->pushed === [] ? [] : $this->problem->activities as $id => $activity) {
             $keys[$id] -= self::DAY * ($this->standing->pushed[$activity->build] ?? 0);
         }
@@ -59,6 +76,82 @@ final readonly class PlanOrder
     public function objective(): Objective
     {
         return new Objective($this->standing->starts());
+    }
+
+    /**
+     * The order in which the plan in force was made. What is new stands before the first that has to begin later.
+     *
+     * @return array<int|string, int> by activity; none where there is no plan in force
+     */
+    public function positions(): array
+    {
+        $positions = [];
+        foreach ($this->standing->announced as $id => $one) {
+            if ($one->position !== null && isset($this->problem->activities[$id])) {
+                $positions[$id] = 2 * $one->position + 1;
+            }
+        }
+        if ($positions === []) {
+            return [];
+        }
+        asort($positions);
+        $keys = $this->keys();
+        $new = array_diff_key($keys, $positions);
+        asort($new);
+        $order = array_keys($positions);
+        $at = 0;
+        foreach ($new as $id => $key) {
+            while ($at < count($order) && $keys[$order[$at]] <= $key) {
+                $at++;
+            }
+            $positions[$id] = $at < count($order) ? $positions[$order[$at]] - 1 : self::BEHIND;
+        }
+
+        return $positions;
+    }
+
+    /** @param  array<int|string, int>  $positions */
+    private function inForce(array $positions): InForce
+    {
+        $people = $gone = $told = [];
+        foreach ($this->standing->announced as $id => $one) {
+            if (! isset($this->problem->activities[$id])) {
+                $gone[$one->worker ?? 0] = true;
+            } elseif ($one->isChosen && $one->worker !== null) {
+                $people[$id] = $one->worker;
+            }
+            if ($one->told !== null) {
+                $told[$id] = $one->told;
+            }
+        }
+        if ($this->standing->isTakenBack) {
+            return new InForce($positions, $people, [], $told);
+        }
+        $near = $this->near();
+        $told = [];
+        foreach ($near as $id => $one) {
+            // Who is done early goes on with what comes next.
+            if (! isset($gone[$one->worker ?? 0])) {
+                $told[$id] = $one->start;
+            }
+        }
+
+        return new InForce($positions, $people, $near, $told);
+    }
+
+    /** @return array<int|string, Due> what was pushed is due sooner or later by as much; without a promise it is wished for now */
+    private function pushedDues(): array
+    {
+        $dues = $this->problem->dues;
+        foreach (array_intersect_key($this->standing->pushed, $dues) as $build => $days) {
+            $due = $dues[$build];
+            $instant = $due->instant === null
+                ? ($days > 0 ? $this->problem->now : null)
+                : $due->instant - self::DAY * $days;
+            $dues[$build] = new Due($instant, $due->round, $due->promise);
+        }
+
+        return $dues;
     }
 
     /** @return array<int|string, Announced> what is near today, has not begun, and whose person is there then */
@@ -106,17 +199,5 @@ final readonly class PlanOrder
             && $start >= ($pin->from ?? $start)
             && $start < ($pin->until ?? PHP_INT_MAX)
             && $pin->after === null;
-    }
-
-    /** @param  array<int|string, Announced>  $near */
-    private function keeping(array $near): Problem
-    {
-        $activities = [];
-        foreach ($this->problem->activities as $id => $activity) {
-            $kept = $near[$id] ?? null;
-            $activities[$id] = $kept === null ? $activity : $activity->with(['announced' => $kept->inOrder()]);
-        }
-
-        return $this->problem->with(['activities' => $activities]);
     }
 }

@@ -6,40 +6,40 @@ namespace Regimen\Schedule\Policy;
 
 use Regimen\Schedule\Problem\Announced;
 
-/** What stands when the shop is planned: what was announced, the order that was taken, and what was pushed. */
+/** What stands when the shop is planned: what was announced and what was pushed. */
 final readonly class Standing
 {
-    /** What was announced for so many minutes from now is kept for taking back. */
-    private const SOON = 20_160;
+    private const SCHEDULES = 100;
 
     /**
      * @param  array<int|string, Announced>  $announced  by activity, of the plan in force
-     * @param  array<int|string, int>  $keys  of a plan that was taken, by activity; the smallest goes first
      * @param  array<int|string, int>  $pushed  days ahead, or back if negative, by build
+     * @param  int  $schedules  that are made for a plan; always as many, so that the same shop has the same plan
+     * @param  bool  $isTakenBack  whether what was announced before is to be planned again as it was
      */
-    public function __construct(public array $announced = [], public array $keys = [], public array $pushed = [])
-    {
+    public function __construct(
+        public array $announced = [],
+        public array $pushed = [],
+        public int $schedules = self::SCHEDULES,
+        public bool $isTakenBack = false,
+    ) {
     }
 
-    /** @param  array<int|string, Announced>  $announced  instead of what is in force */
-    public function announcing(array $announced): self
+    /** @param  array<int|string, Announced>  $announced  instead of what is in force, to be planned again as it was */
+    public function takenBackTo(array $announced): self
     {
-        return new self($announced, $this->keys, $this->pushed);
+        return new self($announced, $this->pushed, $this->schedules, isTakenBack: true);
+    }
+
+    /** The same with another number of schedules for a plan. */
+    public function trying(int $schedules): self
+    {
+        return new self($this->announced, $this->pushed, $schedules);
     }
 
     /** @return array<int|string, int> start by activity */
     public function starts(): array
     {
         return array_map(static fn (Announced $one): int => $one->start, $this->announced);
-    }
-
-    /**
-     * What was announced for the coming fortnight: so far back what was fixed is taken back to the minute.
-     *
-     * @return array<int|string, Announced>
-     */
-    public function announcedSoon(int $now): array
-    {
-        return array_filter($this->announced, static fn (Announced $one): bool => $one->start < $now + self::SOON);
     }
 }

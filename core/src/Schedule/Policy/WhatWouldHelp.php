@@ -13,6 +13,9 @@ final readonly class WhatWouldHelp
 {
     private const MOST = 8;
 
+    /** Schedules that are made for each plan that is tried. */
+    private const SCHEDULES = 30;
+
     public function __construct(private Problem $problem, private Standing $standing, private Variations $variations)
     {
     }
@@ -53,7 +56,7 @@ final readonly class WhatWouldHelp
 
     private function planned(Problem $problem): Planned
     {
-        return new Planned($problem, (new PlanOrder($problem, $this->standing))->planned()->plan);
+        return new Planned($problem, (new PlanOrder($problem, $this->standing->trying(self::SCHEDULES)))->planned()->plan);
     }
 
     /** @return list<Gain> */

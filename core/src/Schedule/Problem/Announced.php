@@ -7,14 +7,19 @@ namespace Regimen\Schedule\Problem;
 /** What people were told: who, and when; kept in its order, and if it is close enough, at its time. */
 final readonly class Announced
 {
-    /** @param  bool  $keepsTime  not before its start; otherwise as early as can be, in the order of starts */
-    public function __construct(public ?int $worker, public int $start, public bool $keepsTime = true)
-    {
-    }
-
-    /** Kept in its order only. */
-    public function inOrder(): self
-    {
-        return new self($this->worker, $this->start, keepsTime: false);
+    /**
+     * @param  bool  $keepsTime  not before its start; otherwise as early as can be, in the order of starts
+     * @param  int|null  $position  in which order it was planned, from 0; null where nobody knows
+     * @param  bool  $isChosen  whether the person was chosen rather than whoever was done first
+     * @param  int|null  $told  not before this instant, since people had been told so already
+     */
+    public function __construct(
+        public ?int $worker,
+        public int $start,
+        public bool $keepsTime = true,
+        public ?int $position = null,
+        public bool $isChosen = false,
+        public ?int $told = null,
+    ) {
     }
 }

@@ -6,34 +6,39 @@ namespace Regimen\Schedule\Search;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Building\Candidate;
 use Regimen\Schedule\Building\Priority;
+use Regimen\Schedule\Building\Schedule;
+use Regimen\Schedule\Building\Schedules;
 use Regimen\Schedule\Plan\Objective;
-use Regimen\Schedule\Plan\Plan;
 use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Solver\Budget;
+use Regimen\Schedule\Tables\Tables;
 
 /**
- * Looks for a better plan by planning again and again in other orders: builds pushed ahead or held back, single
- * activities
- * moved, the order of the best plan taken up again. Anytime, deterministic by seed, never worse than where it started.
+ * Looks for a better plan by making schedules of other candidates: another order, other people. Anytime, deterministic
+ * by seed, never worse than where it started.
  */
 final class Improver
 {
+    /** Without a better schedule for so long it goes somewhere else. */
+    private const PATIENCE = 60;
+
+    /** By so many millionths of its cost a schedule may be worse than the one before it, at first. */
+    private const SLACK = 30_000;
+
     private const DAY = 1_440;
 
-    /** Without a better plan for so long it goes back to the best one. */
-    private const PATIENCE = 30;
+    private readonly Schedules $schedules;
 
-    private readonly Randomizer $random;
+    private readonly Moves $moves;
 
-    /** @var list<list<int|string>> */
-    private readonly array $settings;
-
-    private function __construct(private readonly Problem $problem, private readonly Objective $objective, int $seed)
+    private function __construct(Problem $problem, Objective $objective, private readonly Budget $budget, int $seed)
     {
-        $this->random = new Randomizer(new Mt19937($seed));
-        $this->settings = self::settings($problem);
+        $this->schedules = new Schedules(new Tables($problem), $objective);
+        $this->moves = new Moves(
+            $this->schedules->tables, $this->schedules->order, new Randomizer(new Mt19937($seed)),
+        );
     }
 
     /** @param  array<int|string, int>|null  $keys  the order to start from; the usual one if none is given */
@@ -44,183 +49,120 @@ final class Improver
         Objective $objective = new Objective,
         ?array $keys = null,
     ): Improved {
-        return (new self($problem, $objective, $seed))->run($budget, $keys ?? Priority::keys($problem));
-    }
-
-    /** @param  array<int|string, int>  $base */
-    private function run(Budget $budget, array $base): Improved
-    {
-        $first = $best = Builder::byKeys($this->problem, $base);
-        $budget->spent++;
-        $firstCost = $bestCost = $cost = $this->objective->cost($this->problem, $first);
-        [$keys, $plan] = [$base, $first];
-        $bestKeys = $keys;
-        for ($idle = 0; $keys !== [] && ! $budget->isSpent(); $idle++) {
-            if ($idle > self::PATIENCE) {
-                [$keys, $plan, $cost, $idle] = [$bestKeys, $best, $bestCost, 0];
+        $self = new self($problem, $objective, $budget, $seed);
+        $tables = $self->schedules->tables;
+        $first = $best = $self->schedules->best(
+            Candidate::of($tables, $keys ?? Priority::keys($problem)), null, $budget,
+        );
+        foreach ($tables->count < 2 ? [] : Starts::of($tables) as $start) {
+            if ($budget->isSpent()) {
+                break;
             }
-            $tried = $this->moved($keys, $plan);
-            $other = Builder::byKeys($this->problem, $tried);
-            $budget->spent++;
-            $otherCost = $this->objective->cost($this->problem, $other);
-            if (count($other->unplanned) > count($first->unplanned)) {
-                continue;
-            }
-            if ($otherCost <= $cost + intdiv($bestCost, 1_000)) {
-                [$keys, $plan, $cost] = [$tried, $other, $otherCost];
-            }
-            if ($otherCost < $bestCost) {
-                [$best, $bestCost, $bestKeys, $idle] = [$other, $otherCost, $tried, 0];
-            }
+            $other = $self->schedules->best($start, null, $budget);
+            $best = $other->cost < $best->cost ? $other : $best;
         }
 
-        return new Improved($bestKeys, $first, $best, $firstCost, $bestCost, $budget->spent);
+        return $self->improved($first, $self->searched($best, 0));
     }
 
     /**
-     * @param  array<int|string, int>  $keys
-     * @return array<int|string, int>
+     * From the plan in force on: what is near keeps its person and its time, as far as what has happened allows; only
+     * where a third of the budget wins a promise so, or makes builds much less late, it is turned over.
      */
-    private function moved(array $keys, Plan $plan): array
-    {
-        $kind = $this->random->getInt(0, 19);
-        if ($kind < 4) {
-            $keys = self::asPlanned($keys, $plan);
+    public static function goOn(
+        Problem $problem,
+        Budget $budget,
+        InForce $inForce,
+        int $seed = 1,
+        Objective $objective = new Objective,
+    ): Improved {
+        $self = new self($problem, $objective, $budget, $seed);
+        $tables = $self->schedules->tables;
+        $first = $self->schedules->best($inForce->candidate($tables), null, $budget);
+        if ($tables->count < 2 || $budget->isSpent()) {
+            return $self->improved($first, $first);
+        }
+        $calm = [];
+        foreach ($inForce->near as $id => $told) {
+            $index = $tables->index[$id] ?? null;
+            if ($index !== null && isset($first->state->start[$index])) {
+                $calm[$index] = [$first->state->start[$index], $first->state->person[$index]];
+            }
+        }
+        $last = intdiv($budget->schedules, 3);
+        $best = $self->searched($first, $last, $calm);
+        $late = $self->schedules->late($best);
+        if ($late !== []) {
+            $free = $self->searched($best, 0);
+            $now = $self->schedules->late($free);
+            $won = count($now) < count($late) && array_diff($now, $late) === [];
+            $best = $won || $self->isMuchLessLate($free, $best) ? $free : $best;
         }
 
-        return match (true) {
-            $kind < 11 => $this->buildShifted($keys, $plan),
-            $kind < 16 => $this->passed($keys, $plan),
-            $kind === 16 && $this->settings !== [] => $this->together($keys),
-            default => $this->jittered($keys),
-        };
+        return $self->improved($first, $best);
+    }
+
+    /** Whether builds miss their promises by much less together: a tenth of it, and a day at the least. */
+    private function isMuchLessLate(Schedule $one, Schedule $other): bool
+    {
+        $before = $this->schedules->lateMinutes($other);
+        $saved = $before - $this->schedules->lateMinutes($one);
+
+        return $one->cost < $other->cost && $saved >= self::DAY && $saved >= intdiv($before, 10);
     }
 
     /**
-     * The order in which everything stands in a plan.
-     *
-     * @param  array<int|string, int>  $keys
-     * @return array<int|string, int>
+     * @param  int  $left  of the budget that are left alone
+     * @param  array<int, array{int, int}>  $calm  start and person by activity that stays there
      */
-    private static function asPlanned(array $keys, Plan $plan): array
+    private function searched(Schedule $best, int $left, array $calm = []): Schedule
     {
-        foreach ($plan->assignments as $id => $assignment) {
-            $keys[$id] = $assignment->start;
-        }
-
-        return $keys;
-    }
-
-    /**
-     * Where a build waits for another one on the way to its finish, it goes first, with all that it needs for that.
-     *
-     * @param  array<int|string, int>  $keys
-     * @return array<int|string, int>
-     */
-    private function passed(array $keys, Plan $plan): array
-    {
-        $waits = $this->waits($plan);
-        if ($waits === []) {
-            return $this->jittered($keys);
-        }
-        [$id, $other] = $waits[$this->random->getInt(0, count($waits) - 1)];
-        $keys = self::asPlanned($keys, $plan);
-        $ahead = $keys[$other] - 1;
-        for ($first = [$id]; $first !== [];) {
-            $next = array_pop($first);
-            if ($keys[$next] > $ahead) {
-                $keys[$next] = $ahead;
-                array_push($first, ...$this->problem->before[$next]);
+        $at = $best;
+        $count = $this->schedules->tables->count;
+        $patience = min(self::PATIENCE, 2 * $count);
+        for ($idle = 0; $count > 1 && ! $this->budget->isSpent(1 + $left); $idle++) {
+            $late = $this->schedules->late($at);
+            if ($idle > $patience) {
+                $other = $this->schedules->best(
+                    $this->moves->away($best, $late), $best, $this->budget, PHP_INT_MAX, $calm,
+                );
+                $at = $other->isGivenUp() ? $best : $other;
+                $idle = 0;
+            } else {
+                $limit = max($at->cost, $best->cost + $this->slack($best));
+                $other = $this->schedules->best($this->moves->next($at, $late), $at, $this->budget, $limit, $calm);
+                $at = $other->cost <= $limit ? $other : $at;
+            }
+            if ($other->cost < $best->cost) {
+                [$best, $idle] = [$other, 0];
             }
         }
 
-        return $keys;
+        return $best;
     }
 
-    /**
-     * What waits for a person or a resource that another build has, on the way to one build's finish.
-     *
-     * @return list<array{int|string, int|string}>
-     */
-    private function waits(Plan $plan): array
+    private function improved(Schedule $first, Schedule $best): Improved
     {
-        $ends = Chain::ends($this->problem, $plan);
-        $late = array_keys($this->objective->lateness($this->problem, $plan));
-        $builds = $late !== [] && $this->random->getInt(0, 1) === 0 ? $late : array_keys($ends);
-        $from = $builds === [] ? null : $ends[$builds[$this->random->getInt(0, count($builds) - 1)]];
+        $tables = $this->schedules->tables;
+        $keys = $people = [];
+        foreach ($best->list as $position => $index) {
+            $keys[$tables->activities[$index]->id] = $position;
+        }
+        foreach ($best->candidate->people as $index => $person) {
+            $people[$tables->activities[$index]->id] = $tables->people->workers[$person]->id;
+        }
 
-        return Chain::waits($this->problem, $plan, $from);
+        return new Improved(
+            $keys, $people, $this->schedules->plan($first), $this->schedules->plan($best),
+            $this->schedules->cost($first), $this->schedules->cost($best), $this->budget->spent,
+        );
     }
 
-    /**
-     * What needs the same setting, one after the other, as soon as the most urgent of them.
-     *
-     * @param  array<int|string, int>  $keys
-     * @return array<int|string, int>
-     */
-    private function together(array $keys): array
+    /** Less and less, the more of the budget is spent. */
+    private function slack(Schedule $best): int
     {
-        $same = $this->settings[$this->random->getInt(0, count($this->settings) - 1)];
-        $first = min(array_intersect_key($keys, array_flip($same)) ?: [0]);
-        foreach ($same as $id) {
-            $keys[$id] = $first;
-        }
+        $left = self::SLACK - intdiv(self::SLACK * $this->budget->spent, max(1, $this->budget->schedules));
 
-        return $keys;
-    }
-
-    /** @return list<list<int|string>> activities that could share a set-up */
-    private static function settings(Problem $problem): array
-    {
-        $same = [];
-        foreach ($problem->activities as $id => $activity) {
-            if ($activity->setUp !== null && ! $activity->isUnderWay()) {
-                $same[$activity->setUp->key][] = $id;
-            }
-        }
-
-        return array_values(array_filter($same, static fn (array $ids): bool => count($ids) > 1));
-    }
-
-    /**
-     * A build ahead or back as a whole; one that is late more often than another.
-     *
-     * @param  array<int|string, int>  $keys
-     * @return array<int|string, int>
-     */
-    private function buildShifted(array $keys, Plan $plan): array
-    {
-        $late = array_keys($this->objective->lateness($this->problem, $plan));
-        $builds = array_keys($this->objective->finishes($this->problem, $plan));
-        if ($builds === []) {
-            return $keys;
-        }
-        $isLate = $late !== [] && $this->random->getInt(0, 1) === 0;
-        $build = $isLate
-            ? $late[$this->random->getInt(0, count($late) - 1)]
-            : $builds[$this->random->getInt(0, count($builds) - 1)];
-        $by = self::DAY * $this->random->getInt(1, 12) * ($isLate || $this->random->getInt(0, 1) === 0 ? -1 : 1);
-        foreach ($this->problem->activities as $id => $activity) {
-            if ($activity->build === $build) {
-                $keys[$id] += $by;
-            }
-        }
-
-        return $keys;
-    }
-
-    /**
-     * @param  array<int|string, int>  $keys
-     * @return array<int|string, int>
-     */
-    private function jittered(array $keys): array
-    {
-        $ids = array_keys($keys);
-        for ($count = max(1, intdiv(count($ids), 25)); $count > 0; $count--) {
-            $id = $ids[$this->random->getInt(0, count($ids) - 1)];
-            $keys[$id] += $this->random->getInt(-3 * self::DAY, 3 * self::DAY);
-        }
-
-        return $keys;
+        return intdiv($best->cost, 1_000_000) * $left;
     }
 }

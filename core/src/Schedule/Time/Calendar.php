@@ -106,19 +106,40 @@ final class Calendar
         return [$this->before[$index], $this->before[$index] + $this->to[$index] - $this->from[$index]];
     }
 
-    /**
-     * Whether a stretch of that length is still to come at or after a working minute: in a usual week, or on a day with
-     * hours of its own.
-     */
-    public function hasSitting(int $worked, int $minutes): bool
+    /** Whether a usual week has a stretch of that length. */
+    public function isUsualSitting(int $minutes): bool
     {
-        return $this->sittings->isUsual($minutes) || $this->longestSitting($this->startOf($worked)) >= $minutes;
+        return $this->sittings->isUsual($minutes);
     }
 
     /** The longest stretch that is still to come after an instant. */
     public function longestSitting(int $instant): int
     {
         return $this->sittings->longestAfter($instant);
+    }
+
+    /**
+     * One stretch of work after the other, counted from the calendar's first.
+     *
+     * @return array{int, int} instants
+     *
+     * @throws NoWorkingTime if there is none any more
+     */
+    public function stretchAt(int $index): array
+    {
+        while (count($this->from) <= $index) {
+            $this->layOut();
+        }
+
+        return [$this->from[$index], $this->to[$index]];
+    }
+
+    /** The first stretch that ends after an instant. */
+    public function stretchAfter(int $instant): int
+    {
+        $this->reach($instant);
+
+        return $this->lastAtOrBefore($this->to, $instant) + 1;
     }
 
     /** Clock minutes that pass for one working minute, on average over a week. */

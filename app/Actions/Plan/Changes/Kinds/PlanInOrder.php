@@ -10,9 +10,10 @@ use App\Actions\Plan\Changes\InPlan;
 use App\Actions\Plan\Changes\OfShop;
 use App\Actions\Plan\Changes\Tools;
 use App\Models\Build\Build;
-use App\Models\Build\Operation;
 use App\Models\People\Person;
+use App\Models\Plan\PlanEntry;
 use App\Models\Plan\PlanOffer;
+use App\Support\Minutes;
 use App\Support\Say;
 use Regimen\Schedule\Problem\ActivityId;
 
@@ -23,10 +24,9 @@ final readonly class PlanInOrder implements Change
 
     /**
      * @param  int|null  $offer  null for the order that was before one
-     * @param  array<int, int>  $keys  by operation
      * @param  array<int, int>  $pushed  days by build
      */
-    public function __construct(private ?int $offer, private array $keys = [], private array $pushed = [])
+    public function __construct(private ?int $offer, private array $pushed = [])
     {
     }
 
@@ -37,14 +37,12 @@ final readonly class PlanInOrder implements Change
 
     public static function read(Body $body, Tools $tools): self
     {
-        return new self($body->maybeWhole('offer'), $body->wholes('keys'), $body->wholes('pushed'));
+        return new self($body->maybeWhole('offer'), $body->wholes('pushed'));
     }
 
     public function body(): array
     {
-        return [
-            'kind' => self::kind(), 'offer' => $this->offer, 'keys' => $this->keys, 'pushed' => $this->pushed,
-        ];
+        return ['kind' => self::kind(), 'offer' => $this->offer, 'pushed' => $this->pushed];
     }
 
     public function words(): string
@@ -60,19 +58,20 @@ final readonly class PlanInOrder implements Change
 
     public function make(?Person $by): self
     {
-        $offer = $this->offer();
         $back = new self(
             null,
-            Operation::query()->whereNotNull('plan_key')->pluck('plan_key', 'id')->all(),
             Build::query()->open()->where('push_days', '!=', 0)->pluck('push_days', 'number')->all(),
         );
-        if ($offer === null) {
-            Operation::query()->whereNotNull('plan_key')->update(['plan_key' => null]);
+        // The plan that was offered is in force as if it had been made: the next one goes on from it.
+        foreach ($this->offer()->announced ?? [] as $activity => $one) {
+            PlanEntry::query()
+                ->where('operation_id', ActivityId::operationOf($activity))
+                ->update([
+                    'position' => $one->position, 'is_chosen' => $one->isChosen, 'person_id' => $one->worker,
+                    'start' => Minutes::toInstant($one->start)->toDateTimeString(), 'told' => null,
+                ]);
         }
-        foreach ($offer === null ? $this->keys : self::byOperation($offer->keys) as $operation => $key) {
-            Operation::query()->where('id', $operation)->update(['plan_key' => $key]);
-        }
-        // What was pushed is in the keys of an offer, and counts no more.
+        // What was pushed is in the order of an offer, and counts no more.
         Build::query()->open()->where('push_days', '!=', 0)->update(['push_days' => 0]);
         foreach ($this->pushed as $number => $days) {
             Build::query()->open()->where('number', $number)->update(['push_days' => $days]);
@@ -84,23 +83,6 @@ final readonly class PlanInOrder implements Change
     private function offer(): ?PlanOffer
     {
         return $this->offer === null ? null : PlanOffer::query()->find($this->offer);
-    }
-
-    /**
-     * @param  array<int|string, int>  $keys  by activity
-     * @return array<int, int> by operation
-     */
-    private static function byOperation(array $keys): array
-    {
-        $found = [];
-        foreach ($keys as $activity => $key) {
-            $operation = ActivityId::operationOf($activity);
-            if ($operation !== null) {
-                $found[$operation] = $key;
-            }
-        }
-
-        return $found;
     }
 
     private static function day(?string $day): string

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Tables;
+
+/**
+ * When people are free: the stretches of their work without what they have to do.
+ */
+final class Agendas
+{
+    /** Labour that is taken up again is cut into sittings of at least so many minutes. */
+    public const LEAST_SITTING = 30;
+
+    public function __construct(private readonly People $people)
+    {
+    }
+
+    public function begin(State $state): void
+    {
+        foreach (array_keys($this->people->workers) as $person) {
+            $state->from[$person] = $state->to[$person] = $state->stretch[$person] = $state->ended[$person] = [];
+            $state->laidOut[$person] = 0;
+        }
+    }
+
+    /**
+     * The first free times at or after an instant that together are long enough, each of them a sitting of its own with
+     * something else in between.
+     *
+     * @param  int  $before  it has to be over before this instant
+     * @return list<array{int, int}>|null two at least; null if it cannot be so
+     */
+    public function findSittings(State $state, int $person, int $instant, int $minutes, int $before): ?array
+    {
+        $sittings = [];
+        $left = $minutes;
+        $this->people->reach($state, $person, $instant);
+        $at = self::firstEndingAfter($state->to[$person], $instant);
+        while ($left > 0) {
+            if ($at >= count($state->from[$person])) {
+                $this->people->layOutFree($state, $person);
+
+                continue;
+            }
+            $start = max($instant, $state->from[$person][$at]);
+            if ($start >= $before) {
+                return null;
+            }
+            [$last, $there] = $this->run($state, $person, $at, $start, $left);
+            $take = min($there, $left);
+            $take = $take < $left && $left - $take < self::LEAST_SITTING ? $left - self::LEAST_SITTING : $take;
+            if ($take >= self::LEAST_SITTING || $take === $left) {
+                $sittings[] = [$start, $this->after($state, $person, $at, $start, $take)];
+                $left -= $take;
+            }
+            $at = $last + 1;
+        }
+
+        return count($sittings) > 1 && $sittings[count($sittings) - 1][1] < $before ? $sittings : null;
+    }
+
+    /**
+     * Takes the time from an instant to another, with the breaks in between. What is used up stays as a free time of no
+     * length: lists are only moved where one is parted in two.
+     */
+    public function book(State $state, int $person, int $start, int $end, int $activity): void
+    {
+        $state->ended[$person][$end] = $activity;
+        $this->people->reach($state, $person, $start);
+        $at = self::firstEndingAfter($state->to[$person], $start);
+        $from = $state->from[$person][$at];
+        $to = $state->to[$person][$at];
+        if ($from < $start && $to > $end) {
+            array_splice($state->from[$person], $at + 1, 0, [$end]);
+            array_splice($state->to[$person], $at, 0, [$start]);
+            array_splice($state->stretch[$person], $at, 0, [$state->stretch[$person][$at]]);
+
+            return;
+        }
+        if ($from < $start) {
+            $state->to[$person][$at] = $start;
+            $at++;
+        }
+        for ($count = count($state->from[$person]); $at < $count && $state->from[$person][$at] < $end; $at++) {
+            $state->from[$person][$at] = min($end, $state->to[$person][$at]);
+        }
+    }
+
+    /**
+     * How far a free time goes on over breaks and nights alone.
+     *
+     * @return array{int, int} the last of its parts, and its working minutes, at least those wanted if there are
+     */
+    private function run(State $state, int $person, int $at, int $start, int $wanted): array
+    {
+        $there = $state->to[$person][$at] - $start;
+        while ($there < $wanted) {
+            if ($at + 1 >= count($state->from[$person])) {
+                $this->people->layOutFree($state, $person);
+            }
+            if (! $this->people->goesOn($state, $person, $at)) {
+                break;
+            }
+            $at++;
+            $there += $state->to[$person][$at] - $state->from[$person][$at];
+        }
+
+        return [$at, $there];
+    }
+
+    /** When so many minutes are over that begin in a free time and go on over breaks. */
+    private function after(State $state, int $person, int $at, int $start, int $minutes): int
+    {
+        $left = $minutes - $state->to[$person][$at] + $start;
+        while ($left > 0) {
+            $at++;
+            $left -= $state->to[$person][$at] - $state->from[$person][$at];
+        }
+
+        return $state->to[$person][$at] + $left;
+    }
+
+    /**
+     * The first free time that is over after an instant.
+     *
+     * @param  array<int, int>  $ends
+     */
+    public static function firstEndingAfter(array $ends, int $instant): int
+    {
+        $low = 0;
+        $high = count($ends);
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($ends[$middle] <= $instant) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+}

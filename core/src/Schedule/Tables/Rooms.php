@@ -1,0 +1,261 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Tables;
+
+/**
+ * When so much of a station, a fixture, a piece or the air is free: for every quantity that is asked for, the stretches
+ * of time in which there is as much. Times are only ever taken away.
+ */
+final class Rooms
+{
+    /** The resource that had to be waited for last. */
+    public int $waitedFor = -1;
+
+    public function __construct(private readonly Tables $tables)
+    {
+    }
+
+    public function begin(State $state): void
+    {
+        $resources = $this->tables->resources;
+        foreach ($resources->needs as $need => [$resource, $quantity]) {
+            $fits = $quantity <= $resources->capacities[$resource];
+            $state->gapFrom[$need] = $fits ? [PHP_INT_MIN] : [];
+            $state->gapTo[$need] = $fits ? [PHP_INT_MAX] : [];
+        }
+        foreach ($resources->capacities as $resource => $capacity) {
+            $state->free[$resource] = [];
+            if ($capacity > 1) {
+                $state->at[$resource] = [PHP_INT_MIN];
+                $state->used[$resource] = [0];
+            }
+            foreach ($resources->outages[$resource] as $outage) {
+                $this->book($state, $resource, $outage->from, $outage->to, $capacity, -1);
+            }
+        }
+    }
+
+    /**
+     * The first instant at or after another from which everything that an activity needs is free for as long as it takes
+     * at the least. An empty stretch fits anywhere.
+     *
+     * @param  int  $work  minutes that its labour takes wherever it stands
+     * @param  int  $hold  clock minutes after it in which it keeps what it holds
+     * @return int PHP_INT_MAX if there is none
+     */
+    public function fit(State $state, int $activity, int $instant, int $work, int $hold): int
+    {
+        do {
+            $before = $instant;
+            foreach ($this->tables->demands[$activity] as [$need, $resource, , $through]) {
+                $fits = self::gap($state, $need, $instant, $through ? $work + $hold : $work);
+                if ($fits > $instant) {
+                    $this->waitedFor = $resource;
+                    $instant = $fits;
+                }
+            }
+        } while ($instant > $before && $instant !== PHP_INT_MAX);
+
+        return $instant;
+    }
+
+    /**
+     * The end of the last stretch that is in the way of labour from an instant to another and of the hold after it; 0 if
+     * everything is free.
+     */
+    public function blockedUntil(State $state, int $activity, int $start, int $end, int $hold): int
+    {
+        $latest = 0;
+        foreach ($this->tables->demands[$activity] as [$need, $resource, , $through]) {
+            $until = self::lastBlock($state, $need, $start, $through ? $end + $hold : $end);
+            if ($until > $latest) {
+                $latest = $until;
+                $this->waitedFor = $resource;
+            }
+        }
+
+        return $latest;
+    }
+
+    /**
+     * Whether everything is free for labour in sittings.
+     *
+     * @param  list<array{int, int}>  $sittings  one at least
+     * @param  bool  $givesUp  whether what is taken for the labour alone is free for others between the sittings
+     */
+    public function isFree(State $state, int $activity, array $sittings, int $hold, bool $givesUp): bool
+    {
+        $end = $sittings[count($sittings) - 1][1];
+        foreach ($this->tables->demands[$activity] as [$need, , , $through]) {
+            foreach ($through || ! $givesUp ? [[$sittings[0][0], $end]] : $sittings as [$from, $to]) {
+                if (self::lastBlock($state, $need, $from, $through ? $to + $hold : $to) !== 0) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether a station that only one can use at a time is free from an instant to another. */
+    public function isStationFree(State $state, int $station, int $from, int $to): bool
+    {
+        return self::lastBlock($state, $this->tables->resources->need($station, 1), $from, $to) === 0;
+    }
+
+    /** The first instant at or after another from which there is as much for so long. */
+    private static function gap(State $state, int $need, int $instant, int $minutes): int
+    {
+        $to = $state->gapTo[$need];
+        $count = count($to);
+        if ($minutes <= 0) {
+            return $instant;
+        }
+        $from = $state->gapFrom[$need];
+        if ($count > 0 && $from[$count - 1] <= $instant) {
+            return $instant;
+        }
+        $low = 0;
+        $high = $count;
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($to[$middle] <= $instant) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+        for (; $low < $count; $low++) {
+            $start = $from[$low] > $instant ? $from[$low] : $instant;
+            if ($minutes <= $to[$low] - $start) {
+                return $start;
+            }
+        }
+
+        return PHP_INT_MAX;
+    }
+
+    /** The end of the last stretch in [from, to) in which there is too little; 0 if there is as much throughout. */
+    private static function lastBlock(State $state, int $need, int $start, int $end): int
+    {
+        $from = $state->gapFrom[$need];
+        $count = count($from);
+        if ($end <= $start || ($count > 0 && $from[$count - 1] <= $start)) {
+            return 0;
+        }
+        $low = 0;
+        $high = $count;
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($from[$middle] < $end) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+        // The last gap that begins before the end: it reaches over all of it, begins within it, or is over before it.
+        $last = $low - 1;
+        if ($last < 0 || $state->gapTo[$need][$last] < $end) {
+            return $from[$low] ?? PHP_INT_MAX;
+        }
+
+        return $from[$last] > $start ? $from[$last] : 0;
+    }
+
+    /** @param  int  $activity  −1 for an outage */
+    public function book(State $state, int $resource, int $from, int $to, int $quantity, int $activity): void
+    {
+        if ($to <= $from) {
+            return;
+        }
+        $state->free[$resource][$to] ??= $activity;
+        if (! isset($state->at[$resource])) {
+            foreach ($this->tables->resources->needsOf[$resource] as $need) {
+                self::take($state, $need, $from, $to);
+            }
+
+            return;
+        }
+        $first = self::split($state, $resource, $from);
+        $last = self::split($state, $resource, $to);
+        for ($index = $first; $index < $last; $index++) {
+            $state->used[$resource][$index] += $quantity;
+        }
+        foreach ($this->tables->resources->needsOf[$resource] as $need) {
+            $limit = $this->tables->resources->capacities[$resource] - $this->tables->resources->needs[$need][1];
+            $since = null;
+            for ($index = $first; $index < $last; $index++) {
+                $isFull = $state->used[$resource][$index] > $limit;
+                if ($isFull && $since === null) {
+                    $since = $state->at[$resource][$index];
+                } elseif (! $isFull && $since !== null) {
+                    self::take($state, $need, $since, $state->at[$resource][$index]);
+                    $since = null;
+                }
+            }
+            if ($since !== null) {
+                self::take($state, $need, $since, $to);
+            }
+        }
+    }
+
+    /** Takes a stretch of time out of the gaps. */
+    private static function take(State $state, int $need, int $from, int $to): void
+    {
+        $count = count($state->gapTo[$need]);
+        $low = 0;
+        $high = $count;
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($state->gapTo[$need][$middle] <= $from) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+        for (; $low < $count && $state->gapFrom[$need][$low] < $to; $low++) {
+            $begin = $state->gapFrom[$need][$low];
+            $end = $state->gapTo[$need][$low];
+            if ($begin < $from && $end > $to) {
+                array_splice($state->gapFrom[$need], $low + 1, 0, [$to]);
+                array_splice($state->gapTo[$need], $low, 0, [$from]);
+
+                return;
+            }
+            // What is used up stays as a gap of no length: lists are only moved where one is parted in two.
+            if ($begin < $from) {
+                $state->gapTo[$need][$low] = $from;
+            } else {
+                $state->gapFrom[$need][$low] = $end < $to ? $end : $to;
+            }
+        }
+    }
+
+    private static function split(State $state, int $resource, int $instant): int
+    {
+        $low = 0;
+        $high = count($state->at[$resource]);
+        if ($state->at[$resource][$high - 1] < $instant) {
+            $state->at[$resource][] = $instant;
+            $state->used[$resource][] = $state->used[$resource][$high - 1];
+
+            return $high;
+        }
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($state->at[$resource][$middle] < $instant) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+        if ($state->at[$resource][$low] !== $instant) {
+            array_splice($state->at[$resource], $low, 0, [$instant]);
+            array_splice($state->used[$resource], $low, 0, [$state->used[$resource][$low - 1]]);
+        }
+
+        return $low;
+    }
+}

@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Tables;
+
+use Regimen\Schedule\Time\NoWorkingTime;
+
+/** Looks for the first place at which somebody and everything that is needed are free together. */
+final class Seeker
+{
+    /** Who is away for longer, in minutes, is what is really waited for; a night or a weekend is not worth a word. */
+    private const LONG_AWAY = 4_320;
+
+    public function __construct(
+        private readonly Tables $tables,
+        private readonly Agendas $agendas,
+        private readonly Rooms $rooms,
+    ) {
+    }
+
+    /**
+     * The place that is over first.
+     *
+     * @param  Spot  $ready  from when on it can be begun, and why not sooner
+     * @param  int  $estimated  labour in minutes by the house standard
+     * @param  int  $chosen  who is to do it, if they can; −1 for whoever is done first
+     * @param  bool  $cut  whether it may be taken up again behind something else
+     *
+     * @throws NoWorkingTime if nobody who could do it has hours left
+     */
+    public function seek(State $state, int $activity, Spot $ready, int $estimated, int $chosen, bool $cut): Spot
+    {
+        if ($estimated === 0) {
+            return $this->withoutLabour($state, $activity, $ready);
+        }
+        $all = $estimated === $this->tables->work[$activity]
+            ? $this->tables->minutes[$activity]
+            : $this->minutes($activity, $estimated);
+        $sitting = $this->tables->activities[$activity]->oneSitting;
+        foreach (isset($all[$chosen]) ? [[$chosen => $all[$chosen]], $all] : [$all] as $minutes) {
+            // Where nobody able has a stretch that is long enough: over a break then, and that is reported.
+            foreach ($sitting ? [true, false] : [false] as $one) {
+                $walk = new Walk($this->tables, $state, $activity, $ready->start);
+                try {
+                    $found = $walk->find($minutes, $one);
+                } catch (NoWorkingTime $never) {
+                    $found = false;
+                }
+                if (! $found) {
+                    continue;
+                }
+                $spot = new Spot;
+                $spot->person = $walk->person;
+                $spot->start = $walk->start;
+                $spot->end = $walk->end;
+                $spot->work = $minutes[$walk->person];
+                $this->explain($state, $spot, $ready, $walk->at, $walk->waitedFor);
+                if ($cut && ! $sitting && $estimated >= 2 * Agendas::LEAST_SITTING) {
+                    $this->seekSittings($state, $activity, $minutes, $ready, $spot);
+                }
+
+                return $spot;
+            }
+        }
+
+        throw $never ?? NoWorkingTime::within('The shop', 16);
+    }
+
+    /** The first place at which the person whose it is goes on with what is under way, whatever it occupies. */
+    public function person(State $state, int $activity, int $from): Spot
+    {
+        $walk = new Walk($this->tables, $state, $activity, $from, true);
+        $walk->find($this->tables->minutes[$activity], false);
+        $spot = new Spot;
+        [$spot->person, $spot->start, $spot->end] = [$walk->person, $walk->start, $walk->end];
+        $spot->work = $this->tables->minutes[$activity][$walk->person];
+
+        return $spot;
+    }
+
+    /** @return array<int, int> */
+    private function minutes(int $activity, int $estimated): array
+    {
+        $minutes = [];
+        foreach ($this->tables->able[$activity] as $person) {
+            $minutes[$person] = $this->tables->minutesOf($activity, $person, $estimated);
+        }
+
+        return $minutes;
+    }
+
+    /**
+     * In sittings with something else in between, where somebody could begin sooner and is over with it sooner so.
+     *
+     * @param  array<int, int>  $minutes  by person
+     */
+    private function seekSittings(State $state, int $activity, array $minutes, Spot $ready, Spot $best): void
+    {
+        $hold = $this->tables->hold[$activity];
+        foreach ($best->start >= $ready->start + Agendas::LEAST_SITTING ? $minutes : [] as $person => $takes) {
+            $again = $this->tables->setUpMinutes($activity, $person);
+            foreach ([false, true] as $givesUp) {
+                $work = $takes;
+                do {
+                    $sittings = $this->agendas->findSittings($state, $person, $ready->start, $work, $best->end);
+                    $wanted = $sittings === null || ! $givesUp ? $work : $takes + $again * (count($sittings) - 1);
+                    $isEnough = $wanted <= $work;
+                    $work = $wanted;
+                } while (! $isEnough);
+                if ($sittings === null) {
+                    break;
+                }
+                if ($this->rooms->isFree($state, $activity, $sittings, $hold, $givesUp)) {
+                    [$best->person, $best->work, $best->sittings, $best->givesUp] = [
+                        $person, $work, $sittings, $givesUp,
+                    ];
+                    [$best->start, $best->end] = [$sittings[0][0], $sittings[count($sittings) - 1][1]];
+                    $this->explain($state, $best, $ready, $best->start, -1);
+                    break;
+                }
+            }
+        }
+    }
+
+    private function withoutLabour(State $state, int $activity, Spot $ready): Spot
+    {
+        $spot = clone $ready;
+        $spot->start = $spot->end = $this->rooms->fit(
+            $state, $activity, $ready->start, 0, $this->tables->hold[$activity],
+        );
+        if ($spot->start > $ready->start) {
+            $this->waited($state, $spot, $spot->start, $this->rooms->waitedFor);
+        }
+
+        return $spot;
+    }
+
+    /** What really is waited for: the person's work before, a person who is away for long, or what it was already. */
+    private function explain(State $state, Spot $spot, Spot $ready, int $at, int $of): void
+    {
+        [$spot->wait, $spot->for, $spot->of] = [$ready->wait, $ready->for, $ready->of];
+        if ($of >= 0) {
+            $this->waited($state, $spot, $at, $of);
+        }
+        $later = $spot->start - $at;
+        if ($later <= 0) {
+            return;
+        }
+        $busyWith = $this->tables->people->busyWith($state, $spot->person, $spot->start, $at);
+        if ($busyWith !== null) {
+            [$spot->wait, $spot->for, $spot->of] = [Wait::PERSON, $busyWith, -1];
+        } elseif (
+            $spot->wait === Wait::NOTHING
+            || ($later > self::LONG_AWAY && ($spot->wait === Wait::LINK || $spot->wait === Wait::RESOURCE))
+        ) {
+            [$spot->wait, $spot->of] = [Wait::AWAY, -1];
+        }
+    }
+
+    private function waited(State $state, Spot $spot, int $until, int $resource): void
+    {
+        $by = $state->free[$resource][$until] ?? -1;
+        $spot->wait = $this->tables->resources->isDownUntil($resource, $until) ? Wait::OUTAGE : Wait::RESOURCE;
+        $spot->for = $by;
+        $spot->of = $resource;
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Schedule\Tables;
+
+use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Plan\Reason;
+use Regimen\Schedule\Plan\Unplanned;
+use Regimen\Schedule\Problem\Outage;
+use Regimen\Schedule\Problem\Predecessor;
+
+/** A schedule as the plan that it is, with words for what was numbers. */
+final readonly class Written
+{
+    public function __construct(private Tables $tables)
+    {
+    }
+
+    /**
+     * @param  list<int>  $list  in which order they were placed
+     * @param  array<int, int>  $people  who was chosen, by activity
+     * @param  array<int, int>  $told  not before these instants, since people had been told so, by activity
+     */
+    public function plan(State $state, array $list, array $people, array $told): Plan
+    {
+        $assignments = $unplanned = [];
+        foreach ($list as $position => $index) {
+            $activity = $this->tables->activities[$index];
+            if (isset($state->unplanned[$index])) {
+                $unplanned[$activity->id] = new Unplanned($activity->id, $state->unplanned[$index]);
+
+                continue;
+            }
+            $person = $state->person[$index];
+            $assignments[$activity->id] = new Assignment(
+                $activity->id,
+                $state->start[$index],
+                $state->workEnd[$index],
+                $state->finish[$index],
+                $person < 0 ? $activity->worker : $this->tables->people->workers[$person]->id,
+                $this->reason($state, $index),
+                $state->work[$index],
+                isset($state->shares[$index]) ? $this->tables->activities[$state->shares[$index]]->id : null,
+                array_map(
+                    static fn (int $at) => $activity->windows[$at],
+                    $state->missed[$index] ?? [],
+                ),
+                $state->sittings[$index] ?? [],
+                $position,
+                isset($people[$index]) && $people[$index] === $person,
+                $told[$index] ?? null,
+            );
+        }
+
+        return new Plan($assignments, $unplanned);
+    }
+
+    private function reason(State $state, int $index): Reason
+    {
+        $activity = $this->tables->activities[$index];
+        $for = $state->for[$index];
+        $other = $for < 0 ? null : $this->tables->activities[$for]->id;
+        $resource = $state->of[$index] < 0 ? '' : $this->tables->resources->names[$state->of[$index]];
+
+        return match ($state->wait[$index]) {
+            Wait::STARTED => Reason::started(),
+            Wait::LINK => Reason::link($this->link($state, $index, $for)),
+            Wait::RELEASE => $activity->release === null ? Reason::now() : Reason::release($activity->release),
+            Wait::PERSON => Reason::person($other ?? $activity->id),
+            Wait::RESOURCE => Reason::resource($resource, $other ?? $activity->id),
+            Wait::OUTAGE => Reason::outage($this->outage($state->of[$index], $state->start[$index])),
+            Wait::AWAY => Reason::calendar($other),
+            Wait::PIN => Reason::pin(null),
+            Wait::PINNED_BEHIND => Reason::pin($other),
+            Wait::ANNOUNCED => Reason::announced(),
+            Wait::WINDOW => Reason::window(),
+            Wait::SET_UP => Reason::setUp($resource, $other ?? $activity->id),
+            default => Reason::now(),
+        };
+    }
+
+    /** The link that was over last: of two to the same activity, the longer one. */
+    private function link(State $state, int $index, int $for): Predecessor
+    {
+        $latest = null;
+        foreach ($this->tables->activities[$index]->predecessors as $one) {
+            if (
+                ($this->tables->index[$one->activity] ?? -1) === $for
+                && ($latest === null || $one->lag > $latest->lag)
+            ) {
+                $latest = $one;
+            }
+        }
+
+        return $latest ?? new Predecessor($this->tables->activities[$for]->id);
+    }
+
+    /** The outage that was over last before an instant. */
+    private function outage(int $resource, int $instant): Outage
+    {
+        $outages = $this->tables->resources->outages[$resource];
+        usort($outages, static fn (Outage $a, Outage $b): int => $b->to <=> $a->to);
+        foreach ($outages as $outage) {
+            if ($outage->to <= $instant) {
+                return $outage;
+            }
+        }
+
+        return $outages[count($outages) - 1];
+    }
+}
