@@ -18,6 +18,7 @@ return new class extends Migration
             $table->dateTime('told')->nullable();
             $table->json('sittings')->default('[]');
         });
+        Schema::table('plans', static fn (Blueprint $table) => $table->string('asked')->default(''));
         Schema::table('operations', static fn (Blueprint $table) => $table->dropColumn('plan_key'));
         // An offer holds a whole plan from now on; what was open is found anew.
         DB::table('plan_offers')->where('state', 'open')->update(['state' => 'overtaken']);
@@ -29,6 +30,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        Schema::table('plans', static fn (Blueprint $table) => $table->dropColumn('asked'));
         Schema::table('plan_entries', static fn (Blueprint $table) => $table->dropColumn([
             'position', 'is_chosen', 'told', 'sittings',
         ]));

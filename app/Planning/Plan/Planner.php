@@ -59,7 +59,10 @@ final readonly class Planner
     {
         return DB::transaction(function () use ($planned, $cause): PlanModel {
             $kept = PlanModel::query()->create(
-                ['made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $planned->cost()],
+                [
+                    'made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $planned->cost(),
+                    'asked' => $planned->asked,
+                ],
             );
             $this->entries->store($planned);
             $this->storeFinishes($planned, $kept->id);
@@ -99,7 +102,10 @@ final readonly class Planner
         return DB::transaction(function () use ($cause): PlanModel {
             $last = PlanModel::query()->latest('id')->first();
             $kept = PlanModel::query()->create(
-                ['made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $last?->cost],
+                [
+                    'made_at' => $this->clock->now(), 'cause' => $cause, 'cost' => $last?->cost,
+                    'asked' => $last->asked ?? '',
+                ],
             );
             $finishes = PlannedFinish::query()->where('plan_id', $last?->id)->get(['build_id', 'finish']);
             PlannedFinish::query()->insert($finishes->map(static fn (PlannedFinish $one): array => [

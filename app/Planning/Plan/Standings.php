@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Plan;
 
 use App\Models\Build\Build;
+use App\Models\Plan\Plan as PlanModel;
 use App\Models\Plan\PlanEntry;
 use Regimen\Schedule\Policy\Standing;
 use Regimen\Schedule\Problem\ActivityId;
@@ -21,9 +22,12 @@ final readonly class Standings
 
     public function read(): Standing
     {
-        $standing = new Standing($this->announces ? self::announced() : [], self::pushed());
+        if (! $this->announces) {
+            return (new Standing([], self::pushed()))->trying(1);
+        }
+        $asked = PlanModel::query()->latest('id')->value('asked');
 
-        return $this->announces ? $standing : $standing->trying(1);
+        return new Standing(self::announced(), self::pushed(), asked: is_string($asked) ? $asked : '');
     }
 
     /** @return array<int, Announced> */

@@ -7,6 +7,7 @@ namespace Regimen\Schedule\Policy;
 use Regimen\Schedule\Building\Builder;
 use Regimen\Schedule\Building\Priority;
 use Regimen\Schedule\Plan\Objective;
+use Regimen\Schedule\Plan\Plan;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Announced;
 use Regimen\Schedule\Problem\Due;
@@ -38,7 +39,7 @@ final readonly class PlanOrder
     public function planned(?array $keys = null): Planned
     {
         if ($this->standing->schedules < 2) {
-            return new Planned($this->problem, Builder::byKeys($this->problem, $keys ?? $this->keys()));
+            return $this->asAsked(Builder::byKeys($this->problem, $keys ?? $this->keys()));
         }
         $positions = $keys === null ? $this->positions() : [];
         $anew = fn (Problem $problem, Budget $budget): Improved => Improver::improve(
@@ -49,7 +50,7 @@ final readonly class PlanOrder
             ? $this->problem
             : $this->problem->with(['dues' => $this->pushedDues()]);
         if ($positions === []) {
-            return new Planned($this->problem, $anew($problem, $budget)->best);
+            return $this->asAsked($anew($problem, $budget)->best);
         }
         $improved = Improver::goOn($problem, $budget, $this->inForce($positions), 1, $this->objective());
         if ($this->standing->pushed !== [] && ! $this->standing->isTakenBack) {
@@ -58,7 +59,18 @@ final readonly class PlanOrder
             $improved = $other->bestCost < $improved->bestCost - intdiv($improved->bestCost, 100) ? $other : $improved;
         }
 
-        return new Planned($this->problem, $improved->best);
+        return $this->asAsked($improved->best);
+    }
+
+    private function asAsked(Plan $plan): Planned
+    {
+        return new Planned($this->problem, $plan, $this->asked());
+    }
+
+    /** The same for the same promises, weights and builds that were pushed. */
+    private function asked(): string
+    {
+        return hash('xxh128', serialize([$this->problem->dues, $this->problem->weights, $this->standing->pushed]));
     }
 
     /** @return array<int|string, int> by activity, the smallest goes first */
@@ -136,7 +148,9 @@ final readonly class PlanOrder
             }
         }
 
-        return new InForce($positions, $people, $near, $told);
+        return new InForce(
+            $positions, $people, $near, $told, $this->asked() === $this->standing->asked ? $this->standing->starts() : [],
+        );
     }
 
     /** @return array<int|string, Due> what was pushed is due sooner or later by as much; without a promise it is wished for now */

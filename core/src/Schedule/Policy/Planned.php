@@ -11,7 +11,8 @@ use Regimen\Schedule\Problem\Problem;
 /** The shop as it stands and the plan that was made of it. */
 final readonly class Planned
 {
-    public function __construct(public Problem $problem, public Plan $plan)
+    /** @param  string  $asked  what was asked of the plan: promises, weights, what was pushed; the same for the same */
+    public function __construct(public Problem $problem, public Plan $plan, public string $asked = '')
     {
     }
 

@@ -16,12 +16,14 @@ final readonly class Standing
      * @param  array<int|string, int>  $pushed  days ahead, or back if negative, by build
      * @param  int  $schedules  that are made for a plan; always as many, so that the same shop has the same plan
      * @param  bool  $isTakenBack  whether what was announced before is to be planned again as it was
+     * @param  string  $asked  what was asked of the plan in force
      */
     public function __construct(
         public array $announced = [],
         public array $pushed = [],
         public int $schedules = self::SCHEDULES,
         public bool $isTakenBack = false,
+        public string $asked = '',
     ) {
     }
 
@@ -34,7 +36,7 @@ final readonly class Standing
     /** The same with another number of schedules for a plan. */
     public function trying(int $schedules): self
     {
-        return new self($this->announced, $this->pushed, $schedules);
+        return new self($this->announced, $this->pushed, $schedules, asked: $this->asked);
     }
 
     /** @return array<int|string, int> start by activity */

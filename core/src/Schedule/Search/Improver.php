@@ -51,18 +51,11 @@ final class Improver
     ): Improved {
         $self = new self($problem, $objective, $budget, $seed);
         $tables = $self->schedules->tables;
-        $first = $best = $self->schedules->best(
+        $first = $self->schedules->best(
             Candidate::of($tables, $keys ?? Priority::keys($problem)), null, $budget,
         );
-        foreach ($tables->count < 2 ? [] : Starts::of($tables) as $start) {
-            if ($budget->isSpent()) {
-                break;
-            }
-            $other = $self->schedules->best($start, null, $budget);
-            $best = $other->cost < $best->cost ? $other : $best;
-        }
 
-        return $self->improved($first, $self->searched($best, 0));
+        return $self->improved($first, $tables->count < 2 ? $first : $self->searched($self->orAnotherStart($first), 0));
     }
 
     /**
@@ -79,7 +72,7 @@ final class Improver
         $self = new self($problem, $objective, $budget, $seed);
         $tables = $self->schedules->tables;
         $first = $self->schedules->best($inForce->candidate($tables), null, $budget);
-        if ($tables->count < 2 || $budget->isSpent()) {
+        if ($tables->count < 2 || $budget->isSpent() || $inForce->isUnmoved($tables, $first->state)) {
             return $self->improved($first, $first);
         }
         $calm = [];
@@ -93,13 +86,26 @@ final class Improver
         $best = $self->searched($first, $last, $calm);
         $late = $self->schedules->late($best);
         if ($late !== []) {
-            $free = $self->searched($best, 0);
+            $free = $self->searched($self->orAnotherStart($best), 0);
             $now = $self->schedules->late($free);
             $won = count($now) < count($late) && array_diff($now, $late) === [];
             $best = $won || $self->isMuchLessLate($free, $best) ? $free : $best;
         }
 
         return $self->improved($first, $best);
+    }
+
+    private function orAnotherStart(Schedule $best): Schedule
+    {
+        foreach (Starts::of($this->schedules->tables) as $start) {
+            if ($this->budget->isSpent()) {
+                break;
+            }
+            $other = $this->schedules->best($start, null, $this->budget);
+            $best = $other->cost < $best->cost ? $other : $best;
+        }
+
+        return $best;
     }
 
     /** Whether builds miss their promises by much less together: a tenth of it, and a day at the least. */
