@@ -99,7 +99,7 @@ final class WorkshopFileMistakesTest extends TestCase
             self::assertTrue($validator->validate(json_decode($text), $schema)->isValid(), $text);
             self::assertJson(
                 PlannedFile::write(
-                    Improver::improve($shop->problem, new Budget(0), keys: $shop->keys), $shop, new Objective, 1,
+                    Improver::improve($shop->problem, new Budget(0), keys: $shop->inForce?->keys), $shop, new Objective, 1,
                 ),
             );
             $taken++;

@@ -77,7 +77,7 @@ final class WorkshopFileTest extends TestCase
         );
         $told = json_decode(
             PlannedFile::write(
-                Improver::improve($shop->problem, new Budget(1), keys: $shop->keys), $shop, new Objective, 1,
+                Improver::improve($shop->problem, new Budget(1), keys: $shop->inForce?->keys), $shop, new Objective, 1,
             ),
             true,
             16,

@@ -158,8 +158,13 @@ final class ImproverTest extends TestCase
             }
             self::assertSame($activity->work, $this->workedBetween($one, $busy));
             foreach ($activity->demands as $demand) {
-                for ($minute = $one->start, $end = $demand->throughHold ? $one->finish : $one->workEnd; $minute < $end; $minute++) {
-                    $use[$demand->resource][$minute] = ($use[$demand->resource][$minute] ?? 0) + $demand->quantity;
+                $taken = $demand->throughHold || $one->sittings === []
+                    ? [[$one->start, $demand->throughHold ? $one->finish : $one->workEnd]]
+                    : $one->sittings;
+                foreach ($taken as [$from, $to]) {
+                    for ($minute = $from; $minute < $to; $minute++) {
+                        $use[$demand->resource][$minute] = ($use[$demand->resource][$minute] ?? 0) + $demand->quantity;
+                    }
                 }
             }
         }
@@ -175,7 +180,11 @@ final class ImproverTest extends TestCase
     private function workedBetween(Assignment $one, array &$busy): int
     {
         $worked = 0;
-        for ($minute = $one->start; $minute < $one->workEnd; $minute++) {
+        $minutes = array_merge(...array_map(
+            static fn (array $sitting): array => range($sitting[0], $sitting[1] - 1),
+            $one->sittings ?: [[$one->start, $one->workEnd]],
+        ));
+        foreach ($minutes as $minute) {
             $local = (new \DateTimeImmutable('@'.$minute * 60))->setTimezone($this->zone());
             $of = 60 * (int) $local->format('G') + (int) $local->format('i');
             if ((int) $local->format('N') < 6 && (($of >= 480 && $of < 720) || ($of >= 750 && $of < 1020))) {

@@ -70,16 +70,23 @@ final class RandomShopsTest extends TestCase
                 self::assertGreaterThanOrEqual($plan->assignments[$before->activity]->finish, $assignment->start);
             }
             $worked = 0;
-            for ($minute = $assignment->start; $minute < $assignment->workEnd; $minute++) {
-                if ($this->isWorkingMinute($minute)) {
-                    $worked++;
-                    $busy[$assignment->worker][$minute] = ($busy[$assignment->worker][$minute] ?? 0) + 1;
+            foreach ($assignment->sittings ?: [[$assignment->start, $assignment->workEnd]] as [$from, $to]) {
+                for ($minute = $from; $minute < $to; $minute++) {
+                    if ($this->isWorkingMinute($minute)) {
+                        $worked++;
+                        $busy[$assignment->worker][$minute] = ($busy[$assignment->worker][$minute] ?? 0) + 1;
+                    }
                 }
             }
             self::assertSame($activity->work, $worked, 'the labour is done in working minutes');
             foreach ($activity->demands as $demand) {
-                for ($minute = $assignment->start, $end = $demand->throughHold ? $assignment->finish : $assignment->workEnd; $minute < $end; $minute++) {
-                    $use[$demand->resource][$minute] = ($use[$demand->resource][$minute] ?? 0) + $demand->quantity;
+                $taken = $demand->throughHold || $assignment->sittings === []
+                    ? [[$assignment->start, $demand->throughHold ? $assignment->finish : $assignment->workEnd]]
+                    : $assignment->sittings;
+                foreach ($taken as [$from, $to]) {
+                    for ($minute = $from; $minute < $to; $minute++) {
+                        $use[$demand->resource][$minute] = ($use[$demand->resource][$minute] ?? 0) + $demand->quantity;
+                    }
                 }
             }
         }

@@ -8,7 +8,9 @@ use PHPUnit\Framework\Assert;
 use Regimen\Schedule\Plan\Assignment;
 use Regimen\Schedule\Plan\Plan;
 use Regimen\Schedule\Problem\Activity;
+use Regimen\Schedule\Problem\Demand;
 use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Window;
 
 /**
  * Judges a plan from the definition of the shop alone, by the instants at which anything changes; it shares nothing
@@ -47,11 +49,13 @@ final class ShopJudge
                 $this->judgeOutages($problem, $activity, $one);
             }
             $this->judgeSetUp($problem, $plan, $activity, $one);
-            $busy[$one->worker][] = [$one->start, $one->workEnd, 1];
+            foreach (self::sittings($one) as [$from, $to]) {
+                $busy[$one->worker][] = [$from, $to, 1];
+            }
             foreach ($activity->demands as $demand) {
-                $uses[$demand->resource][] = [
-                    $one->start, $demand->throughHold ? $one->finish : $one->workEnd, $demand->quantity,
-                ];
+                foreach ($this->taken($activity, $one, $demand) as [$from, $to]) {
+                    $uses[$demand->resource][] = [$from, $to, $demand->quantity];
+                }
             }
         }
         foreach ($uses as $resource => $stretches) {
@@ -85,12 +89,15 @@ final class ShopJudge
         }
         $person = $this->people[(int) $one->worker];
         Assert::assertSame(
-            $person->minutes($activity->skill, $estimated), $one->work, "{$this->which}: at the person’s speed",
+            $person->minutes($activity->skill, $estimated), $one->work - $this->setUpAgain($activity, $one),
+            "{$this->which}: at the person’s speed",
         );
-        Assert::assertSame(
-            $one->work, $this->worked((int) $one->worker, $one->start, $one->workEnd),
-            "{$this->which}: labour in working minutes",
+        $minutes = array_map(
+            fn (array $sitting): int => $this->worked((int) $one->worker, ...$sitting),
+            self::sittings($one),
         );
+        Assert::assertSame($one->work, array_sum($minutes), "{$this->which}: labour in working minutes");
+        $this->judgeSittings($activity, $one, $minutes);
         Assert::assertTrue($activity->worker === null || $activity->worker === $one->worker, "{$this->which}: kept");
         // In the shops drawn at random the first can do everything, the others the one skill.
         $able = $this->skilled[(string) $activity->skill]
@@ -105,6 +112,68 @@ final class ShopJudge
                 || $one->worker === $pinned,
             "{$this->which}: pinned to a person",
         );
+    }
+
+    /**
+     * What is taken up again: nothing that has to be done in one go or is under way, in order, half an hour at least.
+     *
+     * @param  list<int>  $minutes  of each sitting
+     */
+    private function judgeSittings(Activity $activity, Assignment $one, array $minutes): void
+    {
+        if ($one->sittings === []) {
+            return;
+        }
+        Assert::assertFalse($activity->oneSitting || $activity->isUnderWay(), "{$this->which}: may be taken up again");
+        Assert::assertGreaterThanOrEqual(30, min($minutes), "{$this->which}: sittings of half an hour");
+        $flat = array_merge(...$one->sittings);
+        $sorted = $flat;
+        sort($sorted);
+        Assert::assertSame($sorted, $flat, "{$this->which}: one sitting after the other");
+        Assert::assertSame([$one->start, $one->workEnd], [$flat[0], $flat[count($flat) - 1]], $this->which);
+    }
+
+    /** @return non-empty-list<array{int, int}> */
+    private static function sittings(Assignment $one): array
+    {
+        return $one->sittings === [] ? [[$one->start, $one->workEnd]] : $one->sittings;
+    }
+
+    /** Minutes in which a station was set up once more because it had been given up between the sittings. */
+    private function setUpAgain(Activity $activity, Assignment $one): int
+    {
+        $setUp = $activity->setUp->minutes ?? 0;
+        if ($setUp === 0 || $one->sittings === [] || ! $this->givesUp($activity, $one)) {
+            return 0;
+        }
+
+        return (count($one->sittings) - 1) * $this->people[(int) $one->worker]->minutes($activity->skill, $setUp);
+    }
+
+    /** With its set-up left out it would be over sooner: then it was set up again each time. */
+    private function givesUp(Activity $activity, Assignment $one): bool
+    {
+        $sanding = array_sum(array_map(static fn (Window $window): int => $window->sanding, $one->missed));
+
+        return $one->work > $this->people[(int) $one->worker]->minutes($activity->skill, $activity->work + $sanding);
+    }
+
+    /**
+     * When a resource is taken: what is held through the hold from the first sitting on; a station while it is worked at,
+     * and between the sittings where it was not given up.
+     *
+     * @return list<array{int, int}>
+     */
+    private function taken(Activity $activity, Assignment $one, Demand $demand): array
+    {
+        if ($demand->throughHold) {
+            return [[$one->start, $one->finish]];
+        }
+        $isKept = $one->sittings !== []
+            && ($activity->setUp->minutes ?? 0) > 0
+            && ! $this->givesUp($activity, $one);
+
+        return $isKept ? [[$one->start, $one->workEnd]] : self::sittings($one);
     }
 
     /**
@@ -160,11 +229,12 @@ final class ShopJudge
     private function judgeOutages(Problem $problem, Activity $activity, Assignment $one): void
     {
         foreach ($activity->demands as $demand) {
-            $until = $demand->throughHold ? $one->finish : $one->workEnd;
-            foreach ($problem->outages as $outage) {
-                $apart = $outage->resource !== $demand->resource || $until <= $one->start || $until <= $outage->from
-                    || $one->start >= $outage->to;
-                Assert::assertTrue($apart, "{$this->which}: used while it is down");
+            foreach ($this->taken($activity, $one, $demand) as [$from, $until]) {
+                foreach ($problem->outages as $outage) {
+                    $apart = $outage->resource !== $demand->resource || $until <= $from || $until <= $outage->from
+                        || $from >= $outage->to;
+                    Assert::assertTrue($apart, "{$this->which}: used while it is down");
+                }
             }
         }
     }

@@ -57,16 +57,17 @@ final class Schedules
         int $limit = PHP_INT_MAX,
         array $calm = [],
     ): Schedule {
-        $made = $this->made($candidate, $like, $budget, $limit, $calm);
+        $budget->spent++;
+        $made = $this->made($candidate, $like, $limit, $calm);
         if ($made->isGivenUp()) {
             return $made;
         }
-        $best = $this->keeping($made, $budget);
+        $best = $this->keeping($made);
         $pins = $this->score->missedPins($best->state);
-        if ($pins === [] || $budget->isSpent()) {
+        if ($pins === []) {
             return $best;
         }
-        $other = $this->keeping($this->made($candidate, null, $budget, ahead: $this->withAllBefore($pins)), $budget);
+        $other = $this->keeping($this->made($candidate, null, ahead: $this->withAllBefore($pins)));
 
         return count($this->score->missedPins($other->state)) < count($pins) ? $other : $best;
     }
@@ -96,11 +97,11 @@ final class Schedules
         return $this->score->lateMinutes($schedule->state);
     }
 
-    private function keeping(Schedule $schedule, Budget $budget): Schedule
+    private function keeping(Schedule $schedule): Schedule
     {
         $best = $schedule;
         $heldBack = [];
-        for ($try = 0; $try < self::TRIES && $schedule->state->missed !== [] && ! $budget->isSpent(); $try++) {
+        for ($try = 0; $try < self::TRIES && $schedule->state->missed !== []; $try++) {
             $more = $this->heldBack($schedule->state);
             if ($more === []) {
                 break;
@@ -109,7 +110,7 @@ final class Schedules
                 $heldBack[$index] = max($instant, $heldBack[$index] ?? 0);
             }
             $schedule = $this->made(
-                $schedule->candidate, $schedule, $budget, heldBack: $heldBack, list: $schedule->list,
+                $schedule->candidate, $schedule, heldBack: $heldBack, list: $schedule->list,
             );
             $best = $schedule->cost < $best->cost ? $schedule : $best;
         }
@@ -126,14 +127,12 @@ final class Schedules
     private function made(
         Candidate $candidate,
         ?Schedule $like,
-        Budget $budget,
         int $limit = PHP_INT_MAX,
         array $calm = [],
         array $heldBack = [],
         array $ahead = [],
         ?array $list = null,
     ): Schedule {
-        $budget->spent++;
         $list ??= $this->order->of($candidate->keys, $ahead);
         $marks = [];
         $at = 0;

@@ -38,14 +38,15 @@ final readonly class PlanOrder
     /** @param  array<int|string, int>|null  $keys  the order to begin with; the one in force if none is given */
     public function planned(?array $keys = null): Planned
     {
-        if ($this->standing->schedules < 2) {
+        $schedules = $this->standing->schedules ?? Standing::schedulesFor($this->problem);
+        if ($schedules < 2) {
             return $this->asAsked(Builder::byKeys($this->problem, $keys ?? $this->keys()));
         }
         $positions = $keys === null ? $this->positions() : [];
         $anew = fn (Problem $problem, Budget $budget): Improved => Improver::improve(
             $problem, $budget, 1, $this->objective(), $keys ?? $this->keys(),
         );
-        $budget = new Budget($positions !== [] && $this->standing->isTakenBack ? 1 : $this->standing->schedules);
+        $budget = new Budget($positions !== [] && $this->standing->isTakenBack ? 1 : $schedules);
         $problem = $this->standing->pushed === []
             ? $this->problem
             : $this->problem->with(['dues' => $this->pushedDues()]);

@@ -27,6 +27,9 @@ final class Improver
     /** By so many millionths of its cost a schedule may be worse than the one before it, at first. */
     private const SLACK = 30_000;
 
+    /** After so many schedules it may be worse by half as much. */
+    private const COOLING = 500;
+
     private const DAY = 1_440;
 
     private readonly Schedules $schedules;
@@ -164,11 +167,9 @@ final class Improver
         );
     }
 
-    /** Less and less, the more of the budget is spent. */
+    /** Less and less, the more was tried: the same whatever the budget, so that more of it is never worse. */
     private function slack(Schedule $best): int
     {
-        $left = self::SLACK - intdiv(self::SLACK * $this->budget->spent, max(1, $this->budget->schedules));
-
-        return intdiv($best->cost, 1_000_000) * $left;
+        return intdiv($best->cost, 1_000_000) * intdiv(self::SLACK * self::COOLING, self::COOLING + $this->budget->spent);
     }
 }

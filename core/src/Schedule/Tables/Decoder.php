@@ -17,7 +17,7 @@ final class Decoder
     private const NOT_WORTH = 120;
 
     /** Whether labour may be begun in a gap that is too short for it. */
-    private const CUTS = false;
+    private const CUTS = true;
 
     private readonly Agendas $agendas;
 
