@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable|null $start
  * @property CarbonImmutable|null $work_end
  * @property CarbonImmutable|null $finish
+ * @property list<array{int, int}> $sittings  where it is begun and taken up again behind something else
  * @property Operation $operation
  */
 class PlanEntry extends ShopModel
@@ -25,6 +26,7 @@ class PlanEntry extends ShopModel
 
     protected $casts = [
         'start' => 'immutable_datetime', 'work_end' => 'immutable_datetime', 'finish' => 'immutable_datetime',
+        'sittings' => 'array',
     ];
 
     /** @return BelongsTo<Operation, $this> */

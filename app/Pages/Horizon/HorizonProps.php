@@ -16,7 +16,7 @@ final readonly class HorizonProps extends Page
      * @param  list<string>  $weeks
      * @param  list<array{string, string}>  $free
      * @param  list<HorizonBuild>  $builds
-     * @param  list<array{int, int, string, int, int, int, int|null, string|null, string|null, OperationState, int|null, bool, bool}>  $items
+     * @param  list<array{int, int, string, int, int, int, int|null, string|null, string|null, OperationState, int|null, bool, bool, list<array{int, int}>}>  $items
      * @param  list<PersonOff>  $people
      * @param  list<OwnedResource>  $resources
      * @param  list<Down>  $outages

@@ -61,8 +61,8 @@ final readonly class HorizonItems
     }
 
     /**
-     * @return list<array{int, int, string, int, int, int, int|null, string|null, string|null, OperationState, int|null, bool, bool}> id, build, name, start, work end,
-     *   finish, person, station, fixture, state, operation of the reason, gate, pinned; in minutes since the beginning
+     * @return list<array{int, int, string, int, int, int, int|null, string|null, string|null, OperationState, int|null, bool, bool, list<array{int, int}>}> id, build, name, start, work end,
+     *   finish, person, station, fixture, state, operation of the reason, gate, pinned, sittings; in minutes since the beginning
      */
     public function items(CarbonImmutable $from, CarbonImmutable $to): array
     {
@@ -86,6 +86,10 @@ final readonly class HorizonItems
                     $one->personId, $operation->station, $operation->fixture, $operation->state,
                     $operation->planned?->reason_operation_id, Operations::gateAfter($operation->key)?->words !== null,
                     isset($pinned[$operation->id]),
+                    array_map(
+                        static fn (array $one): array => [$one[0] - $begin, $one[1] - $begin],
+                        $one->sittings(),
+                    ),
                 ];
             }
         }

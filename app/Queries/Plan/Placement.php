@@ -12,12 +12,14 @@ use Illuminate\Database\Eloquent\Model;
  */
 final readonly class Placement
 {
+    /** @param  list<array{int, int}>  $sittings  none where it is done in one go */
     private function __construct(
         public Operation $operation,
         public ?int $start,
         public ?int $workEnd,
         public ?int $finish,
         public ?int $personId,
+        private array $sittings,
     ) {
     }
 
@@ -33,7 +35,14 @@ final readonly class Placement
             $workEnd,
             self::minutes($operation, 'hold_until') ?? ($labourDone ? $workEnd : self::minutes($planned, 'finish')),
             $operation->person_id ?? $planned?->person_id,
+            $operation->started_at === null ? $planned->sittings ?? [] : [],
         );
+    }
+
+    /** @return list<array{int, int}> when it is worked at, with breaks and nights in between; more than one where it is taken up again */
+    public function sittings(): array
+    {
+        return $this->sittings === [] ? [[(int) $this->start, (int) $this->workEnd]] : $this->sittings;
     }
 
     /** An instant as pages get it. */

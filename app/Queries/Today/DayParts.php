@@ -26,15 +26,37 @@ final readonly class DayParts
     {
         $midnight = new \DateTimeImmutable($day, $this->house->zone());
         $parts = [];
-        foreach ($hours as [$from, $to]) {
-            $begin = max((int) $one->start, Minutes::of($midnight->setTime(intdiv($from, 60), $from % 60)));
-            $end = min((int) $one->workEnd, Minutes::of($midnight->setTime(intdiv($to, 60), $to % 60)));
-            if ($end > $begin) {
-                $parts[] = [$begin, $end];
+        foreach ($one->sittings() as [$since, $until]) {
+            foreach ($hours as [$from, $to]) {
+                $begin = max($since, Minutes::of($midnight->setTime(intdiv($from, 60), $from % 60)));
+                $end = min($until, Minutes::of($midnight->setTime(intdiv($to, 60), $to % 60)));
+                if ($end > $begin) {
+                    $parts[] = [$begin, $end];
+                }
             }
         }
 
         return $parts;
+    }
+
+    /**
+     * Of each sitting in which it is worked at on that day.
+     *
+     * @param  list<array{int, int}>  $hours  of the person on the day
+     * @return list<non-empty-list<array{int, int}>> instants
+     */
+    public function inSittings(Placement $one, string $day, array $hours): array
+    {
+        $sittings = [];
+        foreach ($one->sittings() as $index => [$since, $until]) {
+            foreach ($this->of($one, $day, $hours) as $part) {
+                if ($part[0] >= $since && $part[1] <= $until) {
+                    $sittings[$index][] = $part;
+                }
+            }
+        }
+
+        return array_values($sittings);
     }
 
     /**

@@ -71,16 +71,21 @@ final readonly class PeopleToday
         $zone = $this->house->zone();
         [$from, $to] = [Minutes::ofDay($day, $zone), Minutes::endOfDay($day, $zone) + 1];
 
-        return array_values($this->builds->placed()
-            ->filter(
-                static fn (Placement $one): bool => $one->personId === $person->id && $one->start !== null
-                    && $one->start < $to && $one->workEnd > $from,
-            )
-            ->sortBy('start')
-            ->map(fn (Placement $one): TodayItem => $this->item($one, $person, $from, $to))->all());
+        $items = [];
+        foreach ($this->builds->placed() as $one) {
+            foreach ($one->personId === $person->id && $one->start !== null ? $one->sittings() : [] as $sitting) {
+                if ($sitting[0] < $to && $sitting[1] > $from) {
+                    $items[] = [$sitting[0], $this->item($one, $sitting, $person, $from, $to)];
+                }
+            }
+        }
+        usort($items, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_column($items, 1);
     }
 
-    private function item(Placement $one, Person $person, int $from, int $to): TodayItem
+    /** @param  array{int, int}  $sitting */
+    private function item(Placement $one, array $sitting, Person $person, int $from, int $to): TodayItem
     {
         $operation = $one->operation;
 
@@ -89,9 +94,9 @@ final readonly class PeopleToday
             build: $operation->build->number,
             name: $operation->name,
             state: $operation->state,
-            from: Placement::iso(max((int) $one->start, $from)),
-            to: Placement::iso(min((int) $one->workEnd, $to)),
-            goesOn: $one->workEnd > $to,
+            from: Placement::iso(max($sitting[0], $from)),
+            to: Placement::iso(min($sitting[1], $to)),
+            goesOn: $one->workEnd > min($sitting[1], $to),
             gate: Operations::gateAfter($operation->key)?->words,
             because: $this->because($operation, $person),
             hold: $this->holdWords($operation),

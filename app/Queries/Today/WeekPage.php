@@ -126,23 +126,24 @@ final readonly class WeekPage
             static fn (Placement $one): bool => $one->personId === $person->id && $one->start !== null
                 && $one->start < $end && $one->workEnd > $midnight,
         )->sortBy('start') as $one) {
-            $parts = $this->parts->of($one, $day, $hours);
-            if ($parts !== []) {
+            foreach ($this->parts->inSittings($one, $day, $hours) as $parts) {
+                $until = $parts[count($parts) - 1][1];
                 $items[] = new WeekItem(
                     id: $one->operation->id,
                     build: $one->operation->build->number,
                     name: $one->operation->name,
                     state: $one->operation->state,
                     from: Placement::iso($parts[0][0]),
-                    to: Placement::iso($parts[count($parts) - 1][1]),
-                    goesOn: $one->workEnd > $end,
-                    hold: $one->operation->hold_minutes > 0 && $one->workEnd <= $end
+                    to: Placement::iso($until),
+                    goesOn: $one->workEnd > min($end, $until),
+                    hold: $one->operation->hold_minutes > 0 && $one->workEnd <= min($end, $until)
                         ? 'then '.Say::clockTime($one->operation->hold_minutes).' hold'
                         : null,
                     needs: $one->operation->planned?->shares_id === null ? null : 'set up already',
                 );
             }
         }
+        usort($items, static fn (WeekItem $a, WeekItem $b): int => $a->from <=> $b->from);
 
         return $items;
     }

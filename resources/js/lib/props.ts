@@ -499,7 +499,7 @@ export interface HorizonProps {
     free: [string, string][];
     builds: HorizonBuild[];
     offer: BetterPlan | null;
-    items: [number, number, string, number, number, number, number | null, string | null, string | null, OperationState, number | null, boolean, boolean][];
+    items: [number, number, string, number, number, number, number | null, string | null, string | null, OperationState, number | null, boolean, boolean, [number, number][]][];
     people: PersonOff[];
     resources: OwnedResource[];
     outages: Down[];

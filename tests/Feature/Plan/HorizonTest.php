@@ -20,7 +20,7 @@ final class HorizonTest extends TestCase
 {
     private const ROW = [
         'id', 'build', 'name', 'start', 'workEnd', 'finish', 'person', 'station', 'fixture', 'state', 'reason', 'gate',
-        'pinned',
+        'pinned', 'sittings',
     ];
 
     protected function setUp(): void
@@ -53,6 +53,32 @@ final class HorizonTest extends TestCase
         $this->assertSame(['flat-beam', 1_440], [$glue['fixture'], $glue['finish'] - $glue['workEnd']]);
         $this->assertCount(PlanEntry::query()->count(), $rows);
         $this->assertTrue(collect($rows)->contains('gate', true));
+    }
+
+    public function test_what_is_begun_and_taken_up_again_is_shown_in_its_sittings(): void
+    {
+        $agree = Operation::query()->where('key', PreparationOperation::Agree->value)->firstOrFail();
+        $at = static fn (string $time): int => intdiv((int) strtotime("2026-03-18 {$time} UTC"), 60);
+        $sittings = [[$at('08:15'), $at('09:00')], [$at('13:00'), $at('15:15')]];
+        PlanEntry::query()->where('operation_id', $agree->id)->update([
+            'start' => '2026-03-18 08:15:00', 'work_end' => '2026-03-18 15:15:00', 'sittings' => json_encode($sittings),
+        ]);
+        $page = $this->get('/horizon')->assertOk()->inertiaProps();
+        $from = intdiv((int) strtotime($page['from']), 60);
+        $row = collect($page['items'])->firstWhere(0, $agree->id);
+        $this->assertSame(
+            $sittings, array_map(static fn (array $one): array => [$one[0] + $from, $one[1] + $from], $row[13]),
+        );
+        $person = PlanEntry::query()->findOrFail($agree->id)->person_id;
+        $today = collect($this->get('/today')->inertiaProps('people'))->firstWhere('id', $person)['items'];
+        $mine = collect($today)->where('operationId', $agree->id)->values();
+        $this->assertSame(
+            [['2026-03-18T08:15:00Z', '2026-03-18T09:00:00Z', true], ['2026-03-18T13:00:00Z', '2026-03-18T15:15:00Z', false]],
+            $mine->map(static fn (array $one): array => [$one['from'], $one['to'], $one['goesOn']])->all(),
+        );
+        $week = collect($this->get('/plan/week')->inertiaProps('people'))->firstWhere('id', $person);
+        $this->assertCount(2, collect($week['days'])->flatMap(static fn (array $day): array => $day['items'])
+            ->where('id', $agree->id));
     }
 
     public function test_it_says_when_people_are_there_and_what_is_down(): void

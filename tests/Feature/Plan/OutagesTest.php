@@ -122,6 +122,11 @@ final class OutagesTest extends TestCase
             PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value,
             PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value,
         );
+        // One pair of hands: then it matters which goes first.
+        DB::table('people')->update(['skills' => json_encode(
+            ['design', 'necks', 'frets', 'bodies', 'joints', 'finish', 'electronics', 'set-up'],
+        )]);
+        DB::table('people')->where('id', $this->maker->id)->update(['active' => false]);
         app(Planner::class)->replan('both are ready to cut');
         $finish = static fn (Build $build): string => (string) PlanEntry::query()->where('build_id', $build->id)->max('finish');
         [$first, $second] = [$finish($this->build), $finish($other)];

@@ -26,6 +26,8 @@ use Regimen\Schedule\Time\Calendar;
  */
 final readonly class PlanOrder
 {
+    private const HOUR = 60;
+
     private const DAY = 1_440;
 
     /** Behind everything that has a position. */
@@ -57,7 +59,9 @@ final readonly class PlanOrder
         if ($this->standing->pushed !== [] && ! $this->standing->isTakenBack) {
             // Where it goes against what was pushed, it is made anew.
             $other = $anew($problem, new Budget($budget->schedules));
-            $improved = $other->bestCost < $improved->bestCost - intdiv($improved->bestCost, 100) ? $other : $improved;
+            $improved = $other->bestCost < $improved->bestCost - self::HOUR * $problem->weights->late
+                ? $other
+                : $improved;
         }
 
         return $this->asAsked($improved->best);

@@ -129,11 +129,12 @@ final class Improver
         $at = $best;
         $count = $this->schedules->tables->count;
         $patience = min(self::PATIENCE, 2 * $count);
+        $away = 0;
         for ($idle = 0; $count > 1 && ! $this->budget->isSpent(1 + $left); $idle++) {
             $late = $this->schedules->late($at);
             if ($idle > $patience) {
                 $other = $this->schedules->best(
-                    $this->moves->away($best, $late), $best, $this->budget, PHP_INT_MAX, $calm,
+                    $this->moves->away($best, $late, $away++), $best, $this->budget, PHP_INT_MAX, $calm,
                 );
                 $at = $other->isGivenUp() ? $best : $other;
                 $idle = 0;
@@ -143,7 +144,7 @@ final class Improver
                 $at = $other->cost <= $limit ? $other : $at;
             }
             if ($other->cost < $best->cost) {
-                [$best, $idle] = [$other, 0];
+                [$best, $idle, $away] = [$other, 0, 0];
             }
         }
 

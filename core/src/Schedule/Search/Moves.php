@@ -53,14 +53,19 @@ final class Moves
     }
 
     /**
-     * Away from where nothing helps any more: several changes at once.
+     * Away from where nothing helps any more: several changes at once, more of them each time, and now and then an order
+     * that is drawn.
      *
      * @param  list<int>  $late  builds that miss their promise
+     * @param  int  $times  how often that was tried since something helped
      */
-    public function away(Schedule $schedule, array $late): Candidate
+    public function away(Schedule $schedule, array $late, int $times): Candidate
     {
+        if ($times % 4 === 3) {
+            return $schedule->candidate->with($this->drawn(), []);
+        }
         $candidate = $schedule->candidate->with($this->positions($schedule), $schedule->candidate->people);
-        for ($more = $this->random->getInt(2, 4); $more > 0; $more--) {
+        for ($more = 1 + $this->random->getInt(1, 3 + $times); $more > 0; $more--) {
             $candidate = $this->changed($schedule, $candidate->keys, $candidate->people, $late);
         }
 
@@ -89,6 +94,19 @@ final class Moves
             $kind < 84 && $this->open !== [] => $schedule->candidate->with($keys, $this->otherPerson($schedule, $people)),
             default => $schedule->candidate->with($this->inserted($keys), $people),
         };
+    }
+
+    /** @return array<int, int> an order that is drawn, builds together more or less */
+    private function drawn(): array
+    {
+        $count = $this->tables->count;
+        $of = array_map(fn (): int => $this->random->getInt(0, $count), $this->ofBuild);
+        $keys = [];
+        for ($index = 0; $index < $count; $index++) {
+            $keys[$index] = self::APART * ($of[$this->tables->build[$index]] + $this->random->getInt(0, $count));
+        }
+
+        return $keys;
     }
 
     /** @return array<int, int> the keys that give the list as it is, by activity */

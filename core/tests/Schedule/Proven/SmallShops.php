@@ -24,6 +24,9 @@ final class SmallShops
 {
     public const HOUR = 60;
 
+    /** From this seed on promises are given with more time. */
+    private const HARD = 40;
+
     /** Hours of a weekday in which each person works. */
     public const HOURS = [
         1 => [8, 9, 10, 11, 13, 14, 15, 16], 2 => [9, 10, 11, 12, 13], 3 => [8, 9, 10, 11, 13, 14],
@@ -48,8 +51,10 @@ final class SmallShops
         $capacities = ['clamps' => 1, 'bench' => 1, 'rack' => 2];
         $builds = 3 + intdiv($seed, 2) % 2;
         foreach (range(1, $builds) as $build) {
+            $hours = $random->getInt(10, 30 * $builds - 30);
+            $kind = Promise::cases()[$random->getInt(0, 2)];
             $dues["b{$build}"] = new Due(
-                $now + self::HOUR * $random->getInt(10, 30 * $builds - 30), promise: Promise::cases()[$random->getInt(0, 2)],
+                $now + self::HOUR * ($seed > self::HARD ? 40 + 2 * $hours : $hours), promise: $kind,
             );
             foreach (range(1, $builds === 3 ? 4 : 3) as $step) {
                 $through = $random->getInt(0, 2) === 0;

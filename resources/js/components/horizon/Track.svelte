@@ -2,7 +2,7 @@
 <script lang="ts">
     import Mark from '@/components/Mark.svelte';
     import { follow } from '@/lib/pointer';
-    import { inLanes, parts, type Item } from './items';
+    import { inLanes, worked, type Item } from './items';
     import type { View } from './view.svelte';
 
     interface Props {
@@ -57,7 +57,7 @@
     const seen = $derived(placed.filter((item) => view.sees(item.start, Math.max(item.finish, item.workEnd))));
     const here = $derived(items.find((item) => item.id === selected));
     const first = (item: Item): number => {
-        const [from, to] = parts(item.start, item.workEnd, off)[0] ?? [0, 0];
+        const [from, to] = worked(item, off)[0] ?? [0, 0];
         return view.x(to) - view.x(from);
     };
     let dragged = $state<{ id: number; by: number } | null>(null);
@@ -167,7 +167,7 @@
                         }}
                     />
                 {/if}
-                {#each parts(item.start, item.workEnd, off) as [left, right] (left)}
+                {#each worked(item, off) as [left, right] (left)}
                     <Mark
                         kind="labour"
                         at={{

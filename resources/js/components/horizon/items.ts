@@ -17,6 +17,8 @@ export interface Item {
     reason: number | null;
     gate: boolean;
     pinned: boolean;
+    /** When it is worked at; more than one where it is taken up again. */
+    sittings: [number, number][];
 }
 
 export interface Placed extends Item {
@@ -25,7 +27,7 @@ export interface Placed extends Item {
 
 export function read(rows: ItemRow[]): Item[] {
     return rows.map(
-        ([id, build, name, start, workEnd, finish, person, station, fixture, state, reason, gate, pinned]) => ({
+        ([
             id,
             build,
             name,
@@ -39,6 +41,22 @@ export function read(rows: ItemRow[]): Item[] {
             reason,
             gate,
             pinned,
+            sittings,
+        ]) => ({
+            id,
+            build,
+            name,
+            start,
+            workEnd,
+            finish,
+            person,
+            station,
+            fixture,
+            state,
+            reason,
+            gate,
+            pinned,
+            sittings,
         }),
     );
 }
@@ -65,8 +83,13 @@ export function chain(items: Map<number, Item>, id: number | null): Set<number> 
     return steps;
 }
 
+/** When somebody is really at an operation. */
+export function worked(item: Item, off: [number, number][]): [number, number][] {
+    return item.sittings.flatMap(([from, to]) => parts(from, to, off));
+}
+
 /** The parts of a stretch in which somebody is there; what is off is in order. All of it if nobody ever is. */
-export function parts(from: number, to: number, off: [number, number][]): [number, number][] {
+function parts(from: number, to: number, off: [number, number][]): [number, number][] {
     const there: [number, number][] = [];
     let at = from;
     for (const [begin, end] of off) {
