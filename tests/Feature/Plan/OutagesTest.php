@@ -115,7 +115,7 @@ final class OutagesTest extends TestCase
 
     public function test_a_build_that_is_pushed_ahead_is_over_sooner_and_the_other_later(): void
     {
-        $other = $this->build([], '2026-12-01');
+        $other = $this->build();
         DB::table('kit_lines')->update(['state' => 'arrived']);
         $this->finished(
             $other, PreparationOperation::Agree->value, PreparationOperation::Draw->value,
