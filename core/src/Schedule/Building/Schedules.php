@@ -49,6 +49,7 @@ final class Schedules
      * @param  Schedule|null  $like  built from the first place at which it differs from this one
      * @param  int  $limit  given up as soon as it must cost more than this
      * @param  array<int, array{int, int}>  $calm  start and person by activity; given up where one of them moves
+     * @param  bool  $soon  given up too if it is no better as soon as everything has been placed that stands elsewhere
      */
     public function best(
         Candidate $candidate,
@@ -56,9 +57,10 @@ final class Schedules
         Budget $budget = new Budget(PHP_INT_MAX),
         int $limit = PHP_INT_MAX,
         array $calm = [],
+        bool $soon = false,
     ): Schedule {
         $budget->spent++;
-        $made = $this->made($candidate, $like, $limit, $calm);
+        $made = $this->made($candidate, $like, $limit, $calm, $soon);
         if ($made->isGivenUp()) {
             return $made;
         }
@@ -89,6 +91,12 @@ final class Schedules
     public function late(Schedule $schedule): array
     {
         return $this->score->late($schedule->state);
+    }
+
+    /** @return array<int, int> minutes by which builds miss their promises, below zero where they have time, by build */
+    public function lateness(Schedule $schedule): array
+    {
+        return $this->score->lateness($schedule->state);
     }
 
     /** By how many minutes builds miss their promises together. */
@@ -129,6 +137,7 @@ final class Schedules
         ?Schedule $like,
         int $limit = PHP_INT_MAX,
         array $calm = [],
+        bool $soon = false,
         array $heldBack = [],
         array $ahead = [],
         ?array $list = null,
@@ -165,7 +174,7 @@ final class Schedules
                 return $like;
             }
             if (
-                ($state->cost > $limit && $state->unplanned === [])
+                ($state->unplanned === [] && ($state->cost > $limit || ($at === $last && $soon && $state->cost >= ($like->costs[$at] ?? 0))))
                 || (isset($calm[$index]) && ! self::isCalm($state, $index, $calm[$index]))
             ) {
                 return new Schedule($candidate, $list, $heldBack, $state, [], [], PHP_INT_MAX);

@@ -178,6 +178,19 @@ final class Score
         return $late;
     }
 
+    /** @return array<int, int> minutes by which builds miss their promises, below zero where they have time, by build */
+    public function lateness(State $state): array
+    {
+        $lateness = [];
+        foreach ($state->over as $build => $over) {
+            if ($this->due[$build] !== PHP_INT_MAX) {
+                $lateness[$build] = $over - $this->due[$build];
+            }
+        }
+
+        return $lateness;
+    }
+
     /** By how many minutes builds miss their promises together. */
     public function lateMinutes(State $state): int
     {

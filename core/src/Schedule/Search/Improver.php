@@ -30,6 +30,17 @@ final class Improver
     /** After so many schedules it may be worse by half as much. */
     private const COOLING = 500;
 
+    /** So many schedules are made to find out which builds have to go ahead. */
+    private const FED_BACK = 10;
+
+    /**
+     * Of so many activities and more, most of what is tried has to show at once that it is better, all but
+     * one in so many.
+     */
+    private const LARGE = 100;
+
+    private const ALL_THROUGH = 4;
+
     private const DAY = 1_440;
 
     private readonly Schedules $schedules;
@@ -58,7 +69,31 @@ final class Improver
             Candidate::of($tables, $keys ?? Priority::keys($problem)), null, $budget,
         );
 
-        return $self->improved($first, $tables->count < 2 ? $first : $self->searched($self->orAnotherStart($first), 0));
+        return $self->improved($first, $tables->count < 2 ? $first : $self->searched($self->fedBack($first, $self->orAnotherStart($first)), 0));
+    }
+
+    /**
+     * What is late goes ahead by as much as it is late, what has time gives way by a part of it; a few times over.
+     *
+     * @param  Schedule  $from  by urgency
+     */
+    private function fedBack(Schedule $from, Schedule $best): Schedule
+    {
+        $tables = $this->schedules->tables;
+        for ($times = self::FED_BACK; $times > 0 && ! $this->budget->isSpent(); $times--) {
+            $keys = $from->candidate->keys;
+            foreach ($this->schedules->lateness($from) as $build => $minutes) {
+                foreach ($tables->build as $index => $of) {
+                    if ($of === $build) {
+                        $keys[$index] -= $minutes > 0 ? $minutes : intdiv($minutes, 3);
+                    }
+                }
+            }
+            $from = $this->schedules->best($from->candidate->with($keys, $from->candidate->people), null, $this->budget);
+            $best = $from->cost < $best->cost ? $from : $best;
+        }
+
+        return $best;
     }
 
     /**
@@ -139,8 +174,9 @@ final class Improver
                 $at = $other->isGivenUp() ? $best : $other;
                 $idle = 0;
             } else {
+                $soon = $count >= self::LARGE && $this->budget->spent % self::ALL_THROUGH !== 0;
                 $limit = max($at->cost, $best->cost + $this->slack($best));
-                $other = $this->schedules->best($this->moves->next($at, $late), $at, $this->budget, $limit, $calm);
+                $other = $this->schedules->best($this->moves->next($at, $late), $at, $this->budget, $limit, $calm, $soon);
                 $at = $other->cost <= $limit ? $other : $at;
             }
             if ($other->cost < $best->cost) {
