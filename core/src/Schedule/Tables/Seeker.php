@@ -56,8 +56,13 @@ final class Seeker
                 $spot->end = $walk->end;
                 $spot->work = $minutes[$walk->person];
                 $this->explain($state, $spot, $ready, $walk->at, $walk->waitedFor);
-                if ($cut && ! $sitting && $estimated >= 2 * Agendas::LEAST_SITTING) {
-                    $this->seekSittings($state, $activity, $minutes, $ready, $spot);
+                if (
+                    $cut
+                    && ! $sitting
+                    && $estimated >= 2 * Agendas::LEAST_SITTING
+                    && $spot->start >= $walk->at + Agendas::LEAST_SITTING
+                ) {
+                    $this->seekSittings($state, $activity, $minutes, $ready, $walk->at, $spot);
                 }
 
                 return $spot;
@@ -94,16 +99,23 @@ final class Seeker
      * In sittings with something else in between, where somebody could begin sooner and is over with it sooner so.
      *
      * @param  array<int, int>  $minutes  by person
+     * @param  int  $at  from when on what it needs is free
      */
-    private function seekSittings(State $state, int $activity, array $minutes, Spot $ready, Spot $best): void
-    {
+    private function seekSittings(
+        State $state,
+        int $activity,
+        array $minutes,
+        Spot $ready,
+        int $at,
+        Spot $best,
+    ): void {
         $hold = $this->tables->hold[$activity];
-        foreach ($best->start >= $ready->start + Agendas::LEAST_SITTING ? $minutes : [] as $person => $takes) {
+        foreach ($minutes as $person => $takes) {
             $again = $this->tables->setUpMinutes($activity, $person);
             foreach ([false, true] as $givesUp) {
                 $work = $takes;
                 do {
-                    $sittings = $this->agendas->findSittings($state, $person, $ready->start, $work, $best->end);
+                    $sittings = $this->agendas->findSittings($state, $person, $at, $work, $best->end);
                     $wanted = $sittings === null || ! $givesUp ? $work : $takes + $again * (count($sittings) - 1);
                     $isEnough = $wanted <= $work;
                     $work = $wanted;
