@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Console\Calm\CalmBench;
 use Illuminate\Console\Command;
 use Regimen\Drawing\Drawings;
 use Regimen\Figures\FigureBook;
@@ -33,12 +34,15 @@ final class Bench extends Command
 
     private const OPERATIONS = 50;
 
-    protected $signature = 'regimen:bench {what? : route or plan alone}';
+    protected $signature = 'regimen:bench {what? : route, plan or calm alone}';
 
     protected $description = 'How planning grows with the shop, and what a specification costs, as ratios';
 
-    public function handle(RouteBench $route): int
+    public function handle(RouteBench $route, CalmBench $calm): int
     {
+        if ($this->argument('what') === 'calm') {
+            return $calm->run(fn (string $line) => $this->line($line));
+        }
         if ($this->argument('what') === 'route') {
             return $route->run(fn (string $line) => $this->line($line));
         }

@@ -10,7 +10,7 @@ use Regimen\Schedule\Problem\Announced;
 
 /**
  * Who was told what, and when, by activity; kept as lists: person, start, position, whether the person was
- * chosen, and what had been told before.
+ * chosen, and what had been told before, end of the labour.
  *
  * @implements CastsAttributes<array<string, Announced>, array<string, Announced>>
  */
@@ -22,14 +22,14 @@ final readonly class AnnouncedPlan implements CastsAttributes
         $kept = is_string($value) ? (array) json_decode($value, true) : [];
 
         return array_map(static fn (array $one): Announced => new Announced(
-            $one[0], (int) $one[1], true, $one[2] ?? null, $one[3] ?? false, $one[4] ?? null,
+            $one[0], (int) $one[1], true, $one[2] ?? null, $one[3] ?? false, $one[4] ?? null, $one[5] ?? null,
         ), $kept);
     }
 
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
         $pairs = array_map(static fn (Announced $one): array => [
-            $one->worker, $one->start, $one->position, $one->isChosen, $one->told,
+            $one->worker, $one->start, $one->position, $one->isChosen, $one->told, $one->end,
         ], (array) $value);
 
         return json_encode((object) $pairs, JSON_THROW_ON_ERROR);

@@ -172,9 +172,21 @@ final readonly class Activities
             demands: $this->demandsOf($operation),
             worker: $operation->person_id,
             startedAt: Minutes::of($operation->started_at ?? $this->clock->now()),
+            sittings: $this->sittings($operation),
             // What is worked on has its station set already.
             setUp: $operation->set_up_key === '' ? null : new SetUp($operation->set_up_key, 0, $operation->station),
         );
+    }
+
+    /** @return list<array{int, int}> when it is gone on with by the plan in force, where that is not in one go */
+    private function sittings(OperationModel $operation): array
+    {
+        $now = Minutes::of($this->clock->now());
+
+        return array_values(array_filter(
+            $operation->planned->sittings ?? [],
+            static fn (array $one): bool => $one[1] > $now,
+        ));
     }
 
     private function holding(OperationModel $operation): Activity

@@ -112,7 +112,7 @@ final readonly class ShopProblem
     private static function unfinished(mixed $operations): void
     {
         $operations->where('state', '!=', 'done')
-            ->with('runningClocks')
+            ->with(['runningClocks', 'planned'])
             ->withSum('timeEntries as worked_minutes', 'minutes');
     }
 }

@@ -77,6 +77,7 @@ final readonly class LookingLonger
         foreach ($plan->assignments as $id => $one) {
             $announced[$id] = new Announced(
                 $one->worker, $one->start, position: $one->position, isChosen: $one->isChosen, told: $one->told,
+                end: $one->workEnd,
             );
         }
 

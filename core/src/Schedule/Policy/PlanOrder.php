@@ -28,6 +28,9 @@ final readonly class PlanOrder
 {
     private const HOUR = 60;
 
+    /** Who is done early begins sooner what is planned for so many minutes from now. */
+    private const SOON = 120;
+
     private const DAY = 1_440;
 
     /** Behind everything that has a position. */
@@ -148,7 +151,7 @@ final readonly class PlanOrder
         $told = [];
         foreach ($near as $id => $one) {
             // Who is done early goes on with what comes next.
-            if (! isset($gone[$one->worker ?? 0])) {
+            if (! isset($gone[$one->worker ?? 0]) || $one->start > $this->problem->now + self::SOON) {
                 $told[$id] = $one->start;
             }
         }

@@ -22,6 +22,8 @@ final readonly class Activity
      * @param  int|null  $holdUntil  a hold under way, nothing left to do but wait
      * @param  SetUp|null  $setUp  the part of the work that is saved where the station is set the same already
      * @param  list<Window>  $windows
+     * @param  list<array{int, int}>  $sittings  when work under way is to be gone on with, where that is not at once and in
+     *   one go
      */
     public function __construct(
         public int|string $id,
@@ -40,6 +42,7 @@ final readonly class Activity
         public array $windows = [],
         public ?Pin $pin = null,
         public ?Announced $announced = null,
+        public array $sittings = [],
     ) {
     }
 

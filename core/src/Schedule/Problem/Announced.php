@@ -12,6 +12,7 @@ final readonly class Announced
      * @param  int|null  $position  in which order it was planned, from 0; null where nobody knows
      * @param  bool  $isChosen  whether the person was chosen rather than whoever was done first
      * @param  int|null  $told  not before this instant, since people had been told so already
+     * @param  int|null  $end  of its labour
      */
     public function __construct(
         public ?int $worker,
@@ -20,6 +21,7 @@ final readonly class Announced
         public ?int $position = null,
         public bool $isChosen = false,
         public ?int $told = null,
+        public ?int $end = null,
     ) {
     }
 }

@@ -30,6 +30,12 @@ final class Improver
     /** After so many schedules it may be worse by half as much. */
     private const COOLING = 500;
 
+    /** So often something that cannot be kept is tried behind the others. */
+    private const BEHIND = 16;
+
+    /** And builds may be late by so many minutes more together, as long as no more of them are. */
+    private const LATER = 480;
+
     /** So many schedules are made to find out which builds have to go ahead. */
     private const FED_BACK = 10;
 
@@ -114,10 +120,12 @@ final class Improver
             return $self->improved($first, $first);
         }
         $calm = [];
-        foreach ($inForce->near as $id => $told) {
-            $index = $tables->index[$id] ?? null;
-            if ($index !== null && isset($first->state->start[$index])) {
-                $calm[$index] = [$first->state->start[$index], $first->state->person[$index]];
+        if ($inForce->near !== []) {
+            $first = $self->calmest($inForce);
+            foreach (array_intersect_key($tables->index, $inForce->near) as $index) {
+                if (isset($first->state->start[$index])) {
+                    $calm[$index] = [$first->state->start[$index], $first->state->person[$index]];
+                }
             }
         }
         $last = intdiv($budget->schedules, 3);
@@ -131,6 +139,39 @@ final class Improver
         }
 
         return $self->improved($first, $best);
+    }
+
+    /**
+     * What is near as it was told, in its order; what cannot be kept is tried behind the others, so that they need not
+     * move, wherever no promise is lost for that.
+     */
+    private function calmest(InForce $inForce): Schedule
+    {
+        $tables = $this->schedules->tables;
+        $best = $this->schedules->best($inForce->nearFirst($tables), null, $this->budget);
+        $moved = $inForce->moved($tables, $best->state);
+        $late = $this->schedules->lateMinutes($best) + self::LATER;
+        $many = count($this->schedules->late($best));
+        $behind = $tried = [];
+        for ($times = 0; $times < self::BEHIND && ! $this->budget->isSpent(); $times++) {
+            $next = array_values(array_diff($moved, $tried))[0] ?? null;
+            if ($next === null) {
+                break;
+            }
+            $tried[] = $next;
+            $with = $behind + [$next => true];
+            $other = $this->schedules->best($inForce->nearFirst($tables, $with), null, $this->budget);
+            $then = $inForce->moved($tables, $other->state);
+            if (
+                count($then) < count($moved)
+                && $this->schedules->lateMinutes($other) <= $late
+                && count($this->schedules->late($other)) <= $many
+            ) {
+                [$best, $moved, $behind] = [$other, $then, $with];
+            }
+        }
+
+        return $best;
     }
 
     private function orAnotherStart(Schedule $best): Schedule

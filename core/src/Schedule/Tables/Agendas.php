@@ -87,6 +87,19 @@ final class Agendas
         }
     }
 
+    /** How many minutes somebody is free from an instant to another. */
+    public function freeMinutes(State $state, int $person, int $start, int $end): int
+    {
+        $this->people->reach($state, $person, $end);
+        $minutes = 0;
+        $count = count($state->from[$person]);
+        for ($at = self::firstEndingAfter($state->to[$person], $start); $at < $count && $state->from[$person][$at] < $end; $at++) {
+            $minutes += min($end, $state->to[$person][$at]) - max($start, $state->from[$person][$at]);
+        }
+
+        return $minutes;
+    }
+
     /**
      * How far a free time goes on over breaks and nights alone.
      *

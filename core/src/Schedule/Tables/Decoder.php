@@ -13,8 +13,8 @@ use Regimen\Schedule\Time\NoWorkingTime;
  */
 final class Decoder
 {
-    /** What could begin so many minutes sooner than people were told, or less, stays as they were told. */
-    private const NOT_WORTH = 120;
+    /** Who had nothing to do for so many working minutes until then begins sooner than they were told. */
+    private const IDLE = 240;
 
     /** Whether labour may be begun in a gap that is too short for it. */
     private const CUTS = true;
@@ -113,7 +113,7 @@ final class Decoder
             }
         }
         if ($this->tables->work[$index] > 0) {
-            $found = $this->seeker->person($state, $index, $spot->start);
+            $found = $this->seeker->person($state, $index, $spot->start, $this->tables->activities[$index]->sittings);
             [$found->wait, $found->for, $found->of] = [$spot->wait, -1, $spot->of];
             $spot = $found;
         }
@@ -126,7 +126,7 @@ final class Decoder
         $work = $this->tables->work[$index];
         $ready = $this->ready($state, $index, $heldBack);
         $spot = $this->seeker->seek($state, $index, $ready, $work, $chosen, self::CUTS);
-        if ($spot->start < $told && $spot->start >= $told - self::NOT_WORTH) {
+        if ($spot->start < $told && ! $this->wouldIdle($state, $spot, $told)) {
             $ready->start = $told;
             [$ready->wait, $ready->for] = [Wait::ANNOUNCED, -1];
             $spot = $this->seeker->seek($state, $index, $ready, $work, $chosen, self::CUTS);
@@ -154,6 +154,18 @@ final class Decoder
             $state->missed[$index] = $missed;
         }
         $this->keep($state, $index, $spot, $spot->start, $spot->end + $this->tables->hold[$index]);
+    }
+
+    /** Whether somebody had nothing at all to do for half a day if they began only when they were told to. */
+    private function wouldIdle(State $state, Spot $spot, int $told): bool
+    {
+        if ($spot->person < 0 || $spot->sittings !== []) {
+            return false;
+        }
+        $calendar = $this->tables->people->workers[$spot->person]->calendar;
+        $there = $calendar->between($spot->start, $told);
+
+        return $there >= self::IDLE && $there === $this->agendas->freeMinutes($state, $spot->person, $spot->start, $told);
     }
 
     /** From when on it can be begun, people and resources aside, and what that hangs on. */

@@ -72,14 +72,62 @@ final class Seeker
         throw $never ?? NoWorkingTime::within('The shop', 16);
     }
 
-    /** The first place at which the person whose it is goes on with what is under way, whatever it occupies. */
-    public function person(State $state, int $activity, int $from): Spot
+    /**
+     * The first place at which the person whose it is goes on with what is under way, whatever it occupies.
+     *
+     * @param  list<array{int, int}>  $planned  sittings in which it was planned to be gone on with
+     */
+    public function person(State $state, int $activity, int $from, array $planned): Spot
     {
+        $kept = $planned === [] ? null : $this->asPlanned($state, $activity, $from, $planned);
+        if ($kept !== null) {
+            return $kept;
+        }
         $walk = new Walk($this->tables, $state, $activity, $from, true);
         $walk->find($this->tables->minutes[$activity], false);
         $spot = new Spot;
         [$spot->person, $spot->start, $spot->end] = [$walk->person, $walk->start, $walk->end];
         $spot->work = $this->tables->minutes[$activity][$walk->person];
+
+        return $spot;
+    }
+
+    /**
+     * In the sittings that were planned, the last one longer where more is left.
+     *
+     * @param  list<array{int, int}>  $planned
+     * @return Spot|null null where they cannot be kept
+     */
+    private function asPlanned(State $state, int $activity, int $from, array $planned): ?Spot
+    {
+        $person = $this->tables->able[$activity][0];
+        $left = $work = $this->tables->minutes[$activity][$person];
+        $sittings = [];
+        foreach ($planned as $at => [$since, $until]) {
+            $start = max($since, $from);
+            if ($left <= 0 || $until <= $start) {
+                continue;
+            }
+            $isLast = $at === count($planned) - 1;
+            $there = $this->tables->people->workers[$person]->calendar->between($start, $until);
+            $takes = $isLast ? $left : min($left, $there);
+            if ($takes <= 0) {
+                continue;
+            }
+            $walk = new Walk($this->tables, $state, $activity, $start, true);
+            if (! $walk->find([$person => $takes], false)) {
+                return null;
+            }
+            $sittings[] = [$walk->start, $walk->end];
+            $left -= $takes;
+        }
+        if ($left > 0 || $sittings === []) {
+            return null;
+        }
+        $spot = new Spot;
+        [$spot->person, $spot->work] = [$person, $work];
+        [$spot->start, $spot->end] = [$sittings[0][0], $sittings[count($sittings) - 1][1]];
+        $spot->sittings = count($sittings) > 1 ? $sittings : [];
 
         return $spot;
     }
