@@ -15,8 +15,11 @@ use Regimen\Schedule\Problem\BuildId;
 /** What stands when the shop is planned, as it is kept: read once for every plan. */
 final readonly class Standings
 {
-    /** @param  bool  $announces  whether anybody was told the plan in force; where years are played, nobody was */
-    public function __construct(private bool $announces = true)
+    /**
+     * @param  bool  $announces  whether anybody was told the plan in force; where years are played, nobody was
+     * @param  int|null  $schedules  that are made for a plan; the usual number if none is given
+     */
+    public function __construct(private bool $announces = true, private ?int $schedules = null)
     {
     }
 
@@ -27,7 +30,7 @@ final readonly class Standings
         }
         $asked = PlanModel::query()->latest('id')->value('asked');
 
-        return new Standing(self::announced(), self::pushed(), asked: is_string($asked) ? $asked : '');
+        return new Standing(self::announced(), self::pushed(), $this->schedules, asked: is_string($asked) ? $asked : '');
     }
 
     /** @return array<int, Announced> */

@@ -92,7 +92,9 @@ final class Fixed
         $calendar = $entry->person_id === null ? null : ($this->workers[$entry->person_id] ?? null)?->calendar;
         $isThere = $calendar !== null && $calendar->between($start, $start + 1) === 1;
 
-        return $isThere ? new Announced($entry->person_id, $start) : null;
+        $end = $entry->work_end === null ? null : Minutes::of($entry->work_end);
+
+        return $isThere ? new Announced($entry->person_id, $start, end: $end) : null;
     }
 
     private function held(Activity $activity, Build $build): ?Release

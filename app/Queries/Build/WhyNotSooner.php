@@ -10,12 +10,14 @@ use App\Models\People\Person;
 use App\Models\Plan\PlanEntry;
 use App\Pages\Sheet\ReasonChain;
 use App\Pages\Sheet\ReasonStep;
+use App\Pages\Sheet\ReasonStory;
 use App\Planning\House\House;
 use App\Queries\House\ResourceNames;
 use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;
+use Regimen\Forecast\Stories;
 
 /**
  * Why a build is not over sooner: from its last operation back to today, a sentence a step, through other builds too.
@@ -41,24 +43,63 @@ final readonly class WhyNotSooner
             $at = $entries->get((int) $at->reason_operation_id);
         }
 
+        $operations = $this->operations(collect($steps));
+        $lines = $this->lines($build, collect($steps), $operations);
+
         return new ReasonChain(
-            steps: $this->lines($build, collect($steps)),
+            steps: $lines,
+            stories: self::stories($lines, $operations),
             slack: $this->slack($build, collect($steps)->first()),
         );
     }
 
     /**
      * @param  Collection<int, PlanEntry>  $steps
-     * @return list<ReasonStep>
+     * @return Collection<int, Operation> by id
      */
-    private function lines(Build $build, Collection $steps): array
+    private function operations(Collection $steps): Collection
     {
-        $operations = Operation::query()
+        return Operation::query()
             ->with(['build', 'planned'])
             ->whereIn('id', $steps->keys()->merge($steps->pluck('reason_operation_id')->filter()))
             ->get()
             ->toBase()
             ->keyBy('id');
+    }
+
+    /**
+     * Five coats, or one glue-up after the other, are one story.
+     *
+     * @param  list<ReasonStep>  $steps
+     * @param  Collection<int, Operation>  $operations
+     * @return list<ReasonStory>
+     */
+    private static function stories(array $steps, Collection $operations): array
+    {
+        $stories = Stories::of(array_map(static fn (ReasonStep $one): array => [
+            (string) $one->build, (string) $operations->get($one->id)?->stage->value,
+        ], $steps));
+
+        return array_map(static function (array $story) use ($steps): ReasonStory {
+            [$last, $first] = [$steps[$story[0]], $steps[$story[1]]];
+            $count = $story[1] - $story[0] + 1;
+
+            return new ReasonStory(
+                name: $count === 1 ? $last->name : "{$first->name} to {$last->name}, {$count} steps",
+                start: $first->start,
+                because: $first->because,
+                steps: range($story[0], $story[1]),
+            );
+        }, $stories);
+    }
+
+    /**
+     * @param  Collection<int, PlanEntry>  $steps
+     * @param  Collection<int, Operation>  $operations
+     * @return list<ReasonStep>
+     */
+    private function lines(Build $build, Collection $steps, Collection $operations): array
+    {
         $people = Person::query()->pluck('name', 'id');
         $words = new ReasonWords($operations, $this->resources->all(), $this->house->zone());
         $lines = [];

@@ -853,6 +853,7 @@ export interface Reading {
 
 export interface ReasonChain {
     steps: ReasonStep[];
+    stories: ReasonStory[];
     slack: string | null;
 }
 
@@ -863,6 +864,14 @@ export interface ReasonStep {
     start: string | null;
     finish: string | null;
     because: string;
+}
+
+/** Steps of a chain of reasons that are one story; opened, they are told one by one. */
+export interface ReasonStory {
+    name: string;
+    start: string | null;
+    because: string;
+    steps: number[];
 }
 
 /** Something that can be taken away from the calendar again. */

@@ -27,7 +27,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/plan/calendar', 19])]
     #[TestWith(['/plan/try', 14])]
     #[TestWith(['/plan/feeds', 14])]
-    #[TestWith(['/plan/load', 29])]
+    #[TestWith(['/plan/load', 30])]
     #[TestWith(['/plan/help', 18])]
     #[TestWith(['/builds', 16])]
     #[TestWith(['/builds/1', 27])]

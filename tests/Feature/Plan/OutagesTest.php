@@ -122,19 +122,21 @@ final class OutagesTest extends TestCase
             PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value,
             PreparationOperation::MeasureParts->value, PreparationOperation::SelectTimber->value,
         );
-        // One pair of hands: then it matters which goes first.
+        // One pair of hands and nothing to wait for: then it matters which goes first.
+        DB::table('operations')->update(['hold_minutes' => 0]);
         DB::table('people')->update(['skills' => json_encode(
             ['design', 'necks', 'frets', 'bodies', 'joints', 'finish', 'electronics', 'set-up'],
         )]);
         DB::table('people')->where('id', $this->maker->id)->update(['active' => false]);
         app(Planner::class)->replan('both are ready to cut');
         $finish = static fn (Build $build): string => (string) PlanEntry::query()->where('build_id', $build->id)->max('finish');
-        [$first, $second] = [$finish($this->build), $finish($other)];
-        $this->settle(['kind' => 'push', 'build' => 2, 'days' => 90]);
-        $this->settle(['kind' => 'push', 'build' => 1, 'days' => -90]);
-        $this->assertLessThan($second, $finish($other));
-        $this->assertGreaterThanOrEqual($first, $finish($this->build));
-        $this->assertSame([90, -90], [$other->refresh()->push_days, $this->build->refresh()->push_days]);
+        [$first, $second] = $finish($this->build) < $finish($other) ? [$this->build, $other] : [$other, $this->build];
+        $before = [$finish($first), $finish($second)];
+        $this->settle(['kind' => 'push', 'build' => $second->number, 'days' => 90]);
+        $this->settle(['kind' => 'push', 'build' => $first->number, 'days' => -90]);
+        $this->assertLessThan($before[1], $finish($second));
+        $this->assertGreaterThanOrEqual($before[0], $finish($first));
+        $this->assertSame([90, -90], [$second->refresh()->push_days, $first->refresh()->push_days]);
     }
 
     public function test_when_it_could_be_promised_leaves_the_slack_that_the_house_wants(): void

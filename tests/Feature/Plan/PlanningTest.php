@@ -80,20 +80,24 @@ final class PlanningTest extends TestCase
         $this->assertGreaterThan(0, PlanEntry::query()->where('person_id', $this->maker->id)->count());
     }
 
-    public function test_an_earlier_promise_goes_first(): void
+    public function test_a_promise_that_needs_it_goes_first_though_others_were_told(): void
     {
         $this->openShop();
         $late = $this->build([], '2026-12-01');
-        $soon = $this->build([], '2026-06-01');
-        $start = fn (Build $build): string => (string) PlanEntry::query()->findOrFail(
-            $this->operation($build, PreparationOperation::Agree->value)->id,
-        )->start;
-        $this->assertLessThan($start($late), $start($soon));
-        $this->actingAs($this->manager)->post(
-            "/builds/{$late->number}/promise",
-            ['version' => 1, 'promised_on' => '2026-04-15', 'because' => 'the show is sooner'],
-        );
-        $this->assertLessThan($start($soon), $start($late));
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        $soon = $this->build([], '2026-12-01');
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        app(Planner::class)->replan('everything is there');
+        $finish = fn (Build $build): string => substr((string) PlanEntry::query()
+            ->where('build_id', $build->id)->max('finish'), 0, 10);
+        foreach ([[$late, $soon], [$soon, $late]] as [$urgent, $other]) {
+            $date = $finish($other) < $finish($urgent) ? $finish($other) : $finish($urgent);
+            $this->actingAs($this->manager)->post("/builds/{$urgent->number}/promise", [
+                'version' => $urgent->refresh()->version, 'promised_on' => $date, 'because' => 'the show is sooner',
+            ])->assertSessionHasNoErrors();
+            $this->assertLessThanOrEqual($date, $finish($urgent), 'it is kept, whoever was to go first');
+            $urgent->refresh()->update(['promised_on' => '2026-12-01']);
+        }
     }
 
     public function test_what_was_told_for_the_next_days_is_not_turned_over_for_nothing(): void

@@ -8,6 +8,7 @@ use App\Models\Build\Build;
 use App\Models\Plan\PlanEntry;
 use App\Pages\Sheet\ReasonChain;
 use App\Pages\Sheet\ReasonStep;
+use App\Pages\Sheet\ReasonStory;
 use App\Queries\Build\WhyNotSooner;
 use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
@@ -34,6 +35,10 @@ final class ReasonChainTest extends TestCase
         $this->assertStringContainsString(
             '18 days from the order; the order is “order the parts”', implode(' ', array_column($steps, 'because')),
         );
+        $this->assertLessThanOrEqual(12, count($chain->stories), 'a dozen lines before it is opened');
+        $this->assertSame(range(0, count($steps) - 1), array_merge(...array_map(
+            static fn (ReasonStory $story): array => $story->steps, $chain->stories,
+        )), 'and everything is in one of them');
         $last = $steps[count($steps) - 1];
         $this->assertSame(
             ['agree the specification', '2026-03-18T08:15:00Z', 'Nothing holds it back: it can begin now.'],
@@ -92,7 +97,7 @@ final class ReasonChainTest extends TestCase
     {
         $build = $this->build();
         PlanEntry::query()->update(['start' => null, 'finish' => null, 'work_end' => null]);
-        $this->assertEquals(new ReasonChain([], null), $this->chain($build));
+        $this->assertEquals(new ReasonChain([], [], null), $this->chain($build));
     }
 
     private function chain(Build $build): ReasonChain

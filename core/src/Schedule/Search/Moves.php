@@ -89,7 +89,8 @@ final class Moves
 
         return match (true) {
             $kind < 55 => $this->unblocked($schedule, $keys, $people, $late),
-            $kind < 70 => $schedule->candidate->with($this->buildShifted($keys, $late), $people),
+            $kind < 64 => $schedule->candidate->with($this->buildShifted($keys, $late), $people),
+            $kind < 70 => $schedule->candidate->with($this->buildsSwapped($keys, $late), $people),
             $kind < 76 && $this->settings !== [] => $schedule->candidate->with($this->together($keys), $people),
             $kind < 84 && $this->open !== [] => $schedule->candidate->with($keys, $this->otherPerson($schedule, $people)),
             default => $schedule->candidate->with($this->inserted($keys), $people),
@@ -250,6 +251,32 @@ final class Moves
             if ($keys[$index] >= $since) {
                 $keys[$index] += $by;
             }
+        }
+
+        return $keys;
+    }
+
+    /**
+     * Two builds in each other's place.
+     *
+     * @param  array<int, int>  $keys
+     * @param  list<int>  $late
+     * @return array<int, int>
+     */
+    private function buildsSwapped(array $keys, array $late): array
+    {
+        $one = $this->ofBuild[$this->drawnBuild($late)];
+        $other = $this->ofBuild[$this->random->getInt(0, count($this->ofBuild) - 1)];
+        if ($one === [] || $other === []) {
+            return $keys;
+        }
+        $first = static fn (array $of): int => min(array_map(static fn (int $index): int => $keys[$index], $of) ?: [0]);
+        $by = $first($other) - $first($one);
+        foreach ($one as $index) {
+            $keys[$index] += $by;
+        }
+        foreach ($other as $index) {
+            $keys[$index] -= $by;
         }
 
         return $keys;

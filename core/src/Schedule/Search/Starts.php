@@ -23,13 +23,20 @@ final class Starts
             $one = $tables->problem->dues[$build] ?? new Due(null);
             $due[] = $one->instant === null ? self::NO_HURRY : $one->instant - $tables->now;
         }
+        $work = array_fill(0, count($due), 0);
+        foreach ($tables->work as $index => $minutes) {
+            $work[$tables->build[$index]] += $minutes;
+        }
         $by = static fn (callable $key): Candidate => new Candidate(array_map(
             static fn (int $index): int => $key($index, $tables->build[$index]),
             range(0, $tables->count - 1),
         ));
-        // Whose promise leaves the least time, whole builds one after the other, and what has most before it.
+        // Whose promise leaves the least time, whole builds one after the other (by promise, by work, by both), and what
+        // has most before it.
         yield $by(static fn (int $index, int $build): int => $due[$build] - 2 * $tail[$index]);
         yield $by(static fn (int $index, int $build): int => $due[$build]);
+        yield $by(static fn (int $index, int $build): int => $work[$build]);
+        yield $by(static fn (int $index, int $build): int => $due[$build] - 3 * $work[$build]);
         yield $by(static fn (int $index, int $build): int => -$tail[$index]);
         yield $by(static fn (int $index, int $build): int => $tail[$index]);
     }

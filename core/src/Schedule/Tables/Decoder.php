@@ -13,6 +13,9 @@ use Regimen\Schedule\Time\NoWorkingTime;
  */
 final class Decoder
 {
+    /** Over a wait of so many minutes it is asked what lasted longest. */
+    private const LONG = 720;
+
     /** Who had nothing to do for so many working minutes until then begins sooner than they were told. */
     private const IDLE = 240;
 
@@ -249,6 +252,9 @@ final class Decoder
         }
         if ($spot->sittings !== []) {
             $state->sittings[$index] = $spot->sittings;
+        }
+        if ($spot->start - $spot->ready > self::LONG && $spot->ready > 0) {
+            $state->long[$index] = [$spot->ready, $spot->clear, $spot->taken];
         }
         $state->start[$index] = $spot->person < 0 ? $from : $spot->start;
         $state->workEnd[$index] = $spot->end;

@@ -35,7 +35,7 @@ final class Order
             $round = ($tables->problem->dues[$one->build] ?? new Due(null))->round;
             [$rank[], $fixed[]] = match (true) {
                 $one->isUnderWay() => [0, $one->holdUntil ?? $one->startedAt],
-                $one->announced !== null => [1, $one->announced->start],
+                $one->announced !== null => [1, $one->announced->end ?? $one->announced->start],
                 default => [3 + $round, null],
             };
             $before[] = array_map(

@@ -200,6 +200,7 @@ final class Seeker
     private function explain(State $state, Spot $spot, Spot $ready, int $at, int $of): void
     {
         [$spot->wait, $spot->for, $spot->of] = [$ready->wait, $ready->for, $ready->of];
+        [$spot->ready, $spot->clear, $spot->taken] = [$ready->start, $at, $of];
         if ($of >= 0) {
             $this->waited($state, $spot, $at, $of);
         }

@@ -23,6 +23,15 @@ final class Spot
     /** Whether its station is given up between the sittings. */
     public bool $givesUp = false;
 
+    /** From when on it could have been begun, people and resources aside. */
+    public int $ready = 0;
+
+    /** From when on all that it needs was free. */
+    public int $clear = 0;
+
+    /** The resource that was waited for until then, −1 for none. */
+    public int $taken = -1;
+
     public int $wait = Wait::NOTHING;
 
     public int $for = -1;

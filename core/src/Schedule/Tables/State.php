@@ -67,6 +67,9 @@ final class State
     /** @var array<int, list<array{int, int}>> by activity that is taken up again: its sittings, from and to */
     public array $sittings = [];
 
+    /** @var array<int, array{int, int, int}> by activity that waited for long: ready since, clear since, for which resource */
+    public array $long = [];
+
     /** @var array<int, int> by activity: what kept it from beginning sooner, as a Wait */
     public array $wait = [];
 

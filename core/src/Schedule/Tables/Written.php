@@ -26,6 +26,7 @@ final readonly class Written
     public function plan(State $state, array $list, array $people, array $told): Plan
     {
         $assignments = $unplanned = [];
+        $waits = new LongWaits($this->tables, $state, $list);
         foreach ($list as $position => $index) {
             $activity = $this->tables->activities[$index];
             if (isset($state->unplanned[$index])) {
@@ -40,7 +41,7 @@ final readonly class Written
                 $state->workEnd[$index],
                 $state->finish[$index],
                 $person < 0 ? $activity->worker : $this->tables->people->workers[$person]->id,
-                $this->reason($state, $index),
+                $this->reason($state, $index, $waits->reason($index)),
                 $state->work[$index],
                 isset($state->shares[$index]) ? $this->tables->activities[$state->shares[$index]]->id : null,
                 array_map(
@@ -57,20 +58,21 @@ final readonly class Written
         return new Plan($assignments, $unplanned);
     }
 
-    private function reason(State $state, int $index): Reason
+    /** @param  array{int, int, int}  $waits  what is waited for, for which activity and for which resource */
+    private function reason(State $state, int $index, array $waits): Reason
     {
         $activity = $this->tables->activities[$index];
-        $for = $state->for[$index];
+        [$wait, $for, $of] = $waits;
         $other = $for < 0 ? null : $this->tables->activities[$for]->id;
-        $resource = $state->of[$index] < 0 ? '' : $this->tables->resources->names[$state->of[$index]];
+        $resource = $of < 0 ? '' : $this->tables->resources->names[$of];
 
-        return match ($state->wait[$index]) {
+        return match ($wait) {
             Wait::STARTED => Reason::started(),
             Wait::LINK => Reason::link($this->link($state, $index, $for)),
             Wait::RELEASE => $activity->release === null ? Reason::now() : Reason::release($activity->release),
             Wait::PERSON => Reason::person($other ?? $activity->id),
             Wait::RESOURCE => Reason::resource($resource, $other ?? $activity->id),
-            Wait::OUTAGE => Reason::outage($this->outage($state->of[$index], $state->start[$index])),
+            Wait::OUTAGE => Reason::outage($this->outage($of, $state->start[$index])),
             Wait::AWAY => Reason::calendar($other),
             Wait::PIN => Reason::pin(null),
             Wait::PINNED_BEHIND => Reason::pin($other),
