@@ -75,8 +75,7 @@ final class HouseController
     public function resource(Resource $resource, ResourceRequest $request, ChangeHouse $changeHouse): RedirectResponse
     {
         $changeHouse(
-            $request->person(), $resource, $request->version(), ['capacity' => $request->integer('capacity')],
-            $resource->name,
+            $request->person(), $resource, $request->version(), $request->attributesToSave(), $resource->name,
         );
 
         return back()->with('done', self::SAVED);

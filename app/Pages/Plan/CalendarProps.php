@@ -15,6 +15,7 @@ final readonly class CalendarProps extends Page
      * @param  list<CalendarDay>  $days
      * @param  list<CalendarPerson>  $people
      * @param  list<Removable>  $outages
+     * @param  list<string>  $open  stations and fixtures with hours of their own, in words
      * @param  list<ClosedDayLine>  $closed
      * @param  list<ChangeForm>  $forms
      */
@@ -24,6 +25,7 @@ final readonly class CalendarProps extends Page
         public array $days,
         public array $people,
         public array $outages,
+        public array $open,
         public array $closed,
         public array $forms,
     ) {

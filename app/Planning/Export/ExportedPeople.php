@@ -26,15 +26,9 @@ final readonly class ExportedPeople
         foreach (Person::query()->where('active', true)->with(
             ['daysOff', 'overtimes'],
         )->orderBy('id')->get() as $person) {
-            $week = array_map(HoursText::print(...), $this->house->hoursOf($person)->week);
             $people[] = [
                 'id' => "w{$person->id}", 'skills' => $person->skills,
-                'hours' => (object) array_filter(
-                    array_combine(
-                        array_map(static fn (int $day): string => self::DAYS[$day], array_keys($week)),
-                        $week,
-                    ),
-                ),
+                'hours' => (object) self::week($this->house->hoursOf($person)->week),
                 ...array_filter([
                     'speeds' => array_intersect_key($person->speeds, array_flip($person->skills)),
                     'off' => array_values(
@@ -72,5 +66,19 @@ final readonly class ExportedPeople
         $minutes = min((int) $minutes, 1_439);
 
         return sprintf('%sT%02d:%02d', $date, intdiv($minutes, 60), $minutes % 60);
+    }
+
+    /**
+     * @param  array<int, list<array{int, int}>>  $week
+     * @return array<string, string> hours by weekday, as a file says them
+     */
+    public static function week(array $week): array
+    {
+        $hours = array_map(HoursText::print(...), $week);
+
+        return array_filter(array_combine(
+            array_map(static fn (int $day): string => self::DAYS[$day], array_keys($hours)),
+            $hours,
+        ));
     }
 }

@@ -83,11 +83,22 @@ final readonly class WorkshopExport
                 ->get()
                 ->map(
                     fn (Resource $one): array => [
-                        'id' => $one->key, 'capacity' => $one->capacity, ...$this->down($one->key, $problem),
+                        'id' => $one->key, 'capacity' => $one->capacity, ...$this->hours($one),
+                        ...$this->down($one->key, $problem),
                     ],
                 )
                 ->all(),
         );
+    }
+
+    /** @return array<string, mixed> */
+    private function hours(Resource $one): array
+    {
+        $hours = $this->house->resourceHoursOf($one, Minutes::of($this->clock->now()));
+
+        return $hours === null ? [] : array_filter([
+            'hours' => ExportedPeople::week($hours->week), 'closed' => array_keys($hours->closed),
+        ]);
     }
 
     /** @return list<array<string, mixed>> what operations need and the shop does not own */

@@ -143,6 +143,30 @@ final class House
         return Resource::query()->pluck('capacity', 'key')->all();
     }
 
+    /** @return array<string, Calendar> when stations and fixtures can be worked at that have hours of their own */
+    public function resourceHours(int $first): array
+    {
+        $calendars = [];
+        foreach (Resource::query()->whereNotNull('hours')->orderBy('id')->get() as $one) {
+            $hours = $this->resourceHoursOf($one, $first);
+            if ($hours !== null && $hours->minutesInAWeek() > 0) {
+                $calendars[$one->key] = Calendar::from($hours, $first, ucfirst($one->name));
+            }
+        }
+
+        return $calendars;
+    }
+
+    public function resourceHoursOf(Resource $one, int $first): ?WorkingHours
+    {
+        if ($one->hours === null) {
+            return null;
+        }
+        $hours = WorkingHours::of($one->hours, [], $this->zone());
+
+        return $one->every_second_from === null ? $hours : $hours->everySecondWeek($one->every_second_from, $first);
+    }
+
     public function standards(): HouseStandards
     {
         return HouseStandards::of(

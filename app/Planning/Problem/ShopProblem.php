@@ -63,7 +63,7 @@ final readonly class ShopProblem
 
         return new Problem(
             $now, $activities, $workers, $capacities, $dues, [...$this->outages($now), ...$this->air->outages()],
-            $this->house->weights(),
+            $this->house->weights(), $this->house->resourceHours($now),
         );
     }
 

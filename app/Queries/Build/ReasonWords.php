@@ -46,6 +46,8 @@ final readonly class ReasonWords
                 .($entry->start === null ? 'then' : Say::moment($entry->start, $this->zone)).'.',
             ReasonKind::Outage => ucfirst($this->resource((string) $entry->reason_resource))
                 ." is not to be had before: {$entry->reason_text}.",
+            ReasonKind::Hours => ucfirst($this->resource((string) $entry->reason_resource)).' is not open before '
+                .($entry->start === null ? 'then' : Say::moment($entry->start, $this->zone)).', by its own hours.',
             ReasonKind::Climate => "The air is waited for: {$entry->reason_text}.",
             ReasonKind::Pin => $other === null ? 'It is pinned to this day.' : "It is pinned behind {$that}{$until}.",
             ReasonKind::Announced => 'It was told so for the next hours, and stays.',

@@ -51,7 +51,8 @@ final readonly class HousePage
                 ->get()
                 ->map(static fn (Resource $one): ResourceLine => new ResourceLine(
                     id: $one->id, kind: $one->kind, name: $one->name, capacity: $one->capacity,
-                    version: $one->version,
+                    version: $one->version, ownHours: $one->hours !== null, hours: PeoplePage::week($one->hours ?? []),
+                    everySecondFrom: $one->every_second_from,
                 ))
                 ->all()),
         );

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Plan;
 
+use App\Models\House\Resource;
 use App\Models\People\AwayKind;
 use App\Models\People\ClosedDay;
 use App\Models\People\DayOff;
@@ -69,6 +70,7 @@ final readonly class CalendarPage
                 words: ucfirst($one->resource->name).': '.Say::moment($one->from, $this->house->zone()).' to '
                     .Say::moment($one->to, $this->house->zone()).($one->note === '' ? '' : ", {$one->note}"),
             ))->all()),
+            open: $this->open(),
             closed: array_values(ClosedDay::query()
                 ->where('date', '>=', $today)
                 ->orderBy('date')
@@ -127,6 +129,21 @@ final readonly class CalendarPage
         }
 
         return $minutes;
+    }
+
+    /** @return list<string> stations and fixtures with hours of their own, in words */
+    private function open(): array
+    {
+        return array_values(Resource::query()->whereNotNull('hours')->orderBy('id')->get()->map(
+            static fn (Resource $one): string => ucfirst($one->name).': '.implode('; ', array_map(
+                static fn (int $day, array $hours): string => date('l', (int) strtotime("Sunday +{$day} days")).' '
+                    .HoursText::print($hours),
+                array_keys($one->hours ?? []),
+                $one->hours ?? [],
+            )).($one->every_second_from === null
+                ? ''
+                : ', every second week from '.Say::day($one->every_second_from)),
+        )->all());
     }
 
     /** @return list<Removable> days in a row of the same kind as one line */

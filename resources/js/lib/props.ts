@@ -164,6 +164,7 @@ export interface CalendarProps {
     days: CalendarDay[];
     people: CalendarPerson[];
     outages: Removable[];
+    open: string[];
     closed: ClosedDayLine[];
     forms: ChangeForm[];
 }
@@ -887,6 +888,9 @@ export interface ResourceLine {
     name: string;
     capacity: number;
     version: number;
+    ownHours: boolean;
+    hours: Record<number, string>;
+    everySecondFrom: string | null;
 }
 
 export interface ResourceOption {

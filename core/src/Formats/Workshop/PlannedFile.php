@@ -47,6 +47,10 @@ final class PlannedFile
                 'person' => $one->worker === null ? null : $workshop->people[$one->worker - 1][0],
                 'sharesSetUpOf' => self::text($one->sharesSetUpOf), 'start' => $local($one->start),
                 'workEnd' => $local($one->workEnd), 'finish' => $local($one->finish),
+                ...$one->sittings === [] ? [] : ['sittings' => array_map(
+                    static fn (array $sitting): array => ['from' => $local($sitting[0]), 'to' => $local($sitting[1])],
+                    $one->sittings,
+                )],
                 'because' => self::because($one, $workshop),
             ], $improved->best->assignments)),
             'troubles' => array_map(
@@ -92,6 +96,7 @@ final class PlannedFile
                 ? "{$who} does not work before then."
                 : "{$before} is over sooner, but {$who} does not work before then.",
             ReasonKind::Outage, ReasonKind::Climate => "{$resource} is not to be had until then: {$reason->cause}.",
+            ReasonKind::Hours => "{$resource} is not open before then.",
             ReasonKind::Pin => $before === '' ? 'It is pinned to this day.' : "It is pinned behind {$before}.",
             ReasonKind::Announced => 'It was told so and stays.',
             ReasonKind::Window => 'It is held back so that the next coat comes in time.',

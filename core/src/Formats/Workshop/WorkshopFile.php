@@ -54,7 +54,7 @@ final class WorkshopFile
         $times = WorkshopTimes::of($file);
         $now = $times->instant($file, 'now');
         $people = WorkshopPeople::read($file, $times, $now);
-        $resources = WorkshopResources::read($file, $times);
+        $resources = WorkshopResources::read($file, $times, $now);
         $operations = new WorkshopOperations($times, $people, $resources);
         $dues = [];
         foreach ($file->objects('builds') as $build) {
@@ -70,7 +70,7 @@ final class WorkshopFile
         try {
             $problem = new Problem(
                 $now, $operations->activities, $people->workers, $resources->capacities + $operations->pieces, $dues,
-                $resources->outages, self::weights($file),
+                $resources->outages, self::weights($file), $resources->hours,
             );
 
             return new self(

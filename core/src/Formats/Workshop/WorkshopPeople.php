@@ -70,7 +70,7 @@ final readonly class WorkshopPeople
     }
 
     /** @return array<int, list<array{int, int}>> */
-    private static function week(JsonObject $hours): array
+    public static function week(JsonObject $hours): array
     {
         $hours->only(...self::DAYS);
         $week = [];

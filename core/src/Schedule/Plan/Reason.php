@@ -71,6 +71,12 @@ final readonly class Reason
         );
     }
 
+    /** A station or a fixture that has hours of its own is not open sooner. */
+    public static function hours(string $resource): self
+    {
+        return new self(ReasonKind::Hours, resource: $resource);
+    }
+
     /** @param  string|null  $after  the activity behind which it was pinned; null where it was pinned to a day */
     public static function pin(int|string|null $after): self
     {

@@ -20,4 +20,5 @@ enum ReasonKind: string
     case Announced = 'frozen';
     case Window = 'window';
     case SetUp = 'set-up';
+    case Hours = 'hours';
 }

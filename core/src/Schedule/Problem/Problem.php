@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Problem;
 
+use Regimen\Schedule\Time\Calendar;
 use Regimen\Schedule\Time\Grid;
 
 /** Everything that a plan is made from, on five-minute marks. */
@@ -33,6 +34,8 @@ final readonly class Problem
      * @param  array<string, int>  $capacities  by resource
      * @param  array<int|string, Due>  $dues  by build
      * @param  list<Outage>  $outages
+     * @param  array<string, Calendar>  $hours  in which a station or a fixture can be worked at, by resource; day and
+     *   night where none are given. A hold goes on outside of them
      *
      * @throws ImpossibleProblem if links go round in a circle
      */
@@ -44,6 +47,7 @@ final readonly class Problem
         public array $dues = [],
         array $outages = [],
         public Weights $weights = new Weights,
+        public array $hours = [],
     ) {
         $this->now = Grid::up($now);
         $this->outages = array_map(static fn (Outage $outage): Outage => $outage->onGrid(), $outages);
@@ -78,7 +82,7 @@ final readonly class Problem
         return new self(...[
             'now' => $this->now, 'activities' => $this->activities, 'workers' => $this->workers,
             'capacities' => $this->capacities,
-            'dues' => $this->dues, 'outages' => $this->outages, 'weights' => $this->weights, ...$changes,
+            'dues' => $this->dues, 'outages' => $this->outages, 'weights' => $this->weights, 'hours' => $this->hours, ...$changes,
         ]);
     }
 

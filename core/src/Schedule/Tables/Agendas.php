@@ -87,6 +87,39 @@ final class Agendas
         }
     }
 
+    /**
+     * The first free time within a stretch, over breaks but not over something else.
+     *
+     * @return array{int, int, int}|null from, to, and its working minutes, at most those wanted
+     */
+    public function runWithin(State $state, int $person, int $from, int $to, int $wanted): ?array
+    {
+        $this->people->reach($state, $person, $from);
+        $at = self::firstEndingAfter($state->to[$person], $from);
+        if ($at >= count($state->from[$person])) {
+            $this->people->layOutFree($state, $person);
+        }
+        $start = max($from, $state->from[$person][$at]);
+        if ($start >= $to) {
+            return null;
+        }
+        $end = min($to, $state->to[$person][$at], $start + $wanted);
+        $minutes = $end - $start;
+        while ($minutes < $wanted && $end === $state->to[$person][$at]) {
+            if ($at + 1 >= count($state->from[$person])) {
+                $this->people->layOutFree($state, $person);
+            }
+            if (! $this->people->goesOn($state, $person, $at) || $state->from[$person][$at + 1] >= $to) {
+                break;
+            }
+            $at++;
+            $end = min($to, $state->to[$person][$at], $state->from[$person][$at] + $wanted - $minutes);
+            $minutes += $end - $state->from[$person][$at];
+        }
+
+        return [$start, $end, $minutes];
+    }
+
     /** How many minutes somebody is free from an instant to another. */
     public function freeMinutes(State $state, int $person, int $start, int $end): int
     {

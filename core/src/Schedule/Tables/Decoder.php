@@ -115,6 +115,12 @@ final class Decoder
                 [$spot->wait, $spot->of] = [Wait::OUTAGE, $resource];
             }
         }
+        foreach ($this->tables->demands[$index] as [, $resource, $quantity]) {
+            if ($quantity === 0 && $this->tables->resources->openFrom($resource, $spot->start) > $spot->start) {
+                $spot->start = $spot->end = $this->tables->resources->openFrom($resource, $spot->start);
+                [$spot->wait, $spot->of] = [Wait::HOURS, $resource];
+            }
+        }
         if ($this->tables->work[$index] > 0) {
             $found = $this->seeker->person($state, $index, $spot->start, $this->tables->activities[$index]->sittings);
             [$found->wait, $found->for, $found->of] = [$spot->wait, -1, $spot->of];

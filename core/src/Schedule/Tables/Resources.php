@@ -7,10 +7,15 @@ namespace Regimen\Schedule\Tables;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Outage;
 use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\NoWorkingTime;
 
 /** Stations, fixtures, pieces and the air of a problem, counted from 0. */
 final class Resources
 {
+    /** Hours of its own are laid out for so many minutes. */
+    private const AHEAD = 1_051_200;
+
     /** @var list<string> */
     public readonly array $names;
 
@@ -25,6 +30,12 @@ final class Resources
 
     /** @var list<array{int, int}> what is asked for: a resource, and how much of it */
     public array $needs = [];
+
+    /** @var array<int, list<array{int, int}>> by need for a resource within its own hours: when it is open, from now on */
+    public array $open = [];
+
+    /** @var array<int, int> by resource with hours of its own: the need for it */
+    private array $hours = [];
 
     /** @var list<list<int>> needs, by resource */
     public array $needsOf;
@@ -42,6 +53,83 @@ final class Resources
         }
         $this->outages = $outages;
         $this->needsOf = array_fill(0, count($this->names), []);
+        foreach (array_intersect_key($problem->hours, $this->index) as $name => $calendar) {
+            $this->needs[] = [$this->index[$name], 0];
+            $need = count($this->needs) - 1;
+            $this->hours[$this->index[$name]] = $need;
+            $this->open[$need] = self::stretches($calendar, $problem->now);
+        }
+    }
+
+    /** The longest stretch in which everything is open that an activity is worked at; null where nothing has hours. */
+    public function longestOpen(Activity $activity): ?int
+    {
+        $longest = null;
+        foreach ($activity->demands as $demand) {
+            $need = $this->hours[$this->index[$demand->resource] ?? -1] ?? null;
+            if ($need !== null) {
+                $lengths = array_map(static fn (array $one): int => $one[1] - $one[0], $this->open[$need]);
+                array_pop($lengths);
+                $longest = min($longest ?? PHP_INT_MAX, max([0, ...$lengths]));
+            }
+        }
+
+        return $longest;
+    }
+
+    /** Whether a resource is opened at an instant, by its own hours. */
+    public function opensAt(int $resource, int $instant): bool
+    {
+        foreach ($this->open[$this->hours[$resource] ?? -1] ?? [] as [$from]) {
+            if ($from === $instant) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** When a resource is open at an instant or after it. */
+    public function openFrom(int $resource, int $instant): int
+    {
+        return $this->openStretch($resource, $instant)[0];
+    }
+
+    /** @return array{int, int} the first stretch from an instant on in which a resource is open */
+    public function openStretch(int $resource, int $instant): array
+    {
+        foreach ($this->open[$this->hours[$resource] ?? -1] ?? [] as [$from, $to]) {
+            if ($to > $instant) {
+                return [max($from, $instant), $to];
+            }
+        }
+
+        return [$instant, PHP_INT_MAX];
+    }
+
+    /**
+     * Two years ahead; after that nobody knows, and it is taken to be open.
+     *
+     * @return non-empty-list<array{int, int}>
+     */
+    private static function stretches(Calendar $calendar, int $now): array
+    {
+        $stretches = [];
+        $index = $calendar->stretchAfter($now);
+        try {
+            for ($to = $now; $to < $now + self::AHEAD; $index++) {
+                [$from, $to] = $calendar->stretchAt($index);
+                $last = count($stretches) - 1;
+                if ($last >= 0 && $stretches[$last][1] === $from) {
+                    $stretches[$last] = [$stretches[$last][0], $to];
+                } else {
+                    $stretches[] = [$from, $to];
+                }
+            }
+        } catch (NoWorkingTime) {
+        }
+
+        return [...$stretches, [$now + 2 * self::AHEAD, PHP_INT_MAX]];
     }
 
     /** The number of a need, which it gets when it is first asked for. */
@@ -67,6 +155,9 @@ final class Resources
                 $demands[] = [
                     $this->need($resource, $demand->quantity), $resource, $demand->quantity, $demand->throughHold,
                 ];
+                if (isset($this->hours[$resource]) && $activity->work > 0) {
+                    $demands[] = [$this->hours[$resource], $resource, 0, false];
+                }
             }
         }
 
@@ -84,6 +175,11 @@ final class Resources
                 return "It needs {$demand->quantity} of “{$name}”; the shop has {$owned}. Change the house standard, "
                     .'or how many there are.';
             }
+        }
+        $open = $activity->oneSitting ? $this->longestOpen($activity) : null;
+        if ($open !== null && $open < $activity->work) {
+            return 'It is done in one sitting, and what it needs is never open for that long. Change its hours under '
+                .'House, or split the operation.';
         }
 
         return null;

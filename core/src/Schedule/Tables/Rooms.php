@@ -24,6 +24,10 @@ final class Rooms
             $fits = $quantity <= $resources->capacities[$resource];
             $state->gapFrom[$need] = $fits ? [PHP_INT_MIN] : [];
             $state->gapTo[$need] = $fits ? [PHP_INT_MAX] : [];
+            if (isset($resources->open[$need])) {
+                $state->gapFrom[$need] = array_column($resources->open[$need], 0);
+                $state->gapTo[$need] = array_column($resources->open[$need], 1);
+            }
         }
         foreach ($resources->capacities as $resource => $capacity) {
             $state->free[$resource] = [];
@@ -79,6 +83,17 @@ final class Rooms
         return $latest;
     }
 
+    /** The end of the last stretch in which something else has what is held through the hold; 0 if nothing has. */
+    public function takenUntil(State $state, int $activity, int $start, int $end, int $hold): int
+    {
+        $latest = 0;
+        foreach ($this->tables->demands[$activity] as [$need, , , $through]) {
+            $latest = $through ? max($latest, self::lastBlock($state, $need, $start, $end + $hold)) : $latest;
+        }
+
+        return $latest;
+    }
+
     /**
      * Whether everything is free for labour in sittings.
      *
@@ -88,8 +103,8 @@ final class Rooms
     public function isFree(State $state, int $activity, array $sittings, int $hold, bool $givesUp): bool
     {
         $end = $sittings[count($sittings) - 1][1];
-        foreach ($this->tables->demands[$activity] as [$need, , , $through]) {
-            foreach ($through || ! $givesUp ? [[$sittings[0][0], $end]] : $sittings as [$from, $to]) {
+        foreach ($this->tables->demands[$activity] as [$need, , $quantity, $through]) {
+            foreach ($through || ! $givesUp && $quantity > 0 ? [[$sittings[0][0], $end]] : $sittings as [$from, $to]) {
                 if (self::lastBlock($state, $need, $from, $through ? $to + $hold : $to) !== 0) {
                     return false;
                 }
@@ -167,7 +182,7 @@ final class Rooms
     /** @param  int  $activity  −1 for an outage */
     public function book(State $state, int $resource, int $from, int $to, int $quantity, int $activity): void
     {
-        if ($to <= $from) {
+        if ($to <= $from || $quantity === 0) {
             return;
         }
         $state->free[$resource][$to] ??= $activity;

@@ -12,11 +12,14 @@ final class Seeker
     /** Who is away for longer, in minutes, is what is really waited for; a night or a weekend is not worth a word. */
     private const LONG_AWAY = 4_320;
 
+    private readonly OpenHours $hours;
+
     public function __construct(
         private readonly Tables $tables,
         private readonly Agendas $agendas,
         private readonly Rooms $rooms,
     ) {
+        $this->hours = new OpenHours($tables, $agendas, $rooms);
     }
 
     /**
@@ -63,6 +66,9 @@ final class Seeker
                     && $spot->start >= $walk->at + Agendas::LEAST_SITTING
                 ) {
                     $this->seekSittings($state, $activity, $minutes, $ready, $walk->at, $spot);
+                }
+                if ($cut && ! $sitting && $this->tables->hasHours[$activity]) {
+                    $this->seekInHours($state, $activity, $minutes, $ready, $spot);
                 }
 
                 return $spot;
@@ -130,6 +136,20 @@ final class Seeker
         $spot->sittings = count($sittings) > 1 ? $sittings : [];
 
         return $spot;
+    }
+
+    /** @param  array<int, int>  $minutes  by person */
+    private function seekInHours(State $state, int $activity, array $minutes, Spot $ready, Spot $best): void
+    {
+        foreach ($minutes as $person => $takes) {
+            $found = $this->hours->seek($state, $activity, $person, $ready->start, $takes, $best->end);
+            if ($found !== null) {
+                [$best->sittings, $best->work] = $found;
+                [$best->person, $best->givesUp] = [$person, true];
+                [$best->start, $best->end] = [$best->sittings[0][0], $best->sittings[count($best->sittings) - 1][1]];
+                $this->explain($state, $best, $ready, $best->start, -1);
+            }
+        }
     }
 
     /** @return array<int, int> */
@@ -222,7 +242,11 @@ final class Seeker
     private function waited(State $state, Spot $spot, int $until, int $resource): void
     {
         $by = $state->free[$resource][$until] ?? -1;
-        $spot->wait = $this->tables->resources->isDownUntil($resource, $until) ? Wait::OUTAGE : Wait::RESOURCE;
+        $spot->wait = match (true) {
+            $this->tables->resources->isDownUntil($resource, $until) => Wait::OUTAGE,
+            $by < 0 && $this->tables->resources->opensAt($resource, $until) => Wait::HOURS,
+            default => Wait::RESOURCE,
+        };
         $spot->for = $by;
         $spot->of = $resource;
     }

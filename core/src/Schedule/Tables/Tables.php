@@ -44,6 +44,9 @@ final class Tables
     /** @var list<list<array{int, int, int, bool}>> need, resource, quantity, whether through the hold */
     public readonly array $demands;
 
+    /** @var list<bool> whether it is worked at something that has hours of its own */
+    public readonly array $hasHours;
+
     /** @var array<int, string> what is needed and not owned, in words, of those that lack something */
     public readonly array $lacking;
 
@@ -85,6 +88,9 @@ final class Tables
         $this->earliest = array_column($fixed, 0);
         $this->because = array_column($fixed, 1);
         $this->demands = array_map($this->resources->demands(...), $this->activities);
+        $this->hasHours = array_map(
+            static fn (array $demands): bool => in_array(0, array_column($demands, 2), true), $this->demands,
+        );
         $this->lacking = array_filter(
             array_map($this->resources->lacking(...), $this->activities),
             static fn (?string $why): bool => $why !== null,

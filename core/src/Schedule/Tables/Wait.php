@@ -32,4 +32,6 @@ final class Wait
     public const SET_UP = 11;
 
     public const OUTAGE = 12;
+
+    public const HOURS = 13;
 }

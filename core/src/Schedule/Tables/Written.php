@@ -73,6 +73,7 @@ final readonly class Written
             Wait::PERSON => Reason::person($other ?? $activity->id),
             Wait::RESOURCE => Reason::resource($resource, $other ?? $activity->id),
             Wait::OUTAGE => Reason::outage($this->outage($of, $state->start[$index])),
+            Wait::HOURS => Reason::hours($resource),
             Wait::AWAY => Reason::calendar($other),
             Wait::PIN => Reason::pin(null),
             Wait::PINNED_BEHIND => Reason::pin($other),

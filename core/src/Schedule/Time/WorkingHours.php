@@ -7,6 +7,8 @@ namespace Regimen\Schedule\Time;
 /** The hours of a week and the days without work, in a time zone. */
 final readonly class WorkingHours
 {
+    private const WEEKS_AHEAD = 209;
+
     /**
      * @param  array<int, list<array{int, int}>>  $week  ISO weekday (1 is Monday) => stretches [from,
      *   to) in minutes after midnight, in order
@@ -91,6 +93,29 @@ final readonly class WorkingHours
             $this->week, $this->closed, $this->zone,
             [...$this->special, $date => self::lengthened($stretches, $minutes)],
         );
+    }
+
+    /**
+     * Only in every second week, for four years from an instant on.
+     *
+     * @param  string  $from  a day of a week that counts
+     * @param  int  $first  the earliest instant that will be asked for
+     */
+    public function everySecondWeek(string $from, int $first): self
+    {
+        $counts = (new \DateTimeImmutable($from, new \DateTimeZone('UTC')))->modify('monday this week');
+        $day = (new \DateTimeImmutable('@'.$first * 60))->setTimezone($this->zone);
+        $day = new \DateTimeImmutable($day->modify('-1 day')->format('Y-m-d'), new \DateTimeZone('UTC'));
+        $closed = [];
+        for ($ahead = 0; $ahead < self::WEEKS_AHEAD * 7; $ahead++) {
+            $days = (int) $counts->diff($day)->format('%r%a');
+            if (intdiv($days - ($days < 0 ? 6 : 0), 7) % 2 !== 0) {
+                $closed[] = $day->format('Y-m-d');
+            }
+            $day = $day->modify('+1 day');
+        }
+
+        return $this->without($closed);
     }
 
     /** With so many minutes more at the end of every working day. */

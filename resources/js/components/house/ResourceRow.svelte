@@ -1,5 +1,7 @@
 <script lang="ts">
+    import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
+    import WeekFields from './WeekFields.svelte';
     import { Act } from '@/lib/act.svelte';
     import type { ResourceLine } from '@/lib/props';
     import { route } from '@/lib/address';
@@ -7,23 +9,50 @@
     const { resource }: { resource: ResourceLine } = $props();
 
     const act = new Act();
-    let capacity = $derived(String(resource.capacity));
+    let form = $state(
+        untrack(() => ({
+            capacity: String(resource.capacity),
+            own_hours: resource.ownHours,
+            hours: { ...resource.hours },
+            every_second_from: resource.everySecondFrom ?? '',
+        })),
+    );
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        act.send('put', route('house.resources.one', resource.id), { version: resource.version, capacity });
+        act.send('put', route('house.resources.one', resource.id), { version: resource.version, ...form });
     }
 </script>
 
 <li>
-    <form class="flex gap-[0.6rem] items-end" onsubmit={save}>
-        <Field
-            name="capacity"
-            label={`${resource.name}, ${resource.kind}`}
-            bind:value={capacity}
-            error={act.errors.capacity}
-        />
-        <button class="act" type="submit" disabled={capacity === String(resource.capacity) || act.busy}>Save</button>
+    <form onsubmit={save} novalidate>
+        <div class="flex gap-[0.6rem] items-end">
+            <Field
+                name="capacity"
+                label={`${resource.name}, ${resource.kind}`}
+                bind:value={form.capacity}
+                error={act.errors.capacity}
+            />
+            <button class="act" type="submit" disabled={act.busy}>Save</button>
+        </div>
+        <details class="opens" open={resource.ownHours}>
+            <summary class="small"><b>Hours of its own</b></summary>
+            <label class="small"
+                ><input type="checkbox" bind:checked={form.own_hours} /> can be worked at only in these hours; a hold goes
+                on outside of them</label
+            >
+            {#if form.own_hours}
+                <WeekFields bind:week={form.hours} errors={act.errors} />
+                <Field
+                    name="every_second_from"
+                    label="Only every second week, from the week of"
+                    type="date"
+                    bind:value={form.every_second_from}
+                    error={act.errors.every_second_from}
+                    hint="leave empty for every week"
+                />
+            {/if}
+        </details>
     </form>
 </li>
 

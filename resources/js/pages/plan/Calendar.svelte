@@ -11,7 +11,7 @@
     import { WEEKDAYS } from '@/components/house/person';
     import { route } from '@/lib/address';
 
-    const { heading, today, days, people, outages, closed, forms }: CalendarProps = $props();
+    const { heading, today, days, people, outages, open, closed, forms }: CalendarProps = $props();
 
     const act = new Act();
     const leave = new Act();
@@ -121,6 +121,10 @@
                 <li class="quiet">Everything runs.</li>
             {/each}
         </ul>
+        <p class="small quiet">
+            Hours of their own: {open.length === 0 ? 'none' : open.join('. ')}.
+            <a href={route('house')}>Change them under House</a>
+        </p>
     </section>
     <section class="sheet">
         <h2>Days on which the shop is closed</h2>
