@@ -28,8 +28,11 @@ final class ShopJudge
     {
     }
 
-    /** @param  array<string, list<int>>  $skilled  people by skill */
-    public function judge(Problem $problem, Plan $plan, string $which, array $skilled = []): void
+    /**
+     * @param  array<string, list<int>>  $skilled  people by skill
+     * @param  array<string, array<int, list<array{int, int}>>>  $open  hours of their own, by resource and weekday
+     */
+    public function judge(Problem $problem, Plan $plan, string $which, array $skilled = [], array $open = []): void
     {
         $this->skilled = $skilled;
         Assert::assertCount(count($problem->activities), $plan->assignments, $which);
@@ -49,6 +52,11 @@ final class ShopJudge
                 $this->judgeOutages($problem, $activity, $one);
             }
             $this->judgeSetUp($problem, $plan, $activity, $one);
+            foreach ($activity->demands as $demand) {
+                if (isset($open[$demand->resource]) && $activity->work > 0 && ! $activity->isUnderWay()) {
+                    $this->judgeOpen($one, $open[$demand->resource]);
+                }
+            }
             foreach (self::sittings($one) as [$from, $to]) {
                 $busy[$one->worker][] = [$from, $to, 1];
             }
@@ -235,6 +243,28 @@ final class ShopJudge
                         || $from >= $outage->to;
                     Assert::assertTrue($apart, "{$this->which}: used while it is down");
                 }
+            }
+        }
+    }
+
+    /**
+     * Labour at what has hours of its own lies in them.
+     *
+     * @param  array<int, list<array{int, int}>>  $week
+     */
+    private function judgeOpen(Assignment $one, array $week): void
+    {
+        foreach (self::sittings($one) as [$from, $to]) {
+            foreach ($this->people[(int) $one->worker]->stretches($from, $to, $this->zone) as [$begin, $end]) {
+                [$begin, $end] = [max($begin, $from), min($end, $to)];
+                if ($end <= $begin) {
+                    continue;
+                }
+                $at = (new \DateTimeImmutable('@'.$begin * 60))->setTimezone($this->zone);
+                $lies = array_filter($week[(int) $at->format('N')] ?? [], static fn (array $hours): bool => $begin >= intdiv(
+                    $at->setTime(intdiv($hours[0], 60), $hours[0] % 60)->getTimestamp(), 60,
+                ) && $end <= intdiv($at->setTime(intdiv($hours[1], 60), $hours[1] % 60)->getTimestamp(), 60));
+                Assert::assertNotSame([], $lies, "{$this->which}: while it is open");
             }
         }
     }

@@ -36,6 +36,11 @@ final class ThousandShopsTest extends TestCase
 
     private const ZONES = ['Europe/Berlin', 'America/New_York', 'Australia/Lord_Howe', 'Asia/Kathmandu', 'UTC'];
 
+    /** When the bench can be worked at in every fifth shop. */
+    private const OPEN = [
+        1 => [[480, 900]], 2 => [[420, 1_080]], 3 => [[420, 720], [780, 1_140]], 4 => [[480, 1_080]], 6 => [[480, 720]],
+    ];
+
     /** Days around which clocks change somewhere. */
     private const DAYS = ['2026-03-27', '2026-03-07', '2026-04-03', '2026-10-23', '2026-10-31', '2026-06-10'];
 
@@ -46,18 +51,26 @@ final class ThousandShopsTest extends TestCase
 
     public function test_every_plan_keeps_what_the_shop_is(): void
     {
-        $under = $late = $shared = $missed = $held = 0;
+        $under = $late = $shared = $missed = $held = $closed = $cut = 0;
         for ($seed = 1; $seed <= self::SHOPS; $seed++) {
             $problem = $this->shop($seed);
             $plan = Builder::plan($problem);
             $judge = new ShopJudge($this->people, $this->zone);
-            $judge->judge($problem, $plan, "shop {$seed}");
+            $open = $problem->hours === [] ? [] : ['bench' => self::OPEN];
+            $unplanned = count($plan->unplanned);
+            $closed += $unplanned;
+            self::assertTrue($unplanned === 0 || $problem->hours !== [], "shop {$seed}: all is planned");
+            if ($unplanned > 0) {
+                continue;
+            }
+            $judge->judge($problem, $plan, "shop {$seed}", [], $open);
             if ($seed % 40 === 0) {
                 self::assertEquals($plan, Builder::plan($this->shop($seed)), 'the same shop, the same plan');
                 $judge->judge(
-                    $problem, Improver::improve($problem, new Budget(12), $seed)->best, "shop {$seed}, improved",
+                    $problem, Improver::improve($problem, new Budget(12), $seed)->best, "shop {$seed}, improved", [], $open,
                 );
             }
+            $cut += count(array_filter($plan->assignments, static fn (Assignment $one): bool => $one->sittings !== []));
             $under += count(
                 array_filter($problem->activities, static fn (Activity $activity): bool => $activity->isUnderWay()),
             );
@@ -80,6 +93,8 @@ final class ThousandShopsTest extends TestCase
                 ),
             );
         }
+        self::assertGreaterThan(100, $cut, 'labour that is begun and taken up again is among them');
+        self::assertLessThan(400, $closed, 'and little that a station is never open for');
         self::assertGreaterThan(100, $under, 'work under way is among them');
         self::assertGreaterThan(100, $late, 'and long waits');
         self::assertGreaterThan(100, $shared, 'and shared set-ups');
@@ -146,6 +161,9 @@ final class ThousandShopsTest extends TestCase
         return new Problem(
             $now, $this->activities($now), $workers, ['clamps' => 2, 'bench' => 1, 'piece1' => 1, 'piece2' => 1],
             ['b1' => new Due($now + 5_000), 'b2' => new Due(null, 1)], $outages,
+            hours: $seed % 5 === 0
+                ? ['bench' => Calendar::from(WorkingHours::of(self::OPEN, [], $this->zone), $now)]
+                : [],
         );
     }
 

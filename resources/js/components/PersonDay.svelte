@@ -86,7 +86,7 @@
                 {person.minutes === 0 ? 'not in today' : 'nothing planned'}
             </p>
         {/if}
-        {#each items as item, index (item.from)}
+        {#each items as item, index (`${item.operationId} ${item.from}`)}
             <DayItem {item} column={index + 2} />
         {/each}
     </div>

@@ -151,6 +151,9 @@ final class Decoder
             $spot = $this->seeker->seek($state, $index, $later, $work + $sanding, $chosen, self::CUTS);
             $missed = $this->missed($state, $index, $spot->start);
         }
+        if ($this->tables->hasHours[$index] && $this->tables->resources->isBeyond($spot->start)) {
+            throw NoWorkingTime::together();
+        }
         $shared = $this->tables->station[$index] < 0
             ? null
             : $this->settings->shared($state, $index, $spot, $ready, $work + $sanding, $chosen);

@@ -13,6 +13,9 @@ final class OpenHours
     /** So often it is looked further when something else is in the way. */
     private const TRIES = 12;
 
+    /** So many stretches are looked at, a year of days or so. */
+    private const STRETCHES = 400;
+
     public function __construct(
         private readonly Tables $tables,
         private readonly Agendas $agendas,
@@ -33,11 +36,16 @@ final class OpenHours
         $hold = $this->tables->hold[$activity];
         for ($try = 0; $try < self::TRIES; $try++) {
             $work = $minutes;
+            $times = 0;
             do {
                 $sittings = $this->sittings($state, $activity, $person, $at, $work, $before);
                 $wanted = $sittings === null ? $work : $minutes + $again * (count($sittings) - 1);
                 $isEnough = $wanted <= $work;
                 $work = $wanted;
+                // Where hardly more than the set-up fits into the hours it is never over.
+                if (++$times > self::TRIES) {
+                    return null;
+                }
             } while (! $isEnough);
             if ($sittings === null || count($sittings) < 2) {
                 return null;
@@ -57,9 +65,10 @@ final class OpenHours
     private function sittings(State $state, int $activity, int $person, int $at, int $minutes, int $before): ?array
     {
         $sittings = [];
+        $looked = 0;
         for ($left = $minutes; $left > 0;) {
             [$from, $to] = $this->open($activity, $at);
-            if ($from >= $before) {
+            if ($from >= $before || ++$looked > self::STRETCHES) {
                 return null;
             }
             $run = $this->agendas->runWithin($state, $person, $from, $to, $left);

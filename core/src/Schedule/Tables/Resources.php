@@ -77,6 +77,12 @@ final class Resources
         return $longest;
     }
 
+    /** Whether an instant lies so far ahead that nobody knows what is open then. */
+    public function isBeyond(int $instant): bool
+    {
+        return $instant >= $this->problem->now + self::AHEAD;
+    }
+
     /** Whether a resource is opened at an instant, by its own hours. */
     public function opensAt(int $resource, int $instant): bool
     {
@@ -98,10 +104,19 @@ final class Resources
     /** @return array{int, int} the first stretch from an instant on in which a resource is open */
     public function openStretch(int $resource, int $instant): array
     {
-        foreach ($this->open[$this->hours[$resource] ?? -1] ?? [] as [$from, $to]) {
-            if ($to > $instant) {
-                return [max($from, $instant), $to];
+        $open = $this->open[$this->hours[$resource] ?? -1] ?? [];
+        $low = 0;
+        $high = count($open);
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($open[$middle][1] <= $instant) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
             }
+        }
+        if (isset($open[$low])) {
+            return [max($open[$low][0], $instant), $open[$low][1]];
         }
 
         return [$instant, PHP_INT_MAX];

@@ -12,6 +12,14 @@ final class NoWorkingTime extends \DomainException
         return new self("{$whose} has no hours left for it within {$years} years. Check hours, holds and dates.");
     }
 
+    public static function together(): self
+    {
+        return new self(
+            'What it needs is not open while somebody works who can do it. Change its hours under House, or theirs under '
+                .'People.',
+        );
+    }
+
     public static function in(string $whose): self
     {
         return new self("{$whose} has no working hours. Give at least one weekday hours.");

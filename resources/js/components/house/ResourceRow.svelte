@@ -36,7 +36,7 @@
             <button class="act" type="submit" disabled={act.busy}>Save</button>
         </div>
         <details class="opens" open={resource.ownHours}>
-            <summary class="small"><b>Hours of its own</b></summary>
+            <summary class="small"><b class="font-normal">Hours of its own</b></summary>
             <label class="small"
                 ><input type="checkbox" bind:checked={form.own_hours} /> can be worked at only in these hours; a hold goes
                 on outside of them</label
@@ -57,6 +57,11 @@
 </li>
 
 <style>
+    form :global(.week) {
+        grid-template-columns: 1fr 1fr;
+        gap: 0.3rem 0.7rem;
+    }
+
     form :global(.line) {
         flex: 1;
     }

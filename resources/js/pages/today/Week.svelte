@@ -46,7 +46,7 @@
                         </p>
                     {/each}
                     <ul>
-                        {#each day?.items ?? [] as item (item.from)}
+                        {#each day?.items ?? [] as item (`${item.id} ${item.from}`)}
                             <li class={item.state}>
                                 <Mark kind="labour" state={item.state} />
                                 <span class="figure small">{clock(item.from)}–{item.goesOn ? '…' : clock(item.to)}</span
