@@ -13,7 +13,7 @@ final class PlanJourneyTest extends BrowserTestCase
 {
     use SignedInManager;
 
-    public function test_a_late_build_is_followed_to_its_reasons_and_overtime_is_tried_and_applied(): void
+    public function test_a_late_build_is_followed_to_its_reasons_and_what_would_help_is_tried_and_applied(): void
     {
         $me = $this->manager();
         $me->open('/horizon');
@@ -28,18 +28,16 @@ final class PlanJourneyTest extends BrowserTestCase
         $this->shop->workOff();
         $me->waitForText('would help a build that is late', 'h1');
         $me->waitForText('32 Fennimore', '[data-help=skill] .late');
-        $me->press('Try it', '[data-help=overtime]');
+        $me->press('Try it', '[data-help=skill]');
         $me->waitForPath('/plan/try/1');
-        $me->waitForText('1 h longer every working day', 'main');
+        $me->waitForText('electronics', 'main');
         $me->waitFor('[data-effect]');
         $promised = $me->text('.effect');
         $me->press('Apply it');
         $me->waitForPath('/plan/try');
         $me->waitForText('Applied.');
-        $me->open('/plan/calendar');
-        $me->waitForText('1 h longer', '#away');
         $me->open('/plan/history');
-        $me->waitForText('1 h longer every working day');
+        $me->waitForText('electronics');
         self::assertStringContainsString('→', $promised, 'a finish was to move');
         $me->open('/horizon');
         $me->press('Undo:');
@@ -80,16 +78,16 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->tabTo('Operations of Ines Varga');
         $me->waitFor('#chosen');
         $me->keys(WebDriverKeys::ARROW_RIGHT);
-        $me->waitForText('radius the board', '#chosen h2');
+        $me->waitForText('side markers', '#chosen h2');
         $me->keys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT]);
         $me->waitFor('#chosen [data-effect]');
         self::assertSame('2026-03-19', $me->field('On the day', '#chosen')->getAttribute('value'));
         $me->keys(WebDriverKeys::ENTER);
-        $me->waitForText('No. 37 radius the board pinned to Thu 19 Mar.');
+        $me->waitForText('No. 37 side markers pinned to Thu 19 Mar.');
         $me->waitForText('Thu 19 Mar', '#chosen p');
         $me->waitFor('.horizon .pin');
         $me->keys('u');
-        $me->waitForText('Taken back: No. 37 radius the board pinned to Thu 19 Mar.');
+        $me->waitForText('Taken back: No. 37 side markers pinned to Thu 19 Mar.');
         $me->until(
             static fn (): bool => $me->driver->executeScript(
                 'return document.querySelectorAll(".horizon .pin").length;',

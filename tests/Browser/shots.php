@@ -52,7 +52,7 @@ try {
     $shop->workOff();
     $me->waitForText('Made in another way');
     $take('help');
-    $me->press('Try it', '[data-help=overtime]');
+    $me->press('Try it', '[data-help]');
     $me->waitFor('[data-effect]');
     $take('try');
     $me->open('/builds/41/route');
