@@ -99,11 +99,11 @@ final class HouseJourneyTest extends BrowserTestCase
         $me = $this->visit(ShopServer::demo());
         $me->signIn();
         $me->press('Start clock', 'footer');
-        $me->waitForText('“glue the fretboard to the neck” still holds.', 'footer');
+        $me->waitForText('“radius the board” is not done.', 'footer');
         $this->shop->setNow('2026-03-18T13:35:00+01:00');
         $me->open('/today');
         $me->press('Start clock', 'footer');
-        $me->waitForText('Your clock runs on side markers.');
+        $me->waitForText('Your clock runs on headstock to thickness.');
         $me->waitForText('Stop clock', 'footer');
         self::assertStringNotContainsString('Start clock', $me->text('footer'));
     }
