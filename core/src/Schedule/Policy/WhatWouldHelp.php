@@ -14,7 +14,7 @@ final readonly class WhatWouldHelp
     private const MOST = 8;
 
     /** Schedules that are made for each plan that is tried. */
-    private const SCHEDULES = 12;
+    private const SCHEDULES = 6;
 
     public function __construct(private Problem $problem, private Standing $standing, private Variations $variations)
     {
