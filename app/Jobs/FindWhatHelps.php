@@ -9,12 +9,11 @@ use App\Models\Plan\Plan;
 use App\Models\Plan\PlanHelp;
 use App\Queries\Plan\HelpLines;
 use App\Queries\Route\OtherMethods;
-use Illuminate\Contracts\Queue\ShouldBeUnique;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
 
 /** Tries what would help a plan, by really planning again, and keeps it with the plan; given up when there is a newer one. */
-final class FindWhatHelps implements ShouldBeUnique, ShouldQueue
+final class FindWhatHelps implements ShouldQueue
 {
     use Queueable;
 
@@ -23,15 +22,8 @@ final class FindWhatHelps implements ShouldBeUnique, ShouldQueue
 
     public int $timeout = 300;
 
-    public int $uniqueFor = 300;
-
     public function __construct(private readonly int $plan)
     {
-    }
-
-    public function uniqueId(): string
-    {
-        return (string) $this->plan;
     }
 
     public function handle(HelpLines $lines, OtherMethods $methods): void

@@ -20,7 +20,8 @@ final readonly class AskWhatHelps
     public function __invoke(bool $again = false): void
     {
         $plan = Plan::query()->latest('id')->first(['id']);
-        if ($plan === null || ! $again && PlanHelp::query()->where('plan_id', $plan->id)->exists()) {
+        $state = $plan === null ? null : PlanHelp::query()->where('plan_id', $plan->id)->first()?->state;
+        if ($plan === null || $state !== null && ! ($again && $state === HelpState::Failed)) {
             return;
         }
         $this->recording->keep(static fn (): PlanHelp => PlanHelp::query()->updateOrCreate(
