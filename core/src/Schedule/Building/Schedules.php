@@ -160,6 +160,8 @@ final class Schedules
         }
         $state = isset($marks[$at]) ? clone $marks[$at] : $this->empty();
         $costs = $like === null ? [] : array_slice($like->costs, 0, $at);
+        // What is placed only adds to the cost: what costs as much before all has its place that stands elsewhere is no better.
+        $atOnce = $soon && $like !== null ? ($like->costs[$last] ?? PHP_INT_MAX) : PHP_INT_MAX;
         for ($count = count($list); $at < $count; $at++) {
             if ($at % $this->apart === 0 && ! isset($marks[$at])) {
                 $marks[$at] = clone $state;
@@ -174,7 +176,7 @@ final class Schedules
                 return $like;
             }
             if (
-                ($state->unplanned === [] && ($state->cost > $limit || ($at === $last && $soon && $state->cost >= ($like->costs[$at] ?? 0))))
+                ($state->unplanned === [] && ($state->cost > $limit || ($at <= $last && $state->cost >= $atOnce)))
                 || (isset($calm[$index]) && ! self::isCalm($state, $index, $calm[$index]))
             ) {
                 return new Schedule($candidate, $list, $heldBack, $state, [], [], PHP_INT_MAX);

@@ -16,7 +16,6 @@ final readonly class Improved
     public function __construct(
         public array $keys,
         public array $people,
-        public Plan $first,
         public Plan $best,
         public int $firstCost,
         public int $bestCost,

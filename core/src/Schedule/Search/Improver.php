@@ -37,7 +37,7 @@ final class Improver
     private const LATER = 480;
 
     /** So many schedules are made to find out which builds have to go ahead. */
-    private const FED_BACK = 10;
+    private const FED_BACK = 3;
 
     /**
      * Of so many activities and more, most of what is tried has to show at once that it is better, all but
@@ -45,7 +45,7 @@ final class Improver
      */
     private const LARGE = 100;
 
-    private const ALL_THROUGH = 4;
+    private const ALL_THROUGH = 6;
 
     private const DAY = 1_440;
 
@@ -180,7 +180,7 @@ final class Improver
             if ($this->budget->isSpent()) {
                 break;
             }
-            $other = $this->schedules->best($start, null, $this->budget);
+            $other = $this->schedules->best($start, null, $this->budget, $best->cost);
             $best = $other->cost < $best->cost ? $other : $best;
         }
 
@@ -240,7 +240,7 @@ final class Improver
         }
 
         return new Improved(
-            $keys, $people, $this->schedules->plan($first), $this->schedules->plan($best),
+            $keys, $people, $this->schedules->plan($best),
             $this->schedules->cost($first), $this->schedules->cost($best), $this->budget->spent,
         );
     }

@@ -36,16 +36,22 @@ final class Agendas
         $sittings = [];
         $left = $minutes;
         $this->people->reach($state, $person, $instant);
-        $at = self::firstEndingAfter($state->to[$person], $instant);
-        while ($left > 0) {
+        for ($at = self::firstEndingAfter($state->to[$person], $instant); $left > 0;) {
             if ($at >= count($state->from[$person])) {
                 $this->people->layOutFree($state, $person);
+            }
+            $start = $state->from[$person][$at];
+            if ($start < $instant) {
+                $start = $instant;
+            }
+            // What is left has to fit before that; a free time of no length is one that is used up.
+            if ($start + $left >= $before) {
+                return null;
+            }
+            if ($state->to[$person][$at] <= $start) {
+                $at++;
 
                 continue;
-            }
-            $start = max($instant, $state->from[$person][$at]);
-            if ($start >= $before) {
-                return null;
             }
             [$last, $there] = $this->run($state, $person, $at, $start, $left);
             $take = min($there, $left);

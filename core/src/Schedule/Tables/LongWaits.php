@@ -13,10 +13,22 @@ final class LongWaits
     /** @var array<int, int> by activity: in which order it was placed */
     private readonly array $position;
 
+    /** @var array<int, list<array{int, bool}>> by resource: who has it, and whether through the hold */
+    private array $users = [];
+
+    /** @var array<int, list<int>> by person: what they do */
+    private array $doings = [];
+
     /** @param  list<int>  $list  in which order the activities were placed */
     public function __construct(private readonly Tables $tables, private readonly State $state, array $list)
     {
         $this->position = array_flip($list);
+        foreach ($state->person as $index => $person) {
+            $this->doings[$person][] = $index;
+            foreach ($tables->demands[$index] as [, $resource, , $through]) {
+                $this->users[$resource][] = [$index, $through];
+            }
+        }
     }
 
     /** @return array{int, int, int} the wait, for which activity and for which resource; −1 for none */
@@ -61,16 +73,11 @@ final class LongWaits
     {
         $longest = 0;
         $who = null;
-        foreach ($this->tables->demands as $other => $demands) {
-            if (! $this->isBefore($other, $index)) {
-                continue;
-            }
-            foreach ($demands as [, $of, , $through]) {
-                $until = $through ? $this->state->finish[$other] : $this->state->workEnd[$other];
-                $lasted = min($to, $until) - max($from, $this->state->start[$other]);
-                if ($of === $resource && $lasted > $longest) {
-                    [$longest, $who] = [$lasted, $other];
-                }
+        foreach ($this->users[$resource] ?? [] as [$other, $through]) {
+            $until = $through ? $this->state->finish[$other] : $this->state->workEnd[$other];
+            $lasted = min($to, $until) - max($from, $this->state->start[$other]);
+            if ($lasted > $longest && $this->isBefore($other, $index)) {
+                [$longest, $who] = [$lasted, $other];
             }
         }
         $down = 0;
@@ -90,11 +97,12 @@ final class LongWaits
     {
         $longest = 0;
         $who = null;
-        foreach ($this->state->person as $other => $person) {
-            if ($person !== $this->state->person[$index] || ! $this->isBefore($other, $index)) {
+        foreach ($this->doings[$this->state->person[$index]] as $other) {
+            $end = $this->state->workEnd[$other];
+            if ($end - $from <= $longest || $this->state->start[$other] >= $to || ! $this->isBefore($other, $index)) {
                 continue;
             }
-            $sittings = $this->state->sittings[$other] ?? [[$this->state->start[$other], $this->state->workEnd[$other]]];
+            $sittings = $this->state->sittings[$other] ?? [[$this->state->start[$other], $end]];
             $lasted = 0;
             foreach ($sittings as [$begin, $end]) {
                 $lasted += max(0, min($to, $end) - max($from, $begin));

@@ -79,8 +79,8 @@ final class People
     }
 
     /**
-     * When the rest of some labour is over that goes on behind a free time over breaks and nights; 0 if something else is
-     * in between.
+     * When the rest of some labour is over that goes on behind a free time, which lasts to the end of its stretch, over
+     * breaks and nights; 0 if something else is in between.
      *
      * @param  int  $left  minutes that do not fit into the free time
      *
@@ -89,27 +89,24 @@ final class People
     public function over(State $state, int $person, int $free, int $left): int
     {
         $of = $state->stretch[$person][$free];
-        if ($state->to[$person][$free] !== $this->to[$person][$of]) {
-            return 0;
-        }
-        while (true) {
+        do {
             $free++;
             $of++;
             if ($free >= count($state->from[$person])) {
                 $this->layOutFree($state, $person);
             }
-            if ($state->stretch[$person][$free] !== $of || $state->from[$person][$free] !== $this->from[$person][$of]) {
+            $from = $this->from[$person][$of];
+            if ($state->from[$person][$free] !== $from || $state->stretch[$person][$free] !== $of) {
                 return 0;
             }
             $to = $state->to[$person][$free];
-            $left -= $to - $this->from[$person][$of];
+            $left -= $to - $from;
             if ($left <= 0) {
                 return $to + $left;
             }
-            if ($to !== $this->to[$person][$of]) {
-                return 0;
-            }
-        }
+        } while ($to === $this->to[$person][$of]);
+
+        return 0;
     }
 
     /** Until when somebody's free time is laid out. */

@@ -179,6 +179,9 @@ final class Seeker
     ): void {
         $hold = $this->tables->hold[$activity];
         foreach ($minutes as $person => $takes) {
+            if ($at + $takes >= $best->end) {
+                continue;
+            }
             $again = $this->tables->setUpMinutes($activity, $person);
             foreach ([false, true] as $givesUp) {
                 $work = $takes;

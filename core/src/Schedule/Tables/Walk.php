@@ -187,11 +187,14 @@ final class Walk
         $people = $this->tables->people;
         $rare = $one && ! $people->isUsual($person, $minutes);
         try {
-            if ($this->tables->people->reached($this->state, $person) <= $at) {
+            $laidOut = $this->state->laidOut[$person];
+            if ($laidOut === 0 || $people->to[$person][$laidOut - 1] <= $at) {
                 $people->reach($this->state, $person, $at);
             }
             $from = $this->state->from[$person];
             $to = $this->state->to[$person];
+            $stretch = $this->state->stretch[$person];
+            $ends = $people->to[$person];
             $count = count($from);
             $low = 0;
             $high = $count;
@@ -205,10 +208,12 @@ final class Walk
             }
             for (; ; $low++) {
                 if ($low >= $count) {
-                    $from = $to = null;
+                    $from = $to = $stretch = $ends = null;
                     $people->layOutFree($this->state, $person);
                     $from = $this->state->from[$person];
                     $to = $this->state->to[$person];
+                    $stretch = $this->state->stretch[$person];
+                    $ends = $people->to[$person];
                     $count = count($from);
                 }
                 $start = $from[$low] > $at ? $from[$low] : $at;
@@ -226,8 +231,8 @@ final class Walk
 
                     continue;
                 }
-                // A free time of no length is one that is used up.
-                if ($to[$low] <= $start) {
+                // A free time of no length is one that is used up; one that is over before its stretch is has something behind it.
+                if ($to[$low] <= $start || $to[$low] !== $ends[$stretch[$low]]) {
                     continue;
                 }
                 $end = $people->over($this->state, $person, $low, $left);
@@ -237,10 +242,13 @@ final class Walk
 
                     return true;
                 }
-                $from = $to = null;
-                $from = $this->state->from[$person];
-                $to = $this->state->to[$person];
-                $count = count($from);
+                if (count($this->state->from[$person]) !== $count) {
+                    $from = $this->state->from[$person];
+                    $to = $this->state->to[$person];
+                    $stretch = $this->state->stretch[$person];
+                    $ends = $people->to[$person];
+                    $count = count($from);
+                }
             }
         } catch (NoWorkingTime $never) {
             $this->never = $never;
