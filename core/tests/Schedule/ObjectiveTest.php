@@ -66,22 +66,6 @@ final class ObjectiveTest extends TestCase
         self::assertSame(['one' => 30], (new Objective)->lateness($problem, $plan));
     }
 
-    public function test_an_order_by_any_keys_keeps_links_and_rounds(): void
-    {
-        $problem = $this->shop(3);
-        mt_srand(5);
-        $keys = array_map(static fn (): int => mt_rand(0, 1000), $problem->activities);
-        $place = array_flip(
-            array_map(static fn (Activity $activity): string => $activity->id, Priority::sorted($problem, $keys)),
-        );
-        self::assertCount(count($problem->activities), $place);
-        foreach ($problem->activities as $id => $activity) {
-            foreach ($activity->predecessors as $before) {
-                self::assertLessThan($place[$id], $place[$before->activity]);
-            }
-        }
-    }
-
     /** Small shops, one person: the order of their builds is all there is, so that every order can be tried. */
     public function test_small_shops_reach_the_best_of_all_orders(): void
     {

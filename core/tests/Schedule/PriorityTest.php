@@ -6,6 +6,7 @@ namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Building\Builder;
+use Regimen\Schedule\Building\Candidate;
 use Regimen\Schedule\Building\Priority;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Announced;
@@ -15,6 +16,8 @@ use Regimen\Schedule\Problem\Predecessor;
 use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Problem\Window;
 use Regimen\Schedule\Search\CriticalPath;
+use Regimen\Schedule\Tables\Order;
+use Regimen\Schedule\Tables\Tables;
 
 final class PriorityTest extends TestCase
 {
@@ -50,12 +53,22 @@ final class PriorityTest extends TestCase
             new Activity('between', 'far', 60, skill: 'any'),
         ], [$this->worker(1)], [], ['near' => new Due($now + 2_000), 'far' => new Due($now + 90_000), 'someday' => new Due(null, round: 1)]);
         $keys = ['between' => 5, 'first' => 4, 'second' => 900, 'urgent' => 1] + Priority::keys($problem);
-        $order = array_map(
-            static fn (Activity $activity): string => $activity->id,
-            Priority::sorted($problem, $keys, Priority::withAllBefore($problem, ['pinned'])),
+        self::assertSame(
+            ['told', 'told later', 'needed', 'pinned', 'urgent', 'first', 'second', 'between'],
+            self::ids($problem, $keys, ['needed', 'pinned']),
         );
-        self::assertSame(['told', 'told later', 'needed', 'pinned', 'urgent', 'first', 'second', 'between'], $order);
-        self::assertSame(['pinned' => true, 'needed' => true], Priority::withAllBefore($problem, ['pinned']));
+    }
+
+    public function test_of_two_that_are_as_urgent_the_one_that_begins_a_hold_goes_first(): void
+    {
+        $now = $this->at('2026-03-02 08:00');
+        $problem = new Problem($now, [
+            new Activity('plane', 'one', 360, skill: 'any'),
+            new Activity('glue', 'other', 180, 960, 'any'),
+            new Activity('level', 'other', 60, skill: 'any', predecessors: [new Predecessor('glue')]),
+        ], [$this->worker(1)], []);
+        self::assertSame(['glue', 'plane', 'level'], self::ids($problem, ['plane' => 7, 'glue' => 7, 'level' => 8]));
+        self::assertSame(['plane', 'glue', 'level'], self::ids($problem, ['plane' => 6, 'glue' => 7, 'level' => 8]));
     }
 
     /**
@@ -153,10 +166,20 @@ final class PriorityTest extends TestCase
         self::assertNull(Builder::plan($problem)->finishOf('nothing', $problem));
     }
 
-    /** @return list<string> */
-    private static function ids(Problem $problem): array
+    /**
+     * @param  array<string, int>|null  $keys  the usual ones if none are given
+     * @param  list<string>  $ahead
+     * @return list<string> in which order they are placed
+     */
+    private static function ids(Problem $problem, ?array $keys = null, array $ahead = []): array
     {
-        return array_map(static fn (Activity $activity): string => $activity->id, Priority::order($problem));
+        $tables = new Tables($problem);
+        $list = (new Order($tables))->of(
+            Candidate::of($tables, $keys ?? Priority::keys($problem))->keys,
+            array_fill_keys(array_map(static fn (string $id): int => $tables->index[$id], $ahead), true),
+        );
+
+        return array_map(static fn (int $index): string => (string) $tables->activities[$index]->id, $list);
     }
 
     /**

@@ -45,7 +45,9 @@ final class ShopJudge
                 [0, 0, 0], [$one->start % 5, $one->workEnd % 5, $one->finish % 5],
                 "{$this->which}: on five-minute marks",
             );
-            Assert::assertSame($activity->hold, $one->finish - $one->workEnd, $this->which);
+            Assert::assertSame($activity->hold, $one->finish - self::leftAloneAt($one), $this->which);
+            $this->judgeRun($activity, $one, $open);
+            $this->judgeHelp($activity, $one);
             $this->judgeLabour($problem, $activity, $one);
             if (! $activity->isUnderWay()) {
                 $this->judgeStart($plan, $activity, $one);
@@ -59,6 +61,9 @@ final class ShopJudge
             }
             foreach (self::sittings($one) as [$from, $to]) {
                 $busy[$one->worker][] = [$from, $to, 1];
+            }
+            if ($one->helper !== null) {
+                $busy[$one->helper][] = [(int) $one->helpsFrom, $one->workEnd, 1];
             }
             foreach ($activity->demands as $demand) {
                 foreach ($this->taken($activity, $one, $demand) as [$from, $to]) {
@@ -122,6 +127,85 @@ final class ShopJudge
         );
     }
 
+    /** When nobody and no machine works on it any more. */
+    private static function leftAloneAt(Assignment $one): int
+    {
+        return $one->runsUntil ?? $one->workEnd;
+    }
+
+    /**
+     * A machine runs by itself for as long as is said, in the hours of whoever set it going and those that it has itself.
+     *
+     * @param  array<string, array<int, list<array{int, int}>>>  $open
+     */
+    private function judgeRun(Activity $activity, Assignment $one, array $open): void
+    {
+        $runs = 0;
+        foreach ($one->runsUntil === null ? [] : $this->people[(int) $one->worker]->stretches($one->workEnd, $one->runsUntil, $this->zone) as [$from, $to]) {
+            [$from, $to] = [max($from, $one->workEnd), min($to, $one->runsUntil)];
+            $runs += $to <= $from ? 0 : self::within($from, $to, $this->openAt($activity, $from, $open));
+        }
+        Assert::assertSame(5 * (int) ceil($activity->alone / 5), $runs, "{$this->which}: the machine’s time");
+    }
+
+    /**
+     * When what it is worked at is open on the day of an instant; all the time where it has no hours of its own.
+     *
+     * @param  array<string, array<int, list<array{int, int}>>>  $open
+     * @return list<array{int, int}>
+     */
+    private function openAt(Activity $activity, int $instant, array $open): array
+    {
+        $day = (new \DateTimeImmutable('@'.$instant * 60))->setTimezone($this->zone);
+        foreach ($activity->demands as $demand) {
+            if (isset($open[$demand->resource])) {
+                return array_map(
+                    static fn (array $hours): array => array_map(
+                        static fn (int $minute): int => intdiv($day->setTime(intdiv($minute, 60), $minute % 60)->getTimestamp(), 60),
+                        $hours,
+                    ),
+                    $open[$demand->resource][(int) $day->format('N')] ?? [],
+                );
+            }
+        }
+
+        return [[PHP_INT_MIN, PHP_INT_MAX]];
+    }
+
+    /** @param  list<array{int, int}>  $stretches */
+    private static function within(int $from, int $to, array $stretches): int
+    {
+        return array_sum(array_map(
+            static fn (array $one): int => max(0, min($to, $one[1]) - max($from, $one[0])), $stretches,
+        ));
+    }
+
+    /** Two people, both of them in the shop and neither at a break, for the last minutes of the labour. */
+    private function judgeHelp(Activity $activity, Assignment $one): void
+    {
+        if ($activity->hands === 0 || count($this->people) === 1) {
+            Assert::assertNull($one->helper, "{$this->which}: nobody has to help");
+
+            return;
+        }
+        if ($one->helper === null) {
+            Assert::assertTrue($activity->isUnderWay(), "{$this->which}: somebody helps");
+
+            return;
+        }
+        $helped = $one->workEnd - $one->helpsFrom;
+        Assert::assertNotSame($one->worker, $one->helper, "{$this->which}: somebody else helps");
+        Assert::assertSame(
+            [min(5 * (int) ceil($activity->hands / 5), $one->work), $helped, $helped],
+            [
+                $helped,
+                $this->worked((int) $one->worker, (int) $one->helpsFrom, $one->workEnd),
+                $this->worked($one->helper, (int) $one->helpsFrom, $one->workEnd),
+            ],
+            "{$this->which}: both are there",
+        );
+    }
+
     /**
      * What is taken up again: nothing that has to be done in one go or is under way, in order, half an hour at least.
      *
@@ -181,7 +265,10 @@ final class ShopJudge
             && ($activity->setUp->minutes ?? 0) > 0
             && ! $this->givesUp($activity, $one);
 
-        return $isKept ? [[$one->start, $one->workEnd]] : self::sittings($one);
+        $taken = $isKept ? [[$one->start, $one->workEnd]] : self::sittings($one);
+        $taken[count($taken) - 1][1] = self::leftAloneAt($one);
+
+        return $taken;
     }
 
     /**
@@ -277,16 +364,20 @@ final class ShopJudge
         }
         $station = self::station($activity);
         $before = $problem->activities[$one->sharesSetUpOf];
-        $since = $plan->assignments[$one->sharesSetUpOf]->workEnd;
+        $since = self::leftAloneAt($plan->assignments[$one->sharesSetUpOf]);
         Assert::assertSame(
             [$activity->setUp?->key, $station], [$before->setUp?->key, self::station($before)],
             "{$this->which}: the same set-up",
         );
         Assert::assertGreaterThanOrEqual($since, $one->start, "{$this->which}: after it");
         foreach ($plan->assignments as $id => $other) {
-            $between = self::station($problem->activities[$id]) === $station && $other->start < $one->start
-                && $other->workEnd > $since && $other->workEnd > $other->start;
-            Assert::assertFalse($between, "{$this->which}: nothing else on the station in between");
+            if (self::station($problem->activities[$id]) !== $station) {
+                continue;
+            }
+            foreach ($this->taken($problem->activities[$id], $other, new Demand((string) $station)) as [$from, $to]) {
+                $between = $from < $one->start && $to > $since && $to > $from;
+                Assert::assertFalse($between, "{$this->which}: nothing else on the station in between");
+            }
         }
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Building;
 
-use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Due;
 use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Problem\Worker;
@@ -19,94 +18,10 @@ final class Priority
     /** A build without a due date is treated as due in two years. */
     private const NO_HURRY = 1_051_200;
 
-    /** @return list<Activity> every predecessor before its successors, what is under way first */
-    public static function order(Problem $problem): array
-    {
-        return self::sorted($problem, self::keys($problem));
-    }
-
     /** @return array<int|string, int> by activity: the sooner, the smaller */
     public static function keys(Problem $problem): array
     {
         return self::latestStarts($problem);
-    }
-
-    /**
-     * The smallest key first, as far as links allow; a later round only after the earlier ones. Before all of them what
-     * is under way, then what was announced before and is kept, then what has to go ahead. A coat whose window is open
-     * follows the one under it at once.
-     *
-     * @param  array<int|string, int>  $keys
-     * @param  array<int|string, true>  $ahead
-     * @return list<Activity>
-     */
-    public static function sorted(Problem $problem, array $keys, array $ahead = []): array
-    {
-        $waits = $after = $rank = [];
-        $heap = new \SplMinHeap;
-        $index = 0;
-        foreach ($problem->activities as $id => $activity) {
-            $rank[$id] = match (true) {
-                $activity->isUnderWay() => [0, $activity->holdUntil ?? $activity->startedAt, $index],
-                $activity->announced !== null => [1, $activity->announced->start, $index],
-                isset($ahead[$id]) => [2, $keys[$id], $index],
-                default => [($problem->dues[$activity->build] ?? new Due(null))->round + 3, $keys[$id], $index],
-            };
-            $waits[$id] = count($problem->before[$id]);
-            foreach ($problem->before[$id] as $before) {
-                $after[$before][] = $id;
-            }
-            if ($waits[$id] === 0) {
-                $heap->insert([...$rank[$id], $id]);
-            }
-            $index++;
-        }
-        $order = [];
-        while (! $heap->isEmpty()) {
-            $id = $heap->extract()[3];
-            $order[] = $problem->activities[$id];
-            foreach ($after[$id] ?? [] as $next) {
-                if ($problem->activities[$next]->windows !== [] && self::follows($problem->activities[$next], $id)) {
-                    $rank[$next] = min($rank[$next], $rank[$id]);
-                }
-                if (--$waits[$next] === 0) {
-                    $heap->insert([...$rank[$next], $next]);
-                }
-            }
-        }
-
-        return $order;
-    }
-
-    private static function follows(Activity $activity, int|string $before): bool
-    {
-        foreach ($activity->windows as $window) {
-            if ($window->after === $before) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * Some activities and all that comes before them.
-     *
-     * @param  list<int|string>  $activities
-     * @return array<int|string, true>
-     */
-    public static function withAllBefore(Problem $problem, array $activities): array
-    {
-        $all = [];
-        for ($open = $activities; $open !== [];) {
-            $id = array_pop($open);
-            if (! isset($all[$id])) {
-                $all[$id] = true;
-                array_push($open, ...$problem->before[$id]);
-            }
-        }
-
-        return $all;
     }
 
     /** @return array<int|string, int> */

@@ -242,6 +242,8 @@ final class Schedules
                 || ($state->person[$index] ?? -1) !== ($other->person[$index] ?? -1)
                 || ($state->shares[$index] ?? -1) !== ($other->shares[$index] ?? -1)
                 || ($state->sittings[$index] ?? []) !== ($other->sittings[$index] ?? [])
+                || ($state->helper[$index] ?? []) !== ($other->helper[$index] ?? [])
+                || ($state->runsUntil[$index] ?? 0) !== ($other->runsUntil[$index] ?? 0)
             ) {
                 return false;
             }

@@ -81,7 +81,8 @@ final class Score
                 $least = min($least, $tables->minutesOf($index, $person, $activity->work - $spared));
             }
             $this->least[$index] = ($least === PHP_INT_MAX ? 0 : $least)
-                + ($activity->holdUntil === null ? $activity->hold : 0);
+                + ($activity->holdUntil === null ? $activity->hold : 0)
+                + ($activity->isUnderWay() ? 0 : $activity->alone);
             foreach ($tables->before[$index] as [$before, $lag]) {
                 if ($tables->build[$before] === $tables->build[$index] && ! $activity->isUnderWay()) {
                     $this->tail[$before] = max(

@@ -21,6 +21,9 @@ final readonly class Assignment
      * @param  int|null  $position  in which order it was planned, from 0
      * @param  bool  $isChosen  whether the person was chosen rather than whoever was done first
      * @param  int|null  $told  not before this instant, since people had been told so already
+     * @param  int|null  $helper  who helps until the end of the labour
+     * @param  int|null  $helpsFrom  since when
+     * @param  int|null  $runsUntil  until when the machine runs by itself; null where none does
      */
     public function __construct(
         public int|string $activity,
@@ -36,6 +39,9 @@ final readonly class Assignment
         public ?int $position = null,
         public bool $isChosen = false,
         public ?int $told = null,
+        public ?int $helper = null,
+        public ?int $helpsFrom = null,
+        public ?int $runsUntil = null,
     ) {
     }
 }

@@ -77,6 +77,12 @@ final readonly class Reason
         return new self(ReasonKind::Hours, resource: $resource);
     }
 
+    /** @param  int|string|null  $activity  what whoever could help was busy with; null where they were not there */
+    public static function hands(int|string|null $activity): self
+    {
+        return new self(ReasonKind::Hands, $activity);
+    }
+
     /** @param  string|null  $after  the activity behind which it was pinned; null where it was pinned to a day */
     public static function pin(int|string|null $after): self
     {

@@ -21,4 +21,5 @@ enum ReasonKind: string
     case Window = 'window';
     case SetUp = 'set-up';
     case Hours = 'hours';
+    case Hands = 'hands';
 }

@@ -24,6 +24,9 @@ final readonly class Activity
      * @param  list<Window>  $windows
      * @param  list<array{int, int}>  $sittings  when work under way is to be gone on with, where that is not at once and in
      *   one go
+     * @param  int  $hands  at the end of the labour, working minutes in which a second person helps
+     * @param  int  $alone  after the labour, minutes in which a machine runs by itself: the station stays taken, whoever set it
+     *   going is free for other work but in the shop; of a hold under way, what is left of them by the clock
      */
     public function __construct(
         public int|string $id,
@@ -43,6 +46,8 @@ final readonly class Activity
         public ?Pin $pin = null,
         public ?Announced $announced = null,
         public array $sittings = [],
+        public int $hands = 0,
+        public int $alone = 0,
     ) {
     }
 
@@ -57,6 +62,8 @@ final readonly class Activity
         return $this->with([
             'work' => $work,
             'hold' => Grid::up($this->hold),
+            'hands' => min(Grid::up($this->hands), $work),
+            'alone' => Grid::up($this->alone),
             'predecessors' => array_map(
                 static fn (Predecessor $one): Predecessor => $one->lag % Grid::MINUTES === 0
                     ? $one

@@ -99,7 +99,8 @@ final class Decoder
         $spot = new Spot;
         $spot->start = $spot->end = $this->tables->now;
         $spot->wait = Wait::STARTED;
-        $this->keep($state, $index, $spot, $spot->start, max($until, $spot->start));
+        $spot->runsUntil = $spot->start + $this->tables->alone[$index];
+        $this->keep($state, $index, $spot, $spot->start, max($until, $spot->runsUntil));
     }
 
     /** Work under way goes on with the person who began it, on whatever it occupies already. */
@@ -127,7 +128,7 @@ final class Decoder
             $spot = $found;
         }
         // It goes on at the first working minute, but what it occupies it occupies from now on.
-        $this->keep($state, $index, $spot, $now, $spot->end + $this->tables->hold[$index]);
+        $this->keep($state, $index, $spot, $now, max($spot->end, $spot->runsUntil) + $this->tables->hold[$index]);
     }
 
     private function begin(State $state, int $index, int $chosen, int $heldBack, int $told): void
@@ -165,7 +166,7 @@ final class Decoder
         if ($missed !== []) {
             $state->missed[$index] = $missed;
         }
-        $this->keep($state, $index, $spot, $spot->start, $spot->end + $this->tables->hold[$index]);
+        $this->keep($state, $index, $spot, $spot->start, max($spot->end, $spot->runsUntil) + $this->tables->hold[$index]);
     }
 
     /** Whether somebody had nothing at all to do for half a day if they began only when they were told to. */
@@ -250,14 +251,22 @@ final class Decoder
                 $this->rooms->book($state, $resource, $from, $finish, $quantity, $index);
             } elseif ($spot->givesUp) {
                 foreach ($sittings as [$start, $end]) {
-                    $this->rooms->book($state, $resource, $start, $end, $quantity, $index);
+                    $until = $end === $spot->end ? max($end, $spot->runsUntil) : $end;
+                    $this->rooms->book($state, $resource, $start, $until, $quantity, $index);
                 }
             } else {
-                $this->rooms->book($state, $resource, $from, $spot->end, $quantity, $index);
+                $this->rooms->book($state, $resource, $from, max($spot->end, $spot->runsUntil), $quantity, $index);
             }
         }
         if ($this->tables->setting[$index] >= 0) {
-            $state->standing[$this->tables->setting[$index]][] = [$spot->end, $index];
+            $state->standing[$this->tables->setting[$index]][] = [max($spot->end, $spot->runsUntil), $index];
+        }
+        if ($spot->helper >= 0) {
+            $this->agendas->book($state, $spot->helper, $spot->helpsFrom, $spot->end, $index);
+            $state->helper[$index] = [$spot->helper, $spot->helpsFrom];
+        }
+        if ($spot->runsUntil > $spot->end) {
+            $state->runsUntil[$index] = $spot->runsUntil;
         }
         if ($spot->sittings !== []) {
             $state->sittings[$index] = $spot->sittings;

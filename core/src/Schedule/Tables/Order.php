@@ -8,19 +8,22 @@ use Regimen\Schedule\Problem\Due;
 
 /**
  * The order in which activities are placed: what is under way first, then what was announced and is kept, then what has
- * to go ahead, then round by round by their keys, the smallest first, as far as links allow. A coat whose window is open
- * follows the one under it at once.
+ * to go ahead, then round by round by their keys, the smallest first, as far as links allow; of equals the one that begins
+ * a hold. A coat whose window is open follows the one under it at once.
  */
 final class Order
 {
     /** Keys are instants or positions; the rank stands above them. */
-    private const RANK = 40;
+    private const RANK = 41;
 
     /** @var list<int> by activity */
     private readonly array $rank;
 
     /** @var list<int|null> by activity: the key of what is under way or announced */
     private readonly array $fixed;
+
+    /** @var list<bool> by activity: whether it begins a hold */
+    private readonly array $holds;
 
     /** @var list<list<int>> by activity: what is placed before it */
     private readonly array $before;
@@ -30,6 +33,7 @@ final class Order
 
     public function __construct(private readonly Tables $tables)
     {
+        $this->holds = array_map(static fn (int $minutes): bool => $minutes > 0, $tables->hold);
         $rank = $fixed = $before = $follows = [];
         foreach ($tables->activities as $index => $one) {
             $round = ($tables->problem->dues[$one->build] ?? new Due(null))->round;
@@ -63,7 +67,8 @@ final class Order
         foreach ($this->rank as $index => $rank) {
             $fixed = $this->fixed[$index];
             $rank = $fixed === null && isset($ahead[$index]) ? 2 : $rank;
-            $own = ($rank << self::RANK) + $middle + ($fixed ?? $keys[$index]);
+            // Of two that are as urgent, the one that begins a hold goes first: it waits while others are at work.
+            $own = ($rank << self::RANK) + $middle + (($fixed ?? $keys[$index]) << 1) + ($this->holds[$index] ? 0 : 1);
             foreach ($this->follows[$index] as $coat) {
                 $own = min($own, $value[$coat]);
             }
@@ -74,7 +79,7 @@ final class Order
             }
             $value[$index] = $own;
         }
-        // Equal ones stand as they do in the problem, where what comes before stands before.
+        // Those that are equal then stand as they do in the problem, where what comes before stands before.
         asort($value);
 
         return array_keys($value);

@@ -66,14 +66,14 @@ final class Rooms
     }
 
     /**
-     * The end of the last stretch that is in the way of labour from an instant to another and of the hold after it; 0 if
-     * everything is free.
+     * The end of the last stretch in which something else has what is taken from an instant to another, and through the hold
+     * after it; 0 if everything is free. Hours of their own are not looked at.
      */
     public function blockedUntil(State $state, int $activity, int $start, int $end, int $hold): int
     {
         $latest = 0;
-        foreach ($this->tables->demands[$activity] as [$need, $resource, , $through]) {
-            $until = self::lastBlock($state, $need, $start, $through ? $end + $hold : $end);
+        foreach ($this->tables->demands[$activity] as [$need, $resource, $quantity, $through]) {
+            $until = $quantity === 0 ? 0 : self::lastBlock($state, $need, $start, $through ? $end + $hold : $end);
             if ($until > $latest) {
                 $latest = $until;
                 $this->waitedFor = $resource;

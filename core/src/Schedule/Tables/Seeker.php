@@ -14,12 +14,15 @@ final class Seeker
 
     private readonly OpenHours $hours;
 
+    private readonly Company $company;
+
     public function __construct(
         private readonly Tables $tables,
         private readonly Agendas $agendas,
         private readonly Rooms $rooms,
     ) {
         $this->hours = new OpenHours($tables, $agendas, $rooms);
+        $this->company = new Company($tables, $agendas, $rooms);
     }
 
     /**
@@ -33,6 +36,15 @@ final class Seeker
      * @throws NoWorkingTime if nobody who could do it has hours left
      */
     public function seek(State $state, int $activity, Spot $ready, int $estimated, int $chosen, bool $cut): Spot
+    {
+        return $estimated > 0 && $this->company->isNeeded($activity)
+            ? $this->company->seek($state, $activity, $ready, fn (Spot $from): Spot => $this->place(
+                $state, $activity, $from, $estimated, $chosen, $cut && $this->tables->hasHours[$activity],
+            ))
+            : $this->place($state, $activity, $ready, $estimated, $chosen, $cut);
+    }
+
+    private function place(State $state, int $activity, Spot $ready, int $estimated, int $chosen, bool $cut): Spot
     {
         if ($estimated === 0) {
             return $this->withoutLabour($state, $activity, $ready);
@@ -86,9 +98,14 @@ final class Seeker
     public function person(State $state, int $activity, int $from, array $planned): Spot
     {
         $kept = $planned === [] ? null : $this->asPlanned($state, $activity, $from, $planned);
-        if ($kept !== null) {
-            return $kept;
-        }
+        $spot = $kept ?? $this->goesOn($state, $activity, $from);
+        $this->company->asFarAsCan($state, $activity, $spot);
+
+        return $spot;
+    }
+
+    private function goesOn(State $state, int $activity, int $from): Spot
+    {
         $walk = new Walk($this->tables, $state, $activity, $from, true);
         $walk->find($this->tables->minutes[$activity], false);
         $spot = new Spot;

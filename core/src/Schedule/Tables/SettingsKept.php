@@ -29,6 +29,10 @@ final class SettingsKept
         $best = null;
         $station = $this->tables->station[$index];
         $spared = $work - ($this->tables->activities[$index]->setUp->minutes ?? 0);
+        if ($spared <= 0 && $this->tables->alone[$index] > 0) {
+            // Somebody has to set the machine going.
+            return null;
+        }
         foreach ($state->standing[$this->tables->setting[$index]] ?? [] as [$since, $whose]) {
             if ($since > $alone->end || $since < $ready->start - self::KEPT) {
                 continue;

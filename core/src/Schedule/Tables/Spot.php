@@ -32,6 +32,14 @@ final class Spot
     /** The resource that was waited for until then, −1 for none. */
     public int $taken = -1;
 
+    /** Who helps until the end of the labour, −1 for nobody. */
+    public int $helper = -1;
+
+    public int $helpsFrom = 0;
+
+    /** Until when the machine runs by itself; the end of the labour where none does. */
+    public int $runsUntil = 0;
+
     public int $wait = Wait::NOTHING;
 
     public int $for = -1;

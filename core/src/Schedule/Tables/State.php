@@ -70,6 +70,12 @@ final class State
     /** @var array<int, array{int, int, int}> by activity that waited for long: ready since, clear since, for which resource */
     public array $long = [];
 
+    /** @var array<int, array{int, int}> by activity with two people: who helps, and since when */
+    public array $helper = [];
+
+    /** @var array<int, int> by activity: until when its machine runs by itself */
+    public array $runsUntil = [];
+
     /** @var array<int, int> by activity: what kept it from beginning sooner, as a Wait */
     public array $wait = [];
 

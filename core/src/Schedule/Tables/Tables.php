@@ -50,6 +50,12 @@ final class Tables
     /** @var array<int, string> what is needed and not owned, in words, of those that lack something */
     public readonly array $lacking;
 
+    /** @var list<int> minutes at the end of the labour in which somebody helps; none where nobody else works in the shop */
+    public readonly array $hands;
+
+    /** @var list<int> minutes in which a machine runs by itself after the labour */
+    public readonly array $alone;
+
     /** @var list<list<int>> who may do it */
     public readonly array $able;
 
@@ -81,6 +87,9 @@ final class Tables
         $this->people = new People($problem);
         $this->resources = new Resources($problem);
         $this->work = array_map(static fn (Activity $one): int => $one->work, $this->activities);
+        $this->alone = array_map(static fn (Activity $one): int => $one->alone, $this->activities);
+        $several = count($problem->workers) > 1;
+        $this->hands = array_map(static fn (Activity $one): int => $several ? $one->hands : 0, $this->activities);
         $this->hold = array_map(static fn (Activity $one): int => $one->hold, $this->activities);
         $this->before = array_map($this->links(...), $this->activities);
         $this->behind = array_map($this->pinnedBehind(...), $this->activities);

@@ -34,4 +34,6 @@ final class Wait
     public const OUTAGE = 12;
 
     public const HOURS = 13;
+
+    public const HANDS = 14;
 }

@@ -52,6 +52,9 @@ final readonly class Written
                 $position,
                 isset($people[$index]) && $people[$index] === $person,
                 $told[$index] ?? null,
+                isset($state->helper[$index]) ? $this->tables->people->workers[$state->helper[$index][0]]->id : null,
+                $state->helper[$index][1] ?? null,
+                $state->runsUntil[$index] ?? null,
             );
         }
 
@@ -74,6 +77,7 @@ final readonly class Written
             Wait::RESOURCE => Reason::resource($resource, $other ?? $activity->id),
             Wait::OUTAGE => Reason::outage($this->outage($of, $state->start[$index])),
             Wait::HOURS => Reason::hours($resource),
+            Wait::HANDS => Reason::hands($other),
             Wait::AWAY => Reason::calendar($other),
             Wait::PIN => Reason::pin(null),
             Wait::PINNED_BEHIND => Reason::pin($other),

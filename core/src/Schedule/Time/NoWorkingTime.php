@@ -20,6 +20,14 @@ final class NoWorkingTime extends \DomainException
         );
     }
 
+    public static function nobodyHelps(): self
+    {
+        return new self(
+            'It needs a second pair of hands, and no two people are in the shop together for that long. Change their hours '
+                .'under People, or the house standard.',
+        );
+    }
+
     public static function in(string $whose): self
     {
         return new self("{$whose} has no working hours. Give at least one weekday hours.");
