@@ -24,6 +24,12 @@ final class Say
         return $instant->setTimezone($zone)->format('D j M H:i');
     }
 
+    /** @param  int  $minutes  since 1970 UTC */
+    public static function time(int $minutes, \DateTimeZone $zone): string
+    {
+        return (new \DateTimeImmutable('@'.$minutes * 60))->setTimezone($zone)->format('G:i');
+    }
+
     /** Labour, in hours. */
     public static function duration(int $minutes): string
     {

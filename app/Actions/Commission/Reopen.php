@@ -37,6 +37,7 @@ final readonly class Reopen
             $operation->update(
                 [
                     'state' => OperationState::Started, 'labour_done_at' => null, 'hold_until' => null,
+                    'runs_until' => null,
                     'version' => $operation->version + 1,
                 ],
             );

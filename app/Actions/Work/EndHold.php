@@ -37,7 +37,7 @@ final readonly class EndHold
             }
             $operation->update(
                 [
-                    'state' => OperationState::Done, 'hold_until' => $this->clock->now(),
+                    'state' => OperationState::Done, 'hold_until' => $this->clock->now(), 'runs_until' => null,
                     'version' => $operation->version + 1,
                 ],
             );

@@ -13,9 +13,12 @@ use App\Models\People\TimeEntry;
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
 use App\Support\Clock;
+use App\Support\Minutes;
 use App\Support\Refused;
 use App\Support\Say;
+use Carbon\CarbonImmutable;
 use Regimen\Route\OperationState;
+use Regimen\Schedule\Time\Calendar;
 
 /**
  * The labour of an operation is done: its hold is under way, or, without one, it is over. The last one finishes the
@@ -40,23 +43,35 @@ final readonly class FinishLabour
             $this->readiness->mustBeReady($operation, 'finish');
             $this->clocksMustBeStopped($operation);
             $now = $this->clock->now();
+            $runs = $operation->alone_minutes > 0 ? $this->runsUntil($operation->person ?? $by, $operation->alone_minutes) : null;
             $until = $operation->hold_minutes > 0
-                ? $now->addMinutes($this->air->stretched($operation->hold_minutes, $operation->hold_kind))
-                : null;
+                ? ($runs ?? $now)->addMinutes($this->air->stretched($operation->hold_minutes, $operation->hold_kind))
+                : $runs;
             $operation->update([
                 'state' => $until === null ? OperationState::Done : OperationState::Holding,
                 'started_at' => $operation->started_at ?? $now,
                 'person_id' => $operation->person_id ?? $by->id,
                 'labour_done_at' => $now,
                 'hold_until' => $until,
+                'runs_until' => $runs,
                 'version' => $operation->version + 1,
             ]);
             $this->recording->log($operation->build, $by, 'done', $until === null
                 ? "Done: {$operation->name}."
-                : "Done: {$operation->name}; holds until ".Say::moment($until, $this->house->zone()).'.');
+                : "Done: {$operation->name}; "
+                    .($runs === null ? '' : 'the machine runs until '.Say::moment($runs, $this->house->zone()).'; ')
+                    .($operation->hold_minutes > 0 ? 'holds until '.Say::moment($until, $this->house->zone()) : 'then it is done').'.');
             $this->finishIfLast($operation->build, $by);
             $this->recording->planAnew("{$operation->build->number} {$operation->name} done");
         });
+    }
+
+    /** A machine runs by itself while whoever set it going is in the shop. */
+    private function runsUntil(Person $person, int $minutes): CarbonImmutable
+    {
+        $now = Minutes::of($this->clock->now());
+
+        return Minutes::toInstant(Calendar::from($this->house->hoursOf($person), $now)->finish($now, $minutes));
     }
 
     private function clocksMustBeStopped(Operation $operation): void

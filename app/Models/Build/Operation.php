@@ -31,6 +31,7 @@ use Regimen\Route\Standards\Stage;
  * @property CarbonImmutable|null $started_at
  * @property CarbonImmutable|null $labour_done_at
  * @property CarbonImmutable|null $hold_until
+ * @property CarbonImmutable|null $runs_until  until when the machine runs by itself
  * @property CarbonImmutable|null $baseline_start
  * @property CarbonImmutable|null $baseline_end
  * @property Build $build
@@ -50,6 +51,7 @@ class Operation extends ShopModel
         'started_at' => 'immutable_datetime',
         'labour_done_at' => 'immutable_datetime',
         'hold_until' => 'immutable_datetime',
+        'runs_until' => 'immutable_datetime',
         'baseline_start' => 'immutable_datetime',
         'baseline_end' => 'immutable_datetime',
     ];

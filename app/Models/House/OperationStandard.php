@@ -14,6 +14,8 @@ use Regimen\Route\Standards\Tool;
 
 /**
  * @property Stage $stage
+ * @property int $hands_minutes  in which somebody helps, at the end of the labour
+ * @property int $alone_minutes  in which the machine then runs by itself
  * @property Skill $skill
  * @property Tool $tool
  * @property Caution|null $caution

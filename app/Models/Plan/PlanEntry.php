@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * When and by whom an open operation is planned; without a start it cannot be planned, and the reason says why.
  *
+ * @property int|null $helper_id  who helps until the end of the labour
  * @property CarbonImmutable|null $start
  * @property CarbonImmutable|null $work_end
  * @property CarbonImmutable|null $finish

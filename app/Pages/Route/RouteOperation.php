@@ -38,6 +38,8 @@ final readonly class RouteOperation extends PlaceInRoute
         public ?string $station,
         public ?string $fixture,
         public bool $oneSitting,
+        public int $hands,
+        public int $alone,
         public array $cautions,
         public array $gate,
         public ?string $gateShort,

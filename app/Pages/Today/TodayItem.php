@@ -19,6 +19,8 @@ final readonly class TodayItem
         public ?string $gate,
         public ?string $because,
         public ?string $hold,
+        public ?string $helps,
+        public ?string $helped,
         public ?string $holdUntil,
     ) {
     }

@@ -16,6 +16,7 @@ final readonly class WeekItem
         public string $from,
         public string $to,
         public bool $goesOn,
+        public bool $helps,
         public ?string $hold,
         public ?string $needs,
     ) {

@@ -58,6 +58,8 @@ final readonly class ExportedOperations
             ...$this->fixed($activity),
             'earliest' => $at($activity->release?->instant), 'because' => $activity->release?->cause,
             'oneSitting' => $activity->oneSitting,
+            'helpedMinutes' => $activity->hands,
+            'machineAloneMinutes' => $activity->alone,
             'person' => $this->person($activity->worker), 'startedAt' => $at($activity->startedAt),
             'holdUntil' => $at($activity->holdUntil),
         ], self::isSaid(...), ARRAY_FILTER_USE_BOTH);

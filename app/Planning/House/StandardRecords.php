@@ -40,6 +40,8 @@ final class StandardRecords
             $row->fixed_percent,
             $row->risk,
             $row->usual,
+            $row->hands_minutes,
+            $row->alone_minutes,
         );
     }
 
@@ -61,6 +63,8 @@ final class StandardRecords
             'fixture' => $standard->fixture,
             'fixtures' => $standard->fixtures,
             'one_sitting' => $standard->oneSitting,
+            'hands_minutes' => $standard->hands,
+            'alone_minutes' => $standard->alone,
             'caution' => $standard->caution,
             'tool' => $standard->tool,
             'way' => $standard->way,

@@ -61,8 +61,13 @@ final readonly class PlanEntries
             'person_id' => null, 'start' => null, 'work_end' => null, 'finish' => null, 'reason_kind' => 'unplanned',
             'reason_operation_id' => null, 'reason_resource' => null, 'reason_text' => $why, 'work_minutes' => 0,
             'sanding_minutes' => 0, 'shares_id' => null, 'position' => null, 'is_chosen' => false, 'told' => null,
-            'sittings' => '[]',
+            'sittings' => '[]', 'helper_id' => null, 'helps_from' => null, 'runs_until' => null,
         ];
+    }
+
+    private static function instant(?int $minutes): ?string
+    {
+        return $minutes === null ? null : Minutes::toInstant($minutes)->toDateTimeString();
     }
 
     /** @return array<string, mixed> */
@@ -88,8 +93,11 @@ final readonly class PlanEntries
                 : ActivityId::operationOf($assignment->sharesSetUpOf),
             'position' => $assignment->position,
             'is_chosen' => $assignment->isChosen,
-            'told' => $assignment->told === null ? null : Minutes::toInstant($assignment->told)->toDateTimeString(),
+            'told' => self::instant($assignment->told),
             'sittings' => json_encode($assignment->sittings, JSON_THROW_ON_ERROR),
+            'helper_id' => $assignment->helper,
+            'helps_from' => self::instant($assignment->helpsFrom),
+            'runs_until' => self::instant($assignment->runsUntil),
         ];
     }
 }

@@ -99,6 +99,8 @@ final readonly class Activities
                 ? null
                 : new SetUp($operation->set_up_key, $operation->set_up_minutes, $operation->station),
             windows: $this->windows($operation, $links),
+            hands: $operation->hands_minutes,
+            alone: $operation->alone_minutes,
         );
     }
 
@@ -175,6 +177,8 @@ final readonly class Activities
             sittings: $this->sittings($operation),
             // What is worked on has its station set already.
             setUp: $operation->set_up_key === '' ? null : new SetUp($operation->set_up_key, 0, $operation->station),
+            hands: $operation->hands_minutes,
+            alone: $operation->alone_minutes,
         );
     }
 
@@ -191,12 +195,16 @@ final readonly class Activities
 
     private function holding(OperationModel $operation): Activity
     {
-        $demands = array_filter($this->demandsOf($operation), static fn (Demand $demand): bool => $demand->throughHold);
+        $runs = $operation->runs_until === null ? 0 : Minutes::of($operation->runs_until) - Minutes::of($this->clock->now());
+        $demands = array_filter(
+            $this->demandsOf($operation), static fn (Demand $demand): bool => $demand->throughHold || $runs > 0,
+        );
 
         return new Activity(
             ActivityId::operation($operation->id)->number, BuildId::of($operation->build_id)->number, 0,
             demands: array_values($demands),
             holdUntil: Minutes::of($operation->hold_until ?? $this->clock->now()),
+            alone: max(0, $runs),
         );
     }
 

@@ -53,6 +53,8 @@ final readonly class DraftActivities
                 $operation->standard->fixtures,
             ),
             oneSitting: $operation->standard->oneSitting,
+            hands: $operation->hands,
+            alone: $operation->alone,
             setUp: $operation->setUpKey === '' || $operation->setUp->minutes === 0
                 ? null
                 : new SetUp($operation->setUpKey, $operation->setUp->minutes, $operation->standard->station),

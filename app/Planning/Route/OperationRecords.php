@@ -32,6 +32,8 @@ final class OperationRecords
             'fixture' => $standard->fixture,
             'fixtures' => $standard->fixtures,
             'one_sitting' => $standard->oneSitting,
+            'hands_minutes' => $operation->hands,
+            'alone_minutes' => $operation->alone,
             'cautions' => $operation->cautions,
             'standard' => $standard->key,
             'tool' => $standard->tool->value,

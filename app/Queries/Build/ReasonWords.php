@@ -48,6 +48,9 @@ final readonly class ReasonWords
                 ." is not to be had before: {$entry->reason_text}.",
             ReasonKind::Hours => ucfirst($this->resource((string) $entry->reason_resource)).' is not open before '
                 .($entry->start === null ? 'then' : Say::moment($entry->start, $this->zone)).', by its own hours.',
+            ReasonKind::Hands => $other === null
+                ? 'A second pair of hands is there only then.'
+                : "A second pair of hands is needed; {$that} comes first{$until}.",
             ReasonKind::Climate => "The air is waited for: {$entry->reason_text}.",
             ReasonKind::Pin => $other === null ? 'It is pinned to this day.' : "It is pinned behind {$that}{$until}.",
             ReasonKind::Announced => 'It was told so for the next hours, and stays.',

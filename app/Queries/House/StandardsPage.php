@@ -168,6 +168,9 @@ final readonly class StandardsPage
             labour: Say::duration($row->labour_minutes),
             worst: Say::duration($row->worst_minutes),
             hold: Say::clockTime($row->hold_minutes),
+            hands: Say::duration($row->hands_minutes),
+            alone: Say::duration($row->alone_minutes),
+            isMachine: $row->tool === Tool::Machine,
             drivenBy: $driver === null
                 ? null
                 : "for {$driver->usual()} {$driver->words()}; {$row->fixed_percent} % stays",

@@ -49,6 +49,9 @@ final readonly class FeedCalendar
                 if ($feed->person_id === null || $one->personId === $feed->person_id) {
                     array_push($entries, ...$this->entries($one, $people, $words, $feed->person_id === null));
                 }
+                if ($one->helperId !== null && ($feed->person_id ?? $one->helperId) === $one->helperId) {
+                    array_push($entries, ...$this->help($one, $people));
+                }
             }
             if ($feed->person_id === null && $build->promised_on !== null) {
                 $entries[] = CalendarEntry::day(
@@ -100,6 +103,23 @@ final readonly class FeedCalendar
      * @param  Collection<int, Person>  $people
      * @return list<CalendarEntry>
      */
+    private function help(Placement $one, Collection $people): array
+    {
+        [$helper, $since] = $one->helper() ?? [0, 0];
+        $operation = $one->operation;
+        $who = $people->get($helper)?->name;
+        $whom = $people->get($one->personId)?->name;
+
+        return [CalendarEntry::stretch(
+            "help-{$operation->id}@regimen", "No. {$operation->build->number} {$operation->name}: help {$whom} ({$who})", '',
+            $since, (int) $one->workEnd, true,
+        )];
+    }
+
+    /**
+     * @param  Collection<int, Person>  $people
+     * @return list<CalendarEntry>
+     */
     private function entries(Placement $one, Collection $people, ReasonWords $words, bool $withHolds): array
     {
         $operation = $one->operation;
@@ -111,7 +131,7 @@ final readonly class FeedCalendar
         $because = $operation->planned === null ? '' : $words->of($operation->planned, $person?->name);
         $entries = [];
         $hours = $person === null ? WorkingHours::of([], [], $this->house->zone()) : $this->house->hoursOf($person);
-        foreach ($operation->state->labourIsDone() ? [] : $this->parts->all($one, $hours) as [$from, $to]) {
+        foreach ($operation->state->labourIsDone() ? [] : $this->parts->all($one->sittings(), $hours) as [$from, $to]) {
             $entries[] = CalendarEntry::stretch(
                 "labour-{$operation->id}-".gmdate('Ymd\THi', $from * 60).'@regimen', $summary, $because, $from, $to,
                 true,

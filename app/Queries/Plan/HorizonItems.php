@@ -61,8 +61,8 @@ final readonly class HorizonItems
     }
 
     /**
-     * @return list<array{int, int, string, int, int, int, int|null, string|null, string|null, OperationState, int|null, bool, bool, list<array{int, int}>}> id, build, name, start, work end,
-     *   finish, person, station, fixture, state, operation of the reason, gate, pinned, sittings; in minutes since the beginning
+     * @return list<array{int, int, string, int, int, int, int|null, string|null, string|null, OperationState, int|null, bool, bool, list<array{int, int}>, array{int, int}|null}> id, build, name, start, work end,
+     *   finish, person, station, fixture, state, operation of the reason, gate, pinned, sittings, who helps since when; in minutes since the beginning
      */
     public function items(CarbonImmutable $from, CarbonImmutable $to): array
     {
@@ -90,6 +90,7 @@ final readonly class HorizonItems
                         static fn (array $one): array => [$one[0] - $begin, $one[1] - $begin],
                         $one->sittings(),
                     ),
+                    $one->helper() === null ? null : [$one->helper()[0], $one->helper()[1] - $begin],
                 ];
             }
         }

@@ -20,6 +20,8 @@ final readonly class Placement
         public ?int $finish,
         public ?int $personId,
         private array $sittings,
+        public ?int $helperId,
+        private ?int $helpsFrom,
     ) {
     }
 
@@ -36,6 +38,8 @@ final readonly class Placement
             self::minutes($operation, 'hold_until') ?? ($labourDone ? $workEnd : self::minutes($planned, 'finish')),
             $operation->person_id ?? $planned?->person_id,
             $operation->started_at === null ? $planned->sittings ?? [] : [],
+            $labourDone ? null : $planned?->helper_id,
+            self::minutes($planned, 'helps_from'),
         );
     }
 
@@ -43,6 +47,27 @@ final readonly class Placement
     public function sittings(): array
     {
         return $this->sittings === [] ? [[(int) $this->start, (int) $this->workEnd]] : $this->sittings;
+    }
+
+    /**
+     * When somebody is at it, themselves or to help.
+     *
+     * @return list<array{int, int}>
+     */
+    public function sittingsOf(int $personId): array
+    {
+        return match (true) {
+            $this->start === null => [],
+            $this->personId === $personId => $this->sittings(),
+            $this->helperId === $personId => [[(int) $this->helpsFrom, (int) $this->workEnd]],
+            default => [],
+        };
+    }
+
+    /** @return array{int, int}|null who helps, and since when */
+    public function helper(): ?array
+    {
+        return $this->helperId === null ? null : [$this->helperId, (int) $this->helpsFrom];
     }
 
     /** An instant as pages get it. */

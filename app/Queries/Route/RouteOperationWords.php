@@ -72,6 +72,8 @@ final readonly class RouteOperationWords
                     $operation->standard->fixtures > 1 ? "{$operation->standard->fixtures} of the " : ''
                 ).$this->resources->of($operation->standard->fixture),
             oneSitting: $operation->standard->oneSitting,
+            hands: $operation->hands,
+            alone: $operation->alone,
             cautions: Caution::together($operation->cautions),
             gate: array_map(
                 static fn (Target $target): GateTarget => new GateTarget(
@@ -116,6 +118,8 @@ final readonly class RouteOperationWords
             station: null,
             fixture: null,
             oneSitting: $row->one_sitting,
+            hands: $row->hands_minutes,
+            alone: $row->alone_minutes,
             cautions: [],
             gate: [],
             gateShort: null,

@@ -18,6 +18,7 @@ use App\Queries\Plan\Placement;
 use App\Support\Minutes;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Collection;
 use Regimen\Route\Operations\Operations;
 use Regimen\Route\OperationState;
 
@@ -31,11 +32,14 @@ final readonly class PeopleToday
     /** @return list<TodayPerson> the viewer first */
     public function people(Person $viewer, string $day): array
     {
-        return array_values(Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()
+        $people = Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()->toBase();
+        $names = $people->pluck('name', 'id');
+
+        return array_values($people
             ->sortBy(static fn (Person $person): int => $person->id === $viewer->id && ! $viewer->isManager() ? 0 : 1)
-            ->map(function (Person $person) use ($day): TodayPerson {
+            ->map(function (Person $person) use ($day, $names): TodayPerson {
                 $hours = $this->house->hoursOf($person)->on($day);
-                $items = $this->items($person, $day);
+                $items = $this->items($person, $day, $names);
 
                 return new TodayPerson(
                     id: $person->id,
@@ -65,17 +69,20 @@ final readonly class PeopleToday
         ))->all());
     }
 
-    /** @return list<TodayItem> */
-    private function items(Person $person, string $day): array
+    /**
+     * @param  Collection<int, string>  $names  of people, by id
+     * @return list<TodayItem>
+     */
+    private function items(Person $person, string $day, Collection $names): array
     {
         $zone = $this->house->zone();
         [$from, $to] = [Minutes::ofDay($day, $zone), Minutes::endOfDay($day, $zone) + 1];
 
         $items = [];
         foreach ($this->builds->placed() as $one) {
-            foreach ($one->personId === $person->id && $one->start !== null ? $one->sittings() : [] as $sitting) {
+            foreach ($one->sittingsOf($person->id) as $sitting) {
                 if ($sitting[0] < $to && $sitting[1] > $from) {
-                    $items[] = [$sitting[0], $this->item($one, $sitting, $person, $from, $to)];
+                    $items[] = [$sitting[0], $this->item($one, $sitting, $person, $from, $to, $names)];
                 }
             }
         }
@@ -84,10 +91,16 @@ final readonly class PeopleToday
         return array_column($items, 1);
     }
 
-    /** @param  array{int, int}  $sitting */
-    private function item(Placement $one, array $sitting, Person $person, int $from, int $to): TodayItem
-    {
+    /**
+     * @param  array{int, int}  $sitting
+     * @param  Collection<int, string>  $names
+     */
+    private function item(
+        Placement $one, array $sitting, Person $person, int $from, int $to, Collection $names,
+    ): TodayItem {
         $operation = $one->operation;
+        $helper = $one->helper();
+        $helps = $helper !== null && $one->personId !== $person->id;
 
         return new TodayItem(
             operationId: $operation->id,
@@ -97,10 +110,14 @@ final readonly class PeopleToday
             from: Placement::iso(max($sitting[0], $from)),
             to: Placement::iso(min($sitting[1], $to)),
             goesOn: $one->workEnd > min($sitting[1], $to),
-            gate: Operations::gateAfter($operation->key)?->words,
-            because: $this->because($operation, $person),
-            hold: $this->holdWords($operation),
-            holdUntil: $operation->hold_minutes > 0 && $one->finish !== null ? Placement::iso($one->finish) : null,
+            gate: $helps ? null : Operations::gateAfter($operation->key)?->words,
+            because: $helps ? null : $this->because($operation, $person),
+            hold: $helps ? null : $this->holdWords($operation),
+            helps: $helps ? $names->get((int) $one->personId) : null,
+            helped: $helper === null || $helps || $helper[1] >= $to
+                ? null
+                : $names->get($helper[0]).' helps from '.Say::time($helper[1], $this->house->zone()),
+            holdUntil: ! $helps && $operation->hold_minutes > 0 && $one->finish !== null ? Placement::iso($one->finish) : null,
         );
     }
 

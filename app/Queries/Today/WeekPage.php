@@ -123,10 +123,10 @@ final readonly class WeekPage
         $end = Minutes::endOfDay($day, $this->house->zone()) + 1;
         $items = [];
         foreach ($placed->filter(
-            static fn (Placement $one): bool => $one->personId === $person->id && $one->start !== null
+            static fn (Placement $one): bool => $one->sittingsOf($person->id) !== []
                 && $one->start < $end && $one->workEnd > $midnight,
         )->sortBy('start') as $one) {
-            foreach ($this->parts->inSittings($one, $day, $hours) as $parts) {
+            foreach ($this->parts->inSittings($one->sittingsOf($person->id), $day, $hours) as $parts) {
                 $until = $parts[count($parts) - 1][1];
                 $items[] = new WeekItem(
                     id: $one->operation->id,
@@ -136,7 +136,8 @@ final readonly class WeekPage
                     from: Placement::iso($parts[0][0]),
                     to: Placement::iso($until),
                     goesOn: $one->workEnd > min($end, $until),
-                    hold: $one->operation->hold_minutes > 0 && $one->workEnd <= min($end, $until)
+                    helps: $one->personId !== $person->id,
+                    hold: $one->personId === $person->id && $one->operation->hold_minutes > 0 && $one->workEnd <= min($end, $until)
                         ? 'then '.Say::clockTime($one->operation->hold_minutes).' hold'
                         : null,
                     needs: $one->operation->planned?->shares_id === null ? null : 'set up already',

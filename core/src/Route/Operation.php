@@ -27,6 +27,8 @@ final readonly class Operation
      * @param  list<Caution>  $cautions
      * @param  string  $setUpKey  the same on operations that can share a set-up; empty where there is nothing to share
      * @param  string  $rule  the rule that puts it on the route
+     * @param  int  $hands  working minutes at the end of the labour in which somebody helps
+     * @param  int  $alone  minutes after the labour in which the machine runs by itself
      * @param  string  $why  what it is there for
      */
     public function __construct(
@@ -44,6 +46,8 @@ final readonly class Operation
         public string $rule = '',
         public string $why = '',
         public string $drivenBy = '',
+        public int $hands = 0,
+        public int $alone = 0,
     ) {
     }
 

@@ -94,6 +94,8 @@ final class RouteDraft
             $this->rule,
             $why,
             $this->drivenBy($house),
+            Operations::entry($wanted)->hands?->areNeededFor($this->specification) ?? true ? $house->hands : 0,
+            $house->alone,
         );
     }
 

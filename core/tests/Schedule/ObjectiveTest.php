@@ -6,7 +6,6 @@ namespace Regimen\Tests\Schedule;
 
 use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Building\Builder;
-use Regimen\Schedule\Building\Priority;
 use Regimen\Schedule\Plan\Objective;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Due;

@@ -43,9 +43,12 @@
             >{timeOf(item.start)}–{timeOf(item.end)}</span
         >
         <a class="plain" use:inertia href={route('builds.show', item.build) + `#operation-${item.operationId}`}
-            ><b>{item.build}</b> {item.name}</a
+            >{#if item.helps}help {item.helps}:
+            {/if}<b>{item.build}</b>
+            {item.name}</a
         >
     </p>
+    {#if item.helped}<p class="small">{item.helped}</p>{/if}
     {#if item.hold}<p class="quiet small">then {item.hold}, until {holdEnd(item)}</p>{/if}
     {#if item.gate}<p class="quiet small">ends with: {item.gate}</p>{/if}
     {#if item.because && item.state === 'open'}<p class="quiet small because">{item.because}</p>{/if}

@@ -1005,6 +1005,8 @@ export interface RouteOperation extends PlaceInRoute {
     station: string | null;
     fixture: string | null;
     oneSitting: boolean;
+    hands: number;
+    alone: number;
     cautions: string[];
     gate: GateTarget[];
     gateShort: string | null;
@@ -1307,6 +1309,9 @@ export interface StandardLine {
     labour: string;
     worst: string;
     hold: string;
+    hands: string;
+    alone: string;
+    isMachine: boolean;
     fixtures: number;
     drivenBy: string | null;
     station: string | null;
@@ -1347,6 +1352,8 @@ export interface TodayItem {
     gate: string | null;
     because: string | null;
     hold: string | null;
+    helps: string | null;
+    helped: string | null;
     holdUntil: string | null;
 }
 
@@ -1440,6 +1447,7 @@ export interface WeekItem {
     from: string;
     to: string;
     goesOn: boolean;
+    helps: boolean;
     hold: string | null;
     needs: string | null;
 }

@@ -115,9 +115,10 @@ final class BetterPlanTest extends TestCase
         $offer = app(BetterPlan::class)->look();
         $this->assertNotNull($offer);
         DB::table('builds')->where('number', '>', 1)->update(['status' => 'called-off']);
+        $left = DB::table('operations')->where('build_id', 1)->orderByDesc('position')->limit(3)->pluck('id');
+        DB::table('operations')->where('build_id', 1)->whereNotIn('id', $left)->update(['state' => 'done']);
         app()->bind(Standings::class);
-        app(Planner::class)->replan('nearly everything called off');
-        app(Planner::class)->replan('and looked for as always');
+        app(Planner::class)->replan('nearly everything called off or done');
         $before = $this->plan();
         $this->post("/plan/offers/{$offer->id}/take")->assertSessionHasErrors('conflict');
         $this->assertStringContainsString('would help no more', session('errors')->first('conflict'));

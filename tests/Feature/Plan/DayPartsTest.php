@@ -90,7 +90,7 @@ final class DayPartsTest extends TestCase
 
         return array_map(
             static fn (array $part): string => $local($part[0], 'm-d H:i').'–'.$local($part[1], 'H:i'),
-            iterator_to_array(app(DayParts::class)->all($placement, app(House::class)->hours()), false),
+            iterator_to_array(app(DayParts::class)->all($placement->sittings(), app(House::class)->hours()), false),
         );
     }
 }

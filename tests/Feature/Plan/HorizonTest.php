@@ -20,7 +20,7 @@ final class HorizonTest extends TestCase
 {
     private const ROW = [
         'id', 'build', 'name', 'start', 'workEnd', 'finish', 'person', 'station', 'fixture', 'state', 'reason', 'gate',
-        'pinned', 'sittings',
+        'pinned', 'sittings', 'helper',
     ];
 
     protected function setUp(): void

@@ -52,6 +52,8 @@ final class StandardRequest extends ManagerRequest
                     'More than 240 hours for one operation is a mistake. Write hours, for example 1:30.',
                 ),
             ],
+            'hands' => ['sometimes', 'required', Typed::duration(14_400, 'Write hours, for example 0:20.')],
+            'alone' => ['sometimes', 'required', Typed::duration(14_400, 'Write hours, for example 0:40.')],
             'fixtures' => ['sometimes', 'required', 'integer', 'between:1,20'],
             'hold' => [
                 'required',
@@ -67,6 +69,9 @@ final class StandardRequest extends ManagerRequest
         return [$this->holdIsLongEnough(...), function (Validator $validator): void {
             if ($validator->errors()->isNotEmpty() || $this->onlyLabourDiffers()) {
                 return;
+            }
+            if ($this->has('hands') && $this->duration('hands')->minutes > $this->duration('labour')->minutes) {
+                $validator->errors()->add('hands', 'Nobody helps for longer than the labour takes.');
             }
             if (
                 $this->duration('best')->minutes > $this->duration('labour')->minutes
@@ -102,6 +107,8 @@ final class StandardRequest extends ManagerRequest
             'set_up_minutes' => $this->duration('set_up')->minutes,
             'labour_minutes' => $this->duration('labour')->minutes,
             ...$this->threePoints(),
+            ...$this->has('hands') ? ['hands_minutes' => $this->duration('hands')->minutes] : [],
+            ...$this->has('alone') ? ['alone_minutes' => $this->duration('alone')->minutes] : [],
             ...$this->has('fixtures') ? ['fixtures' => $this->integer('fixtures')] : [],
             'hold_minutes' => $this->duration('hold')->minutes,
             'skill' => $this->string('skill')->toString(),

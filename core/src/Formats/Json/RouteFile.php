@@ -70,6 +70,8 @@ final class RouteFile
             'parts' => $operation->needs,
             'sharesSetUpBy' => $operation->setUpKey === '' ? null : $operation->setUpKey,
             'oneSitting' => $operation->standard->oneSitting,
+            'helpedMinutes' => $operation->hands,
+            'machineAloneMinutes' => $operation->alone,
             'slackMinutes' => $critical->totalFloat($operation->key),
             'gate' => array_map(static fn (Target $target): array => [
                 'what' => $target->what, 'with' => $target->how, 'target' => $target->words, 'low' => $target->low,

@@ -51,6 +51,10 @@ final class PlannedFile
                     static fn (array $sitting): array => ['from' => $local($sitting[0]), 'to' => $local($sitting[1])],
                     $one->sittings,
                 )],
+                ...$one->helper === null ? [] : [
+                    'helper' => $workshop->people[$one->helper - 1][0], 'helpsFrom' => $local((int) $one->helpsFrom),
+                ],
+                ...$one->runsUntil === null ? [] : ['machineUntil' => $local($one->runsUntil)],
                 'because' => self::because($one, $workshop),
             ], $improved->best->assignments)),
             'troubles' => array_map(
@@ -96,6 +100,9 @@ final class PlannedFile
                 ? "{$who} does not work before then."
                 : "{$before} is over sooner, but {$who} does not work before then.",
             ReasonKind::Outage, ReasonKind::Climate => "{$resource} is not to be had until then: {$reason->cause}.",
+            ReasonKind::Hands => $before === ''
+                ? 'A second pair of hands is there only then.'
+                : "A second pair of hands is busy with {$before} until then.",
             ReasonKind::Hours => "{$resource} is not open before then.",
             ReasonKind::Pin => $before === '' ? 'It is pinned to this day.' : "It is pinned behind {$before}.",
             ReasonKind::Announced => 'It was told so and stays.',

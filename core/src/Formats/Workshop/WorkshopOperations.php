@@ -25,6 +25,7 @@ final class WorkshopOperations
     private const KEYS = [
         'id', 'name', 'setUp', 'labour', 'hold', 'skill', 'station', 'fixture', 'pieces', 'after', 'earliest',
         'because', 'oneSitting', 'setUpKey', 'needs',
+        'helpedMinutes', 'machineAloneMinutes',
         'closes', 'sanding', 'order', 'chosen', 'notBefore', 'pin', 'told', 'person', 'startedAt', 'holdUntil', 'done',
     ];
 
@@ -140,6 +141,8 @@ final class WorkshopOperations
             $this->windows($operation, $links),
             $this->pin($operation),
             $this->announced($operation),
+            hands: $operation->whole('helpedMinutes', 0, 0),
+            alone: $operation->whole('machineAloneMinutes', 0, 0),
         );
     }
 

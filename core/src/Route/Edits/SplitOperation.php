@@ -39,7 +39,7 @@ final readonly class SplitOperation implements Edit
             $whole->with(
                 [
                     'name' => "{$whole->name}, first part", 'hours' => $first, 'hold' => Duration::zero(),
-                    'holdKind' => null,
+                    'holdKind' => null, 'hands' => 0, 'alone' => 0,
                 ],
             ),
         );

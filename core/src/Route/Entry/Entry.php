@@ -14,6 +14,7 @@ final readonly class Entry
 {
     /**
      * @param  non-empty-list<Way>  $ways  the usual one first
+     * @param  Hands|null  $hands  where a second person helps
      * @param  bool  $oneSitting  whether it is not to be left half done
      * @param  list<Caution>  $cautions  beside those of the way
      * @param  (\Closure(Specification): list<float|int|string>)|null  $setTo  what its tool is set to: the same for
@@ -43,6 +44,7 @@ final readonly class Entry
         public array $orders = [],
         public array $usesUp = [],
         public ?Place $place = null,
+        public ?Hands $hands = null,
     ) {
     }
 }

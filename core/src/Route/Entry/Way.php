@@ -21,20 +21,24 @@ final readonly class Way
         public ?Station $station,
         public ?Caution $caution,
         public string $risk,
+        public Duration $alone,
     ) {
     }
 
     /**
      * @param  float  $setUp  hours
      * @param  float  $labour  hours as usual; their spread is the usual one around them
+     * @param  float  $alone  hours in which the machine then runs by itself
      */
     public static function with(
         Tool $tool, string $words, float $setUp, float $labour, ?Station $station = null, ?Caution $caution = null,
-        string $risk = '',
+        string $risk = '', float $alone = 0,
     ): self {
         $hours = ThreePoint::around(Duration::ofHours($labour));
 
-        return new self($tool, $words, Duration::ofHours($setUp), $hours, $station, $caution, $risk);
+        return new self(
+            $tool, $words, Duration::ofHours($setUp), $hours, $station, $caution, $risk, Duration::ofHours($alone),
+        );
     }
 
     /**
@@ -48,10 +52,17 @@ final readonly class Way
         return self::with(Tool::Hand, $words, $setUp, $labour, $station, $caution, $risk);
     }
 
-    /** On a machine that follows a file. */
-    public static function byFile(float $setUp, float $labour, string $risk, string $words = 'on the machine'): self
-    {
-        return self::with(Tool::Machine, $words, $setUp, $labour, Station::MachineRouter, Caution::Machines, $risk);
+    /**
+     * On a machine that follows a file.
+     *
+     * @param  float  $alone  hours in which it runs by itself when it has been loaded and set going; a house guess
+     */
+    public static function byFile(
+        float $setUp, float $labour, string $risk, string $words = 'on the machine', float $alone = 0,
+    ): self {
+        return self::with(
+            Tool::Machine, $words, $setUp, $labour, Station::MachineRouter, Caution::Machines, $risk, $alone,
+        );
     }
 
     /** Where the trade says more than the usual spread of hours. */
@@ -59,6 +70,8 @@ final readonly class Way
     {
         $hours = new ThreePoint(Duration::ofHours($best), $this->labour->likely, Duration::ofHours($worst));
 
-        return new self($this->tool, $this->words, $this->setUp, $hours, $this->station, $this->caution, $this->risk);
+        return new self(
+            $this->tool, $this->words, $this->setUp, $hours, $this->station, $this->caution, $this->risk, $this->alone,
+        );
     }
 }

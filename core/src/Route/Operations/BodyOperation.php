@@ -13,6 +13,7 @@ use Regimen\Route\Air\HoldKind;
 use Regimen\Route\Entry\Entry;
 use Regimen\Route\Entry\Gate;
 use Regimen\Route\Entry\Growth;
+use Regimen\Route\Entry\Hands;
 use Regimen\Route\Entry\Hold;
 use Regimen\Route\Entry\Inspector;
 use Regimen\Route\Entry\TradeOperation;
@@ -99,7 +100,7 @@ enum BodyOperation: string implements TradeOperation
     {
         return new Entry('rout the chambers', Skill::Bodies, [
             Way::with(Tool::Template, 'by template', 0.3, 2, Station::RouterTable, Caution::Machines),
-            Way::byFile(0.5, 0.9, 'A blank set the wrong way round is a mirrored body.'),
+            Way::byFile(0.5, 0.4, 'A blank set the wrong way round is a mirrored body.', alone: 0.5),
         ]);
     }
 
@@ -114,7 +115,7 @@ enum BodyOperation: string implements TradeOperation
     {
         return new Entry('glue the layers on', Skill::Bodies, [Way::byHand(0.2, 0.75, caution: Caution::Adhesives)],
             hold: Hold::of(24, HoldKind::Glue, Fixture::BodyClamps, 2), oneSitting: true,
-            growth: new Growth(Driver::Layers, 50),
+            growth: new Growth(Driver::Layers, 50), hands: Hands::of(0.35),
         );
     }
 
@@ -126,7 +127,7 @@ enum BodyOperation: string implements TradeOperation
                 0.1, 3, caution: Caution::Dust, words: 'with spokeshave and files',
                 risk: 'No two are quite the same.',
             ),
-            Way::byFile(0.5, 0.6, 'Tear-out at the horns where the cutter meets end grain.'),
+            Way::byFile(0.5, 0.3, 'Tear-out at the horns where the cutter meets end grain.', alone: 0.3),
         ],
             setTo: static fn (Specification $s): array => self::template($s),
         );
@@ -140,7 +141,7 @@ enum BodyOperation: string implements TradeOperation
                 0.1, 3, Station::DrillPress, Caution::Machines, 'with drill and chisel',
                 'Walls are uneven where no cover hides them.',
             ),
-            Way::byFile(0.4, 0.6, 'The body has to be set to its own centre line.'),
+            Way::byFile(0.4, 0.3, 'The body has to be set to its own centre line.', alone: 0.3),
         ],
             growth: new Growth(Driver::Cavities, 30),
             setTo: static fn (Specification $s): array => [

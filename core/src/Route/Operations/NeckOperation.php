@@ -11,6 +11,7 @@ use Regimen\Route\Air\HoldKind;
 use Regimen\Route\Entry\Entry;
 use Regimen\Route\Entry\Gate;
 use Regimen\Route\Entry\Growth;
+use Regimen\Route\Entry\Hands;
 use Regimen\Route\Entry\Hold;
 use Regimen\Route\Entry\Inspector;
 use Regimen\Route\Entry\TradeOperation;
@@ -99,7 +100,9 @@ enum NeckOperation: string implements TradeOperation
 
         return new Entry('laminate the neck blank', Skill::Necks, [$way],
             hold: Hold::of(24, HoldKind::Glue, Fixture::NeckClamps), oneSitting: true,
-            growth: new Growth(Driver::Laminations, 40), needs: [PartGroup::NeckTimber],
+            growth: new Growth(Driver::Laminations, 40),
+            // So many faces with glue on them are more than two hands bring together in time.
+            hands: Hands::of(0.25, static fn (Specification $s): bool => $s->neck->laminations >= 5), needs: [PartGroup::NeckTimber],
             cutInto: [PartGroup::NeckTimber],
         );
     }

@@ -48,6 +48,7 @@ final class TradeStandards
             $entry->hold->fixtures ?? 1, $entry->oneSitting, $way->caution, $entry->hold?->kind, $way->tool,
             $way->words,
             $entry->growth?->driver, $entry->growth->fixedPercent ?? Standard::USUAL_SHARE, $way->risk, $usual,
+            $entry->hands->time->minutes ?? 0, $way->alone->minutes,
         );
     }
 }

@@ -18,6 +18,8 @@ final readonly class Standard
      * @param  string  $way  how it is done, in two or three words
      * @param  int  $fixedPercent  share of the labour that does not grow with the driver
      * @param  string  $risk  what can go wrong this way, in words
+     * @param  int  $hands  working minutes at the end of the labour in which somebody helps
+     * @param  int  $alone  minutes after the labour in which the machine runs by itself
      * @param  bool  $usual  whether the house does it this way unless something else is said
      */
     public function __construct(
@@ -40,6 +42,8 @@ final readonly class Standard
         public int $fixedPercent = self::USUAL_SHARE,
         public string $risk = '',
         public bool $usual = true,
+        public int $hands = 0,
+        public int $alone = 0,
     ) {
     }
 }

@@ -38,7 +38,8 @@ final class Score
     /** @var array<int, int> clock minutes at the least from an activity's end to the end of its build */
     private array $tail;
 
-    private readonly int $stay;
+    /** @var list<int> what a minute until it is over weighs, by build */
+    private array $stay = [];
 
     private readonly int $setUps;
 
@@ -47,11 +48,12 @@ final class Score
     public function __construct(private readonly Tables $tables, Objective $objective)
     {
         $weights = $tables->problem->weights;
-        [$this->stay, $this->setUps, $this->moved] = [$weights->inTheShop, $weights->setUps, $weights->moved];
+        [$this->setUps, $this->moved] = [$weights->setUps, $weights->moved];
         $this->tail = array_fill(0, $tables->count, 0);
         $this->layOut();
         foreach ($tables->builds as $build) {
             $due = $tables->problem->dues[$build] ?? new Due(null);
+            $this->stay[] = $weights->inTheShopOf($due);
             $this->due[] = $due->instant ?? PHP_INT_MAX;
             $this->late[] = $due->instant === null ? 0 : $weights->late * $weights->of($due->promise);
         }
@@ -119,7 +121,7 @@ final class Score
         $before = $state->over[$build];
         if ($over > $before) {
             $state->over[$build] = $over;
-            $state->cost += $this->stay * ($over - $before);
+            $state->cost += $this->stay[$build] * ($over - $before);
             if ($over > $this->due[$build]) {
                 $state->cost += $this->late[$build] * ($over - max($before, $this->due[$build]));
             }
@@ -162,7 +164,7 @@ final class Score
 
     private function ofBuild(int $build, int $over): int
     {
-        return $this->stay * ($over - $this->tables->now)
+        return $this->stay[$build] * ($over - $this->tables->now)
             + ($over > $this->due[$build] ? $this->late[$build] * ($over - $this->due[$build]) : 0);
     }
 

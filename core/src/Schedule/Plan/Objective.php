@@ -32,7 +32,7 @@ final readonly class Objective
         $cost = $weights->setUps * $this->setUpMinutes($problem, $plan);
         foreach ($this->finishes($problem, $plan) as $build => $finish) {
             $due = $problem->dues[$build] ?? new Due(null);
-            $cost += $weights->inTheShop * ($finish - $problem->now);
+            $cost += $weights->inTheShopOf($due) * ($finish - $problem->now);
             $cost += $due->instant === null
                 ? 0
                 : $weights->late * $weights->of($due->promise) * max(0, $finish - $due->instant);

@@ -33,6 +33,11 @@ final readonly class PlanOrder
 
     private const DAY = 1_440;
 
+    /** What a minute until it is over weighs for a build that was pushed, in per cent: where no promise speaks. */
+    private const AHEAD = 400;
+
+    private const BACK = 25;
+
     /** Behind everything that has a position. */
     private const BEHIND = 1_000_000;
 
@@ -62,7 +67,10 @@ final readonly class PlanOrder
         if ($this->standing->pushed !== [] && ! $this->standing->isTakenBack) {
             // Where it goes against what was pushed, it is made anew.
             $other = $anew($problem, new Budget($budget->schedules));
-            $improved = $other->bestCost < $improved->bestCost - self::HOUR * $problem->weights->late
+            $worth = $this->asked() === $this->standing->asked
+                ? self::HOUR * $problem->weights->late
+                : self::DAY * $problem->weights->inTheShop;
+            $improved = $other->bestCost < $improved->bestCost - $worth
                 ? $other
                 : $improved;
         }
@@ -170,7 +178,7 @@ final readonly class PlanOrder
             $instant = $due->instant === null
                 ? ($days > 0 ? $this->problem->now : null)
                 : $due->instant - self::DAY * $days;
-            $dues[$build] = new Due($instant, $due->round, $due->promise);
+            $dues[$build] = new Due($instant, $due->round, $due->promise, $days > 0 ? self::AHEAD : self::BACK);
         }
 
         return $dues;

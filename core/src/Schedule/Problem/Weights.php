@@ -29,6 +29,12 @@ final readonly class Weights
     ) {
     }
 
+    /** What a minute until a build is over weighs. */
+    public function inTheShopOf(Due $due): int
+    {
+        return intdiv($this->inTheShop * $due->inTheShop, 100);
+    }
+
     public function of(Promise $promise): int
     {
         return match ($promise) {

@@ -17,7 +17,6 @@ final class Company
 
     public function __construct(
         private readonly Tables $tables,
-        private readonly Agendas $agendas,
         private readonly Rooms $rooms,
     ) {
     }

@@ -22,7 +22,7 @@ final class Seeker
         private readonly Rooms $rooms,
     ) {
         $this->hours = new OpenHours($tables, $agendas, $rooms);
-        $this->company = new Company($tables, $agendas, $rooms);
+        $this->company = new Company($tables, $rooms);
     }
 
     /**

@@ -19,46 +19,47 @@ export interface Item {
     pinned: boolean;
     /** When it is worked at; more than one where it is taken up again. */
     sittings: [number, number][];
+    /** Who helps until the end of the labour, and since when. */
+    helper: [number, number] | null;
 }
 
 export interface Placed extends Item {
     lane: number;
 }
 
+/** In which order the server sends them. */
+const FIELDS: (keyof Item)[] = [
+    'id',
+    'build',
+    'name',
+    'start',
+    'workEnd',
+    'finish',
+    'person',
+    'station',
+    'fixture',
+    'state',
+    'reason',
+    'gate',
+    'pinned',
+    'sittings',
+    'helper',
+];
+
 export function read(rows: ItemRow[]): Item[] {
-    return rows.map(
-        ([
-            id,
-            build,
-            name,
-            start,
-            workEnd,
-            finish,
-            person,
-            station,
-            fixture,
-            state,
-            reason,
-            gate,
-            pinned,
-            sittings,
-        ]) => ({
-            id,
-            build,
-            name,
-            start,
-            workEnd,
-            finish,
-            person,
-            station,
-            fixture,
-            state,
-            reason,
-            gate,
-            pinned,
-            sittings,
-        }),
-    );
+    return rows.map((row) => Object.fromEntries(FIELDS.map((field, index) => [field, row[index]])) as unknown as Item);
+}
+
+/** What somebody has to do: their own operations, and those they help with, for as long as they do. */
+export function of(person: number, items: Item[]): Item[] {
+    return items.flatMap((item): Item[] => {
+        if (item.person === person) {
+            return [item];
+        }
+        return item.helper?.[0] === person
+            ? [{ ...item, start: item.helper[1], finish: item.workEnd, sittings: [[item.helper[1], item.workEnd]] }]
+            : [];
+    });
 }
 
 /** Puts items side by side where they lie in time, and below each other where they would overlap. */

@@ -1,5 +1,5 @@
 import type { Down, OwnedResource, PersonOff } from '@/lib/props';
-import type { Item } from '@/components/horizon/items';
+import { of, type Item } from '@/components/horizon/items';
 
 export type By = 'build' | 'person' | 'station' | 'fixture';
 
@@ -26,7 +26,7 @@ export function rowsBy(
             id: `person-${person.id}`,
             name: person.name,
             words: '',
-            items: items.filter((item) => item.person === person.id),
+            items: of(person.id, items),
             off: person.off,
             down: [],
         }));

@@ -28,8 +28,13 @@
         ['worst', 'At worst'],
         ['hold', 'Hold'],
     ] as const;
+    const MORE = [
+        ['hands', 'Two people for the last'],
+        ['alone', 'Machine then runs by itself'],
+    ] as const;
+    const more = $derived(MORE.filter(([field]) => field === 'hands' || standard.isMachine));
     const kept = (): Record<string, string> => ({
-        ...Object.fromEntries(FIELDS.map(([field]) => [field, standard[field]])),
+        ...Object.fromEntries([...FIELDS, ...MORE].map(([field]) => [field, standard[field]])),
         skill: standard.skill,
         fixtures: String(standard.fixtures),
         because: '',
@@ -85,6 +90,19 @@
                 error={act.errors.fixtures}
             />{:else}<span></span>{/if}
         <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
+        <details class="col-span-full small" open={untrack(() => MORE.some(([field]) => standard[field] !== '0:00'))}>
+            <summary class="word small">two people{standard.isMachine ? ', machine by itself' : ''}</summary>
+            <div class="flex flex-wrap gap-4">
+                {#each more as [field, label] (field)}
+                    <Field
+                        name={field}
+                        {label}
+                        bind:value={() => values[field] ?? '', (value) => (values[field] = value)}
+                        error={act.errors[field]}
+                    />
+                {/each}
+            </div>
+        </details>
         <ShorterHold bind:because={values.because} error={act.errors.because} />
     </form>
     <div class="flex flex-wrap gap-y-[0.2rem] gap-x-[1.4rem] items-baseline">
@@ -116,7 +134,20 @@
                     </p>{/each}
             </details>
         {/if}
-        <ErrorLine text={act.other('set_up', 'best', 'labour', 'worst', 'hold', 'skill', 'fixtures', 'because')} />
+        <ErrorLine
+            text={act.other(
+                'set_up',
+                'best',
+                'labour',
+                'worst',
+                'hold',
+                'skill',
+                'fixtures',
+                'because',
+                'hands',
+                'alone',
+            )}
+        />
     </div>
 </li>
 

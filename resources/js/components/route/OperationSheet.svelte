@@ -92,7 +92,11 @@
                     <span class="small quiet"
                         >{labour(operation.best)} at best, {labour(operation.worst)} at worst{operation.drivenBy
                             ? `; ${operation.drivenBy}`
-                            : ''}{operation.oneSitting ? '; in one sitting' : ''}</span
+                            : ''}{operation.oneSitting ? '; in one sitting' : ''}{operation.hands > 0
+                            ? `; two people for the last ${labour(operation.hands)}`
+                            : ''}{operation.alone > 0
+                            ? `; then the machine runs for ${labour(operation.alone)} by itself`
+                            : ''}</span
                     ></td
                 >
             </tr>

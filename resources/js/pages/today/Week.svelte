@@ -55,7 +55,7 @@
                                     class="plain"
                                     use:inertia
                                     href={route('builds.show', item.build) + `#operation-${item.id}`}
-                                    ><b>{item.build}</b> {item.name}</a
+                                    >{item.helps ? 'help: ' : ''}<b>{item.build}</b> {item.name}</a
                                 >
                                 {#if item.needs}<span class="small quiet">{item.needs}</span>{/if}
                                 {#if item.hold}<span class="small quiet">{item.hold}</span>{/if}
