@@ -10,6 +10,8 @@ use App\Support\Say;
 /** What a record of the house says otherwise than before, in words. */
 final class VersionWords
 {
+    private const NAMES = ['hands_minutes' => 'two people for', 'alone_minutes' => 'machine by itself for'];
+
     public static function of(HouseVersion $version): string
     {
         $words = [];
@@ -18,7 +20,7 @@ final class VersionWords
             if (is_array($value)) {
                 $words = [...$words, ...self::entries(is_array($was) ? $was : [], $value)];
             } elseif ($was != $value) {
-                $words[] = str_replace(['_minutes', '_'], ['', ' '], $key).' '.self::value($key, $was).' → '
+                $words[] = (self::NAMES[$key] ?? str_replace(['_minutes', '_'], ['', ' '], $key)).' '.self::value($key, $was).' → '
                     .self::value($key, $value);
             }
         }
