@@ -92,7 +92,7 @@ final readonly class Moment
 
     private function asItStands(Activity $activity, Assignment $one, int $now): Activity
     {
-        if ($one->workEnd <= $now && ! $activity->isUnderWay()) {
+        if ($one->workEnd <= $now && $activity->holdUntil === null) {
             return self::holding($activity, $one->finish);
         }
         if ($activity->holdUntil !== null) {

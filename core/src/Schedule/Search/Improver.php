@@ -47,8 +47,6 @@ final class Improver
 
     private const ALL_THROUGH = 6;
 
-    private const DAY = 1_440;
-
     private readonly Schedules $schedules;
 
     private readonly Moves $moves;
@@ -104,7 +102,8 @@ final class Improver
 
     /**
      * From the plan in force on: what is near keeps its person and its time, as far as what has happened allows; only
-     * where a third of the budget wins a promise so, or makes builds much less late, it is turned over.
+     * where a third of the budget wins a promise so, it is turned over. What makes builds less late otherwise is left to be
+     * offered.
      */
     public static function goOn(
         Problem $problem,
@@ -135,7 +134,7 @@ final class Improver
             $free = $self->searched($self->orAnotherStart($best), 0);
             $now = $self->schedules->late($free);
             $won = count($now) < count($late) && array_diff($now, $late) === [];
-            $best = $won || $self->isMuchLessLate($free, $best) ? $free : $best;
+            $best = $won ? $free : $best;
         }
 
         return $self->improved($first, $best);
@@ -185,15 +184,6 @@ final class Improver
         }
 
         return $best;
-    }
-
-    /** Whether builds miss their promises by much less together: a tenth of it, and a day at the least. */
-    private function isMuchLessLate(Schedule $one, Schedule $other): bool
-    {
-        $before = $this->schedules->lateMinutes($other);
-        $saved = $before - $this->schedules->lateMinutes($one);
-
-        return $one->cost < $other->cost && $saved >= self::DAY && $saved >= intdiv($before, 10);
     }
 
     /**

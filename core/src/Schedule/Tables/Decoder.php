@@ -16,8 +16,8 @@ final class Decoder
     /** Over a wait of so many minutes it is asked what lasted longest. */
     private const LONG = 720;
 
-    /** Who had nothing to do for so many working minutes until then begins sooner than they were told. */
-    private const IDLE = 240;
+    /** Who had nothing to do for a working day until then begins sooner than they were told. */
+    private const IDLE = 480;
 
     /** Whether labour may be begun in a gap that is too short for it. */
     private const CUTS = true;
@@ -169,7 +169,7 @@ final class Decoder
         $this->keep($state, $index, $spot, $spot->start, max($spot->end, $spot->runsUntil) + $this->tables->hold[$index]);
     }
 
-    /** Whether somebody had nothing at all to do for half a day if they began only when they were told to. */
+    /** Whether somebody had nothing at all to do for a working day if they began only when they were told to. */
     private function wouldIdle(State $state, Spot $spot, int $told): bool
     {
         if ($spot->person < 0 || $spot->sittings !== []) {
