@@ -36,6 +36,16 @@ final class LoadTest extends TestCase
         self::assertSame([[0, 0]], $load->overbooked());
     }
 
+    public function test_whoever_helps_is_busy_for_as_long_as_they_help(): void
+    {
+        $problem = new Problem($this->at('2026-03-16 08:00'), [
+            new Activity('close', 'one', 60, 600, 'any', hands: 20),
+        ], [$this->worker(1), $this->worker(2, ['other'])], []);
+        self::assertSame(
+            [20, 0], Load::ofWorker($problem->workers[1], $problem, Builder::plan($problem), $this->weeks())->planned,
+        );
+    }
+
     public function test_of_this_week_only_what_is_left_counts(): void
     {
         $problem = new Problem($this->at('2026-03-20 12:30'), [], [$this->worker(1)], []);

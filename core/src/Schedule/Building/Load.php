@@ -38,6 +38,11 @@ final readonly class Load
             );
         }
         foreach ($plan->assignments as $id => $one) {
+            if ($one->helper === $worker->id) {
+                foreach (array_keys($planned) as $index) {
+                    $planned[$index] += self::within((int) $one->helpsFrom, $one->workEnd, $bounds[$index], $bounds[$index + 1]);
+                }
+            }
             if ($one->worker !== $worker->id || $one->work === 0) {
                 continue;
             }

@@ -12,7 +12,6 @@ use Regimen\Schedule\Tables\Order;
 use Regimen\Schedule\Tables\State;
 use Regimen\Schedule\Tables\Tables;
 use Regimen\Schedule\Tables\Written;
-use Regimen\Schedule\Time\Grid;
 
 /** Makes schedules of candidates, each from the first place at which it differs from another one. */
 final class Schedules
@@ -69,7 +68,7 @@ final class Schedules
         if ($pins === []) {
             return $best;
         }
-        $other = $this->keeping($this->made($candidate, null, ahead: $this->withAllBefore($pins)));
+        $other = $this->keeping($this->made($candidate, null, ahead: $this->order->withAllBefore($pins)));
 
         return count($this->score->missedPins($other->state)) < count($pins) ? $other : $best;
     }
@@ -110,7 +109,7 @@ final class Schedules
         $best = $schedule;
         $heldBack = [];
         for ($try = 0; $try < self::TRIES && $schedule->state->missed !== []; $try++) {
-            $more = $this->heldBack($schedule->state);
+            $more = HeldBack::forWindows($this->tables, $schedule->state);
             if ($more === []) {
                 break;
             }
@@ -148,7 +147,7 @@ final class Schedules
         $last = PHP_INT_MAX;
         if ($like !== null) {
             [$same, $last] = $candidate->told === $like->candidate->told
-                ? self::alike($list, $candidate->people, $heldBack, $like)
+                ? Alike::between($list, $candidate->people, $heldBack, $like)
                 : [0, PHP_INT_MAX];
             foreach ($like->marks as $position => $mark) {
                 if ($position > $same) {
@@ -172,7 +171,7 @@ final class Schedules
             );
             $this->score->add($state, $index);
             $costs[] = $state->cost;
-            if ($at === $last && $like !== null && self::isAlike($state, $like->state, $list, $same, $last)) {
+            if ($at === $last && $like !== null && Alike::areStates($state, $like->state, $list, $same, $last)) {
                 return $like;
             }
             if (
@@ -204,101 +203,5 @@ final class Schedules
         $this->score->begin($state);
 
         return $state;
-    }
-
-    /**
-     * Between which positions a candidate differs from a schedule.
-     *
-     * @param  list<int>  $list
-     * @param  array<int, int>  $people
-     * @param  array<int, int>  $heldBack
-     * @return array{int, int} the first and the last; behind the end and before the beginning where they are the same
-     */
-    private static function alike(array $list, array $people, array $heldBack, Schedule $like): array
-    {
-        $theirs = $like->candidate->people;
-        $differs = static fn (int $at): bool => $list[$at] !== $like->list[$at]
-            || ($people[$list[$at]] ?? -1) !== ($theirs[$list[$at]] ?? -1)
-            || ($heldBack[$list[$at]] ?? 0) !== ($like->heldBack[$list[$at]] ?? 0);
-        $count = count($list);
-        for ($first = 0; $first < $count && ! $differs($first); $first++);
-        for ($last = $count - 1; $last > $first && ! $differs($last); $last--);
-
-        return [$first, $last];
-    }
-
-    /**
-     * Whether everything that was placed since stands where it did before: then so does all that follows.
-     *
-     * @param  list<int>  $list
-     */
-    private static function isAlike(State $state, State $other, array $list, int $first, int $last): bool
-    {
-        for ($at = $first; $at <= $last; $at++) {
-            $index = $list[$at];
-            if (
-                ($state->start[$index] ?? -1) !== ($other->start[$index] ?? -1)
-                || ($state->finish[$index] ?? -1) !== ($other->finish[$index] ?? -1)
-                || ($state->person[$index] ?? -1) !== ($other->person[$index] ?? -1)
-                || ($state->shares[$index] ?? -1) !== ($other->shares[$index] ?? -1)
-                || ($state->sittings[$index] ?? []) !== ($other->sittings[$index] ?? [])
-                || ($state->helper[$index] ?? []) !== ($other->helper[$index] ?? [])
-                || ($state->runsUntil[$index] ?? 0) !== ($other->runsUntil[$index] ?? 0)
-            ) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /**
-     * Until when activities would have to be held back for the windows behind them to keep.
-     *
-     * @return array<int, int> by activity; without those that have begun or were announced
-     */
-    private function heldBack(State $state): array
-    {
-        $instants = $open = [];
-        foreach ($state->missed as $index => $missed) {
-            $windows = $this->tables->activities[$index]->windows;
-            $open[] = [$state->start[$index], array_map(static fn (int $at) => $windows[$at], $missed)];
-        }
-        while ($open !== []) {
-            [$start, $windows] = array_pop($open);
-            foreach ($windows as $window) {
-                $coat = $window->after === null ? null : ($this->tables->index[$window->after] ?? null);
-                $activity = $coat === null ? null : $this->tables->activities[$coat];
-                if ($activity === null || $activity->isUnderWay() || $activity->announced?->keepsTime === true) {
-                    continue;
-                }
-                $until = Grid::up($start - $window->minutes - $state->work[$coat]);
-                if ($until > max($state->start[$coat], $instants[$coat] ?? 0)) {
-                    $instants[$coat] = $until;
-                    // And the coat under it for that one's window, in turn.
-                    $open[] = [$until, $activity->windows];
-                }
-            }
-        }
-
-        return $instants;
-    }
-
-    /**
-     * @param  list<int>  $activities
-     * @return array<int, true>
-     */
-    private function withAllBefore(array $activities): array
-    {
-        $all = [];
-        for ($open = $activities; $open !== [];) {
-            $index = array_pop($open);
-            if (! isset($all[$index])) {
-                $all[$index] = true;
-                array_push($open, ...$this->order->before($index));
-            }
-        }
-
-        return $all;
     }
 }

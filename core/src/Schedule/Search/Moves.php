@@ -24,24 +24,22 @@ final class Moves
     /** @var list<list<int>> activities that could share a set-up */
     private array $settings = [];
 
-    /** @var list<list<int>> by build: its activities that the keys decide about */
-    private array $ofBuild;
-
     /** @var list<int> activities that more than one person may do */
     private array $open = [];
+
+    private readonly BuildMoves $builds;
 
     public function __construct(
         private readonly Tables $tables,
         private readonly Order $order,
         private readonly Randomizer $random,
     ) {
-        $this->ofBuild = array_fill(0, count($tables->builds), []);
+        $this->builds = new BuildMoves($tables, $order, $random);
         $settings = [];
         foreach ($tables->activities as $index => $activity) {
             if (! $order->isFree($index)) {
                 continue;
             }
-            $this->ofBuild[$tables->build[$index]][] = $index;
             if ($activity->setUp !== null) {
                 $settings[$activity->setUp->key][] = $index;
             }
@@ -62,7 +60,7 @@ final class Moves
     public function away(Schedule $schedule, array $late, int $times): Candidate
     {
         if ($times % 4 === 3) {
-            return $schedule->candidate->with($this->drawn(), []);
+            return $schedule->candidate->with($this->builds->drawn(), []);
         }
         $candidate = $schedule->candidate->with($this->positions($schedule), $schedule->candidate->people);
         for ($more = 1 + $this->random->getInt(1, 3 + $times); $more > 0; $more--) {
@@ -89,25 +87,12 @@ final class Moves
 
         return match (true) {
             $kind < 55 => $this->unblocked($schedule, $keys, $people, $late),
-            $kind < 64 => $schedule->candidate->with($this->buildShifted($keys, $late), $people),
-            $kind < 70 => $schedule->candidate->with($this->buildsSwapped($keys, $late), $people),
+            $kind < 64 => $schedule->candidate->with($this->builds->shifted($keys, $late), $people),
+            $kind < 70 => $schedule->candidate->with($this->builds->swapped($keys, $late), $people),
             $kind < 76 && $this->settings !== [] => $schedule->candidate->with($this->together($keys), $people),
             $kind < 84 && $this->open !== [] => $schedule->candidate->with($keys, $this->otherPerson($schedule, $people)),
             default => $schedule->candidate->with($this->inserted($keys), $people),
         };
-    }
-
-    /** @return array<int, int> an order that is drawn, builds together more or less */
-    private function drawn(): array
-    {
-        $count = $this->tables->count;
-        $of = array_map(fn (): int => $this->random->getInt(0, $count), $this->ofBuild);
-        $keys = [];
-        for ($index = 0; $index < $count; $index++) {
-            $keys[$index] = self::APART * ($of[$this->tables->build[$index]] + $this->random->getInt(0, $count));
-        }
-
-        return $keys;
     }
 
     /** @return array<int, int> the keys that give the list as it is, by activity */
@@ -130,7 +115,7 @@ final class Moves
      */
     private function unblocked(Schedule $schedule, array $keys, array $people, array $late): Candidate
     {
-        $waits = $this->waits($schedule->state, $this->drawnBuild($late));
+        $waits = $this->waits($schedule->state, $this->builds->any($late));
         if ($waits === []) {
             return $this->open !== [] && $this->random->getInt(0, 1) === 0
                 ? $schedule->candidate->with($keys, $this->otherPerson($schedule, $people))
@@ -153,27 +138,9 @@ final class Moves
 
         return $schedule->candidate->with(match ($this->random->getInt(0, 2)) {
             0 => $this->goesBefore($keys, $index, $other),
-            1 => $this->restShifted($keys, $index, $keys[$other] - $keys[$index] - 1),
-            default => $this->restShifted($keys, $other, $keys[$index] - $keys[$other] + 1),
+            1 => $this->builds->restShifted($keys, $index, $keys[$other] - $keys[$index] - 1),
+            default => $this->builds->restShifted($keys, $other, $keys[$index] - $keys[$other] + 1),
         }, $people);
-    }
-
-    /**
-     * All of a build from one of its activities on, ahead or back by as much.
-     *
-     * @param  array<int, int>  $keys
-     * @return array<int, int>
-     */
-    private function restShifted(array $keys, int $since, int $by): array
-    {
-        $from = $keys[$since];
-        foreach ($this->ofBuild[$this->tables->build[$since]] as $index) {
-            if ($keys[$index] >= $from) {
-                $keys[$index] += $by;
-            }
-        }
-
-        return $keys;
     }
 
     /**
@@ -219,67 +186,6 @@ final class Moves
         }
 
         return $waits;
-    }
-
-    /**
-     * @param  list<int>  $late
-     */
-    private function drawnBuild(array $late): int
-    {
-        return $late !== [] && $this->random->getInt(0, 1) === 0
-            ? $late[$this->random->getInt(0, count($late) - 1)]
-            : $this->random->getInt(0, count($this->ofBuild) - 1);
-    }
-
-    /**
-     * A build ahead or back as a whole; one that is late more often than another.
-     *
-     * @param  array<int, int>  $keys
-     * @param  list<int>  $late
-     * @return array<int, int>
-     */
-    private function buildShifted(array $keys, array $late): array
-    {
-        $isLate = $late !== [] && $this->random->getInt(0, 1) === 0;
-        $build = $isLate
-            ? $late[$this->random->getInt(0, count($late) - 1)]
-            : $this->random->getInt(0, count($this->ofBuild) - 1);
-        $most = max(2, intdiv($this->tables->count, 2));
-        $by = self::APART * $this->random->getInt(1, $most) * ($isLate || $this->random->getInt(0, 1) === 0 ? -1 : 1);
-        $since = $this->random->getInt(0, 1) === 0 ? 0 : self::APART * $this->random->getInt(1, $this->tables->count);
-        foreach ($this->ofBuild[$build] as $index) {
-            if ($keys[$index] >= $since) {
-                $keys[$index] += $by;
-            }
-        }
-
-        return $keys;
-    }
-
-    /**
-     * Two builds in each other's place.
-     *
-     * @param  array<int, int>  $keys
-     * @param  list<int>  $late
-     * @return array<int, int>
-     */
-    private function buildsSwapped(array $keys, array $late): array
-    {
-        $one = $this->ofBuild[$this->drawnBuild($late)];
-        $other = $this->ofBuild[$this->random->getInt(0, count($this->ofBuild) - 1)];
-        if ($one === [] || $other === []) {
-            return $keys;
-        }
-        $first = static fn (array $of): int => min(array_map(static fn (int $index): int => $keys[$index], $of) ?: [0]);
-        $by = $first($other) - $first($one);
-        foreach ($one as $index) {
-            $keys[$index] += $by;
-        }
-        foreach ($other as $index) {
-            $keys[$index] -= $by;
-        }
-
-        return $keys;
     }
 
     /**

@@ -12,6 +12,9 @@ final class Agendas
     /** Labour that is taken up again is cut into sittings of at least so many minutes. */
     public const LEAST_SITTING = 30;
 
+    /** Who had nothing to do for a working day until then begins sooner than they were told. */
+    private const IDLE = 480;
+
     public function __construct(private readonly People $people)
     {
     }
@@ -126,8 +129,19 @@ final class Agendas
         return [$start, $end, $minutes];
     }
 
+    /** Whether somebody had nothing at all to do for a working day if they began only when they were told to. */
+    public function wouldIdle(State $state, Spot $spot, int $told): bool
+    {
+        if ($spot->person < 0 || $spot->sittings !== []) {
+            return false;
+        }
+        $there = $this->people->workers[$spot->person]->calendar->between($spot->start, $told);
+
+        return $there >= self::IDLE && $there === $this->freeMinutes($state, $spot->person, $spot->start, $told);
+    }
+
     /** How many minutes somebody is free from an instant to another. */
-    public function freeMinutes(State $state, int $person, int $start, int $end): int
+    private function freeMinutes(State $state, int $person, int $start, int $end): int
     {
         $this->people->reach($state, $person, $end);
         $minutes = 0;

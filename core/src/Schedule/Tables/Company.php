@@ -18,6 +18,7 @@ final class Company
     public function __construct(
         private readonly Tables $tables,
         private readonly Rooms $rooms,
+        private readonly Waits $waits,
     ) {
     }
 
@@ -144,13 +145,8 @@ final class Company
         if ($until === 0) {
             return true;
         }
-        $resource = $this->rooms->waitedFor;
-        [$later->start, $later->of, $later->for] = [$until, $resource, $state->free[$resource][$until] ?? -1];
-        $later->wait = match (true) {
-            $later->for >= 0 => Wait::RESOURCE,
-            $this->tables->resources->isDownUntil($resource, $until) => Wait::OUTAGE,
-            default => Wait::HOURS,
-        };
+        $later->start = $until;
+        $this->waits->on($state, $later, $until, $this->rooms->waitedFor);
 
         return false;
     }

@@ -16,9 +16,6 @@ final class Decoder
     /** Over a wait of so many minutes it is asked what lasted longest. */
     private const LONG = 720;
 
-    /** Who had nothing to do for a working day until then begins sooner than they were told. */
-    private const IDLE = 480;
-
     /** Whether labour may be begun in a gap that is too short for it. */
     private const CUTS = true;
 
@@ -30,11 +27,14 @@ final class Decoder
 
     private readonly SettingsKept $settings;
 
+    private readonly Windows $windows;
+
     public function __construct(public readonly Tables $tables)
     {
         $this->agendas = new Agendas($tables->people);
         $this->rooms = new Rooms($tables);
         $this->seeker = new Seeker($tables, $this->agendas, $this->rooms);
+        $this->windows = new Windows($tables);
         $this->settings = new SettingsKept($tables, $this->seeker, $this->rooms);
     }
 
@@ -136,21 +136,21 @@ final class Decoder
         $work = $this->tables->work[$index];
         $ready = $this->ready($state, $index, $heldBack);
         $spot = $this->seeker->seek($state, $index, $ready, $work, $chosen, self::CUTS);
-        if ($spot->start < $told && ! $this->wouldIdle($state, $spot, $told)) {
+        if ($spot->start < $told && ! $this->agendas->wouldIdle($state, $spot, $told)) {
             $ready->start = $told;
             [$ready->wait, $ready->for] = [Wait::ANNOUNCED, -1];
             $spot = $this->seeker->seek($state, $index, $ready, $work, $chosen, self::CUTS);
         }
         $windows = $this->tables->activities[$index]->windows;
-        $missed = $windows === [] ? [] : $this->missed($state, $index, $spot->start);
+        $missed = $windows === [] ? [] : $this->windows->missed($state, $index, $spot->start);
         $sanding = 0;
-        while ($missed !== [] && $this->sanding($index, $missed) > $sanding) {
-            $sanding = $this->sanding($index, $missed);
+        while ($missed !== [] && $this->windows->sanding($index, $missed) > $sanding) {
+            $sanding = $this->windows->sanding($index, $missed);
             // Not before where it was missed: begun in time nothing would have to be sanded. With the sanding it may be
             // somebody else's, wait for something else, and miss another window.
             $later = clone $spot;
             $spot = $this->seeker->seek($state, $index, $later, $work + $sanding, $chosen, self::CUTS);
-            $missed = $this->missed($state, $index, $spot->start);
+            $missed = $this->windows->missed($state, $index, $spot->start);
         }
         if ($this->tables->hasHours[$index] && $this->tables->resources->isBeyond($spot->start)) {
             throw NoWorkingTime::together();
@@ -158,7 +158,7 @@ final class Decoder
         $shared = $this->tables->station[$index] < 0
             ? null
             : $this->settings->shared($state, $index, $spot, $ready, $work + $sanding, $chosen);
-        if ($shared !== null && ($windows === [] || $this->missed($state, $index, $shared[0]->start) === $missed)) {
+        if ($shared !== null && ($windows === [] || $this->windows->missed($state, $index, $shared[0]->start) === $missed)) {
             [$spot, $since, $whose] = $shared;
             $this->rooms->book($state, $this->tables->station[$index], $since, $spot->start, 1, $index);
             $state->shares[$index] = $whose;
@@ -167,18 +167,6 @@ final class Decoder
             $state->missed[$index] = $missed;
         }
         $this->keep($state, $index, $spot, $spot->start, max($spot->end, $spot->runsUntil) + $this->tables->hold[$index]);
-    }
-
-    /** Whether somebody had nothing at all to do for a working day if they began only when they were told to. */
-    private function wouldIdle(State $state, Spot $spot, int $told): bool
-    {
-        if ($spot->person < 0 || $spot->sittings !== []) {
-            return false;
-        }
-        $calendar = $this->tables->people->workers[$spot->person]->calendar;
-        $there = $calendar->between($spot->start, $told);
-
-        return $there >= self::IDLE && $there === $this->agendas->freeMinutes($state, $spot->person, $spot->start, $told);
     }
 
     /** From when on it can be begun, people and resources aside, and what that hangs on. */
@@ -208,36 +196,6 @@ final class Decoder
         $spot->start = $from;
 
         return $spot;
-    }
-
-    /** @return list<int> the windows that have closed before it begins */
-    private function missed(State $state, int $index, int $start): array
-    {
-        $missed = [];
-        foreach ($this->tables->activities[$index]->windows as $at => $window) {
-            $coat = $window->after === null ? null : ($this->tables->index[$window->after] ?? -1);
-            $closes = match (true) {
-                $coat === null => $window->minutes,
-                isset($state->workEnd[$coat]) => $state->workEnd[$coat] + $window->minutes,
-                default => PHP_INT_MAX,
-            };
-            if ($start > $closes) {
-                $missed[] = $at;
-            }
-        }
-
-        return $missed;
-    }
-
-    /** @param  list<int>  $missed */
-    private function sanding(int $index, array $missed): int
-    {
-        $sanding = 0;
-        foreach ($missed as $at) {
-            $sanding += $this->tables->activities[$index]->windows[$at]->sanding;
-        }
-
-        return $sanding;
     }
 
     private function keep(State $state, int $index, Spot $spot, int $from, int $finish): void

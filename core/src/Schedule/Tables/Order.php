@@ -96,4 +96,24 @@ final class Order
     {
         return $this->fixed[$index] === null;
     }
+
+    /**
+     * Some activities and all that is placed before them.
+     *
+     * @param  list<int>  $activities
+     * @return array<int, true>
+     */
+    public function withAllBefore(array $activities): array
+    {
+        $all = [];
+        for ($open = $activities; $open !== [];) {
+            $index = array_pop($open);
+            if (! isset($all[$index])) {
+                $all[$index] = true;
+                array_push($open, ...$this->before[$index]);
+            }
+        }
+
+        return $all;
+    }
 }

@@ -54,7 +54,7 @@ final class Rooms
         do {
             $before = $instant;
             foreach ($this->tables->demands[$activity] as [$need, $resource, , $through]) {
-                $fits = self::gap($state, $need, $instant, $through ? $work + $hold : $work);
+                $fits = Gaps::first($state, $need, $instant, $through ? $work + $hold : $work);
                 if ($fits > $instant) {
                     $this->waitedFor = $resource;
                     $instant = $fits;
@@ -73,7 +73,7 @@ final class Rooms
     {
         $latest = 0;
         foreach ($this->tables->demands[$activity] as [$need, $resource, $quantity, $through]) {
-            $until = $quantity === 0 ? 0 : self::lastBlock($state, $need, $start, $through ? $end + $hold : $end);
+            $until = $quantity === 0 ? 0 : Gaps::lastBlock($state, $need, $start, $through ? $end + $hold : $end);
             if ($until > $latest) {
                 $latest = $until;
                 $this->waitedFor = $resource;
@@ -88,7 +88,7 @@ final class Rooms
     {
         $latest = 0;
         foreach ($this->tables->demands[$activity] as [$need, , , $through]) {
-            $latest = $through ? max($latest, self::lastBlock($state, $need, $start, $end + $hold)) : $latest;
+            $latest = $through ? max($latest, Gaps::lastBlock($state, $need, $start, $end + $hold)) : $latest;
         }
 
         return $latest;
@@ -105,7 +105,7 @@ final class Rooms
         $end = $sittings[count($sittings) - 1][1];
         foreach ($this->tables->demands[$activity] as [$need, , $quantity, $through]) {
             foreach ($through || ! $givesUp && $quantity > 0 ? [[$sittings[0][0], $end]] : $sittings as [$from, $to]) {
-                if (self::lastBlock($state, $need, $from, $through ? $to + $hold : $to) !== 0) {
+                if (Gaps::lastBlock($state, $need, $from, $through ? $to + $hold : $to) !== 0) {
                     return false;
                 }
             }
@@ -117,66 +117,7 @@ final class Rooms
     /** Whether a station that only one can use at a time is free from an instant to another. */
     public function isStationFree(State $state, int $station, int $from, int $to): bool
     {
-        return self::lastBlock($state, $this->tables->resources->need($station, 1), $from, $to) === 0;
-    }
-
-    /** The first instant at or after another from which there is as much for so long. */
-    private static function gap(State $state, int $need, int $instant, int $minutes): int
-    {
-        $to = $state->gapTo[$need];
-        $count = count($to);
-        if ($minutes <= 0) {
-            return $instant;
-        }
-        $from = $state->gapFrom[$need];
-        if ($count > 0 && $from[$count - 1] <= $instant) {
-            return $instant;
-        }
-        $low = 0;
-        $high = $count;
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($to[$middle] <= $instant) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
-        }
-        for (; $low < $count; $low++) {
-            $start = $from[$low] > $instant ? $from[$low] : $instant;
-            if ($minutes <= $to[$low] - $start) {
-                return $start;
-            }
-        }
-
-        return PHP_INT_MAX;
-    }
-
-    /** The end of the last stretch in [from, to) in which there is too little; 0 if there is as much throughout. */
-    private static function lastBlock(State $state, int $need, int $start, int $end): int
-    {
-        $from = $state->gapFrom[$need];
-        $count = count($from);
-        if ($end <= $start || ($count > 0 && $from[$count - 1] <= $start)) {
-            return 0;
-        }
-        $low = 0;
-        $high = $count;
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($from[$middle] < $end) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
-        }
-        // The last gap that begins before the end: it reaches over all of it, begins within it, or is over before it.
-        $last = $low - 1;
-        if ($last < 0 || $state->gapTo[$need][$last] < $end) {
-            return $from[$low] ?? PHP_INT_MAX;
-        }
-
-        return $from[$last] > $start ? $from[$last] : 0;
+        return Gaps::lastBlock($state, $this->tables->resources->need($station, 1), $from, $to) === 0;
     }
 
     /** @param  int  $activity  −1 for an outage */
@@ -188,7 +129,7 @@ final class Rooms
         $state->free[$resource][$to] ??= $activity;
         if (! isset($state->at[$resource])) {
             foreach ($this->tables->resources->needsOf[$resource] as $need) {
-                self::take($state, $need, $from, $to);
+                Gaps::take($state, $need, $from, $to);
             }
 
             return;
@@ -206,44 +147,12 @@ final class Rooms
                 if ($isFull && $since === null) {
                     $since = $state->at[$resource][$index];
                 } elseif (! $isFull && $since !== null) {
-                    self::take($state, $need, $since, $state->at[$resource][$index]);
+                    Gaps::take($state, $need, $since, $state->at[$resource][$index]);
                     $since = null;
                 }
             }
             if ($since !== null) {
-                self::take($state, $need, $since, $to);
-            }
-        }
-    }
-
-    /** Takes a stretch of time out of the gaps. */
-    private static function take(State $state, int $need, int $from, int $to): void
-    {
-        $count = count($state->gapTo[$need]);
-        $low = 0;
-        $high = $count;
-        while ($low < $high) {
-            $middle = ($low + $high) >> 1;
-            if ($state->gapTo[$need][$middle] <= $from) {
-                $low = $middle + 1;
-            } else {
-                $high = $middle;
-            }
-        }
-        for (; $low < $count && $state->gapFrom[$need][$low] < $to; $low++) {
-            $begin = $state->gapFrom[$need][$low];
-            $end = $state->gapTo[$need][$low];
-            if ($begin < $from && $end > $to) {
-                array_splice($state->gapFrom[$need], $low + 1, 0, [$to]);
-                array_splice($state->gapTo[$need], $low, 0, [$from]);
-
-                return;
-            }
-            // What is used up stays as a gap of no length: lists are only moved where one is parted in two.
-            if ($begin < $from) {
-                $state->gapTo[$need][$low] = $from;
-            } else {
-                $state->gapFrom[$need][$low] = $end < $to ? $end : $to;
+                Gaps::take($state, $need, $since, $to);
             }
         }
     }

@@ -9,12 +9,11 @@ use Regimen\Schedule\Time\NoWorkingTime;
 /** Looks for the first place at which somebody and everything that is needed are free together. */
 final class Seeker
 {
-    /** Who is away for longer, in minutes, is what is really waited for; a night or a weekend is not worth a word. */
-    private const LONG_AWAY = 4_320;
-
     private readonly OpenHours $hours;
 
     private readonly Company $company;
+
+    private readonly Waits $waits;
 
     public function __construct(
         private readonly Tables $tables,
@@ -22,7 +21,8 @@ final class Seeker
         private readonly Rooms $rooms,
     ) {
         $this->hours = new OpenHours($tables, $agendas, $rooms);
-        $this->company = new Company($tables, $rooms);
+        $this->waits = new Waits($tables);
+        $this->company = new Company($tables, $rooms, $this->waits);
     }
 
     /**
@@ -70,7 +70,7 @@ final class Seeker
                 $spot->start = $walk->start;
                 $spot->end = $walk->end;
                 $spot->work = $minutes[$walk->person];
-                $this->explain($state, $spot, $ready, $walk->at, $walk->waitedFor);
+                $this->waits->explain($state, $spot, $ready, $walk->at, $walk->waitedFor);
                 if (
                     $cut
                     && ! $sitting
@@ -164,7 +164,7 @@ final class Seeker
                 [$best->sittings, $best->work] = $found;
                 [$best->person, $best->givesUp] = [$person, true];
                 [$best->start, $best->end] = [$best->sittings[0][0], $best->sittings[count($best->sittings) - 1][1]];
-                $this->explain($state, $best, $ready, $best->start, -1);
+                $this->waits->explain($state, $best, $ready, $best->start, -1);
             }
         }
     }
@@ -216,7 +216,7 @@ final class Seeker
                         $person, $work, $sittings, $givesUp,
                     ];
                     [$best->start, $best->end] = [$sittings[0][0], $sittings[count($sittings) - 1][1]];
-                    $this->explain($state, $best, $ready, $best->start, -1);
+                    $this->waits->explain($state, $best, $ready, $best->start, -1);
                     break;
                 }
             }
@@ -230,44 +230,9 @@ final class Seeker
             $state, $activity, $ready->start, 0, $this->tables->hold[$activity],
         );
         if ($spot->start > $ready->start) {
-            $this->waited($state, $spot, $spot->start, $this->rooms->waitedFor);
+            $this->waits->on($state, $spot, $spot->start, $this->rooms->waitedFor);
         }
 
         return $spot;
-    }
-
-    /** What really is waited for: the person's work before, a person who is away for long, or what it was already. */
-    private function explain(State $state, Spot $spot, Spot $ready, int $at, int $of): void
-    {
-        [$spot->wait, $spot->for, $spot->of] = [$ready->wait, $ready->for, $ready->of];
-        [$spot->ready, $spot->clear, $spot->taken] = [$ready->start, $at, $of];
-        if ($of >= 0) {
-            $this->waited($state, $spot, $at, $of);
-        }
-        $later = $spot->start - $at;
-        if ($later <= 0) {
-            return;
-        }
-        $busyWith = $this->tables->people->busyWith($state, $spot->person, $spot->start, $at);
-        if ($busyWith !== null) {
-            [$spot->wait, $spot->for, $spot->of] = [Wait::PERSON, $busyWith, -1];
-        } elseif (
-            $spot->wait === Wait::NOTHING
-            || ($later > self::LONG_AWAY && ($spot->wait === Wait::LINK || $spot->wait === Wait::RESOURCE))
-        ) {
-            [$spot->wait, $spot->of] = [Wait::AWAY, -1];
-        }
-    }
-
-    private function waited(State $state, Spot $spot, int $until, int $resource): void
-    {
-        $by = $state->free[$resource][$until] ?? -1;
-        $spot->wait = match (true) {
-            $this->tables->resources->isDownUntil($resource, $until) => Wait::OUTAGE,
-            $by < 0 && $this->tables->resources->opensAt($resource, $until) => Wait::HOURS,
-            default => Wait::RESOURCE,
-        };
-        $spot->for = $by;
-        $spot->of = $resource;
     }
 }

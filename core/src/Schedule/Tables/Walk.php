@@ -196,17 +196,7 @@ final class Walk
             $stretch = $this->state->stretch[$person];
             $ends = $people->to[$person];
             $count = count($from);
-            $low = 0;
-            $high = $count;
-            while ($low < $high) {
-                $middle = ($low + $high) >> 1;
-                if ($to[$middle] <= $at) {
-                    $low = $middle + 1;
-                } else {
-                    $high = $middle;
-                }
-            }
-            for (; ; $low++) {
+            for ($low = Agendas::firstEndingAfter($to, $at); ; $low++) {
                 if ($low >= $count) {
                     $from = $to = $stretch = $ends = null;
                     $people->layOutFree($this->state, $person);
