@@ -48,6 +48,8 @@ final readonly class ReasonWords
                 ." is not to be had before: {$entry->reason_text}.",
             ReasonKind::Hours => ucfirst($this->resource((string) $entry->reason_resource)).' is not open before '
                 .($entry->start === null ? 'then' : Say::moment($entry->start, $this->zone)).', by its own hours.',
+            ReasonKind::Sitting => 'It is done in one sitting, and '.($person ?? 'the person')
+                .' has no time for all of it in one go before then.',
             ReasonKind::Hands => $other === null
                 ? 'A second pair of hands is there only then.'
                 : "A second pair of hands is needed; {$that} comes first{$until}.",

@@ -25,20 +25,16 @@ final class IdleStretches
 {
     private const DAYS = 3;
 
+    private const AT_ONCE = 3;
+
     public static function judge(Problem $problem, Plan $plan, string $which): int
     {
         $count = 0;
         foreach ($problem->workers as $worker) {
             foreach (self::of($worker, $problem, $plan) as [$since, $next]) {
                 $count++;
-                $isSooner = false;
-                foreach (self::without($problem, $next) as $without) {
-                    $again = self::again($without, $plan);
-                    $isSooner = $isSooner || $again->assignments[$next->activity]->start < $next->start
-                        || self::isAtWork($worker, $again, $since, $next->start);
-                }
                 Assert::assertTrue(
-                    $isSooner,
+                    self::isLedBack($worker, $problem, $plan, $since, $next),
                     "{$which}: {$worker->name} is idle before {$next->activity}, because of {$next->reason->kind->value} "
                         ."{$next->reason->activity} {$next->reason->resource} {$next->reason->cause}",
                 );
@@ -46,6 +42,26 @@ final class IdleStretches
         }
 
         return $count;
+    }
+
+    /** Where two things are in the way at once, the second is named when the first is taken away; not more than three. */
+    private static function isLedBack(Worker $worker, Problem $problem, Plan $plan, int $since, Assignment $next): bool
+    {
+        $named = $next;
+        for ($step = 0; $step < self::AT_ONCE; $step++) {
+            foreach (self::without($problem, $named) as $without) {
+                $again = self::again($without, $plan);
+                if (
+                    $again->assignments[$next->activity]->start < $next->start
+                    || self::isAtWork($worker, $again, $since, $next->start)
+                ) {
+                    return true;
+                }
+            }
+            [$problem, $named] = [$without, $again->assignments[$next->activity]];
+        }
+
+        return false;
     }
 
     /** @return list<array{int, Assignment}> since when, and what follows, of each stretch of more than an hour in the first days */
@@ -91,7 +107,7 @@ final class IdleStretches
         return false;
     }
 
-    /** @return list<Problem> the same shop without what is said to be the cause; of a station that is taken also with more of it */
+    /** @return non-empty-list<Problem> the same shop without what is said to be the cause; of a station that is taken also with more of it */
     private static function without(Problem $problem, Assignment $one): array
     {
         $activity = $problem->activities[$one->activity];
@@ -106,6 +122,7 @@ final class IdleStretches
             ReasonKind::Announced => $changed(['announced' => null]),
             ReasonKind::Window => self::everywhere($problem, ['windows' => []]),
             ReasonKind::SetUp => $changed(['setUp' => null]),
+            ReasonKind::Sitting => $changed(['oneSitting' => false]),
             ReasonKind::Hands => $changed(['hands' => 0]),
             ReasonKind::Hours => $problem->with(['hours' => array_diff_key($problem->hours, [(string) $reason->resource => true])]),
             ReasonKind::Outage, ReasonKind::Climate => $problem->with(['outages' => array_values(array_filter(

@@ -17,7 +17,7 @@ final class IdleStretchesTest extends TestCase
     public function test_every_idle_stretch_has_a_cause_without_which_the_work_comes_sooner(): void
     {
         $count = 0;
-        for ($seed = 1; $seed <= 10; $seed++) {
+        for ($seed = 1; $seed <= 20; $seed++) {
             $problem = $this->shop($seed);
             $plan = (new PlanOrder($problem, new Standing))->planned()->plan;
             $count += IdleStretches::judge($problem, $plan, "shop {$seed}");

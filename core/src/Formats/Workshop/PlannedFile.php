@@ -100,6 +100,7 @@ final class PlannedFile
                 ? "{$who} does not work before then."
                 : "{$before} is over sooner, but {$who} does not work before then.",
             ReasonKind::Outage, ReasonKind::Climate => "{$resource} is not to be had until then: {$reason->cause}.",
+            ReasonKind::Sitting => "It is done in one sitting, and {$who} has no time for all of it in one go before.",
             ReasonKind::Hands => $before === ''
                 ? 'A second pair of hands is there only then.'
                 : "A second pair of hands is busy with {$before} until then.",

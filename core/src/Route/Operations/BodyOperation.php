@@ -115,7 +115,7 @@ enum BodyOperation: string implements TradeOperation
     {
         return new Entry('glue the layers on', Skill::Bodies, [Way::byHand(0.2, 0.75, caution: Caution::Adhesives)],
             hold: Hold::of(24, HoldKind::Glue, Fixture::BodyClamps, 2), oneSitting: true,
-            growth: new Growth(Driver::Layers, 50), hands: Hands::of(0.35),
+            growth: new Growth(Driver::Layers, 50), hands: Hands::of(20 / 60),
         );
     }
 

@@ -77,6 +77,12 @@ final readonly class Reason
         return new self(ReasonKind::Hours, resource: $resource);
     }
 
+    /** Nobody able has as long in one go before. */
+    public static function sitting(): self
+    {
+        return new self(ReasonKind::Sitting);
+    }
+
     /** @param  int|string|null  $activity  what whoever could help was busy with; null where they were not there */
     public static function hands(int|string|null $activity): self
     {

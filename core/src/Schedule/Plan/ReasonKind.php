@@ -22,4 +22,5 @@ enum ReasonKind: string
     case SetUp = 'set-up';
     case Hours = 'hours';
     case Hands = 'hands';
+    case Sitting = 'sitting';
 }

@@ -141,7 +141,7 @@ final class Agendas
     }
 
     /** How many minutes somebody is free from an instant to another. */
-    private function freeMinutes(State $state, int $person, int $start, int $end): int
+    public function freeMinutes(State $state, int $person, int $start, int $end): int
     {
         $this->people->reach($state, $person, $end);
         $minutes = 0;

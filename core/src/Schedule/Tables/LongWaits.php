@@ -38,7 +38,7 @@ final class LongWaits
         $asIs = [$state->wait[$index], $state->for[$index], $state->of[$index]];
         $start = $state->start[$index];
         $since = $this->linked($index);
-        if ($start - $since <= self::LONG || in_array($asIs[0], [Wait::STARTED, Wait::AWAY, Wait::SET_UP], true)) {
+        if ($start - $since <= self::LONG || in_array($asIs[0], [Wait::STARTED, Wait::AWAY, Wait::SET_UP, Wait::SITTING], true)) {
             return $asIs;
         }
         [$ready, $clear, $taken] = $state->long[$index] ?? [$start, $start, -1];

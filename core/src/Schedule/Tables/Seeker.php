@@ -21,7 +21,7 @@ final class Seeker
         private readonly Rooms $rooms,
     ) {
         $this->hours = new OpenHours($tables, $agendas, $rooms);
-        $this->waits = new Waits($tables);
+        $this->waits = new Waits($tables, $agendas);
         $this->company = new Company($tables, $rooms, $this->waits);
     }
 
@@ -70,14 +70,14 @@ final class Seeker
                 $spot->start = $walk->start;
                 $spot->end = $walk->end;
                 $spot->work = $minutes[$walk->person];
-                $this->waits->explain($state, $spot, $ready, $walk->at, $walk->waitedFor);
+                $this->waits->explain($state, $activity, $spot, $ready, $walk->at, $walk->waitedFor);
                 if (
                     $cut
                     && ! $sitting
                     && $estimated >= 2 * Agendas::LEAST_SITTING
                     && $spot->start >= $walk->at + Agendas::LEAST_SITTING
                 ) {
-                    $this->seekSittings($state, $activity, $minutes, $ready, $walk->at, $spot);
+                    $this->seekSittings($state, $activity, $minutes, $ready, $walk, $spot);
                 }
                 if ($cut && ! $sitting && $this->tables->hasHours[$activity]) {
                     $this->seekInHours($state, $activity, $minutes, $ready, $spot);
@@ -164,7 +164,7 @@ final class Seeker
                 [$best->sittings, $best->work] = $found;
                 [$best->person, $best->givesUp] = [$person, true];
                 [$best->start, $best->end] = [$best->sittings[0][0], $best->sittings[count($best->sittings) - 1][1]];
-                $this->waits->explain($state, $best, $ready, $best->start, -1);
+                $this->waits->explain($state, $activity, $best, $ready, $best->start, -1);
             }
         }
     }
@@ -184,16 +184,17 @@ final class Seeker
      * In sittings with something else in between, where somebody could begin sooner and is over with it sooner so.
      *
      * @param  array<int, int>  $minutes  by person
-     * @param  int  $at  from when on what it needs is free
+     * @param  Walk  $walk  which found from when on what it needs is free
      */
     private function seekSittings(
         State $state,
         int $activity,
         array $minutes,
         Spot $ready,
-        int $at,
+        Walk $walk,
         Spot $best,
     ): void {
+        $at = $walk->at;
         $hold = $this->tables->hold[$activity];
         foreach ($minutes as $person => $takes) {
             if ($at + $takes >= $best->end) {
@@ -216,7 +217,7 @@ final class Seeker
                         $person, $work, $sittings, $givesUp,
                     ];
                     [$best->start, $best->end] = [$sittings[0][0], $sittings[count($sittings) - 1][1]];
-                    $this->waits->explain($state, $best, $ready, $best->start, -1);
+                    $this->waits->explain($state, $activity, $best, $ready, $at, $walk->waitedFor);
                     break;
                 }
             }

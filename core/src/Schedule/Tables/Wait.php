@@ -36,4 +36,6 @@ final class Wait
     public const HOURS = 13;
 
     public const HANDS = 14;
+
+    public const SITTING = 15;
 }

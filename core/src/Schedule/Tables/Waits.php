@@ -10,12 +10,15 @@ final readonly class Waits
     /** Who is away for longer, in minutes, is what is really waited for; a night or a weekend is not worth a word. */
     private const LONG_AWAY = 4_320;
 
-    public function __construct(private Tables $tables)
+    /** Minutes in which somebody would have begun something that can be left. */
+    private const LONG_FREE = 30;
+
+    public function __construct(private Tables $tables, private Agendas $agendas)
     {
     }
 
     /** What really is waited for: the person's work before, a person who is away for long, or what it was already. */
-    public function explain(State $state, Spot $spot, Spot $ready, int $at, int $of): void
+    public function explain(State $state, int $activity, Spot $spot, Spot $ready, int $at, int $of): void
     {
         [$spot->wait, $spot->for, $spot->of] = [$ready->wait, $ready->for, $ready->of];
         [$spot->ready, $spot->clear, $spot->taken] = [$ready->start, $at, $of];
@@ -24,6 +27,15 @@ final readonly class Waits
         }
         $later = $spot->start - $at;
         if ($later <= 0) {
+            return;
+        }
+        if (
+            $this->tables->activities[$activity]->oneSitting
+            && $this->agendas->freeMinutes($state, $spot->person, $at, $spot->start) >= self::LONG_FREE
+        ) {
+            // They are free before, but not for as long as it takes in one go.
+            [$spot->wait, $spot->for, $spot->of] = [Wait::SITTING, -1, -1];
+
             return;
         }
         $busyWith = $this->tables->people->busyWith($state, $spot->person, $spot->start, $at);

@@ -90,7 +90,7 @@
                 error={act.errors.fixtures}
             />{:else}<span></span>{/if}
         <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
-        <details class="col-span-full small" open={untrack(() => MORE.some(([field]) => standard[field] !== '0:00'))}>
+        <details class="col-span-full small" open={untrack(() => MORE.some(([field]) => standard[field] !== '0 min'))}>
             <summary class="word small">two people{standard.isMachine ? ', machine by itself' : ''}</summary>
             <div class="flex flex-wrap gap-4">
                 {#each more as [field, label] (field)}
