@@ -196,6 +196,15 @@ final class ImproverTest extends TestCase
         return $worked;
     }
 
+    /** What the rules of the search bring together: without any of them it is a hundredth more at the least. */
+    public function test_what_the_search_finds_in_two_dozen_shops_is_not_lost_again(): void
+    {
+        $costs = array_map(
+            fn (int $seed): int => Improver::improve($this->shop($seed), new Budget(150))->bestCost, range(1, 24),
+        );
+        self::assertLessThanOrEqual(23_100_000_000, array_sum($costs));
+    }
+
     /**
      * @param  list<int>  $numbers
      * @return list<int>

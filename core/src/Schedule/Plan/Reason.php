@@ -77,10 +77,14 @@ final readonly class Reason
         return new self(ReasonKind::Hours, resource: $resource);
     }
 
-    /** Nobody able has as long in one go before. */
-    public static function sitting(): self
+    /**
+     * Nobody able has as long in one go before.
+     *
+     * @param  int|string|null  $activity  what was over before it
+     */
+    public static function sitting(int|string|null $activity): self
     {
-        return new self(ReasonKind::Sitting);
+        return new self(ReasonKind::Sitting, $activity);
     }
 
     /** @param  int|string|null  $activity  what whoever could help was busy with; null where they were not there */

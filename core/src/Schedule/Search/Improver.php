@@ -45,6 +45,9 @@ final class Improver
      */
     private const LARGE = 100;
 
+    /** Of so many activities and fewer, whole schedules cost little enough to begin with several. */
+    private const SMALL = 40;
+
     private const ALL_THROUGH = 6;
 
     private readonly Schedules $schedules;
@@ -173,9 +176,11 @@ final class Improver
         return $best;
     }
 
+    /** In a small shop it also begins with the orders that a foreman would think of. */
     private function orAnotherStart(Schedule $best): Schedule
     {
-        foreach (Starts::of($this->schedules->tables) as $start) {
+        $tables = $this->schedules->tables;
+        foreach ($tables->count > self::SMALL ? [] : Starts::of($tables) as $start) {
             if ($this->budget->isSpent()) {
                 break;
             }

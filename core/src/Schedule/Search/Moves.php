@@ -21,6 +21,9 @@ final class Moves
     /** Keys of neighbours in the list lie so far apart. */
     public const APART = 1_024;
 
+    /** What another one has that is waited for: it could go behind, or be somebody else’s. */
+    private const WAITS = [Wait::PERSON, Wait::RESOURCE, Wait::SITTING, Wait::HANDS];
+
     /** @var list<list<int>> activities that could share a set-up */
     private array $settings = [];
 
@@ -179,7 +182,7 @@ final class Moves
             $seen[$at] = true;
             $for = $state->for[$at];
             $wait = $state->wait[$at];
-            if (($wait === Wait::PERSON || $wait === Wait::RESOURCE) && $for >= 0 && $this->order->isFree($at)) {
+            if (in_array($wait, self::WAITS, true) && $for >= 0 && $this->order->isFree($at)) {
                 $waits[] = [$at, $for, $wait];
             }
             $at = $for;

@@ -12,8 +12,8 @@ final class Agendas
     /** Labour that is taken up again is cut into sittings of at least so many minutes. */
     public const LEAST_SITTING = 30;
 
-    /** Who had nothing to do for a working day until then begins sooner than they were told. */
-    private const IDLE = 480;
+    /** Who had nothing to do for most of a working day until then begins sooner than they were told. */
+    private const IDLE = 360;
 
     public function __construct(private readonly People $people)
     {

@@ -29,16 +29,16 @@ final readonly class Waits
         if ($later <= 0) {
             return;
         }
+        $busyWith = $this->tables->people->busyWith($state, $spot->person, $spot->start, $at);
         if (
             $this->tables->activities[$activity]->oneSitting
             && $this->agendas->freeMinutes($state, $spot->person, $at, $spot->start) >= self::LONG_FREE
         ) {
             // They are free before, but not for as long as it takes in one go.
-            [$spot->wait, $spot->for, $spot->of] = [Wait::SITTING, -1, -1];
+            [$spot->wait, $spot->for, $spot->of] = [Wait::SITTING, $busyWith ?? $spot->for, -1];
 
             return;
         }
-        $busyWith = $this->tables->people->busyWith($state, $spot->person, $spot->start, $at);
         if ($busyWith !== null) {
             [$spot->wait, $spot->for, $spot->of] = [Wait::PERSON, $busyWith, -1];
         } elseif (

@@ -77,7 +77,7 @@ final readonly class Written
             Wait::RESOURCE => Reason::resource($resource, $other ?? $activity->id),
             Wait::OUTAGE => Reason::outage($this->outage($of, $state->start[$index])),
             Wait::HOURS => Reason::hours($resource),
-            Wait::SITTING => Reason::sitting(),
+            Wait::SITTING => Reason::sitting($other),
             Wait::HANDS => Reason::hands($other),
             Wait::AWAY => Reason::calendar($other),
             Wait::PIN => Reason::pin(null),
