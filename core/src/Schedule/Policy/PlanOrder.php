@@ -53,29 +53,35 @@ final readonly class PlanOrder
             return $this->asAsked(Builder::byKeys($this->problem, $keys ?? $this->keys()));
         }
         $positions = $keys === null ? $this->positions() : [];
-        $anew = fn (Problem $problem, Budget $budget): Improved => Improver::improve(
-            $problem, $budget, 1, $this->objective(), $keys ?? $this->keys(),
-        );
         $budget = new Budget($positions !== [] && $this->standing->isTakenBack ? 1 : $schedules);
         $problem = $this->standing->pushed === []
             ? $this->problem
             : $this->problem->with(['dues' => $this->pushedDues()]);
         if ($positions === []) {
-            return $this->asAsked($anew($problem, $budget)->best);
+            $keys ??= $this->keys();
+
+            return $this->asAsked(Improver::improve($problem, $budget, 1, $this->objective(), $keys)->best);
         }
         $improved = Improver::goOn($problem, $budget, $this->inForce($positions), 1, $this->objective());
         if ($this->standing->pushed !== [] && ! $this->standing->isTakenBack) {
-            // Where it goes against what was pushed, it is made anew.
-            $other = $anew($problem, new Budget($budget->schedules));
-            $worth = $this->asked() === $this->standing->asked
-                ? self::HOUR * $problem->weights->late
-                : self::DAY * $problem->weights->inTheShop;
-            $improved = $other->bestCost < $improved->bestCost - $worth
-                ? $other
-                : $improved;
+            $improved = $this->asPushed($problem, $improved, $budget->schedules);
         }
 
         return $this->asAsked($improved->best);
+    }
+
+    /**
+     * Where what is in force goes against what was pushed, it is made anew: at once where it was only pushed now, otherwise
+     * where that is worth an hour of lateness.
+     */
+    private function asPushed(Problem $problem, Improved $inForce, int $schedules): Improved
+    {
+        $isNew = $this->asked() !== $this->standing->asked;
+        $objective = $isNew ? new Objective : $this->objective();
+        $anew = Improver::improve($problem, new Budget($schedules), 1, $objective, $this->keys());
+        $worth = $isNew ? self::DAY * $problem->weights->inTheShop : self::HOUR * $problem->weights->late;
+
+        return $anew->bestCost < $objective->cost($problem, $inForce->best) - $worth ? $anew : $inForce;
     }
 
     private function asAsked(Plan $plan): Planned

@@ -86,9 +86,7 @@ final readonly class Activity
                 : new Pin($this->pin->worker, Grid::up($this->pin->from), $this->pin->until, $this->pin->after),
             'announced' => $this->announced === null
                 ? null
-                : new Announced(
-                    $this->announced->worker, Grid::up($this->announced->start), $this->announced->keepsTime,
-                ),
+                : $this->announced->onGrid(),
         ]);
     }
 

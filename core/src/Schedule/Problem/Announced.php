@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Problem;
 
+use Regimen\Schedule\Time\Grid;
+
 /** What people were told: who, and when; kept in its order, and if it is close enough, at its time. */
 final readonly class Announced
 {
@@ -23,5 +25,13 @@ final readonly class Announced
         public ?int $told = null,
         public ?int $end = null,
     ) {
+    }
+
+    /** The same, beginning on a five-minute mark. */
+    public function onGrid(): self
+    {
+        return new self(
+            $this->worker, Grid::up($this->start), $this->keepsTime, $this->position, $this->isChosen, $this->told, $this->end,
+        );
     }
 }
