@@ -151,6 +151,8 @@ final class Seeker
         [$spot->person, $spot->work] = [$person, $work];
         [$spot->start, $spot->end] = [$sittings[0][0], $sittings[count($sittings) - 1][1]];
         $spot->sittings = count($sittings) > 1 ? $sittings : [];
+        // Until it is gone on with, its station is free for others.
+        $spot->givesUp = true;
 
         return $spot;
     }
