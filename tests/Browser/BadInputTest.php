@@ -48,7 +48,7 @@ final class BadInputTest extends BrowserTestCase
         $me->type('E-mail address', 'ines@example.org');
         $me->type('Password', 'sawdust');
         $me->press('Sign in', 'form');
-        $me->waitForText('This address and password do not go together.');
+        $me->waitForText('E-mail address or password is wrong.');
         self::assertSame('ines@example.org', $me->field('E-mail address')->getAttribute('value'));
         $me->signIn();
         $me->open('/builds/4711');

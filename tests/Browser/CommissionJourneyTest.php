@@ -73,7 +73,7 @@ final class CommissionJourneyTest extends BrowserTestCase
         self::assertSame('1.50', $me->text('[data-figure=cpi]'));
 
         $timber = '[data-kit="red alder for the top"]';
-        $me->press('It has arrived', $timber);
+        $me->press('Mark as arrived', $timber);
         $me->waitForText('arrived Wed 18 Mar', $timber);
         $me->press('Use', $timber);
         $me->waitForText('used up', $timber);
@@ -84,7 +84,7 @@ final class CommissionJourneyTest extends BrowserTestCase
         $me->press('more', $drawing);
         $me->type('Waits for a decision about', 'shape of the horn', $drawing);
         $me->setDate('Expected by', '2026-05-29', $drawing);
-        $me->press('Wait for it', $drawing);
+        $me->press('Wait for this', $drawing);
         $me->until(fn (): bool => $me->text('[data-figure=finish]') !== $before, 'another finish');
         self::assertStringContainsString('Waits for shape of the horn', $me->text('.promise'));
         self::assertStringContainsString('shape of the horn', $me->text('#logbook'));

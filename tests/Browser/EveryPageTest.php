@@ -112,7 +112,7 @@ final class EveryPageTest extends BrowserTestCase
         $me->tabTo('Mark done', 400);
         $me->keys(WebDriverKeys::ENTER);
         $me->waitForText('Done: agree the specification.');
-        $me->tabTo('It has arrived', 400);
+        $me->tabTo('Mark as arrived', 400);
         $me->keys(WebDriverKeys::ENTER);
         $me->waitForText('has arrived. Measure it');
         $me->keys('.');

@@ -18,11 +18,11 @@ final class HouseJourneyTest extends BrowserTestCase
         $me->type('Name', 'Odile Marsch', '.sheet');
         $me->type('Rate an hour', 'plenty', '.sheet');
         $me->tick('finish', '.sheet');
-        $me->press('Take in', '.sheet');
+        $me->press('Add', '.sheet');
         $me->waitForText('can\'t be read', '.sheet');
         self::assertSame('Odile Marsch', $me->field('Name', '.sheet')->getAttribute('value'));
         $me->type('Rate an hour', '42.50', '.sheet');
-        $me->press('Take in', '.sheet');
+        $me->press('Add', '.sheet');
         $me->waitForText('5 people work here', 'h1');
         $odile = 'li:nth-child(5)';
         $me->press('Change', $odile);

@@ -21,7 +21,7 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->press('32 · Fennimore');
         $me->waitForPath('/builds/32');
         $me->press('Why not sooner');
-        $me->waitForText('It comes after', '#chain ol');
+        $me->waitForText('Follows', '#chain ol');
         self::assertStringContainsString('working hours late', $me->text('#chain summary'));
         $me->open('/plan/help');
         self::assertStringContainsString('Trying what would help', $me->text('h1'));
@@ -33,7 +33,7 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->waitForText('electronics', 'main');
         $me->waitFor('[data-effect]');
         $promised = $me->text('.effect');
-        $me->press('Apply it');
+        $me->press('Apply');
         $me->waitForPath('/plan/try');
         $me->waitForText('Applied.');
         $me->open('/plan/history');
@@ -48,24 +48,24 @@ final class PlanJourneyTest extends BrowserTestCase
     {
         $me = $this->manager();
         $me->open('/plan/calendar');
-        $me->press('Enter it', '#away');
+        $me->press('Save', '#away');
         $me->waitForText('Nothing was written here', '#away');
         $me->choose('Who', 'Tobias Renn', '#away');
         $me->setDate('First day', '2026-03-17', '#away');
-        $me->press('Enter it', '#away');
+        $me->press('Save', '#away');
         $me->waitForText('That day is past', '#away');
         $me->setDate('First day', '2026-03-19', '#away');
         $me->setDate('Last day', '2026-03-20', '#away');
         $me->type('Note', 'his sister marries', '#away');
-        $me->press('Enter it', '#away');
+        $me->press('Save', '#away');
         $me->waitForText('Thu 19 Mar to Fri 20 Mar: off, his sister marries', '#away');
         $me->open('/plan/week');
         $me->choose('Show', 'Tobias Renn', '.tools');
         self::assertStringContainsString('off: his sister marries', $me->text('[data-day="2026-03-19"]'));
         self::assertStringNotContainsString('08:00', $me->text('[data-day="2026-03-19"]'));
         $me->open('/plan/calendar');
-        $me->press('take it away', '#away li:nth-child(2)');
-        $me->waitForText('absences taken away');
+        $me->press('remove', '#away li:nth-child(2)');
+        $me->waitForText('absences removed');
     }
 
     public function test_an_operation_is_moved_by_keyboard_judged_before_it_is_done_and_taken_back(): void
@@ -87,7 +87,7 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->waitForText('Thu 19 Mar', '#chosen p');
         $me->waitFor('.horizon .pin');
         $me->keys('u');
-        $me->waitForText('Taken back: No. 37 side markers pinned to Thu 19 Mar.');
+        $me->waitForText('Undone: No. 37 side markers pinned to Thu 19 Mar.');
         $me->until(
             static fn (): bool => $me->driver->executeScript(
                 'return document.querySelectorAll(".horizon .pin").length;',
@@ -110,7 +110,7 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->driver->action()->clickAndHold($item)->moveByOffset(120, 0)->release()->perform();
         $me->waitFor('#chosen [data-effect]');
         self::assertGreaterThan('2026-03-18', $me->field('On the day', '#chosen')->getAttribute('value'));
-        $me->press('Leave it', '#chosen');
+        $me->press('Keep the present plan', '#chosen');
         $me->until(static fn (): bool => $me->text('#chosen [data-effect]') === '', 'the proposal to be gone');
         self::assertStringNotContainsString('pinned', $me->text('#chosen'));
     }
@@ -128,30 +128,30 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->choose('What', 'router table');
         $me->setDate('From', '2026-03-20T08:00');
         $me->setDate('Until', '2026-03-19T08:00');
-        $me->press('Add to it');
+        $me->press('Add');
         $me->waitForText('It ends after it begins, and not before now.');
         $me->setDate('Until', '2026-04-10T08:00');
-        $me->press('Add to it');
+        $me->press('Add');
         $me->waitForText('Router table down from Fri 20 Mar 08:00 to Fri 10 Apr 08:00.');
         $me->waitFor('[data-effect]');
         $without = $me->text('.effect');
         $me->choose('What if', 'a new commission');
         $me->type('Name of the build', 'Talked about');
         $me->setDate('Promise date', '2026-07-31');
-        $me->press('Add to it');
+        $me->press('Add');
         $me->waitForText('New build Talked about');
         $me->until(
             static fn (): bool => str_contains($me->text('.effect'), '42 Talked about'),
             'the new build among the others',
         );
         self::assertStringNotContainsString('Talked about', $without);
-        $me->press('take it out', '.list li:nth-child(1)');
+        $me->press('remove', '.list li:nth-child(1)');
         $me->until(
             static fn (): bool => ! str_contains($me->text('.list'), 'Router table'),
             'the outage to be taken out',
         );
-        $me->press('Drop it');
-        $me->waitForText('Dropped; the plan is as it was.');
+        $me->press('Discard');
+        $me->waitForText('Discarded; the plan is as it was.');
         $me->open('/builds');
         self::assertStringNotContainsString('Talked about', $me->text('main'));
     }

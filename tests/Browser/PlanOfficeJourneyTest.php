@@ -48,10 +48,10 @@ final class PlanOfficeJourneyTest extends BrowserTestCase
         $me->press('Plan by these');
         $me->waitForText('Planned anew with what counts now.');
         $me->open('/builds/39');
-        $me->press('Hold it or push it ahead');
+        $me->press('Put on hold or give priority');
         $me->setDate('On hold until', '2026-04-20');
         $me->type('Why it is held', 'the client is abroad');
-        $me->press('Settle that');
+        $me->press('Save');
         $me->waitForText('On hold until Mon 20 Apr: the client is abroad.');
         $me->press('Logbook');
         $me->waitForText('No. 39 on hold until Mon 20 Apr: the client is abroad.');

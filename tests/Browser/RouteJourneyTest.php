@@ -121,10 +121,10 @@ final class RouteJourneyTest extends BrowserTestCase
         $me->open('/climate');
         $me->type('Temperature, °C', 'cold');
         $me->type('Relative humidity, %', '50');
-        $me->press('Keep this reading');
+        $me->press('Save this reading');
         $me->waitForText('Write degrees Celsius, for example 19.5.');
         $me->type('Temperature, °C', '12');
-        $me->press('Keep this reading');
+        $me->press('Save this reading');
         $me->waitForText('It is too cold to spray: 12.0 °C', 'h1');
     }
 }

@@ -157,17 +157,17 @@ final class SpecificationEditorTest extends BrowserTestCase
         $me->driver->switchTo()->newWindow();
         $me->open(self::URL);
         $me->type('Frets', '21');
-        $me->press('Keep it');
-        $me->waitForText('The specification is kept.');
+        $me->press('Save');
+        $me->waitForText('Specification saved.');
         $this->browser->toTab($first);
         $me->type('Frets', '24');
-        $me->press('Keep it');
+        $me->press('Save');
         $me->waitForText('was changed by somebody else in the meantime');
         self::assertSame(
             '24', $me->field('Frets')->getAttribute('value'), 'what was written stays to be kept or given up',
         );
-        $me->press('Keep it');
-        $me->waitForText('The specification is kept.');
+        $me->press('Save');
+        $me->waitForText('Specification saved.');
         $me->open(self::URL);
         self::assertSame('24', $me->field('Frets')->getAttribute('value'));
     }
@@ -177,7 +177,7 @@ final class SpecificationEditorTest extends BrowserTestCase
         $me = $this->manager();
         $me->type('Scale', 'long');
         $me->type('Frets', '21');
-        $me->press('Keep it');
+        $me->press('Save');
         $me->waitForText('“long” can\'t be read', '.fields');
         usleep(400_000);
         self::assertSame(
@@ -196,8 +196,8 @@ final class SpecificationEditorTest extends BrowserTestCase
         $alert->dismiss();
         self::assertSame(self::URL, $me->path());
         self::assertSame('21', $me->field('Frets')->getAttribute('value'));
-        $me->press('Keep it');
-        $me->waitForText('The specification is kept.');
+        $me->press('Save');
+        $me->waitForText('Specification saved.');
         $me->press('Builds', 'nav');
         $me->waitForPath('/builds');
     }
@@ -227,9 +227,9 @@ final class SpecificationEditorTest extends BrowserTestCase
         self::assertStringContainsString('Bridge beyond its travel', $me->text('.findings'));
         self::assertSame([], $me->driver->findElements(WebDriverBy::cssSelector('.fields input, .fields select')));
         self::assertStringNotContainsString('Release', $me->text('main'));
-        self::assertStringNotContainsString('Mends:', $me->text('main'));
+        self::assertStringNotContainsString('Fixes:', $me->text('main'));
         $me->press('Files');
         self::assertStringContainsString('DXF R12', $me->text('.middle'));
-        self::assertStringNotContainsString('Bring one in', $me->text('.middle'));
+        self::assertStringNotContainsString('Import', $me->text('.middle'));
     }
 }

@@ -52,7 +52,7 @@ final class SpecificationJourneyTest extends BrowserTestCase
         $me->press('Release to the bench');
         $me->waitForText('Released to the bench.');
         self::assertStringContainsString('released Wed 18 Mar', $me->text('.head'));
-        self::assertStringNotContainsString('Keep it', $me->text('.head'), 'it is not edited any more');
+        self::assertStringNotContainsString('Save', $me->text('.head'), 'it is not edited any more');
     }
 
     public function test_what_is_wrong_is_said_and_the_drawing_stays(): void
@@ -73,7 +73,7 @@ final class SpecificationJourneyTest extends BrowserTestCase
         );
         $me->press('Accept with a reason', '[data-finding=bridge-range]');
         $me->type('Accepted, because', 'A bridge with longer posts is ordered.', '[data-finding=bridge-range]');
-        $me->press('Accept it', '[data-finding=bridge-range]');
+        $me->press('Accept', '[data-finding=bridge-range]');
         $me->waitForText(
             'Accepted by Ines Varga: A bridge with longer posts is ordered.', '[data-finding=bridge-range]',
         );
@@ -94,8 +94,8 @@ final class SpecificationJourneyTest extends BrowserTestCase
         $me->choose('Finish', 'shellac, French polish', '.fields');
         $me->press('Scale and board', '.groups');
         $me->type('Frets', '21', '.fields');
-        $me->press('Keep it');
-        $me->waitForText('The specification is kept.');
+        $me->press('Save');
+        $me->waitForText('Specification saved.');
         $me->press('What changed');
         $me->waitForPath('/builds/40/revisions');
         self::assertStringContainsString('shellac, French polish', $me->text('#values'));
@@ -112,10 +112,10 @@ final class SpecificationJourneyTest extends BrowserTestCase
         $me->choose('Part', 'neck, made here', '#measured');
         $drawn = (float) preg_replace('/.*?drawn ([\d.]+) mm.*/s', '$1', $me->text('#measured form'));
         $me->type('Measured', number_format($drawn + 0.6, 2, '.', ''), '#measured');
-        $me->press('Record it', '#measured');
+        $me->press('Record', '#measured');
         $me->waitForText('Pocket 0.6 mm too narrow for this neck', '#measured');
         $me->type('Measured', number_format($drawn, 2, '.', ''), '#measured');
-        $me->press('Record it', '#measured');
+        $me->press('Record', '#measured');
         $me->waitForText('What was measured changes nothing in the findings.', '#measured');
         self::assertStringContainsString('measured again since', $me->text('#measured table'));
     }
@@ -147,7 +147,7 @@ final class SpecificationJourneyTest extends BrowserTestCase
         $me->waitForPath('/house/models/new');
         self::assertSame('Bench six-string, left-handed', $me->field('Name')->getAttribute('value'));
         $me->press('Keep the model');
-        $me->waitForText('The house model is kept.');
+        $me->waitForText('House model saved.');
         $me->open('/house/models');
         self::assertStringContainsString(
             'left-handed six-string', $me->text('[data-model="Bench six-string, left-handed"]'),

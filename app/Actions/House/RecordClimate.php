@@ -50,7 +50,7 @@ final readonly class RecordClimate
         foreach ($readings as $line => [$at]) {
             if ($at > $now) {
                 throw Refused::because(
-                    "Line {$line}, column 1: {$at->format('Y-m-d H:i')} is still to come. Nothing was taken from the "
+                    "Line {$line}, column 1: {$at->format('Y-m-d H:i')} lies in the future. Nothing was taken from the "
                         .'file.',
                     'file',
                 );

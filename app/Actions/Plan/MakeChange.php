@@ -64,19 +64,19 @@ final readonly class MakeChange
         return $this->recording->keep(function () use ($by, $change): string {
             $change->refresh();
             if ($change->getAttribute('undone_at') !== null) {
-                throw Refused::because('That was taken back already.');
+                throw Refused::because('That was undone already.');
             }
             $lapsed = $this->lastChange->lapsed($change);
             if ($lapsed !== null) {
-                throw Refused::because("That cannot be taken back any more. {$lapsed}");
+                throw Refused::because("That cannot be undone any more. {$lapsed}");
             }
             if ($this->lastChange->find()?->id !== $change->id) {
-                throw Refused::because('Something else was fixed since; that is taken back first.');
+                throw Refused::because('Something else was changed since; undo that first.');
             }
             $back = $this->changes->of((array) $change->back);
             $back->make($by);
             $change->update(['undone_at' => $this->clock->now()]);
-            $words = "Taken back: {$change->words}";
+            $words = "Undone: {$change->words}";
             $this->recording->log($back->build(), $by, 'plan', $words);
             // As if it had never been fixed: near today, too.
             $this->recording->planAnew($words, $change);

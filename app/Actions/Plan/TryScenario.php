@@ -84,7 +84,7 @@ final readonly class TryScenario
         return $this->recording->keep(static function () use ($scenario, $work): mixed {
             $scenario->refresh();
             if ($scenario->getAttribute('state') !== 'open') {
-                throw Refused::because('That scenario was applied or dropped already.');
+                throw Refused::because('That scenario was applied or discarded already.');
             }
 
             return $work();

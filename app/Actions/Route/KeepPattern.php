@@ -31,7 +31,7 @@ final readonly class KeepPattern
                 'name' => $name, 'methods' => $build->methods, 'changes' => array_values(Routes::kept($build)),
                 'person_id' => $by->id, 'at' => $this->clock->now(),
             ]);
-            $this->recording->log($build, $by, 'route', "Route kept as the house pattern “{$name}”.");
+            $this->recording->log($build, $by, 'route', "Route saved as the house pattern “{$name}”.");
 
             return $pattern;
         });
@@ -64,7 +64,7 @@ final readonly class KeepPattern
     {
         $this->recording->keep(function () use ($by, $pattern): void {
             $pattern->delete();
-            $this->recording->log(null, $by, 'house', "Route pattern “{$pattern->name}” given up.");
+            $this->recording->log(null, $by, 'house', "Route pattern “{$pattern->name}” deleted.");
         });
     }
 }

@@ -35,7 +35,7 @@ final readonly class AcceptFinding
             )->find($key);
             if ($finding === null) {
                 throw Refused::because(
-                    'The specification as it is kept has no such finding. Keep what you have written first.',
+                    'The saved specification has no such finding. Save what you have written first.',
                     'accept',
                 );
             }

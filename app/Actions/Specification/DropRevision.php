@@ -27,7 +27,7 @@ final readonly class DropRevision
                 $build,
                 $by,
                 'specification',
-                "Specification revision {$revision->number} given up. It said: "
+                "Specification revision {$revision->number} discarded. It said: "
                     .json_encode($revision->client, JSON_UNESCAPED_UNICODE | JSON_THROW_ON_ERROR),
             );
             $revision->delete();

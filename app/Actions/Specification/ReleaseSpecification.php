@@ -45,7 +45,7 @@ final readonly class ReleaseSpecification
                 throw Refused::because(
                     'It cannot be released: '
                         .implode('; ', array_map(static fn (Finding $stop): string => lcfirst($stop->title), $stops))
-                        .'. Mend it, or accept it with a reason.',
+                        .'. Fix it, or accept it with a reason.',
                     'release',
                 );
             }

@@ -25,7 +25,7 @@ final readonly class EndHold
             $operation->refresh();
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             if ($operation->state !== OperationState::Holding || $operation->hold_until === null) {
-                throw Refused::because("“{$operation->name}” holds nothing at the moment.", 'hold');
+                throw Refused::because("“{$operation->name}” is not in its hold at the moment.", 'hold');
             }
             $early = max(0, intdiv($operation->hold_until->getTimestamp() - $this->clock->now()->getTimestamp(), 60));
             if ($early > 0 && $because === '') {

@@ -96,6 +96,6 @@ final class ChangeController
     {
         $tryScenario->drop($scenario);
 
-        return redirect()->route('plan.try')->with('done', 'Dropped; the plan is as it was.');
+        return redirect()->route('plan.try')->with('done', 'Discarded; the plan is as it was.');
     }
 }

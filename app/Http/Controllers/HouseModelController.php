@@ -83,6 +83,6 @@ final class HouseModelController
             return back()->withErrors($wrong->problems);
         }
 
-        return redirect()->route('house.models.one', $kept)->with('done', 'The house model is kept.');
+        return redirect()->route('house.models.one', $kept)->with('done', 'House model saved.');
     }
 }

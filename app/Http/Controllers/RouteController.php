@@ -90,7 +90,7 @@ final class RouteController
     {
         $pattern = $patterns->keep($request->person(), $build, trim($request->string('name')->toString()));
 
-        return back()->with('done', "Kept as the house pattern “{$pattern->name}”.");
+        return back()->with('done', "Saved as the house pattern “{$pattern->name}”.");
     }
 
     public function usePattern(
@@ -116,7 +116,7 @@ final class RouteController
     ): RedirectResponse {
         $patterns->drop($by, $pattern);
 
-        return back()->with('done', 'The pattern is given up. Builds that follow it keep their routes.');
+        return back()->with('done', 'The pattern is deleted. Builds that follow it keep their routes.');
     }
 
     public function compare(Build $build, Request $request, ComparePage $page): Page

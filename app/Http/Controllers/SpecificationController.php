@@ -62,7 +62,7 @@ final class SpecificationController
             return back()->withErrors($wrong->problems);
         }
 
-        return back()->with('done', 'The specification is kept.');
+        return back()->with('done', 'Specification saved.');
     }
 
     public function release(Build $build, VersionRequest $request, ReleaseSpecification $release): RedirectResponse

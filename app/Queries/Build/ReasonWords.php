@@ -7,6 +7,7 @@ namespace App\Queries\Build;
 use App\Models\Build\Operation;
 use App\Models\Plan\PlanEntry;
 use App\Support\Say;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
 use Regimen\Schedule\Plan\ReasonKind;
 use Regimen\Schedule\Problem\PieceId;
@@ -30,35 +31,35 @@ final readonly class ReasonWords
         $other = $entry->reason_operation_id === null ? null : $this->operations->get($entry->reason_operation_id);
         $that = $other === null ? 'another operation' : $this->named($other, $entry->build_id);
         $until = $this->until($other, $entry);
+        $ends = $this->ends($other, $entry);
+        $who = $person ?? 'Nobody able';
+        $what = ucfirst($this->resource((string) $entry->reason_resource));
+        $start = $entry->start === null ? 'then' : Say::moment($entry->start, $this->zone);
 
         return match (ReasonKind::tryFrom($entry->reason_kind)) {
-            ReasonKind::Now => 'Nothing holds it back: it can begin now.',
-            ReasonKind::Started => 'It is under way.',
-            ReasonKind::Link => "It comes after {$that}{$until}.",
-            ReasonKind::Lag => "It waits for {$entry->reason_text}; the order is “{$that}”.",
-            ReasonKind::Release => "It waits for {$entry->reason_text}.",
-            ReasonKind::Person => ($person ?? 'The person')." does {$that} first{$until}.",
-            ReasonKind::Resource => ucfirst($this->resource((string) $entry->reason_resource))
-                ." is taken by {$that}{$until}.",
+            ReasonKind::Now => 'Can start now.',
+            ReasonKind::Started => 'Under way.',
+            ReasonKind::Link => "Follows {$that}{$ends}.",
+            ReasonKind::Lag => "Waits for {$entry->reason_text} ({$that}).",
+            ReasonKind::Release => "Waits for {$entry->reason_text}.",
+            ReasonKind::Person => "{$who} is busy with {$that}{$until}.",
+            ReasonKind::Resource => PieceId::pieceOf((string) $entry->reason_resource) === null
+                ? "{$what} is in use for {$that}{$until}."
+                : "{$what} is being worked on{$until}: {$that}.",
             ReasonKind::Calendar => $other === null
-                ? 'It begins with the next working hours.'
-                : 'It comes after '.$that.$until.'; '.($person ?? 'the person').' is not there before '
-                .($entry->start === null ? 'then' : Say::moment($entry->start, $this->zone)).'.',
-            ReasonKind::Outage => ucfirst($this->resource((string) $entry->reason_resource))
-                ." is not to be had before: {$entry->reason_text}.",
-            ReasonKind::Hours => ucfirst($this->resource((string) $entry->reason_resource)).' is not open before '
-                .($entry->start === null ? 'then' : Say::moment($entry->start, $this->zone)).', by its own hours.',
-            ReasonKind::Sitting => 'It is done in one sitting, and '.($person ?? 'the person')
-                .' has no time for all of it in one go before then.',
+                ? 'Starts with the next working hours.'
+                : "Follows {$that}{$ends}; {$who} is back at work {$start}.",
+            ReasonKind::Outage => "{$what} is out of use: {$entry->reason_text}.",
+            ReasonKind::Hours => "{$what} opens {$start}.",
+            ReasonKind::Sitting => "Has to be done in one sitting; {$who} is not free for that long any sooner.",
             ReasonKind::Hands => $other === null
-                ? 'A second pair of hands is there only then.'
-                : "A second pair of hands is needed; {$that} comes first{$until}.",
-            ReasonKind::Climate => "The air is waited for: {$entry->reason_text}.",
-            ReasonKind::Pin => $other === null ? 'It is pinned to this day.' : "It is pinned behind {$that}{$until}.",
-            ReasonKind::Announced => 'It was told so for the next hours, and stays.',
-            ReasonKind::Window => 'It is held back so that the next coat comes before its window closes.',
-            ReasonKind::SetUp => ucfirst($this->resource((string) $entry->reason_resource))
-                ." is set up for it by {$that}{$until}: nothing has to be set up again.",
+                ? 'Needs a second pair of hands; nobody else is in the shop any sooner.'
+                : "Needs a second pair of hands; they are busy with {$that}{$until}.",
+            ReasonKind::Climate => 'Waits for the weather: '.$entry->reason_text.'.',
+            ReasonKind::Pin => $other === null ? 'Fixed to this day.' : "Fixed to come after {$that}{$ends}.",
+            ReasonKind::Announced => 'Already announced for this time, so it stays.',
+            ReasonKind::Window => 'Starts later so that the next coat is in time for its recoat window.',
+            ReasonKind::SetUp => "{$what} is already set up for it after {$that}{$ends}.",
             null => $entry->reason_text,
         };
     }
@@ -72,13 +73,28 @@ final readonly class ReasonWords
 
     private function until(?Operation $other, PlanEntry $entry): string
     {
-        $entryOfOther = $other?->planned;
-        $kind = ReasonKind::tryFrom($entry->reason_kind);
-        $end = in_array($kind, [ReasonKind::Person, ReasonKind::Pin, ReasonKind::SetUp], true)
-            ? $entryOfOther?->work_end
-            : $entryOfOther?->finish;
+        $end = $this->end($other, $entry);
 
         return $end === null ? '' : ' until '.Say::moment($end, $this->zone);
+    }
+
+    /** When what comes before is over: its labour, or its hold where that is waited for. */
+    private function ends(?Operation $other, PlanEntry $entry): string
+    {
+        $end = $this->end($other, $entry);
+        $holds = $end !== null && $end->isAfter($other?->planned->work_end ?? $end);
+
+        return $end === null ? '' : ($holds ? ', whose hold ends ' : ', which ends ').Say::moment($end, $this->zone);
+    }
+
+    private function end(?Operation $other, PlanEntry $entry): ?CarbonImmutable
+    {
+        $planned = $other?->planned;
+        $kind = ReasonKind::tryFrom($entry->reason_kind);
+
+        return in_array($kind, [ReasonKind::Person, ReasonKind::Pin, ReasonKind::SetUp], true)
+            ? $planned?->work_end
+            : $planned?->finish;
     }
 
     private function resource(string $key): string

@@ -119,7 +119,7 @@ final readonly class Difference
             $broken > 0 => ($broken === 1 ? 'One promise would break' : "{$broken} promises would break")
                 .($gained === 0 ? '' : ', and '.($gained === 1 ? 'one more be kept' : "{$gained} more be kept")),
             $gained > 0 => $gained === 1 ? 'One promise more would be kept' : "{$gained} promises more would be kept",
-            $changed === [] => 'No build would be over on another day',
+            $changed === [] => 'No build would finish on another day',
             default => 'No promise would break; '.Say::count(count($changed), 'finish', 'finishes').' would move',
         };
     }

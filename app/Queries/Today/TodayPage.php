@@ -51,7 +51,7 @@ final readonly class TodayPage
             day: $day,
             isToday: $day === $today,
             under: ($day === $today ? '' : 'Nobody works today; this is '.Say::day($day).'. ')
-                .Say::figure($planned / 60, 1).' bench hours planned of '.Say::figure($there / 60, 1).' there are.',
+                .Say::figure($planned / 60, 1).' of '.Say::figure($there / 60, 1).' bench hours are planned.',
             people: $people,
             free: $this->free($day),
             arrives: $this->arrives($today),

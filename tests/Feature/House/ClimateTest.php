@@ -114,7 +114,7 @@ final class ClimateTest extends TestCase
             "2026-03-17 09:00,19.5,148\n" => 'Line 1, column 3: 148 is not between 0 and 100.',
             "yesterday 5,19,40\n" => 'Line 1, column 1',
             "2026-03-17 09:00,19\n" => 'Line 1 has 2 of three columns',
-            "2026-03-19 09:00,19,40\n" => 'is still to come',
+            "2026-03-19 09:00,19,40\n" => 'lies in the future',
             "time,temperature,humidity\n" => 'has no readings',
         ] as $csv => $sentence) {
             $send($csv)->assertSessionHasErrors('file');

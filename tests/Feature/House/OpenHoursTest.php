@@ -48,7 +48,7 @@ final class OpenHoursTest extends TestCase
             }
         }
         $because = collect($this->get('/builds/1')->inertiaProps('operations'))->pluck('because')->implode(' ');
-        $this->assertStringContainsString('by its own hours', $because);
+        $this->assertStringContainsString(' opens Thu ', $because);
         $this->assertStringContainsString(
             'every second week', implode(' ', $this->get('/plan/calendar')->inertiaProps('open')),
         );

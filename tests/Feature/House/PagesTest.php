@@ -63,7 +63,7 @@ final class PagesTest extends TestCase
             ->where('people.0.name', 'Ines')
             ->where('people.0.items.0.name', 'agree the specification')
             ->where('people.0.items.0.from', '2026-03-18T08:15:00Z')
-            ->where('people.0.items.1.because', 'It comes after agree the specification until Wed 18 Mar 12:45.')
+            ->where('people.0.items.1.because', 'Follows agree the specification, which ends Wed 18 Mar 12:45.')
             ->where('bench.next.build', $build->number));
     }
 

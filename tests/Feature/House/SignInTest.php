@@ -59,7 +59,7 @@ final class SignInTest extends TestCase
         for ($try = 0; $try < 5; $try++) {
             $this->post(
                 '/sign-in', ['email' => 'ines@example.org', 'password' => 'wrong'],
-            )->assertSessionHasErrors(['email' => 'This address and password do not go together.']);
+            )->assertSessionHasErrors(['email' => 'E-mail address or password is wrong.']);
         }
         $this->post(
             '/sign-in', ['email' => 'ines@example.org', 'password' => 'a long password'],

@@ -108,9 +108,9 @@ final class WordsTest extends TestCase
         $because = fn (string $key): string => collect(
             $this->actingAs($this->manager)->get("/builds/{$second->number}")->inertiaProps('operations'),
         )->firstWhere('id', $this->operation($second, $key)->id)['because'];
-        $this->assertStringStartsWith('Ines does No. 1 ', $because(PreparationOperation::Agree->value));
+        $this->assertStringStartsWith('Ines is busy with No. 1 ', $because(PreparationOperation::Agree->value));
         $this->assertStringStartsWith(
-            'It waits for pickup: 18 days from the order', $because(PreparationOperation::MeasureParts->value),
+            'Waits for pickup: 18 days from the order', $because(PreparationOperation::MeasureParts->value),
         );
 
         DB::table('operations')
@@ -118,7 +118,7 @@ final class WordsTest extends TestCase
             ->where('build_id', $second->id)
             ->update(['state' => 'started', 'started_at' => '2026-03-18 08:00:00', 'person_id' => $this->manager->id]);
         app(Planner::class)->replan('a test');
-        $this->assertSame('It is under way.', $because(PreparationOperation::Agree->value));
+        $this->assertSame('Under way.', $because(PreparationOperation::Agree->value));
     }
 
     public function test_every_plan_keeps_the_finish_it_expected(): void

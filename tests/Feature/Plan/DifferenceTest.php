@@ -33,7 +33,7 @@ final class DifferenceTest extends TestCase
     {
         $difference = $this->difference([]);
         $this->assertSame(
-            ['No build would be over on another day', [], [], []],
+            ['No build would finish on another day', [], [], []],
             [$difference->headline, $difference->builds, $difference->people, $difference->troubles],
         );
         $same = $this->difference(

@@ -55,7 +55,7 @@ final class OutagesTest extends TestCase
         $because = collect(
             $this->get('/builds/1')->inertiaProps('operations'),
         )->firstWhere('id', $first?->operation_id)['because'];
-        $this->assertSame('The saw and planer is not to be had before: the bearings are on order.', $because);
+        $this->assertSame('The saw and planer is out of use: the bearings are on order.', $because);
     }
 
     public function test_an_outage_that_is_over_is_forgotten_and_one_to_come_leaves_today_alone(): void

@@ -30,10 +30,10 @@ final class ReasonChainTest extends TestCase
         $steps = $chain->steps;
         $this->assertSame('pack or hand over', $steps[0]->name);
         $this->assertStringStartsWith(
-            'It comes after second set-up, inspection, photographs, weight until', $steps[0]->because,
+            'Follows second set-up, inspection, photographs, weight, which ends', $steps[0]->because,
         );
         $this->assertStringContainsString(
-            '18 days from the order; the order is “order the parts”', implode(' ', array_column($steps, 'because')),
+            '18 days from the order (order the parts)', implode(' ', array_column($steps, 'because')),
         );
         $this->assertLessThanOrEqual(12, count($chain->stories), 'a dozen lines before it is opened');
         $this->assertSame(range(0, count($steps) - 1), array_merge(...array_map(
@@ -41,7 +41,7 @@ final class ReasonChainTest extends TestCase
         )), 'and everything is in one of them');
         $last = $steps[count($steps) - 1];
         $this->assertSame(
-            ['agree the specification', '2026-03-18T08:15:00Z', 'Nothing holds it back: it can begin now.'],
+            ['agree the specification', '2026-03-18T08:15:00Z', 'Can start now.'],
             [$last->name, $last->start, $last->because],
         );
         for ($index = 1; $index < count($steps); $index++) {

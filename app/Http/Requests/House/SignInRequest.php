@@ -37,7 +37,7 @@ final class SignInRequest extends ShopRequest
             ['email' => $email, 'password' => $this->string('password')->toString(), 'active' => true],
         )) {
             RateLimiter::hit($key);
-            throw Refused::because('This address and password do not go together.', 'email');
+            throw Refused::because('E-mail address or password is wrong.', 'email');
         }
         RateLimiter::clear($key);
         $this->session()->regenerate();

@@ -89,26 +89,26 @@ final class PlannedFile
         $who = $one->worker === null ? 'Nobody' : $workshop->people[$one->worker - 1][1];
 
         $words = match ($reason->kind) {
-            ReasonKind::Now => 'It begins at once.',
-            ReasonKind::Started => 'It is under way.',
-            ReasonKind::Link => "It comes after {$before}.",
-            ReasonKind::Lag => "It waits after {$before}: {$reason->cause}.",
-            ReasonKind::Release => "It waits for {$reason->cause}.",
+            ReasonKind::Now => 'Can start now.',
+            ReasonKind::Started => 'Under way.',
+            ReasonKind::Link => "Follows {$before}.",
+            ReasonKind::Lag => "Waits for {$reason->cause}, after {$before}.",
+            ReasonKind::Release => "Waits for {$reason->cause}.",
             ReasonKind::Person => "{$who} is busy with {$before} until then.",
-            ReasonKind::Resource => "{$resource} is taken by {$before} until then.",
+            ReasonKind::Resource => "{$resource} is in use for {$before} until then.",
             ReasonKind::Calendar => $before === ''
                 ? "{$who} does not work before then."
-                : "{$before} is over sooner, but {$who} does not work before then.",
-            ReasonKind::Outage, ReasonKind::Climate => "{$resource} is not to be had until then: {$reason->cause}.",
-            ReasonKind::Sitting => "It is done in one sitting, and {$who} has no time for all of it in one go before.",
+                : "Follows {$before}; {$who} is back at work then.",
+            ReasonKind::Outage, ReasonKind::Climate => "{$resource} is out of use until then: {$reason->cause}.",
+            ReasonKind::Sitting => "Has to be done in one sitting; {$who} is not free for that long any sooner.",
             ReasonKind::Hands => $before === ''
-                ? 'A second pair of hands is there only then.'
-                : "A second pair of hands is busy with {$before} until then.",
-            ReasonKind::Hours => "{$resource} is not open before then.",
-            ReasonKind::Pin => $before === '' ? 'It is pinned to this day.' : "It is pinned behind {$before}.",
-            ReasonKind::Announced => 'It was told so and stays.',
-            ReasonKind::Window => 'It is held back so that the next coat comes in time.',
-            ReasonKind::SetUp => "{$resource} is set up for it after {$before}.",
+                ? 'Needs a second pair of hands; nobody else is in the shop any sooner.'
+                : "Needs a second pair of hands; they are busy with {$before} until then.",
+            ReasonKind::Hours => "{$resource} opens then.",
+            ReasonKind::Pin => $before === '' ? 'Fixed to this day.' : "Fixed to come after {$before}.",
+            ReasonKind::Announced => 'Already announced for this time, so it stays.',
+            ReasonKind::Window => 'Starts later so that the next coat is in time for its recoat window.',
+            ReasonKind::SetUp => "{$resource} is already set up for it after {$before}.",
         };
 
         return [

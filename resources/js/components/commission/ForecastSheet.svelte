@@ -26,7 +26,7 @@
         <p class="quiet small">{shown.inOneLine}</p>
         <dl class="mt-[0.4rem]" class:stale={!fresh}>
             <div>
-                <dt>Could really be ready</dt>
+                <dt>Earliest realistic finish</dt>
                 <dd
                     class={[
                         'figure',
@@ -43,7 +43,7 @@
                 </dd>
                 {#if shown.promisable}
                     <dd class="quiet" data-figure="promisable">
-                        could be promised for {calendarDay(shown.promisable)}
+                        suggested promise date: {calendarDay(shown.promisable)}
                     </dd>
                 {/if}
                 {#if shown.slackWords}
@@ -73,7 +73,7 @@
         </dl>
     {/if}
     {#if shown && shown.findings.length > 0}
-        <h3>To settle before it is cut</h3>
+        <h3>To decide before anything is cut</h3>
         <ul class="small">
             {#each shown.findings as finding (finding.title + finding.figures)}
                 <li class={finding.severity === 'stop' ? 'late' : 'tight'}>
@@ -85,8 +85,8 @@
     {/if}
     {#if forecast && !fresh}
         <p class="late small">
-            These figures stand for what could last be built. {forecast.problems.house ??
-                'Mend what is marked on the left.'}
+            These figures belong to the last version that can be built. {forecast.problems.house ??
+                'Correct what is marked on the left.'}
         </p>
     {/if}
     {#if silence}<p class="late small" role="alert">{silence}</p>{/if}

@@ -22,10 +22,10 @@
         >
     </p>
     <button class="do" type="button" disabled={act.busy} onclick={() => act.post(route('plan.offers.take', offer.id))}
-        >Take it</button
+        >Use this plan</button
     >
     <button class="act" type="button" disabled={act.busy} onclick={() => act.post(route('plan.offers.leave', offer.id))}
-        >Leave it</button
+        >Keep the present plan</button
     >
 </div>
 

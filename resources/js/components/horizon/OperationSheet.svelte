@@ -73,12 +73,12 @@
             />
             <Field
                 name="pin_after"
-                label="Behind"
+                label="After"
                 bind:value={() => shown.after, (after) => onpropose({ after })}
                 options={[{ value: '', words: 'nothing in particular' }, ...others]}
             />
             {#if why.pin}<button class="act" type="button" disabled={act.busy} onclick={() => moving.unpin()}
-                    >Take the pin out</button
+                    >Remove the pin</button
                 >{/if}
         </div>
         <ErrorLine text={moving.silence || act.other()} />
@@ -87,7 +87,7 @@
                 {#if effect && !moving.asking}
                     <EffectSheet {effect} brief />
                     <p class="flex flex-wrap gap-[0.7rem] py-[0.4rem]">
-                        <button class="do" type="button" disabled={act.busy} onclick={() => moving.fix()}>Do it</button>
+                        <button class="do" type="button" disabled={act.busy} onclick={() => moving.fix()}>Apply</button>
                         <button
                             class="act"
                             type="button"
@@ -96,9 +96,9 @@
                                 act.post(route('plan.try.with'), {
                                     name: effect.words[0]?.replace(/\.$/, '') ?? 'Tried',
                                     changes: [proposal],
-                                })}>Try it beside the plan</button
+                                })}>Try it first</button
                         >
-                        <button class="act" type="button" onclick={() => moving.leave()}>Leave it</button>
+                        <button class="act" type="button" onclick={() => moving.leave()}>Cancel</button>
                     </p>
                 {:else if !moving.silence}
                     <p class="quiet small">It is being planned{shown.day ? `, on ${calendarDay(shown.day)}` : ''}.</p>

@@ -27,6 +27,6 @@
         down={row.down}
     />
     {#snippet standing()}<div class="slack small quiet">
-            {row.items.filter((item) => item.state !== 'done').length} to come
+            {row.items.filter((item) => item.state !== 'done').length} operations ahead
         </div>{/snippet}
 </RowInTime>

@@ -43,7 +43,7 @@
         <span class="figure">{line.cost ?? ''}</span>
         {#if manager}
             <button class="word small" type="button" aria-expanded={open} onclick={() => (open = !open)}
-                >{line.expectedOn ? 'change the order' : 'order it'}</button
+                >{line.expectedOn ? 'change the order' : 'order'}</button
             >
         {:else}
             <span></span>
@@ -52,7 +52,7 @@
             class="act"
             type="button"
             disabled={act.busy}
-            onclick={() => act.post(route('kit.arrival', line.id), { version: line.version })}>It has arrived</button
+            onclick={() => act.post(route('kit.arrival', line.id), { version: line.version })}>Mark as arrived</button
         >
     </div>
     <ErrorLine text={act.other('expected_on', 'cost')} />
@@ -69,7 +69,7 @@
             />
             <Field name="cost" label="Cost of the line" bind:value={cost} error={act.errors.cost} />
             <button class="act" type="button" disabled={act.busy} onclick={order}
-                >{line.expectedOn ? 'Change the order' : 'It is ordered'}</button
+                >{line.expectedOn ? 'Change the order' : 'Mark as ordered'}</button
             >
         </div>
     {/if}

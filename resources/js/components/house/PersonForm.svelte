@@ -142,7 +142,7 @@
             {#if !isNew}<label><input type="checkbox" bind:checked={form.active} /> works here</label>{/if}
         </fieldset>
         {#if form.own_hours}<WeekFields bind:week={form.hours} {errors} fallback={shopHours} />{/if}
-        <button class="do" type="submit" disabled={form.processing}>{isNew ? 'Take in' : 'Save'}</button>
+        <button class="do" type="submit" disabled={form.processing}>{isNew ? 'Add' : 'Save'}</button>
     </form>
     {#if !isNew}
         <div class="flex flex-wrap gap-y-2 gap-x-[1.2rem] items-end pb-[0.6rem]">

@@ -32,7 +32,7 @@
     >
         <span>{price.name} <span class="quiet small">a {price.unit}</span></span>
         <Field name="cost" label="Cost" bind:value={cost} error={act.errors.cost} />
-        <Field name="lead_days" label="Days to come" bind:value={leadDays} error={act.errors.lead_days} />
+        <Field name="lead_days" label="Lead time, days" bind:value={leadDays} error={act.errors.lead_days} />
         <Field name="supplier" label="Supplier" bind:value={supplier} error={act.errors.supplier} />
         <button class="act" type="submit" disabled={!changed || act.busy}>Save</button>
     </form>

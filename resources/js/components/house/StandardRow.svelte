@@ -118,7 +118,7 @@
                     type="button"
                     disabled={act.busy}
                     onclick={() => act.post(route('house.standards.learn', standard.id), { version: standard.version })}
-                    >Take that</button
+                    >Use these hours</button
                 >
             </span>
         {/if}

@@ -47,7 +47,7 @@
                                 <input
                                     class="field"
                                     bind:value={because}
-                                    aria-label="Why these hours are struck out"
+                                    aria-label="Reason for striking out these hours"
                                     placeholder="why"
                                 />
                                 <button class="act" type="submit">Strike out</button>

@@ -49,7 +49,7 @@
                     aria-expanded={more}
                     onclick={() => (more = !more)}
                 >
-                    {inShop ? 'a part of it, or spoiled' : line.state === 'ordered' ? 'change the order' : 'order it'}
+                    {inShop ? 'a part of it, or spoiled' : line.state === 'ordered' ? 'change the order' : 'order'}
                 </button>
             {/if}
         </span>
@@ -67,7 +67,7 @@
         <span class="screen-only">
             {#if open && line.state === 'arrived'}<a
                     class="small inline-block min-h-[24px] pr-[0.6rem]"
-                    href="#measured">measure it</a
+                    href="#measured">measure</a
                 >{/if}
             {#if open && !inShop}
                 <button
@@ -75,7 +75,7 @@
                     type="button"
                     disabled={act.busy}
                     onclick={() => act.post(route('kit.arrival', line.id), { version: line.version })}
-                    >It has arrived</button
+                    >Mark as arrived</button
                 >
             {:else if open && line.left > 0}
                 <button
@@ -103,7 +103,7 @@
                     type="button"
                     disabled={act.busy}
                     onclick={() => act.post(route('kit.use', line.id), { version: line.version, quantity })}
-                    >Use it</button
+                    >Mark as used</button
                 >
                 <Field name="because" label="Spoiled, because" bind:value={because} error={act.errors.because} />
                 <button
@@ -134,7 +134,7 @@
                     disabled={act.busy}
                     onclick={() =>
                         act.post(route('kit.order', line.id), { version: line.version, expected_on: expectedOn, cost })}
-                    >{line.state === 'ordered' ? 'Change the order' : 'It is ordered'}</button
+                    >{line.state === 'ordered' ? 'Change the order' : 'Mark as ordered'}</button
                 >
             </div>
         {/if}

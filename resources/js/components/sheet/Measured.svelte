@@ -38,7 +38,7 @@
             />
             <Field name="value" label="Measured" bind:value error={act.errors.value} />
             <Field name="instrument" label="With" bind:value={instrument} error={act.errors.instrument} />
-            <button class="act" type="submit" disabled={act.busy}>Record it</button>
+            <button class="act" type="submit" disabled={act.busy}>Record</button>
         </form>
         <ErrorLine text={act.other('part', 'field', 'value', 'instrument')} />
     {/if}

@@ -60,7 +60,7 @@
     <form class="forms" onsubmit={wait}>
         <Field name="what" label="Waits for a decision about" bind:value={what} error={act.errors.what} />
         <Field name="until" label="Expected by" type="date" bind:value={until} error={act.errors.until} />
-        <button class="act" type="submit" disabled={act.busy}>Wait for it</button>
+        <button class="act" type="submit" disabled={act.busy}>Wait for this</button>
         {#if operation.waitsFor}
             <button
                 class="act"
@@ -74,7 +74,7 @@
                             what = '';
                             until = '';
                         },
-                    )}>It is decided</button
+                    )}>Decided</button
             >
         {/if}
     </form>

@@ -74,14 +74,14 @@
         {build.heldUntil
             ? `On hold until ${calendarDay(build.heldUntil)}${build.heldBecause ? `: ${build.heldBecause}` : ''}. `
             : ''}{build.pushDays > 0
-            ? `Pushed ahead by ${build.pushDays} days.`
+            ? `Given priority as if due ${build.pushDays} days sooner.`
             : build.pushDays < 0
-              ? `Pushed back by ${-build.pushDays} days.`
+              ? `Put back as if due ${-build.pushDays} days later.`
               : ''}
     </p>
 {/if}
 <details class="screen-only">
-    <summary class="word small">Hold it or push it ahead</summary>
+    <summary class="word small">Put on hold or give priority</summary>
     <form onsubmit={hold}>
         <Field
             name="until"
@@ -89,7 +89,7 @@
             type="date"
             bind:value={until}
             error={settling.ofChange('until')}
-            hint="empty: it goes on"
+            hint="empty: not on hold"
         />
         <Field
             name="held_because"
@@ -97,17 +97,17 @@
             bind:value={heldBecause}
             error={settling.ofChange('because')}
         />
-        <button class="act" type="submit" disabled={settling.busy}>Settle that</button>
+        <button class="act" type="submit" disabled={settling.busy}>Save</button>
     </form>
     <form onsubmit={push}>
         <Field
             name="days"
-            label="Pushed ahead by days"
+            label="Priority: as if due so many days sooner"
             bind:value={days}
             error={settling.ofChange('days')}
-            hint="below zero: back"
+            hint="negative: later"
         />
-        <button class="act" type="submit" disabled={settling.busy}>Push it</button>
+        <button class="act" type="submit" disabled={settling.busy}>Save</button>
     </form>
 </details>
 <details class="screen-only">

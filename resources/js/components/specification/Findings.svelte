@@ -33,7 +33,7 @@
         {:else}
             {#if onmend && finding.mends.length > 0}
                 <p class="small flex flex-wrap gap-y-0 gap-x-[0.8rem]">
-                    <span class="quiet">Mends:</span>
+                    <span class="quiet">Fixes:</span>
                     {#each finding.mends as mend (mend.words)}
                         <button class="word" type="button" onclick={() => onmend(mend.changes)}>{mend.words}</button>
                     {/each}
@@ -52,8 +52,8 @@
                     >
                         <label class="small quiet" for={`reason-${finding.key}`}>Accepted, because</label>
                         <textarea class="field" id={`reason-${finding.key}`} rows={2} bind:value={reason}></textarea>
-                        <button class="act" type="submit">Accept it</button>
-                        <button class="word small" type="button" onclick={() => (accepting = '')}>Leave it</button>
+                        <button class="act" type="submit">Accept</button>
+                        <button class="word small" type="button" onclick={() => (accepting = '')}>Cancel</button>
                         <ErrorLine text={error} />
                     </form>
                 {:else}
@@ -70,7 +70,7 @@
         {/if}
     </article>
 {:else}
-    <p class="quiet">Nothing to find fault with.</p>
+    <p class="quiet">No findings.</p>
 {/each}
 
 <style>

@@ -178,7 +178,7 @@
                     type="date"
                     bind:value={form.promised_on}
                     error={form.errors.promised_on}
-                    hint={shown?.promisable ? `could be promised for ${calendarDay(shown.promisable)}` : undefined}
+                    hint={shown?.promisable ? `suggested: ${calendarDay(shown.promisable)}` : undefined}
                 />
                 <Field
                     name="promise_kind"

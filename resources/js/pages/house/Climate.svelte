@@ -80,13 +80,13 @@
 >
     <Field name="temperature" label="Temperature, °C" bind:value={temperature} error={act.errors.temperature} />
     <Field name="humidity" label="Relative humidity, %" bind:value={humidity} error={act.errors.humidity} />
-    <button class="do" type="submit" disabled={act.busy}>Keep this reading</button>
+    <button class="do" type="submit" disabled={act.busy}>Save this reading</button>
     <button class="act" type="button" disabled={act.busy} onclick={() => act.post(route('climate.sensor'))}
         >Read the sensor</button
     >
     <a class="act" href={route('climate.file')}>All readings, CSV</a>
     {#if manager}
-        <FileField words="Take readings from a CSV" accept={['.csv', 'text/csv']} error={fileError} onfile={send} />
+        <FileField words="Import readings from a CSV" accept={['.csv', 'text/csv']} error={fileError} onfile={send} />
         <p class="small quiet [flex-basis:100%]">
             Columns: time as 2026-03-18 09:12, temperature in °C, humidity in %.
         </p>

@@ -44,7 +44,7 @@
 </ul>
 
 <section class="sheet">
-    <h2>Take somebody in</h2>
+    <h2>Add a person</h2>
     {#key people.length}
         <PersonForm person={newcomer} {skills} {shopRate} {shopHours} />
     {/key}

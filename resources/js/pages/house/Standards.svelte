@@ -140,7 +140,7 @@
                 <button
                     class="word small"
                     type="button"
-                    onclick={() => act.send('delete', route('house.patterns.one', pattern.id))}>give it up</button
+                    onclick={() => act.send('delete', route('house.patterns.one', pattern.id))}>delete</button
                 >
             </p>
         {/each}

@@ -57,8 +57,8 @@
     <h2>Who is away, who works longer</h2>
     <ChangeForm
         forms={absences}
-        label="Enter that"
-        words="Enter it"
+        label="Save"
+        words="Save"
         act={leave}
         onsend={(body, done) => leave.change(body, done)}
     />
@@ -69,7 +69,7 @@
                     <b>{person.name}</b>
                     {one.words}
                     <button class="word small" type="button" disabled={act.busy} onclick={() => remove(one)}
-                        >take it away</button
+                        >remove</button
                     >
                 </li>
             {/each}
@@ -114,11 +114,11 @@
                 <li>
                     {one.words}
                     <button class="word small" type="button" disabled={act.busy} onclick={() => remove(one)}
-                        >it runs again</button
+                        >works again</button
                     >
                 </li>
             {:else}
-                <li class="quiet">Everything runs.</li>
+                <li class="quiet">Nothing is down.</li>
             {/each}
         </ul>
         <p class="small quiet">
@@ -131,7 +131,7 @@
         <form onsubmit={closeDay}>
             <Field name="date" label="Day" type="date" bind:value={date} error={close.errors.date} />
             <Field name="note" label="Why" bind:value={note} error={close.errors.note} />
-            <button class="do" type="submit" disabled={close.busy}>Close it</button>
+            <button class="do" type="submit" disabled={close.busy}>Close on this day</button>
         </form>
         <form onsubmit={take}>
             <FileField

@@ -85,7 +85,7 @@
             <Progress.Label class="sr-only">How much of it was tried</Progress.Label>
             <Progress.Track><Progress.Range /></Progress.Track>
         </Progress>
-        <span class="figure">{all === 0 ? 'It begins in a moment.' : `${tried} of ${all} tried`}</span>
+        <span class="figure">{all === 0 ? 'Starting …' : `${tried} of ${all} tried`}</span>
         <span class="quiet">The plan goes on meanwhile; what is found stays here until it changes.</span>
     </div>
 {:else if standing === 'failed'}

@@ -15,7 +15,7 @@
     const hours = (minutes: number): string => `${Math.round(minutes / 60)} h`;
     const high = (share: number | null): number => Math.min(1.5, share ?? 0) * (HEIGHT / 1.5);
     const said = (week: LoadRow['weeks'][number]): string =>
-        `${hours(week.planned)} planned, ${hours(week.needed)} needed by the promises, of ${hours(week.there)} there are`;
+        `${hours(week.planned)} of ${hours(week.there)} planned; the promises need ${hours(week.needed)}`;
     const quiet = (row: LoadRow): boolean => row.weeks.every((week) => week.planned === 0 && week.needed === 0);
 </script>
 

@@ -42,7 +42,7 @@
                             type="button"
                             disabled={act.busy}
                             onclick={() => act.send('delete', route('plan.try.changes.one', [shown.id, index]))}
-                            >take it out</button
+                            >remove</button
                         >
                     </li>
                 {:else}
@@ -51,7 +51,7 @@
             </ul>
             <ChangeForm
                 {forms}
-                words="Add to it"
+                words="Add"
                 act={adding}
                 onsend={(body, done) => adding.post(route('plan.try.changes', shown.id), { changes: [body] }, done)}
             />
@@ -60,13 +60,13 @@
                     class="do"
                     type="button"
                     disabled={act.busy || shown.changes.length === 0}
-                    onclick={() => act.post(route('plan.try.apply', shown.id))}>Apply it</button
+                    onclick={() => act.post(route('plan.try.apply', shown.id))}>Apply</button
                 >
                 <button
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.send('delete', route('plan.try.one', shown.id))}>Drop it</button
+                    onclick={() => act.send('delete', route('plan.try.one', shown.id))}>Discard</button
                 >
             </p>
         {:else}
@@ -90,7 +90,7 @@
                         <span class="small quiet">{one.changes} {one.changes === 1 ? 'change' : 'changes'}</span>
                     </li>
                 {/each}
-                {#if shown}<li><a href={route('plan.try')} use:inertia>Begin another</a></li>{/if}
+                {#if shown}<li><a href={route('plan.try')} use:inertia>New scenario</a></li>{/if}
             </ul>
         {/if}
     </section>

@@ -109,7 +109,7 @@
     {#if writing.dirty}<p class="tight small">The files are of what was kept last.</p>{/if}
     <BenchFiles build={build.number} revision={revision.number} {files} />
     {#if revision.editable}
-        <h2>Bring one in</h2>
+        <h2>Import</h2>
         <p class="small quiet">
             A specification in the same JSON takes the place of what is written in this revision, whole or not at all.
         </p>
@@ -149,11 +149,11 @@
                     disabled={act.busy}
                     onclick={() =>
                         act.send('delete', route('builds.revisions', build.number), { version: revision.version })}
-                    >Give it up</button
+                    >Discard this revision</button
                 >
             {/if}
             <button class="act" type="button" disabled={act.busy || !writing.dirty} onclick={() => keep()}
-                >{writing.dirty ? 'Keep it' : 'Kept'}</button
+                >{writing.dirty ? 'Save' : 'Saved'}</button
             >
             <button class="do" type="button" disabled={act.busy} onclick={release}>Release to the bench</button>
         {:else if manager && revision.latest && revision.released}

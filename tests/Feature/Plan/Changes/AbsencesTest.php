@@ -96,7 +96,7 @@ final class AbsencesTest extends TestCase
             '/plan/changes/'.PlanChange::query()->latest('id')->value('id').'/undo',
         )->assertSessionHasNoErrors();
         $this->assertSame($before, DB::table('days_off')->get()->toJson(), 'as it was, to the number');
-        $this->assertStringContainsString('Taken back: 1 absence taken away: Thu 19 Mar.', (string) session('done'));
+        $this->assertStringContainsString('Undone: 1 absence removed: Thu 19 Mar.', (string) session('done'));
     }
 
     public function test_somebody_who_has_left_takes_no_leave(): void

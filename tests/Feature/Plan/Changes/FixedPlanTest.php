@@ -202,7 +202,7 @@ final class FixedPlanTest extends TestCase
         $neck = $this->operation($this->build, NeckOperation::Square->value);
         $this->make(['kind' => 'pin', 'operation' => $neck->id, 'day' => '2026-03-26']);
         $why = $this->getJson("/operations/{$neck->id}/why")->assertOk()->json();
-        $this->assertSame(['It is pinned to this day.', '2026-03-26'], [$why['because'], $why['pin']['day']]);
+        $this->assertSame(['Fixed to this day.', '2026-03-26'], [$why['because'], $why['pin']['day']]);
         $this->assertNotEmpty($why['others']);
         $this->actingAs($this->maker)->getJson("/operations/{$neck->id}/why")->assertOk();
         $this->postJson('/plan/judge', ['changes' => []])->assertForbidden();

@@ -95,7 +95,7 @@ final class PlanChangesTest extends TestCase
         $this->assertSame($before, $this->plan());
         $this->assertNull($this->get('/horizon')->inertiaProps('undo'));
         $this->post("/plan/changes/{$pin->id}/undo")->assertSessionHasErrors('conflict');
-        $this->assertSame('That was taken back already.', session('errors')->first('conflict'));
+        $this->assertSame('That was undone already.', session('errors')->first('conflict'));
     }
 
     public function test_every_kind_of_change_is_judged_without_a_trace_then_made_and_taken_back(): void

@@ -84,13 +84,13 @@ final class TakenBackTest extends TestCase
         foreach ([
             [$build, 'It is a build by now.'],
             [$skill, "What {$this->maker->name} can do was changed since."],
-            [$away, 'That was taken away already.'],
+            [$away, 'That was removed already.'],
             [$part, "“{$line->name}” is not on order any more."],
             [$pin, "“{$neck->name}” has begun."],
         ] as [$change, $why]) {
             $this->post("/plan/changes/{$change->id}/undo")->assertSessionHasErrors('conflict');
             $this->assertSame(
-                "That cannot be taken back any more. {$why}", session('errors')->first('conflict'),
+                "That cannot be undone any more. {$why}", session('errors')->first('conflict'),
             );
         }
         $this->assertStringContainsString('on hold until', (string) $this->get('/horizon')->inertiaProps('undo.words'));
@@ -108,7 +108,7 @@ final class TakenBackTest extends TestCase
             'reason' => 'it came square',
         ])->assertSessionHasNoErrors();
         $this->assertNull($square->fresh());
-        $this->assertStringContainsString('pushed ahead', (string) $this->get('/horizon')->inertiaProps('undo.words'));
+        $this->assertStringContainsString('given priority', (string) $this->get('/horizon')->inertiaProps('undo.words'));
         $this->post('/plan/changes/'.PlanChange::query()->latest('id')->value('id').'/undo')
             ->assertSessionHasErrors('conflict');
         $this->assertStringContainsString('is not there any more', session('errors')->first('conflict'));
@@ -184,7 +184,7 @@ final class TakenBackTest extends TestCase
         $this->delete('/house/closed-days/'.ClosedDay::query()->where('date', '2026-03-19')->value('id'))
             ->assertSessionHasNoErrors();
         $this->assertSame(
-            '1 closed day taken away: Thu 19 Mar.', $this->get('/horizon')->inertiaProps('undo.words'),
+            '1 closed day removed: Thu 19 Mar.', $this->get('/horizon')->inertiaProps('undo.words'),
         );
         foreach (range(1, 4) as $_) {
             $this->undo();

@@ -42,7 +42,7 @@ final readonly class ChangeRows implements AskedFor, Lapses
     public function __construct(private string $table, private array $remove, private array $add = [])
     {
         if (! in_array($table, self::TABLES, true)) {
-            throw new InvalidArgumentException('Only leave, longer days, outages and closed days are taken away.');
+            throw new InvalidArgumentException('Only leave, longer days, outages and closed days can be removed.');
         }
     }
 
@@ -94,7 +94,7 @@ final readonly class ChangeRows implements AskedFor, Lapses
             default => ': '.Say::day((string) $dates[0]).' to '.Say::day((string) $dates[count($dates) - 1]),
         };
 
-        return Say::count(count($ids), $one, $several)." taken away{$when}.";
+        return Say::count(count($ids), $one, $several)." removed{$when}.";
     }
 
     public function make(?Person $by): self
@@ -125,7 +125,7 @@ final readonly class ChangeRows implements AskedFor, Lapses
         $ids = $this->remove;
 
         return DB::table($this->table)->whereIn('id', $ids)->count() < count($ids)
-            ? 'That was taken away already.'
+            ? 'That was removed already.'
             : null;
     }
 

@@ -32,7 +32,7 @@ final readonly class PushBuild implements AskedFor, Lapses
 
     public static function heading(): string
     {
-        return 'a build is pushed ahead';
+        return 'a build is given priority';
     }
 
     public static function fields(Asking $asking): array
@@ -40,7 +40,7 @@ final readonly class PushBuild implements AskedFor, Lapses
         return [
             $asking->build(),
             AskedField::of('days', 'days', 'required', 'integer', 'between:-90,90')
-                ->asked('By days', hint: 'below zero: back', value: '7'),
+                ->asked('By days', hint: 'negative: later', value: '7'),
         ];
     }
 
@@ -58,8 +58,9 @@ final readonly class PushBuild implements AskedFor, Lapses
     {
         return "No. {$this->build()->number} ".(
             $this->days === 0
-                ? 'in its own place again.'
-                : ($this->days > 0 ? 'pushed ahead by ' : 'pushed back by ').Say::count(abs($this->days), 'day').'.'
+                ? 'without special priority again.'
+                : ($this->days > 0 ? 'given priority as if due ' : 'put back as if due ').Say::count(abs($this->days), 'day')
+                    .($this->days > 0 ? ' sooner.' : ' later.')
         );
     }
 

@@ -44,7 +44,7 @@ final readonly class PutOnHold implements AskedFor, Lapses
     {
         return [
             $asking->build(),
-            AskedField::of('until', 'day', 'nullable', $asking->day())->asked('Until', 'date', 'empty: it goes on'),
+            AskedField::of('until', 'day', 'nullable', $asking->day())->asked('Until', 'date', 'empty: not on hold'),
             $asking->words('because', 'reason')->asked('Why'),
         ];
     }

@@ -18,7 +18,7 @@ final class TotalPull implements Check
         $total = $w->pull()->total();
         $most = $w->specification->brief->type === InstrumentType::Bass ? 1250.0 : 800.0;
         if ($total > $most && ! $w->specification->neck->stiffeningRods) {
-            yield Finding::warn('total-pull', 'A great pull on the neck')
+            yield Finding::warn('total-pull', 'High string tension')
                 ->says(Words::number($total, 0).' N together, '.Words::number($total / 9.80665, 0).' kg.')
                 ->because('A neck under so much is usually stiffened.')
                 ->at('stiffeningRods', 'gauges')
