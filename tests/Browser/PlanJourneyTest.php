@@ -41,7 +41,7 @@ final class PlanJourneyTest extends BrowserTestCase
         self::assertStringContainsString('→', $promised, 'a finish was to move');
         $me->open('/horizon');
         $me->press('Undo:');
-        $me->waitForText('Taken back:');
+        $me->waitForText('Undone:');
     }
 
     public function test_leave_is_entered_and_the_plan_is_repaired_around_it(): void
@@ -110,7 +110,7 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->driver->action()->clickAndHold($item)->moveByOffset(120, 0)->release()->perform();
         $me->waitFor('#chosen [data-effect]');
         self::assertGreaterThan('2026-03-18', $me->field('On the day', '#chosen')->getAttribute('value'));
-        $me->press('Keep the present plan', '#chosen');
+        $me->press('Cancel', '#chosen');
         $me->until(static fn (): bool => $me->text('#chosen [data-effect]') === '', 'the proposal to be gone');
         self::assertStringNotContainsString('pinned', $me->text('#chosen'));
     }
