@@ -7,7 +7,6 @@ namespace App\Documents;
 use Regimen\Drawing\Shape;
 use Regimen\Drawing\View;
 use Regimen\Geometry\Point;
-use TCPDF;
 
 /** A PDF page that views are drawn on. */
 final class Canvas
@@ -22,15 +21,16 @@ final class Canvas
 
     private const RUST = [168, 57, 27];
 
-    public readonly TCPDF $pdf;
+    public readonly HousePdf $pdf;
 
     /** @param  string  $orientation  P or L */
     public function __construct(string $title, Paper $paper, string $orientation, int $timestamp)
     {
-        $this->pdf = new TCPDF($orientation, 'mm', $paper->size(), true, 'UTF-8');
+        $this->pdf = new HousePdf($orientation, $paper->size());
         $this->pdf->setPrintHeader(false);
         $this->pdf->setPrintFooter(false);
         $this->pdf->setMargins(0, 0, 0);
+        $this->pdf->setCellPaddings(0, 0, 0, 0);
         $this->pdf->setAutoPageBreak(false);
         $this->pdf->setTitle($title);
         $this->pdf->setCreator('Regimen');
@@ -117,6 +117,6 @@ final class Canvas
 
     public function output(): string
     {
-        return $this->pdf->Output('', 'S');
+        return $this->pdf->bytes();
     }
 }

@@ -18,6 +18,12 @@ final class Say
         return (new \DateTimeImmutable($date))->format('D j M');
     }
 
+    /** `Thu 26 Mar 2026`, on paper, which is read in other years too */
+    public static function dayAndYear(string $date): string
+    {
+        return (new \DateTimeImmutable($date))->format('D j M Y');
+    }
+
     /** `Thu 26 Mar 16:10` in a zone */
     public static function moment(CarbonImmutable $instant, \DateTimeZone $zone): string
     {

@@ -104,6 +104,9 @@ final class TravellerTest extends TestCase
             $this->assertSame(0, $page->getExitCode());
             $this->assertSame(url('/builds/1'), trim($code));
             $this->assertStringContainsString($size, $info);
+            $this->assertSame(0, substr_count(strtolower($pdf.$info.$text), 'tcpdf'), 'no maker’s mark of a library');
+            $stages = substr_count($text, 'Gloves and air with superglue');
+            $this->assertLessThanOrEqual(12, $stages, 'a caution is written once a stage');
             foreach ([
                 '1 · Fennimore', 'fret slots, by template', 'nut to twelfth fret: 323.85 ± 0.2 mm', 'measured',
                 'holds 24 h', 'Gloves and air with superglue', 'Follow the maker’s data sheet',

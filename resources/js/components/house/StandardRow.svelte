@@ -54,6 +54,17 @@
     }
 </script>
 
+{#snippet entries(fields: readonly (readonly [string, string])[])}
+    {#each fields as [field, label] (field)}
+        <Field
+            name={field}
+            {label}
+            bind:value={() => values[field] ?? '', (value) => (values[field] = value)}
+            error={act.errors[field]}
+        />
+    {/each}
+{/snippet}
+
 <li class="border-t border-t-rule py-[0.3rem]" data-standard={`${name}, ${standard.way}`} data-name={name}>
     <form
         class="grid grid-cols-[minmax(0,1fr)_repeat(5,6.6rem)_7rem_4.6rem_auto] gap-[0.7rem] items-end max-desk:grid-cols-[1fr_1fr]"
@@ -68,14 +79,7 @@
             >
             <span class="quiet small block">{source[standard.source]}{standard.risk ? `. ${standard.risk}` : ''}</span>
         </span>
-        {#each FIELDS as [field, label] (field)}
-            <Field
-                name={field}
-                {label}
-                bind:value={() => values[field] ?? '', (value) => (values[field] = value)}
-                error={act.errors[field]}
-            />
-        {/each}
+        {@render entries(FIELDS)}
         <Field
             name="skill"
             label="Skill"
@@ -93,14 +97,7 @@
         <details class="col-span-full small" open={untrack(() => MORE.some(([field]) => standard[field] !== '0 min'))}>
             <summary class="word small">two people{standard.isMachine ? ', machine by itself' : ''}</summary>
             <div class="flex flex-wrap gap-4">
-                {#each more as [field, label] (field)}
-                    <Field
-                        name={field}
-                        {label}
-                        bind:value={() => values[field] ?? '', (value) => (values[field] = value)}
-                        error={act.errors[field]}
-                    />
-                {/each}
+                {@render entries(more)}
             </div>
         </details>
         <ShorterHold bind:because={values.because} error={act.errors.because} />
