@@ -13,6 +13,9 @@ final class Canvas
 {
     public const FONT = 'dejavusans';
 
+    /** Points of the smallest figure in a drawing. */
+    private const LEAST = 8.0;
+
     private const INK = [34, 32, 27];
 
     private const QUIET = [107, 100, 85];
@@ -55,7 +58,7 @@ final class Canvas
         $at = static fn (Point $point): array => [$x + $point->x * $scale, $y + $point->y * $scale];
         $first = $at($shape->points[0]);
         if ($shape->kind === Shape::WORDS) {
-            $this->words($shape->words, $first[0], $first[1], max(4.0, $shape->size * $scale * 2.5), $shape->anchor);
+            $this->words($shape->words, $first[0], $first[1], max(self::LEAST, $shape->size * $scale * 2.5), $shape->anchor);
 
             return;
         }
@@ -88,6 +91,31 @@ final class Canvas
             'end' => $x - $width,
             default => $x,
         }, $y - $points * 0.352778 * 0.95, $words);
+    }
+
+    /**
+     * Words on as many lines as they need.
+     *
+     * @param  float  $room  in mm
+     * @return list<string>
+     */
+    public function wrapped(string $words, float $points, float $room): array
+    {
+        if ($words === '') {
+            return [];
+        }
+        $this->pdf->setFont(self::FONT, '', $points);
+        $lines = [''];
+        foreach (explode(' ', $words) as $word) {
+            $longer = trim($lines[count($lines) - 1]." {$word}");
+            if ($this->pdf->GetStringWidth($longer) > $room) {
+                $lines[] = $word;
+            } else {
+                $lines[count($lines) - 1] = $longer;
+            }
+        }
+
+        return $lines;
     }
 
     /** @return array{int, int, int} */

@@ -101,8 +101,8 @@ final class TemplatePdf
             $canvas->pdf->Line($x, $y, $x + $length, $y);
             $canvas->pdf->Line($x, $y - 2, $x, $y + 2);
             $canvas->pdf->Line($x + $length, $y - 2, $x + $length, $y + 2);
-            $canvas->words($name, $x + $length / 2, $y - 0.8, 7, 'middle');
+            $canvas->words($name, $x + $length / 2, $y - 0.8, Columns::TEXT, 'middle');
         }
-        $canvas->words($words.' · print at 100 %, and measure the bars', self::MARGIN, $height - self::MARGIN + 3, 7);
+        $canvas->words($words.' · print at 100 %, and measure the bars', self::MARGIN, $height - self::MARGIN + 3, Columns::TEXT);
     }
 }

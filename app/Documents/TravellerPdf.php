@@ -28,9 +28,6 @@ final class TravellerPdf
 
     private const FOOT = 20.0;
 
-    /** The least that is read at arm’s length. */
-    private const TEXT = 9.0;
-
     private const LINE = 4.0;
 
     private float $y = 0.0;
@@ -82,7 +79,7 @@ final class TravellerPdf
             );
         }
         $this->room($build, 12.0);
-        $this->canvas->words(Caution::CLOSING, self::LEFT, $this->y + 4, self::TEXT);
+        $this->canvas->words(Caution::CLOSING, self::LEFT, $this->y + 4, Columns::TEXT);
 
         return $this->canvas->output();
     }
@@ -96,9 +93,9 @@ final class TravellerPdf
                 .", {$by}; specification revision {$build->specification->number}",
             self::LEFT,
             24,
-            self::TEXT,
+            Columns::TEXT,
         );
-        $this->canvas->words($workings->specification->inOneLine(), self::LEFT, 29.5, self::TEXT);
+        $this->canvas->words($workings->specification->inOneLine(), self::LEFT, 29.5, Columns::TEXT);
         $this->canvas->pdf->write2DBarcode($address, 'QRCODE,M', $this->width - self::LEFT - 22, 10, 22, 22);
         $view = FrontView::draw($workings);
         $scale = min(($this->width - 2 * self::LEFT) / $view->along()->length(), 40.0 / $view->across()->length());
@@ -149,11 +146,11 @@ final class TravellerPdf
         foreach ($cautions as $key => $caution) {
             $this->signs[$key] ??= count($this->signs) + 1;
             $words = implode(' ', array_slice(Caution::together([$caution]), 0, -1));
-            $lines = $this->wrapped($words, self::TEXT, $this->width - 2 * self::LEFT - 7);
+            $lines = $this->canvas->wrapped($words, Columns::TEXT, $this->width - 2 * self::LEFT - 7);
             $this->room($build, self::LINE * count($lines));
             $this->sign(self::LEFT, $this->y, $this->signs[$key]);
             foreach ($lines as $line) {
-                $this->canvas->words($line, self::LEFT + 7, $this->y, self::TEXT);
+                $this->canvas->words($line, self::LEFT + 7, $this->y, Columns::TEXT);
                 $this->y += self::LINE;
             }
             $this->y += 0.8;
@@ -165,9 +162,9 @@ final class TravellerPdf
     private function operation(Build $build, Operation $operation, array $gate, bool $done): void
     {
         $way = $operation->standard->way === '' ? '' : ", {$operation->standard->way}";
-        $names = $this->wrapped($operation->name.$way, self::TEXT, $this->width - 2 * self::LEFT - 100);
-        $targets = array_map(fn (Target $target): array => $this->wrapped(
-            "{$target->what}: {$target->words} ({$target->how})", self::TEXT, $this->width - 2 * self::LEFT - 64,
+        $names = $this->canvas->wrapped($operation->name.$way, Columns::TEXT, $this->width - 2 * self::LEFT - 100);
+        $targets = array_map(fn (Target $target): array => $this->canvas->wrapped(
+            "{$target->what}: {$target->words} ({$target->how})", Columns::TEXT, $this->width - 2 * self::LEFT - 64,
         ), $gate);
         $this->room($build, self::LINE * count($names) + 1.2 + (self::LINE + 1.2) * count(array_merge([], ...$targets)));
         $this->box(self::LEFT, $this->y - 3.0, $done);
@@ -179,43 +176,23 @@ final class TravellerPdf
         $times = Say::duration($operation->work()->minutes).(
             $operation->hold->minutes > 0 ? ', holds '.Say::clockTime($operation->hold->minutes) : ''
         );
-        $this->canvas->words($times, $this->width - self::LEFT - 34, $this->y, self::TEXT, 'end');
-        $this->canvas->words('by ______  ______', $this->width - self::LEFT, $this->y, self::TEXT, 'end');
+        $this->canvas->words($times, $this->width - self::LEFT - 34, $this->y, Columns::TEXT, 'end');
+        $this->canvas->words('by ______  ______', $this->width - self::LEFT, $this->y, Columns::TEXT, 'end');
         foreach ($names as $line) {
-            $this->canvas->words($line, self::LEFT + 6, $this->y, self::TEXT);
+            $this->canvas->words($line, self::LEFT + 6, $this->y, Columns::TEXT);
             $this->y += self::LINE;
         }
         $this->y += 1.2;
         foreach ($targets as $lines) {
             $this->ring(self::LEFT + 8, $this->y - 1.2);
-            $this->canvas->words('measured ______________', $this->width - self::LEFT, $this->y, self::TEXT, 'end');
+            $this->canvas->words('measured ______________', $this->width - self::LEFT, $this->y, Columns::TEXT, 'end');
             foreach ($lines as $line) {
-                $this->canvas->words($line, self::LEFT + 11, $this->y, self::TEXT);
+                $this->canvas->words($line, self::LEFT + 11, $this->y, Columns::TEXT);
                 $this->y += self::LINE;
             }
             $this->y += 1.2;
         }
         $this->y += 0.6;
-    }
-
-    /** @return list<string> */
-    private function wrapped(string $words, float $points, float $room): array
-    {
-        if ($words === '') {
-            return [];
-        }
-        $this->canvas->pdf->setFont(Canvas::FONT, '', $points);
-        $lines = [''];
-        foreach (explode(' ', $words) as $word) {
-            $longer = trim($lines[count($lines) - 1]." {$word}");
-            if ($this->canvas->pdf->GetStringWidth($longer) > $room) {
-                $lines[] = $word;
-            } else {
-                $lines[count($lines) - 1] = $longer;
-            }
-        }
-
-        return $lines;
     }
 
     private function box(float $x, float $y, bool $ticked): void
@@ -258,7 +235,7 @@ final class TravellerPdf
             "{$build->name()} · traveller · sheet {$this->page} · ".Say::dayAndYear($this->clock->today($this->house->zone())),
             self::LEFT,
             $this->height - 9,
-            self::TEXT,
+            Columns::TEXT,
         );
     }
 }

@@ -119,17 +119,17 @@ final class BenchFilesTest extends TestCase
         }
     }
 
-    public function test_the_sheet_is_two_pages_with_the_drawing(): void
+    public function test_the_sheet_has_the_drawings_and_everything_that_was_agreed_and_computed(): void
     {
         $pdf = tempnam(sys_get_temp_dir(), 'sheet');
         file_put_contents($pdf, (string) $this->file('sheet-a4.pdf')->getContent());
         $info = (new Process(['pdfinfo', $pdf]))->mustRun()->getOutput();
         $text = (new Process(['pdftotext', '-layout', $pdf, '-']))->mustRun()->getOutput();
         unlink($pdf);
-        $this->assertMatchesRegularExpression('/Pages:\s+2\n/', $info);
+        $this->assertMatchesRegularExpression('/Pages:\s+4\n/', $info);
         foreach ([
             'Fennimore', 'Specification, revision 1, released', 'Nut to twelfth', '323.9 mm', 'Indian rosewood',
-            '= Radius',
+            '= Radius', 'What was agreed', 'All strings pull',
         ] as $words) {
             $this->assertStringContainsString($words, $text);
         }
