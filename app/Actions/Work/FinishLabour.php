@@ -19,6 +19,7 @@ use App\Support\Say;
 use Carbon\CarbonImmutable;
 use Regimen\Route\OperationState;
 use Regimen\Schedule\Time\Calendar;
+use Regimen\Schedule\Time\NoWorkingTime;
 
 /**
  * The labour of an operation is done: its hold is under way, or, without one, it is over. The last one finishes the
@@ -71,7 +72,12 @@ final readonly class FinishLabour
     {
         $now = Minutes::of($this->clock->now());
 
-        return Minutes::toInstant(Calendar::from($this->house->hoursOf($person), $now)->finish($now, $minutes));
+        try {
+            return Minutes::toInstant(Calendar::from($this->house->hoursOf($person), $now)->finish($now, $minutes));
+        } catch (NoWorkingTime) {
+            // Somebody without hours of their own is there now.
+            return Minutes::toInstant($now + $minutes);
+        }
     }
 
     private function clocksMustBeStopped(Operation $operation): void

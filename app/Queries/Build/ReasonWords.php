@@ -32,7 +32,7 @@ final readonly class ReasonWords
         $that = $other === null ? 'another operation' : $this->named($other, $entry->build_id);
         $until = $this->until($other, $entry);
         $ends = $this->ends($other, $entry);
-        $who = $person ?? 'Nobody able';
+        $who = $person ?? 'Whoever does it';
         $what = ucfirst($this->resource((string) $entry->reason_resource));
         $start = $entry->start === null ? 'then' : Say::moment($entry->start, $this->zone);
 
@@ -54,8 +54,8 @@ final readonly class ReasonWords
             ReasonKind::Sitting => "Has to be done in one sitting; {$who} is not free for that long any sooner.",
             ReasonKind::Hands => $other === null
                 ? 'Needs a second pair of hands; nobody else is in the shop any sooner.'
-                : "Needs a second pair of hands; they are busy with {$that}{$until}.",
-            ReasonKind::Climate => 'Waits for the weather: '.$entry->reason_text.'.',
+                : "Needs a second pair of hands; whoever is free first is busy with {$that}{$until}.",
+            ReasonKind::Climate => ucfirst($entry->reason_text).'.',
             ReasonKind::Pin => $other === null ? 'Fixed to this day.' : "Fixed to come after {$that}{$ends}.",
             ReasonKind::Announced => 'Already announced for this time, so it stays.',
             ReasonKind::Window => 'Starts later so that the next coat is in time for its recoat window.',

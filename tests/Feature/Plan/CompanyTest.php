@@ -115,6 +115,34 @@ final class CompanyTest extends TestCase
         $this->assertNull($joint->refresh()->runs_until);
     }
 
+    public function test_somebody_without_hours_who_sets_a_machine_going_is_there_by_the_clock(): void
+    {
+        $this->ready(['alone_minutes' => 90]);
+        $this->maker->update(['hours' => array_fill(1, 7, [])]);
+        $joint = $this->operation($this->build, BodyOperation::Joint->value);
+        $this->at('2026-03-18 16:00');
+        $this->actingAs($this->maker->refresh())
+            ->post("/operations/{$joint->id}/finish", ['version' => $joint->version])
+            ->assertSessionHasNoErrors()
+            ->assertRedirect();
+        $this->assertSame('16:30', $joint->refresh()->runs_until?->format('H:i'), 'half past five in the shop');
+    }
+
+    public function test_what_cannot_be_a_time_is_refused(): void
+    {
+        $joint = OperationStandard::query()->where('key', BodyOperation::Joint->value)->firstOrFail();
+        $form = [
+            'version' => 1, 'set_up' => '0:20', 'best' => '0:45', 'labour' => '1', 'worst' => '2', 'hold' => '24 h',
+            'skill' => 'bodies', 'fixtures' => '1',
+        ];
+        foreach ([['a'], '-5', '999999999999999999999 h', "\0"] as $wrong) {
+            $this->put("/house/standards/{$joint->id}", [...$form, 'hands' => $wrong])->assertSessionHasErrors('hands');
+            $this->put("/house/standards/{$joint->id}", [...$form, 'alone' => $wrong])->assertSessionHasErrors('alone');
+        }
+        $this->actingAs($this->maker)->put("/house/standards/{$joint->id}", $form)->assertForbidden();
+        $this->assertSame([0, 0], [$joint->refresh()->hands_minutes, $joint->alone_minutes]);
+    }
+
     private function helped(): PlanEntry
     {
         $this->ready(['hands_minutes' => 20]);

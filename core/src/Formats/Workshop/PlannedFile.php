@@ -103,7 +103,7 @@ final class PlannedFile
             ReasonKind::Sitting => "Has to be done in one sitting; {$who} is not free for that long any sooner.",
             ReasonKind::Hands => $before === ''
                 ? 'Needs a second pair of hands; nobody else is in the shop any sooner.'
-                : "Needs a second pair of hands; they are busy with {$before} until then.",
+                : "Needs a second pair of hands; whoever is free first is busy with {$before} until then.",
             ReasonKind::Hours => "{$resource} opens then.",
             ReasonKind::Pin => $before === '' ? 'Fixed to this day.' : "Fixed to come after {$before}.",
             ReasonKind::Announced => 'Already announced for this time, so it stays.',
