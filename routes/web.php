@@ -37,6 +37,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
     Route::get('/today', [PlanController::class, 'today'])->name('today');
     Route::get('/horizon', [PlanController::class, 'horizon'])->name('horizon');
     Route::get('/plan/week', [CalendarController::class, 'week'])->name('plan.week');
+    Route::get('/plan/week-{paper}.pdf', [CalendarController::class, 'weekSheet'])->name('plan.week.sheet');
     Route::get('/plan/feeds', [CalendarController::class, 'feeds'])->name('plan.feeds');
     Route::post('/plan/feeds', [CalendarController::class, 'give']);
     Route::delete('/plan/feeds/{feed}', [CalendarController::class, 'revoke'])->whereNumber('feed')->name('plan.feeds.one');
@@ -48,6 +49,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
     Route::post('/builds/{build}/measurements', [SpecificationController::class, 'measure'])->name('builds.measurements');
     Route::get('/builds/{build}/route', [RouteController::class, 'show'])->name('route');
     Route::get('/builds/{build}/traveller-{paper}.pdf', [RouteController::class, 'traveller'])->name('builds.traveller');
+    Route::get('/parts-{paper}.pdf', [HouseController::class, 'orders'])->name('parts.sheet');
     Route::get('/parts', [HouseController::class, 'parts'])->name('parts');
     Route::get('/climate', [ClimateController::class, 'show'])->name('climate');
     Route::get('/climate.csv', [ClimateController::class, 'export'])->name('climate.file');

@@ -11,10 +11,11 @@ use Regimen\Geometry\Point;
 /** A PDF page that views are drawn on. */
 final class Canvas
 {
-    public const FONT = 'dejavusans';
-
     /** Points of the smallest figure in a drawing. */
     private const LEAST = 8.0;
+
+    /** One point, 1/72 in. */
+    private const MM = 25.4 / 72;
 
     private const INK = [34, 32, 27];
 
@@ -39,18 +40,56 @@ final class Canvas
         $this->pdf->setCreator('Regimen');
         $this->pdf->setDocCreationTimestamp($timestamp);
         $this->pdf->setDocModificationTimestamp($timestamp);
-        $this->pdf->setFont(self::FONT, '', 8);
         $this->pdf->setViewerPreferences(['PrintScaling' => 'None']);
     }
 
     /**
      * A view with its own origin put at a place of the page, at a scale; on timber that is filled in, frets are bright.
+     *
+     * @param  array{float, float, float, float}|null  $window  left, top, right and bottom of what is shown of it
      */
-    public function draw(View $view, float $x, float $y, float $scale = 1.0, bool $timber = false): void
-    {
+    public function draw(
+        View $view,
+        float $x,
+        float $y,
+        float $scale = 1.0,
+        bool $timber = false,
+        ?array $window = null,
+    ): void {
         foreach ($view->shapes as $shape) {
-            $this->shape($shape, $x, $y, $scale, $timber);
+            $aside = $window === null || $shape->kind !== Shape::WORDS ? 0.0 : $this->aside($window, $shape, $x, $y, $scale);
+            if ($aside !== null) {
+                $this->shape($shape, $x + $aside, $y, $scale, $timber);
+            }
         }
+    }
+
+    /**
+     * How far words are moved aside to stand within a window; null when their middle is outside of it: what is not seen
+     * on a sheet is not written on it either.
+     *
+     * @param  array{float, float, float, float}  $window
+     */
+    private function aside(array $window, Shape $shape, float $x, float $y, float $scale): ?float
+    {
+        [$left, $top, $right, $bottom] = $window;
+        $points = $this->points($shape, $scale);
+        $width = $this->width($shape->words, $points, Face::Text);
+        $from = $x + $shape->points[0]->x * $scale - match ($shape->anchor) {
+            'middle' => $width / 2,
+            'end' => $width,
+            default => 0.0,
+        };
+        $line = $y + $shape->points[0]->y * $scale;
+        $isIn = $from + $width / 2 >= $left && $from + $width / 2 <= $right
+            && $line - $points * self::MM >= $top && $line <= $bottom;
+
+        return $isIn ? max($left, min($from, $right - $width)) - $from : null;
+    }
+
+    private function points(Shape $shape, float $scale): float
+    {
+        return max(self::LEAST, $shape->size * $scale * 2.5);
     }
 
     private function shape(Shape $shape, float $x, float $y, float $scale, bool $timber): void
@@ -58,7 +97,7 @@ final class Canvas
         $at = static fn (Point $point): array => [$x + $point->x * $scale, $y + $point->y * $scale];
         $first = $at($shape->points[0]);
         if ($shape->kind === Shape::WORDS) {
-            $this->words($shape->words, $first[0], $first[1], max(self::LEAST, $shape->size * $scale * 2.5), $shape->anchor);
+            $this->words($shape->words, $first[0], $first[1], $this->points($shape, $scale), $shape->anchor);
 
             return;
         }
@@ -82,15 +121,52 @@ final class Canvas
             : $this->pdf->PolyLine($points, 'S', [], []);
     }
 
-    public function words(string $words, float $x, float $y, float $points, string $anchor = 'start'): void
+    public function heading(string $words, float $x, float $y, float $points): void
     {
-        $this->pdf->setFont(self::FONT, '', $points);
-        $width = $this->pdf->GetStringWidth($words);
-        $this->pdf->Text(match ($anchor) {
-            'middle' => $x - $width / 2,
-            'end' => $x - $width,
-            default => $x,
-        }, $y - $points * 0.352778 * 0.95, $words);
+        $this->words($words, $x, $y, $points, 'start', Face::Heading);
+    }
+
+    public function figures(string $words, float $x, float $y, float $points, string $anchor = 'start'): void
+    {
+        $this->words($words, $x, $y, $points, $anchor, Face::Figures);
+    }
+
+    /** @param  float  $y  of the line that letters stand on */
+    public function words(
+        string $words,
+        float $x,
+        float $y,
+        float $points,
+        string $anchor = 'start',
+        Face $face = Face::Text,
+    ): void {
+        $x -= match ($anchor) {
+            'middle' => $this->width($words, $points, $face) / 2,
+            'end' => $this->width($words, $points, $face),
+            default => 0.0,
+        };
+        foreach ($face->runs($words) as [$font, $run]) {
+            $this->use($font, $points);
+            $this->pdf->Text($x, $y - $this->pdf->getFontAscent($font, '', $points), $run);
+            $x += $this->pdf->GetStringWidth($run);
+        }
+    }
+
+    /** @return float in mm */
+    private function width(string $words, float $points, Face $face): float
+    {
+        $width = 0.0;
+        foreach ($face->runs($words) as [$font, $run]) {
+            $this->use($font, $points);
+            $width += $this->pdf->GetStringWidth($run);
+        }
+
+        return $width;
+    }
+
+    private function use(string $font, float $points): void
+    {
+        $this->pdf->setFont($font, '', $points, Face::file($font));
     }
 
     /**
@@ -99,20 +175,20 @@ final class Canvas
      * @param  float  $room  in mm
      * @return list<string>
      */
-    public function wrapped(string $words, float $points, float $room): array
+    public function wrapped(string $words, float $points, float $room, Face $face = Face::Text): array
     {
-        if ($words === '') {
-            return [];
-        }
-        $this->pdf->setFont(self::FONT, '', $points);
-        $lines = [''];
-        foreach (explode(' ', $words) as $word) {
-            $longer = trim($lines[count($lines) - 1]." {$word}");
-            if ($this->pdf->GetStringWidth($longer) > $room) {
-                $lines[] = $word;
-            } else {
-                $lines[count($lines) - 1] = $longer;
+        $lines = [];
+        foreach (preg_split('/\R/u', $words, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $paragraph) {
+            $line = '';
+            foreach (explode(' ', $paragraph) as $word) {
+                $longer = trim("{$line} {$word}");
+                if ($line !== '' && $this->width($longer, $points, $face) > $room) {
+                    $lines[] = $line;
+                    $longer = $word;
+                }
+                $line = $longer;
             }
+            $lines[] = $line;
         }
 
         return $lines;

@@ -38,20 +38,31 @@ final class Columns
     {
         $this->room(5 * self::LINE);
         $this->y += $this->y > self::TOP ? 3.0 : 0.0;
-        $this->canvas->words($words, $this->x(), $this->y, 12);
+        $this->canvas->heading($words, $this->x(), $this->y, 12);
         $this->y += 1.5 * self::LINE;
     }
 
     /** A name and what it is beside it, each on as many lines as it takes. */
     public function line(string $name, string $value): void
     {
+        $this->pair($name, $value, Face::Text);
+    }
+
+    public function figure(string $name, string $value): void
+    {
+        $this->pair($name, $value, Face::Figures);
+    }
+
+    private function pair(string $name, string $value, Face $face): void
+    {
+        $value = (string) preg_replace('/(?<![\w.])-(?=\d)/u', '−', $value);
         $half = $this->column * 0.56;
         $names = $this->canvas->wrapped($name, self::TEXT, $half - 3);
-        $values = $this->canvas->wrapped($value, self::TEXT, $this->column - $half);
+        $values = $this->canvas->wrapped($value, self::TEXT, $this->column - $half, $face);
         $this->room(self::LINE * max(count($names), count($values)));
         for ($line = 0; $line < max(count($names), count($values)); $line++) {
             $this->canvas->words($names[$line] ?? '', $this->x(), $this->y, self::TEXT);
-            $this->canvas->words($values[$line] ?? '', $this->x() + $this->column, $this->y, self::TEXT, 'end');
+            $this->canvas->words($values[$line] ?? '', $this->x() + $this->column, $this->y, self::TEXT, 'end', $face);
             $this->y += self::LINE;
         }
         $this->y += 0.6;

@@ -65,7 +65,7 @@ final class SheetPdf
         SpecificationRevision $revision,
         Workings $workings,
     ): void {
-        $canvas->words($build->name(), self::LEFT, 18, 16);
+        $canvas->heading($build->name(), self::LEFT, 18, 16);
         $standing = $revision->isReleased() ? 'released '.$revision->released_at?->format('j M Y') : 'not released';
         $canvas->words(
             "Specification, revision {$revision->number}, {$standing}: {$workings->specification->inOneLine()}",
@@ -86,7 +86,8 @@ final class SheetPdf
         $columns->heading('Figures');
         foreach (FigureBook::figures($workings) as $figure) {
             if (! in_array($figure->group, ['', 'brief'], true)) {
-                $columns->line($figure->name, $figure->shown().($figure->unit === 'mm' ? ' mm' : ''));
+                $other = $figure->other() === '' ? '' : " ({$figure->other()})";
+                $columns->figure($figure->name, $figure->shown().($figure->unit === 'mm' ? ' mm' : '').$other);
             }
         }
     }
@@ -101,7 +102,7 @@ final class SheetPdf
         foreach (SpecificationFields::groups() as $group) {
             $columns->heading($group->name);
             foreach ($group->fields as $field) {
-                $words = $field->key === 'outlineSvg' ? '' : $read->printed($field);
+                $words = $field->key === 'outlineSvg' ? '' : $read->printedInBoth($field);
                 if ($words !== '') {
                     $columns->line(($marks[$read->sources[$field->key] ?? ''] ?? '').' '.$field->label, $words);
                 }

@@ -37,6 +37,7 @@ final class TemplatePdf
                 $canvas->draw(
                     $view, self::MARGIN + 2 - $along->from - $column * ($roomX - self::OVERLAP),
                     self::MARGIN + 2 - $across->from - $row * ($roomY - self::OVERLAP),
+                    window: [self::MARGIN, self::MARGIN, self::MARGIN + $roomX, self::MARGIN + $roomY],
                 );
                 $canvas->pdf->StopTransform();
                 self::marks($canvas, $roomX, $roomY, $column > 0, $column < $columns - 1, $row > 0, $row < $rows - 1);

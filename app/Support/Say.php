@@ -12,10 +12,10 @@ final class Say
 {
     private const COUNTED = ['piece', 'set', 'pair', 'share'];
 
-    /** `Thu 26 Mar` */
+    /** `Thu 26 Mar`, and its year where that is not this one */
     public static function day(string $date): string
     {
-        return (new \DateTimeImmutable($date))->format('D j M');
+        return self::inItsYear(new \DateTimeImmutable($date));
     }
 
     /** `Thu 26 Mar 2026`, on paper, which is read in other years too */
@@ -27,7 +27,14 @@ final class Say
     /** `Thu 26 Mar 16:10` in a zone */
     public static function moment(CarbonImmutable $instant, \DateTimeZone $zone): string
     {
-        return $instant->setTimezone($zone)->format('D j M H:i');
+        $there = $instant->setTimezone($zone);
+
+        return self::inItsYear($there).$there->format(' H:i');
+    }
+
+    private static function inItsYear(\DateTimeInterface $day): string
+    {
+        return $day->format($day->format('Y') === app(Clock::class)->now()->format('Y') ? 'D j M' : 'D j M Y');
     }
 
     /** @param  int  $minutes  since 1970 UTC */

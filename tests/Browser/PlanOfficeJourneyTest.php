@@ -81,7 +81,7 @@ final class PlanOfficeJourneyTest extends BrowserTestCase
         self::assertStringStartsWith("BEGIN:VCALENDAR\r\nVERSION:2.0\r\n", $calendar);
         self::assertStringContainsString('(Tobias Renn)', str_replace("\r\n ", '', $calendar));
         $me->press('Revoke', '[data-feed="Tobias Renn"]');
-        $me->waitForText('the address answers no more');
+        $me->waitForText('the address no longer works');
         self::assertStringNotContainsString('BEGIN:VCALENDAR', $read());
     }
 }

@@ -144,7 +144,7 @@ final class SpecificationEditorTest extends BrowserTestCase
         self::assertStringContainsString('Line 3: frets', $me->text('.middle'));
         self::assertStringContainsString('Nothing was changed.', $me->text('.middle'));
         $bring('{"format": "regimen-specification/1", "client": {"scale": "26 in", "frets": "21"}}');
-        $me->waitForText('The specification from the file is kept in this revision.');
+        $me->waitForText('The specification from the file is saved in this revision.');
         unlink($file);
         $me->press('Scale and board', '.groups');
         self::assertSame('26 in', $me->field('Scale')->getAttribute('value'));

@@ -37,7 +37,7 @@ final readonly class CallOff
                 ->first();
             if ($running !== null) {
                 throw Refused::because(
-                    "{$running->person->name}'s clock still runs on it. Stop it first, so that the hours are recorded.",
+                    "{$running->person->name}’s clock still runs on it. Stop it first, so that the hours are recorded.",
                     'call_off_because',
                 );
             }

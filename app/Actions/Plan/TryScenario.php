@@ -37,7 +37,7 @@ final readonly class TryScenario
         $this->change($scenario, function () use ($scenario, $changes): void {
             if (count($scenario->changes) + count($changes) > self::MOST) {
                 throw Refused::because(
-                    'A scenario has at most '.self::MOST.' changes; more is a decision by now.',
+                    'A scenario has at most '.self::MOST.' changes. Begin another for the rest.',
                     'kind',
                 );
             }

@@ -51,7 +51,7 @@ final readonly class SaveHouseModel
                 null,
                 $by,
                 'house',
-                "House model “{$name}” kept".($isDefault ? ', taken when nothing else is said.' : '.'),
+                "House model “{$name}” saved".($isDefault ? ', taken when nothing else is said.' : '.'),
             );
 
             return $model;

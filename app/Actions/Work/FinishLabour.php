@@ -90,7 +90,7 @@ final readonly class FinishLabour
             ->first();
         if ($running !== null) {
             throw Refused::because(
-                "{$running->person->name}'s clock still runs on “{$operation->name}”. Stop it first, so that the hours "
+                "{$running->person->name}’s clock still runs on “{$operation->name}”. Stop it first, so that the hours "
                     .'are recorded.',
                 'finish',
             );

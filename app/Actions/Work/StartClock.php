@@ -35,7 +35,7 @@ final readonly class StartClock
                 ->first();
             if ($running !== null) {
                 throw Refused::because(
-                    "{$person->name}'s clock already runs on {$running->operation->build->number} "
+                    "{$person->name}’s clock already runs on {$running->operation->build->number} "
                         ."{$running->operation->name}. Stop it first.",
                     'clock',
                 );

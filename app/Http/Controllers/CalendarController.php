@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\House\GiveFeed;
 use App\Actions\House\ImportHolidays;
+use App\Documents\WeekPdf;
 use App\Http\Requests\Plan\FeedRequest;
 use App\Http\Requests\Plan\HolidaysRequest;
 use App\Models\Build\Build;
@@ -34,6 +35,16 @@ final class CalendarController
     public function week(Request $request, WeekPage $page): Page
     {
         return $page->data($request->string('from')->toString());
+    }
+
+    public function weekSheet(Request $request, string $paper, WeekPage $page, WeekPdf $pdf): Answer
+    {
+        $week = $page->data($request->string('from')->toString());
+
+        return Sheet::of(
+            $pdf->of($week, Sheet::paper($paper), $request->filled('person') ? $request->integer('person') : null),
+            "week-{$paper}",
+        );
     }
 
     public function import(HolidaysRequest $request, ImportHolidays $importHolidays): RedirectResponse
@@ -72,7 +83,7 @@ final class CalendarController
         abort_unless($by->isManager() || $feed->person_id === $by->id, 403);
         $giveFeed->revoke($by, $feed);
 
-        return back()->with('done', 'Revoked: the address answers no more.');
+        return back()->with('done', 'Revoked: the address no longer works.');
     }
 
     /** Read by calendar programs, which do not sign in: the address itself is the secret. */

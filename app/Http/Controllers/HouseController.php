@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\House\ChangeHouse;
 use App\Actions\House\CloseDay;
+use App\Documents\OrdersPdf;
 use App\Http\Requests\House\FinishRequest;
 use App\Http\Requests\House\PriceRequest;
 use App\Http\Requests\House\ResourceRequest;
@@ -24,6 +25,7 @@ use App\Queries\House\HousePage;
 use App\Queries\House\PartsPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response as Answer;
 
 /** The house: its hours, rates, standards, stations, fixtures and prices. */
 final class HouseController
@@ -38,6 +40,11 @@ final class HouseController
     public function parts(PartsPage $page, #[CurrentUser] Person $viewer): Page
     {
         return $page->data($viewer);
+    }
+
+    public function orders(string $paper, PartsPage $page, OrdersPdf $pdf, #[CurrentUser] Person $viewer): Answer
+    {
+        return Sheet::of($pdf->of($page->data($viewer), Sheet::paper($paper)), "orders-{$paper}");
     }
 
     public function shop(ShopSettingsRequest $request, ChangeHouse $changeHouse): RedirectResponse

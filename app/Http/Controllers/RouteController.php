@@ -6,7 +6,6 @@ namespace App\Http\Controllers;
 
 use App\Actions\Route\ChangeRoute;
 use App\Actions\Route\KeepPattern;
-use App\Documents\Paper;
 use App\Documents\TravellerPdf;
 use App\Http\Requests\Route\MethodRequest;
 use App\Http\Requests\Route\PatternRequest;
@@ -126,11 +125,9 @@ final class RouteController
 
     public function traveller(Build $build, string $paper, Request $request, TravellerPdf $traveller): FileResponse
     {
-        $sheet = Paper::tryFrom($paper) ?? abort(404);
-
-        return response($traveller->of($build, $sheet, $request->root()."/builds/{$build->number}"), 200, [
-            'Content-Type' => 'application/pdf',
-            'Content-Disposition' => "attachment; filename=\"{$build->number}-traveller-{$paper}.pdf\"",
-        ]);
+        return Sheet::of(
+            $traveller->of($build, Sheet::paper($paper), $request->root()."/builds/{$build->number}"),
+            "{$build->number}-traveller-{$paper}",
+        );
     }
 }

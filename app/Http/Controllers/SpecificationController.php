@@ -90,7 +90,7 @@ final class SpecificationController
         $drop($request->person(), $build, $request->version());
 
         return redirect()->route('specification', $build)->with(
-            'done', 'The revision is given up; the logbook keeps what it said.',
+            'done', 'The revision is discarded; the logbook keeps what it said.',
         );
     }
 
@@ -121,7 +121,7 @@ final class SpecificationController
 
         return back()->with(
             'done',
-            'The specification from the file is kept in this revision.'.(
+            'The specification from the file is saved in this revision.'.(
                 $aside === []
                     ? ''
                     : ' What does not apply to this instrument is kept and left aside: '.implode('; ', $aside).'.'

@@ -29,7 +29,7 @@ final readonly class AnnouncedPlan implements CastsAttributes
     public function set(Model $model, string $key, mixed $value, array $attributes): string
     {
         $pairs = array_map(static fn (Announced $one): array => [
-            $one->worker, $one->start, $one->position, $one->isChosen, $one->told, $one->end,
+            $one->worker, $one->start, $one->position, $one->isChosen, $one->announcedStart, $one->end,
         ], (array) $value);
 
         return json_encode((object) $pairs, JSON_THROW_ON_ERROR);

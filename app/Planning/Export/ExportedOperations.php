@@ -76,7 +76,7 @@ final readonly class ExportedOperations
         return array_filter([
             'order' => $this->local($order, 'Y-m-d\TH:iP'),
             'chosen' => $planned->isChosen ? $this->person($planned->worker) : null,
-            'notBefore' => $planned->told === null ? null : $this->local($planned->told, 'Y-m-d\TH:iP'),
+            'notBefore' => $planned->announcedStart === null ? null : $this->local($planned->announcedStart, 'Y-m-d\TH:iP'),
         ]);
     }
 

@@ -53,7 +53,7 @@ final readonly class BuildProgress
     {
         $now = $this->clock->now();
 
-        return JobCost::reckon(
+        return JobCost::compute(
             $entries->map(
                 fn (TimeEntry $entry): WorkedTime => new WorkedTime(
                     Duration::ofMinutes($entry->minutes ?? $entry->elapsed($now)),

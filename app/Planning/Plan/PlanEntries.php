@@ -60,7 +60,7 @@ final readonly class PlanEntries
         return [
             'person_id' => null, 'start' => null, 'work_end' => null, 'finish' => null, 'reason_kind' => 'unplanned',
             'reason_operation_id' => null, 'reason_resource' => null, 'reason_text' => $why, 'work_minutes' => 0,
-            'sanding_minutes' => 0, 'shares_id' => null, 'position' => null, 'is_chosen' => false, 'told' => null,
+            'sanding_minutes' => 0, 'shares_id' => null, 'position' => null, 'is_chosen' => false, 'announced_start' => null,
             'sittings' => '[]', 'helper_id' => null, 'helps_from' => null, 'runs_until' => null,
         ];
     }
@@ -93,7 +93,7 @@ final readonly class PlanEntries
                 : ActivityId::operationOf($assignment->sharesSetUpOf),
             'position' => $assignment->position,
             'is_chosen' => $assignment->isChosen,
-            'told' => self::instant($assignment->told),
+            'announced_start' => self::instant($assignment->announcedStart),
             'sittings' => json_encode($assignment->sittings, JSON_THROW_ON_ERROR),
             'helper_id' => $assignment->helper,
             'helps_from' => self::instant($assignment->helpsFrom),

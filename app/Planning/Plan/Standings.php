@@ -37,14 +37,14 @@ final readonly class Standings
     private static function announced(): array
     {
         $announced = [];
-        $columns = ['operation_id', 'person_id', 'start', 'work_end', 'position', 'is_chosen', 'told'];
+        $columns = ['operation_id', 'person_id', 'start', 'work_end', 'position', 'is_chosen', 'announced_start'];
         foreach (PlanEntry::query()->whereNotNull('start')->toBase()->get($columns) as $entry) {
             $announced[ActivityId::operation((int) $entry->operation_id)->number] = new Announced(
                 $entry->person_id === null ? null : (int) $entry->person_id,
                 self::minutes((string) $entry->start),
                 position: $entry->position === null ? null : (int) $entry->position,
                 isChosen: (bool) $entry->is_chosen,
-                told: $entry->told === null ? null : self::minutes((string) $entry->told),
+                announcedStart: $entry->announced_start === null ? null : self::minutes((string) $entry->announced_start),
                 end: self::minutes((string) $entry->work_end),
             );
         }

@@ -50,7 +50,7 @@ final readonly class Drafting
         $route = $edited->route;
         $kit = Kit::for($specification, $this->house->prices());
         $shop = $this->house->shop();
-        $quote = Quote::reckon(
+        $quote = Quote::compute(
             $route->work(), $this->house->rate(), $kit->cost(), $shop->overhead_permille / 1000,
             $shop->margin_permille / 1000,
         );
@@ -94,7 +94,7 @@ final readonly class Drafting
             return new Ready(
                 $start === null ? null : Minutes::toInstant($start),
                 null,
-                "No date: {$lacks} have no operations yet, so that nobody knows how long they take. Reckon them "
+                "No date: {$lacks} have no operations yet, so that nobody knows how long they take. Estimate them "
                     .'yourself.',
             );
         }

@@ -93,7 +93,7 @@ final readonly class ProgressWords
                 'cost',
                 'Cost so far',
                 $cost->soFar()->plain(),
-                "Labour {$cost->labour->plain()} at each person's rate + material used {$cost->materialUsed->plain()}."
+                "Labour {$cost->labour->plain()} at each person’s rate + material used {$cost->materialUsed->plain()}."
                     .($cost->losses->minor > 0
                         ? " Written off and not in it: {$cost->losses->plain()}, in the loss account."
                         : ''),
@@ -103,7 +103,7 @@ final readonly class ProgressWords
                 'Cost expected in the end',
                 $end->plain(),
                 "So far {$cost->soFar()->plain()} + material to come {$cost->materialToCome->plain()} + labour to come "
-                    ."{$toCome->plain()} at the shop's rate. Estimated at the start: {$estimate->plain()}.",
+                    ."{$toCome->plain()} at the shop’s rate. Estimated at the start: {$estimate->plain()}.",
                 $end->minor > 1.1 * $estimate->minor,
             ),
         ];

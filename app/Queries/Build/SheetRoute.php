@@ -58,7 +58,7 @@ final class SheetRoute
         if ($at?->planned === null) {
             return null;
         }
-        $words = "The finish hangs on “{$at->name}”. "
+        $words = "The finish depends on “{$at->name}”. "
             .$this->reasons($build)->of($at->planned, $people->firstWhere('id', $at->planned->person_id)?->name);
 
         return $words.(

@@ -24,7 +24,7 @@ final readonly class JobCost
      * @param  iterable<WorkedTime>  $times
      * @param  iterable<MaterialUse>  $materials
      */
-    public static function reckon(iterable $times, iterable $materials, string $currency): self
+    public static function compute(iterable $times, iterable $materials, string $currency): self
     {
         $labour = $used = $toCome = $losses = Money::zero($currency);
         foreach ($times as $time) {

@@ -20,7 +20,7 @@ final readonly class Kit
     /** Blank around the usual body and headstock, in mm; house defaults. */
     private const BODY_MM = ['guitar' => [510, 350], 'bass' => [560, 370], 'flat-top' => [540, 420]];
 
-    /** A flat-top's back and sides are bent and joined from plates; both together are reckoned as one so thick. */
+    /** A flat-top's back and sides are bent and joined from plates; both together are counted as one of their thickness. */
     private const BACK_AND_SIDES_MM = 9.0;
 
     private const NECK_MM = ['width' => 95, 'thickness' => 24, 'headstock' => 200, 'tongue' => 40];

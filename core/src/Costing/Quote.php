@@ -28,7 +28,7 @@ final readonly class Quote
      *
      * @throws \InvalidArgumentException for shares outside their range
      */
-    public static function reckon(Duration $hours, Money $rate, Money $material, float $overhead, float $margin): self
+    public static function compute(Duration $hours, Money $rate, Money $material, float $overhead, float $margin): self
     {
         if ($overhead < 0) {
             throw new \InvalidArgumentException('Overhead is zero or more.');

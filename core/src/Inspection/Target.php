@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Regimen\Inspection;
 
 use Regimen\Electronics\ElectricWords;
+use Regimen\Units\Length;
+use Regimen\Units\Words;
 
 /** One thing to measure at a gate: with what, and within which limits. */
 final readonly class Target
@@ -57,6 +59,16 @@ final readonly class Target
     public static function seen(string $what, string $how, string $words): self
     {
         return new self($what, $how, $words, null, null, '');
+    }
+
+    /** The limits in decimal inches, `0.075 to 0.083 in`; empty for what is no length. */
+    public function inInches(): string
+    {
+        $limits = $this->unit === 'mm' ? array_filter([$this->low, $this->high], is_float(...)) : [];
+
+        return $limits === [] ? '' : implode(' to ', array_map(
+            static fn (float $mm): string => Words::number($mm / Length::MM_PER_INCH, 3), $limits,
+        )).' in';
     }
 
     private static function number(float $value): string

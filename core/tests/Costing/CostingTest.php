@@ -32,7 +32,7 @@ final class CostingTest extends TestCase
 
     public function test_a_quote_adds_up(): void
     {
-        $quote = Quote::reckon(
+        $quote = Quote::compute(
             Duration::ofHours(10), Money::ofMinor(5_000, 'EUR'), Money::ofMinor(40_000, 'EUR'), 0.1, 0.2,
         );
         self::assertSame(50_000, $quote->labour->minor);
@@ -43,7 +43,7 @@ final class CostingTest extends TestCase
 
     public function test_what_is_written_off_leaves_the_build_and_stands_in_the_loss_account(): void
     {
-        $cost = JobCost::reckon(
+        $cost = JobCost::compute(
             [
                 new WorkedTime(Duration::ofMinutes(90), Money::ofMinor(4_000, 'EUR')),
                 new WorkedTime(Duration::ofMinutes(30), Money::ofMinor(3_000, 'EUR')),

@@ -110,7 +110,7 @@ final class KitTest extends TestCase
         mt_srand(71);
         for ($round = 0; $round < 200; $round++) {
             $margin = mt_rand(0, 80) / 100;
-            $quote = Quote::reckon(
+            $quote = Quote::compute(
                 Duration::ofMinutes(mt_rand(100, 9000)), Money::ofMinor(mt_rand(1000, 9000), 'EUR'),
                 Money::ofMinor(mt_rand(0, 200_000), 'EUR'), mt_rand(0, 50) / 100, $margin,
             );
@@ -127,7 +127,7 @@ final class KitTest extends TestCase
     public function test_overhead_below_zero_is_refused(): void
     {
         $this->expectException(\InvalidArgumentException::class);
-        Quote::reckon(Duration::zero(), Money::zero('EUR'), Money::zero('EUR'), -0.1, 0);
+        Quote::compute(Duration::zero(), Money::zero('EUR'), Money::zero('EUR'), -0.1, 0);
     }
 
     private static function line(Specification $specification, string $name): KitLine

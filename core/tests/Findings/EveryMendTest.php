@@ -24,7 +24,7 @@ final class EveryMendTest extends TestCase
 
     public function test_every_mend_that_is_offered_mends(): void
     {
-        $count = getenv('REGIMEN_LONG') === '1' ? self::DRAWN : intdiv(self::DRAWN, 20);
+        $count = getenv('REGIMEN_LONG') === '1' ? self::DRAWN : intdiv(self::DRAWN, 40);
         $offered = $silent = 0;
         foreach (DrawnSpecifications::of($count, 8081) as [$typed, $read]) {
             $parts = Money::parse('640', 'EUR');

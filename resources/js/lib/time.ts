@@ -19,18 +19,24 @@ function zone(): string {
     return shared().shop?.timezone ?? 'UTC';
 }
 
-/** `Wed 18 Mar` of an instant, in the shop's zone. */
-export function day(instant: string | Date): string {
-    return format({ weekday: 'short', day: 'numeric', month: 'short' }, zone())
-        .format(new Date(instant))
+function inItsYear(when: Date, where: string): string {
+    const year = (at: Date): string => format({ year: 'numeric' }, where).format(at);
+    const now = shared().clock.now;
+    const known = year(when) === year(new Date(now));
+    const options: Intl.DateTimeFormatOptions = { weekday: 'short', day: 'numeric', month: 'short' };
+    return format(known ? options : { ...options, year: 'numeric' }, where)
+        .format(when)
         .replace(',', '');
 }
 
-/** `Wed 18 Mar` of a calendar day. */
+/** `Wed 18 Mar` of an instant, in the shop's zone; with its year where that is not this one. */
+export function day(instant: string | Date): string {
+    return inItsYear(new Date(instant), zone());
+}
+
+/** `Wed 18 Mar` of a calendar day; with its year where that is not this one. */
 export function calendarDay(date: string): string {
-    return format({ weekday: 'short', day: 'numeric', month: 'short' }, 'UTC')
-        .format(new Date(`${date}T00:00:00Z`))
-        .replace(',', '');
+    return inItsYear(new Date(`${date}T00:00:00Z`), 'UTC');
 }
 
 /** `Wed 18 Mar 2026` of an instant. */

@@ -71,7 +71,7 @@ final readonly class Visitor
     {
         $this->until(function () use ($words, $within): bool {
             // Only what stays where it is for a moment can be hit; a tab behind another draws no frames.
-            $found = $this->driver->executeAsyncScript(
+            $found = $this->element($this->driver->executeAsyncScript(
                 <<<'JS'
                 const [selector, words, done] = arguments;
                 const found = [...document.querySelectorAll(selector)].find(
@@ -83,11 +83,39 @@ final readonly class Visitor
                 setTimeout(() => done(found?.isConnected && at() === before ? found : null), 30);
                 JS,
                 ["{$within} button, {$within} a, {$within} summary", $words],
-            );
-            $this->element($found)?->click();
+            ));
 
-            return $found !== null;
+            return $found !== null && $this->hits($found);
         }, "something to press called “{$words}” in {$within}");
+    }
+
+    /** Clicks; a click that would hit something else, because the page has moved under the pointer, is stopped. */
+    private function hits(RemoteWebElement $wanted): bool
+    {
+        $this->driver->executeScript(
+            <<<'JS'
+            const wanted = arguments[0];
+            window.clicked = 'nothing';
+            const guard = (event) => {
+                window.clicked = wanted.contains(event.target) ? 'it' : 'something else';
+                if (window.clicked !== 'it') {
+                    event.stopImmediatePropagation();
+                    event.preventDefault();
+                }
+            };
+            window.addEventListener('click', guard, { capture: true, once: true });
+            window.stopGuarding = () => window.removeEventListener('click', guard, { capture: true });
+            JS,
+            [$wanted],
+        );
+        try {
+            $wanted->click();
+        } finally {
+            // A page that was left for another knows nothing of a click: it has worked.
+            $clicked = $this->driver->executeScript('window.stopGuarding?.(); return window.clicked ?? "it";');
+        }
+
+        return $clicked === 'it';
     }
 
     /** Types into the field with this label, key by key, after emptying it. */
@@ -120,9 +148,8 @@ final readonly class Visitor
     {
         $this->until(function () use ($words, $within): bool {
             $label = $this->label($words, $within, 'found');
-            $label?->click();
 
-            return $label !== null;
+            return $label !== null && $this->hits($label);
         }, "a box “{$words}” in {$within}");
     }
 

@@ -30,7 +30,7 @@ final class AccessTest extends TestCase
         '/', 'sign-out', 'today', 'horizon', 'plan/week', 'plan/feeds', 'plan/feeds/{feed}',
         'operations/{operation}/why', 'builds', 'builds/{build}', 'builds/{build}/specification/{number?}',
         'builds/{build}/specification/{number}/{file}', 'builds/{build}/measurements', 'builds/{build}/route',
-        'builds/{build}/traveller-{paper}.pdf', 'parts', 'climate', 'climate.csv', 'climate/sensor',
+        'builds/{build}/traveller-{paper}.pdf', 'plan/week-{paper}.pdf', 'parts', 'parts-{paper}.pdf', 'climate', 'climate.csv', 'climate/sensor',
         'operations/{operation}/clock', 'operations/{operation}/hours', 'operations/{operation}/finish',
         'operations/{operation}/end-hold', 'operations/{operation}/reopen',
         'clocks/{entry}/stop', 'kit/{line}/arrival', 'kit/{line}/use', 'kit/{line}/write-off',

@@ -138,7 +138,7 @@ final class PagesTest extends TestCase
                 $sheet->inertiaProps('specification.groups.2.lines'),
             )->firstWhere('name', 'Layers together')['value'],
         );
-        $this->assertStringContainsString('The finish hangs on', $sheet->inertiaProps('holdsFinish'));
+        $this->assertStringContainsString('The finish depends on', $sheet->inertiaProps('holdsFinish'));
         $this->assertStringContainsString(
             'licensed practice',
             collect($sheet->inertiaProps('operations'))->firstWhere('name', 'truss-rod channel')['caution'],

@@ -56,7 +56,7 @@ final class TriedMends
             }
             $refused[] = '“'.$mend->words.'”: '.$this->wrong($finding, $mend);
         }
-        $why = $offered !== [] || $refused === [] ? '' : 'Nothing mends it alone. '.implode(' ', $refused);
+        $why = $offered !== [] || $refused === [] ? '' : 'No single fix works. '.implode(' ', $refused);
 
         return $finding->withMends(array_values($offered), $why);
     }

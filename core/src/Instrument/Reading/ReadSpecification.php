@@ -56,6 +56,15 @@ final readonly class ReadSpecification
         return isset($this->idle[$field->key]) ? '' : FieldWords::of($field, $this->values[$field->key] ?? null);
     }
 
+    /** As it is printed: in both units, where there are two. */
+    public function printedInBoth(Field $field): string
+    {
+        $words = $this->printed($field);
+        $other = $words === '' ? '' : FieldWords::other($field, $this->values[$field->key] ?? null);
+
+        return $other === '' ? $words : "{$words} ({$other})";
+    }
+
     /** @throws InvalidSpecification */
     public function orFail(): Specification
     {

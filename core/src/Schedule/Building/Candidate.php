@@ -12,9 +12,9 @@ final readonly class Candidate
     /**
      * @param  array<int, int>  $keys  the smallest goes first
      * @param  array<int, int>  $people  who is to do it; whoever is done first where nobody is given
-     * @param  array<int, int>  $told  not before these instants, since people were told so
+     * @param  array<int, int>  $announcedStart  not before these instants, since people were told so
      */
-    public function __construct(public array $keys, public array $people = [], public array $told = [])
+    public function __construct(public array $keys, public array $people = [], public array $announcedStart = [])
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class Candidate
      */
     public function with(array $keys, array $people): self
     {
-        return new self($keys, $people, $this->told);
+        return new self($keys, $people, $this->announcedStart);
     }
 
     /**

@@ -76,7 +76,7 @@ final class Schedules
     public function plan(Schedule $schedule): Plan
     {
         return (new Written($this->tables))->plan(
-            $schedule->state, $schedule->list, $schedule->candidate->people, $schedule->candidate->told,
+            $schedule->state, $schedule->list, $schedule->candidate->people, $schedule->candidate->announcedStart,
         );
     }
 
@@ -146,7 +146,7 @@ final class Schedules
         $at = 0;
         $last = PHP_INT_MAX;
         if ($like !== null) {
-            [$same, $last] = $candidate->told === $like->candidate->told
+            [$same, $last] = $candidate->announcedStart === $like->candidate->announcedStart
                 ? Alike::between($list, $candidate->people, $heldBack, $like)
                 : [0, PHP_INT_MAX];
             foreach ($like->marks as $position => $mark) {
@@ -167,7 +167,7 @@ final class Schedules
             }
             $index = $list[$at];
             $this->decoder->place(
-                $state, $index, $candidate->people[$index] ?? -1, $heldBack[$index] ?? 0, $candidate->told[$index] ?? 0,
+                $state, $index, $candidate->people[$index] ?? -1, $heldBack[$index] ?? 0, $candidate->announcedStart[$index] ?? 0,
             );
             $this->score->add($state, $index);
             $costs[] = $state->cost;

@@ -20,7 +20,7 @@ final readonly class Assignment
      *   none where it is done in one go
      * @param  int|null  $position  in which order it was planned, from 0
      * @param  bool  $isChosen  whether the person was chosen rather than whoever was done first
-     * @param  int|null  $told  not before this instant, since people had been told so already
+     * @param  int|null  $announcedStart  not before this instant, since people had been told so already
      * @param  int|null  $helper  who helps until the end of the labour
      * @param  int|null  $helpsFrom  since when
      * @param  int|null  $runsUntil  until when the machine runs by itself; null where none does
@@ -38,7 +38,7 @@ final readonly class Assignment
         public array $sittings = [],
         public ?int $position = null,
         public bool $isChosen = false,
-        public ?int $told = null,
+        public ?int $announcedStart = null,
         public ?int $helper = null,
         public ?int $helpsFrom = null,
         public ?int $runsUntil = null,

@@ -76,7 +76,7 @@ final readonly class LookingLonger
         $announced = [];
         foreach ($plan->assignments as $id => $one) {
             $announced[$id] = new Announced(
-                $one->worker, $one->start, position: $one->position, isChosen: $one->isChosen, told: $one->told,
+                $one->worker, $one->start, position: $one->position, isChosen: $one->isChosen, announcedStart: $one->announcedStart,
                 end: $one->workEnd,
             );
         }

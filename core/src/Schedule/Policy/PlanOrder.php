@@ -147,31 +147,31 @@ final readonly class PlanOrder
     /** @param  array<int|string, int>  $positions */
     private function inForce(array $positions): InForce
     {
-        $people = $gone = $told = [];
+        $people = $gone = $announcedStart = [];
         foreach ($this->standing->announced as $id => $one) {
             if (! isset($this->problem->activities[$id])) {
                 $gone[$one->worker ?? 0] = true;
             } elseif ($one->isChosen && $one->worker !== null) {
                 $people[$id] = $one->worker;
             }
-            if ($one->told !== null) {
-                $told[$id] = $one->told;
+            if ($one->announcedStart !== null) {
+                $announcedStart[$id] = $one->announcedStart;
             }
         }
         if ($this->standing->isTakenBack) {
-            return new InForce($positions, $people, [], $told);
+            return new InForce($positions, $people, [], $announcedStart);
         }
         $near = $this->near();
-        $told = [];
+        $announcedStart = [];
         foreach ($near as $id => $one) {
             // Who is done early goes on with what comes next.
             if (! isset($gone[$one->worker ?? 0]) || $one->start > $this->problem->now + self::SOON) {
-                $told[$id] = $one->start;
+                $announcedStart[$id] = $one->start;
             }
         }
 
         return new InForce(
-            $positions, $people, $near, $told, $this->asked() === $this->standing->asked ? $this->standing->starts() : [],
+            $positions, $people, $near, $announcedStart, $this->asked() === $this->standing->asked ? $this->standing->starts() : [],
         );
     }
 

@@ -6,14 +6,14 @@ namespace Regimen\Schedule\Problem;
 
 use Regimen\Schedule\Time\Grid;
 
-/** What people were told: who, and when; kept in its order, and if it is close enough, at its time. */
+/** What people were announcedStart: who, and when; kept in its order, and if it is close enough, at its time. */
 final readonly class Announced
 {
     /**
      * @param  bool  $keepsTime  not before its start; otherwise as early as can be, in the order of starts
      * @param  int|null  $position  in which order it was planned, from 0; null where nobody knows
      * @param  bool  $isChosen  whether the person was chosen rather than whoever was done first
-     * @param  int|null  $told  not before this instant, since people had been told so already
+     * @param  int|null  $announcedStart  not before this instant, since people had been told so already
      * @param  int|null  $end  of its labour
      */
     public function __construct(
@@ -22,7 +22,7 @@ final readonly class Announced
         public bool $keepsTime = true,
         public ?int $position = null,
         public bool $isChosen = false,
-        public ?int $told = null,
+        public ?int $announcedStart = null,
         public ?int $end = null,
     ) {
     }
@@ -31,7 +31,7 @@ final readonly class Announced
     public function onGrid(): self
     {
         return new self(
-            $this->worker, Grid::up($this->start), $this->keepsTime, $this->position, $this->isChosen, $this->told, $this->end,
+            $this->worker, Grid::up($this->start), $this->keepsTime, $this->position, $this->isChosen, $this->announcedStart, $this->end,
         );
     }
 }

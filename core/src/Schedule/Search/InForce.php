@@ -21,14 +21,14 @@ final readonly class InForce
      * @param  array<int|string, int>  $keys  in which order it was planned, by activity
      * @param  array<int|string, int>  $people  who was chosen, by activity
      * @param  array<int|string, Announced>  $near  what is near today, and was told to people
-     * @param  array<int|string, int>  $told  not before these instants, by activity
+     * @param  array<int|string, int>  $announcedStart  not before these instants, by activity
      * @param  array<int|string, int>  $starts  where everything was to start; with nothing else to be found if it still does
      */
     public function __construct(
         public array $keys,
         public array $people = [],
         public array $near = [],
-        public array $told = [],
+        public array $announcedStart = [],
         public array $starts = [],
     ) {
     }
@@ -50,7 +50,7 @@ final readonly class InForce
     {
         $candidate = Candidate::of($tables, $this->keys, $this->people);
 
-        return new Candidate($candidate->keys, $candidate->people, $this->byIndex($tables, $this->told));
+        return new Candidate($candidate->keys, $candidate->people, $this->byIndex($tables, $this->announcedStart));
     }
 
     /**
@@ -71,13 +71,13 @@ final readonly class InForce
             }
         }
         $candidate = Candidate::of($tables, $keys, $people);
-        $told = array_diff_key($this->byIndex($tables, $this->told), $behind);
+        $announcedStart = array_diff_key($this->byIndex($tables, $this->announcedStart), $behind);
 
-        return new Candidate($candidate->keys, $candidate->people, $told);
+        return new Candidate($candidate->keys, $candidate->people, $announcedStart);
     }
 
     /**
-     * Of what is near, what does not stand where people were told: its number, in the order of starts.
+     * Of what is near, what does not stand where people were announcedStart: its number, in the order of starts.
      *
      * @return list<int>
      */

@@ -130,14 +130,14 @@ final class Agendas
     }
 
     /** Whether somebody had nothing at all to do for a working day if they began only when they were told to. */
-    public function wouldIdle(State $state, Spot $spot, int $told): bool
+    public function wouldIdle(State $state, Spot $spot, int $announcedStart): bool
     {
         if ($spot->person < 0 || $spot->sittings !== []) {
             return false;
         }
-        $there = $this->people->workers[$spot->person]->calendar->between($spot->start, $told);
+        $there = $this->people->workers[$spot->person]->calendar->between($spot->start, $announcedStart);
 
-        return $there >= self::IDLE && $there === $this->freeMinutes($state, $spot->person, $spot->start, $told);
+        return $there >= self::IDLE && $there === $this->freeMinutes($state, $spot->person, $spot->start, $announcedStart);
     }
 
     /** How many minutes somebody is free from an instant to another. */

@@ -51,9 +51,9 @@ final class Decoder
     /**
      * @param  int  $chosen  who is to do it, if they can; −1 for whoever is done first
      * @param  int  $heldBack  not before this instant, so that a window keeps
-     * @param  int  $told  not before this instant, since people were told so
+     * @param  int  $announcedStart  not before this instant, since people were told so
      */
-    public function place(State $state, int $index, int $chosen, int $heldBack, int $told = 0): void
+    public function place(State $state, int $index, int $chosen, int $heldBack, int $announcedStart = 0): void
     {
         $activity = $this->tables->activities[$index];
         $why = $this->impossible($state, $index, $activity);
@@ -66,7 +66,7 @@ final class Decoder
             match (true) {
                 $activity->holdUntil !== null => $this->hold($state, $index, $activity->holdUntil),
                 $activity->startedAt !== null => $this->continue($state, $index),
-                default => $this->begin($state, $index, $chosen, $heldBack, $told),
+                default => $this->begin($state, $index, $chosen, $heldBack, $announcedStart),
             };
         } catch (NoWorkingTime $never) {
             $state->unplanned[$index] = $never->getMessage();
@@ -131,13 +131,13 @@ final class Decoder
         $this->keep($state, $index, $spot, $now, max($spot->end, $spot->runsUntil) + $this->tables->hold[$index]);
     }
 
-    private function begin(State $state, int $index, int $chosen, int $heldBack, int $told): void
+    private function begin(State $state, int $index, int $chosen, int $heldBack, int $announcedStart): void
     {
         $work = $this->tables->work[$index];
         $ready = $this->ready($state, $index, $heldBack);
         $spot = $this->seeker->seek($state, $index, $ready, $work, $chosen, self::CUTS);
-        if ($spot->start < $told && ! $this->agendas->wouldIdle($state, $spot, $told)) {
-            $ready->start = $told;
+        if ($spot->start < $announcedStart && ! $this->agendas->wouldIdle($state, $spot, $announcedStart)) {
+            $ready->start = $announcedStart;
             [$ready->wait, $ready->for] = [Wait::ANNOUNCED, -1];
             $spot = $this->seeker->seek($state, $index, $ready, $work, $chosen, self::CUTS);
         }

@@ -21,9 +21,9 @@ final readonly class Written
     /**
      * @param  list<int>  $list  in which order they were placed
      * @param  array<int, int>  $people  who was chosen, by activity
-     * @param  array<int, int>  $told  not before these instants, since people had been told so, by activity
+     * @param  array<int, int>  $announcedStart  not before these instants, since people had been told so, by activity
      */
-    public function plan(State $state, array $list, array $people, array $told): Plan
+    public function plan(State $state, array $list, array $people, array $announcedStart): Plan
     {
         $assignments = $unplanned = [];
         $waits = new LongWaits($this->tables, $state, $list);
@@ -51,7 +51,7 @@ final readonly class Written
                 $state->sittings[$index] ?? [],
                 $position,
                 isset($people[$index]) && $people[$index] === $person,
-                $told[$index] ?? null,
+                $announcedStart[$index] ?? null,
                 isset($state->helper[$index]) ? $this->tables->people->workers[$state->helper[$index][0]]->id : null,
                 $state->helper[$index][1] ?? null,
                 $state->runsUntil[$index] ?? null,

@@ -58,6 +58,16 @@ export const addresses = {
                 "HEAD"
             ]
         },
+        "plan.week.sheet": {
+            "uri": "plan/week-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "paper"
+            ]
+        },
         "plan.feeds": {
             "uri": "plan/feeds",
             "methods": [
@@ -189,6 +199,16 @@ export const addresses = {
             "bindings": {
                 "build": "number"
             }
+        },
+        "parts.sheet": {
+            "uri": "parts-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "paper"
+            ]
         },
         "parts": {
             "uri": "parts",

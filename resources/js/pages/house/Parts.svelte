@@ -24,6 +24,10 @@
 <p class="quiet">
     Whatever open builds still need. Record an arrival here or on the build’s sheet, and everything is planned anew.
 </p>
+<p class="tools flex flex-wrap gap-y-[0.4rem] gap-x-[1.4rem] items-center">
+    <a href={route('parts.sheet', 'a4')}>Order list, PDF on A4</a>
+    <a href={route('parts.sheet', 'letter')}>on Letter</a>
+</p>
 
 <section class="sheet mt-[1.2rem]">
     <h2>Expected</h2>

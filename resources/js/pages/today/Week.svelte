@@ -9,6 +9,8 @@
     const { heading, days, today, before, after, people }: WeekProps = $props();
 
     let only = $state('');
+    const sheet = (paper: string): string =>
+        route('plan.week.sheet', { paper, from: days[0] ?? today, ...(only === '' ? {} : { person: only }) });
     const shown = $derived(people.filter((person) => only === '' || String(person.id) === only));
 </script>
 
@@ -26,7 +28,8 @@
             {#each people as person (person.id)}<option value={String(person.id)}>{person.name}</option>{/each}
         </select>
     </span>
-    <button class="act" type="button" onclick={() => window.print()}>Print</button>
+    <a href={sheet('a4')}>Week sheets, PDF on A4</a>
+    <a href={sheet('letter')}>on Letter</a>
 </p>
 
 {#each shown as person (person.id)}

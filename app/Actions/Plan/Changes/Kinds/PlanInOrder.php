@@ -68,7 +68,7 @@ final readonly class PlanInOrder implements Change
                 ->where('operation_id', ActivityId::operationOf($activity))
                 ->update([
                     'position' => $one->position, 'is_chosen' => $one->isChosen, 'person_id' => $one->worker,
-                    'start' => Minutes::toInstant($one->start)->toDateTimeString(), 'told' => null,
+                    'start' => Minutes::toInstant($one->start)->toDateTimeString(), 'announced_start' => null,
                 ]);
         }
         // What was pushed is in the order of an offer, and counts no more.

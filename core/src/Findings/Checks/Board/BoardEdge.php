@@ -32,7 +32,7 @@ final class BoardEdge implements Check
             ->mendBy(ThickerBoard::ways($w, $thick))
             ->mendBy(
                 $slot >= $s->board->tangDepth->mm ? [
-                    ['slots '.Words::number($slot, 2).' deep', ['slotDepth' => Words::typed($slot, 2)]],
+                    ['Cut the slots '.Words::mm($slot, 2).' deep', ['slotDepth' => Words::typed($slot, 2)]],
                 ] : [],
             )
             ->mendBy(FlatterBoard::ways($w));

@@ -40,13 +40,13 @@ final class BoardNarrows implements Check
             ->at('nutWidth', 'lastWidth')
             ->mendBy([
                 [
-                    'swap them',
+                    'Swap them',
                     [
                         'nutWidth' => Words::typed($s->board->lastWidth->mm, 2),
                         'lastWidth' => Words::typed($s->board->nutWidth->mm, 2),
                     ],
                 ],
-                ['width at the last fret by the strings', ['lastWidth' => '']],
+                ['Set the width at the last fret by the strings', ['lastWidth' => '']],
                 [
                     Words::number($s->board->nutWidth->mm + 8.0).' wide at the last fret',
                     [
@@ -62,7 +62,7 @@ final class BoardNarrows implements Check
                     ],
                 ],
                 [
-                    'nut, board and bridge by the strings',
+                    'Set nut, board and bridge by the strings',
                     [
                         'nutWidth' => '', 'lastWidth' => '', 'bridgeSpread' => '', 'nutMargin' => '',
                         'heelWidth' => '', 'pocketWidth' => '',
@@ -82,12 +82,12 @@ final class BoardNarrows implements Check
             ->at('heelWidth', 'lastWidth')
             ->mendBy(
                 [
-                    ['heel as wide as the board', ['heelWidth' => '', 'pocketWidth' => '']],
+                    ['Make the heel as wide as the board', ['heelWidth' => '', 'pocketWidth' => '']],
                     [
-                        'heel '.Words::number(Words::up($wide)).' wide',
+                        'Make the heel '.Words::mm(Words::up($wide)).' wide',
                         ['heelWidth' => Words::typed(Words::up($wide)), 'pocketWidth' => ''],
                     ],
-                    ['heel and board by the strings', ['heelWidth' => '', 'pocketWidth' => '', 'lastWidth' => '']],
+                    ['Set heel and board by the strings', ['heelWidth' => '', 'pocketWidth' => '', 'lastWidth' => '']],
                 ],
             );
     }

@@ -19,7 +19,7 @@ final class FlatterBoard
             if ($inches * 25.4 > min(
                 $w->specification->board->radius->mm, $w->specification->board->radiusEnd->mm,
             ) + 1.0) {
-                yield ["radius {$inches}\"", ['radius' => "{$inches}\"", 'radiusEnd' => '', 'slotDepth' => '']];
+                yield ["Take a radius of {$inches}\"", ['radius' => "{$inches}\"", 'radiusEnd' => '', 'slotDepth' => '']];
             }
         }
     }

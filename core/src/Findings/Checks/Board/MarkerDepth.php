@@ -63,17 +63,17 @@ final class MarkerDepth implements Check
             ->at('markerDepth', 'markerThickness', 'markerOffset')
             ->mendBy([
                 [
-                    'markers '.Words::number($thick).' thick, holes as deep',
+                    'Take markers '.Words::mm($thick).' thick and drill as deep',
                     ['markerThickness' => Words::typed($thick), 'markerDepth' => ''],
                 ],
                 [
-                    'markers of 3, '.Words::number($thick).' thick',
+                    'Take markers of 3 mm, '.Words::mm($thick).' thick',
                     ['markerDiameter' => '3 mm', 'markerThickness' => Words::typed($thick), 'markerDepth' => ''],
                 ],
-                ['no face markers', ['markers' => 'none']],
+                ['Leave the face markers out', ['markers' => 'none']],
             ])
             ->mend(
-                'pair '.Words::number($nearer).' off the centre',
+                'Put the pair '.Words::mm($nearer).' off the centre',
                 $fret % 12 === 0 && $nearer > $board->markerDiameter->mm
                     ? ['markerOffset' => Words::typed($nearer)]
                     : null,
@@ -88,12 +88,12 @@ final class MarkerDepth implements Check
             ->at('markerDepth', 'markerThickness')
             ->mendBy(
                 [
-                    ['holes as deep as the markers are thick', ['markerDepth' => '']],
+                    ['Drill as deep as the markers are thick', ['markerDepth' => '']],
                     [
-                        'markers '.Words::number($thick).' thick, holes as deep',
+                        'Take markers '.Words::mm($thick).' thick and drill as deep',
                         ['markerThickness' => Words::typed($thick), 'markerDepth' => ''],
                     ],
-                    ['no face markers', ['markers' => 'none']],
+                    ['Leave the face markers out', ['markers' => 'none']],
                 ],
             );
     }

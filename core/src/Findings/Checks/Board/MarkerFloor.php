@@ -23,7 +23,7 @@ final class MarkerFloor implements Check
                 ->because('The bit comes out at the glue line, or glue comes up.')
                 ->at('markerDepth', 'boardThickness')
                 ->mend(
-                    'holes '.Words::number($board->boardThickness->mm - 2.0).' deep',
+                    'Drill the holes '.Words::mm($board->boardThickness->mm - 2.0).' deep',
                     $board->boardThickness->mm > 3 ? [
                         'markerDepth' => Words::typed($board->boardThickness->mm - 2.0),
                         'markerThickness' => Words::typed(

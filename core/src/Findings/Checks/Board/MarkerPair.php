@@ -45,12 +45,12 @@ final class MarkerPair implements Check
             ->at('markerOffset', 'markerDiameter')
             ->mendBy(
                 [
-                    ['pair a quarter of the width off the centre', ['markerOffset' => '']],
+                    ['Put the pair a quarter of the width off the centre', ['markerOffset' => '']],
                     [
-                        'pair a quarter of the width off the centre, markers of 3',
+                        'Put the pair a quarter of the width off the centre, with markers of 3 mm',
                         ['markerOffset' => '', 'markerDiameter' => '3 mm'],
                     ],
-                    ['no face markers', ['markers' => MarkerShape::None->value]],
+                    ['Leave the face markers out', ['markers' => MarkerShape::None->value]],
                 ],
             );
     }
@@ -63,16 +63,16 @@ final class MarkerPair implements Check
             ->at('markerOffset')
             ->mendBy(
                 [
-                    ['pair a quarter of the width off the centre', ['markerOffset' => '']],
+                    ['Put the pair a quarter of the width off the centre', ['markerOffset' => '']],
                     [
-                        'pair a quarter of the width off the centre, markers of 3',
+                        'Put the pair a quarter of the width off the centre, with markers of 3 mm',
                         ['markerOffset' => '', 'markerDiameter' => '3 mm'],
                     ],
                     [
                         Words::number(2 * $half + 2.0).' from centre to centre',
                         ['markerOffset' => Words::typed($half + 1.0)],
                     ],
-                    ['no face markers', ['markers' => MarkerShape::None->value]],
+                    ['Leave the face markers out', ['markers' => MarkerShape::None->value]],
                 ],
             );
     }

@@ -36,8 +36,8 @@ final class MarkerRoom implements Check
             ->at('markerDiameter')
             ->mendBy(
                 $size >= 1.0
-                    ? [['markers of '.Words::number($size), ['markerDiameter' => Words::typed($size)]]]
-                    : [['no face markers', ['markers' => MarkerShape::None->value]]],
+                    ? [['Take markers of '.Words::mm($size), ['markerDiameter' => Words::typed($size)]]]
+                    : [['Leave the face markers out', ['markers' => MarkerShape::None->value]]],
             );
     }
 }

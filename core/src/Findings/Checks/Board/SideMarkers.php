@@ -32,10 +32,10 @@ final class SideMarkers implements Check
                 ->mendBy(
                     [
                         [
-                            'side markers of '.Words::number($right),
+                            'Take side markers of '.Words::mm($right),
                             $right >= 1.0 ? ['sideMarkers' => Words::typed($right)] : null,
                         ],
-                        ['no side markers', ['sideMarkers' => '0']],
+                        ['Leave the side markers out', ['sideMarkers' => '0']],
                     ],
                 );
         }

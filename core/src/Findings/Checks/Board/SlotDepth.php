@@ -54,20 +54,20 @@ final class SlotDepth implements Check
             ->because('The fret cannot sit down.')
             ->at('slotDepth', 'tangDepth', 'radius')
             ->mendBy([
-                ['slots '.Words::number($deep, 2).' deep', ['slotDepth' => Words::typed($deep, 2)]],
+                ['Cut the slots '.Words::mm($deep, 2).' deep', ['slotDepth' => Words::typed($deep, 2)]],
                 [
-                    'slots '.Words::number($deep, 2).' deep in a board of '.Words::number($deep + 2.0),
+                    'Cut the slots '.Words::mm($deep, 2).' deep in a board of '.Words::mm($deep + 2.0),
                     [
                         'slotDepth' => Words::typed($deep, 2),
                         'boardThickness' => Words::typed(Words::up($deep + 2.0)),
                     ],
                 ],
-                ['radius 16", slots to match', ['radius' => '16"', 'radiusEnd' => '', 'slotDepth' => '']],
+                ['Take a radius of 16" and match the slots', ['radius' => '16"', 'radiusEnd' => '', 'slotDepth' => '']],
                 [
-                    'radius 20", slots and board to match',
+                    'Take a radius of 20" and match slots and board',
                     ['radius' => '20"', 'radiusEnd' => '', 'slotDepth' => '', 'boardThickness' => ''],
                 ],
-                ['wire with a tang of 1.5', ['tangDepth' => '1.5 mm', 'slotDepth' => '']],
+                ['Take wire with a tang of 1.5 mm', ['tangDepth' => '1.5 mm', 'slotDepth' => '']],
             ]);
     }
 
@@ -80,7 +80,7 @@ final class SlotDepth implements Check
             ->mendBy(ThickerBoard::ways($w, Words::up($shape->slotDepth + 1.6)))
             ->mendBy(
                 $shape->thickness - $least >= 1.5
-                    ? [['slots '.Words::number($least, 2).' deep', ['slotDepth' => Words::typed($least, 2)]]]
+                    ? [['Cut the slots '.Words::mm($least, 2).' deep', ['slotDepth' => Words::typed($least, 2)]]]
                     : FlatterBoard::ways($w),
             );
     }

@@ -28,8 +28,8 @@ final class SlotWidth implements Check
                 ->at('slotWidth', 'crownWidth')
                 ->mendBy(
                     [
-                        ['slots of 0.58', ['slotWidth' => '0.58 mm']], ['slots of 0.2', ['slotWidth' => '0.2 mm']],
-                        ['the usual wire and slots', ['slotWidth' => '', 'crownWidth' => '']],
+                        ['Cut the slots 0.58 mm wide', ['slotWidth' => '0.58 mm']], ['Cut the slots 0.2 mm wide', ['slotWidth' => '0.2 mm']],
+                        ['Take the usual wire and slots', ['slotWidth' => '', 'crownWidth' => '']],
                     ],
                 );
         }

@@ -21,15 +21,15 @@ final class ThickerBoard
             'thicknessTwelfth' => Words::typed($s->neck->thicknessTwelfth->mm + $more),
         ];
         $heel = ['heelThickness' => Words::typed($s->joinery->heelThickness->mm + $more)];
-        yield ['board '.Words::number($thick).' thick', $board];
+        yield ['Make the board '.Words::mm($thick).' thick', $board];
         yield [
-            'board '.Words::number($thick).' thick, screws shorter',
+            'Make the board '.Words::mm($thick).' thick and shorten the screws',
             [...$board, 'screwLength' => Words::typed(max(10.0, floor($s->joinery->screwLength->mm - $more)), 0)],
         ];
-        yield ['board and neck '.Words::number($more).' thicker', [...$board, ...$neck]];
-        yield ['board, neck and heel '.Words::number($more).' thicker', [...$board, ...$neck, ...$heel]];
+        yield ['Make board and neck '.Words::mm($more).' thicker', [...$board, ...$neck]];
+        yield ['Make board, neck and heel '.Words::mm($more).' thicker', [...$board, ...$neck, ...$heel]];
         yield [
-            'board, neck and heel '.Words::number($more).' thicker, pocket as much deeper',
+            'Make board, neck and heel '.Words::mm($more).' thicker and the pocket as much deeper',
             [...$board, ...$neck, ...$heel, 'pocketDepth' => Words::typed($s->joinery->pocketDepth->mm + $more)],
         ];
     }

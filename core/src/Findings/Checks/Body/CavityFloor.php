@@ -27,7 +27,7 @@ final class CavityFloor implements Check
                     ->because('The wall rings, cracks or is routed through.')
                     ->at("cavities.{$index}.depth")
                     ->mend(
-                        'cavity '.Words::number($body - 7.0).' deep',
+                        'Make the cavity '.Words::mm($body - 7.0).' deep',
                         $body > 10 ? ["cavities.{$index}.depth" => Words::typed($body - 7.0)] : null,
                     );
             }

@@ -19,9 +19,9 @@ final class ChambersOnSolid implements Check
         if ($says !== [] && $body->body === BodyConstruction::Solid && ! $body->weightRelief) {
             yield Finding::warn('chambers-solid', 'Chambers on a solid body')
                 ->says('The body is solid and not to be relieved.')
-                ->because('Nothing would be hollowed out, and the weight is reckoned without it.')
+                ->because('Nothing would be hollowed out, and the weight is computed without it.')
                 ->at('body', 'weightRelief', ...$says)
-                ->mend('relieve it', ['weightRelief' => 'yes'])->mend('no chambers', array_fill_keys($says, ''));
+                ->mend('Relieve the body', ['weightRelief' => 'yes'])->mend('Leave the chambers out', array_fill_keys($says, ''));
         }
     }
 }

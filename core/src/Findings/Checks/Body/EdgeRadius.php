@@ -30,7 +30,7 @@ final class EdgeRadius implements Check
                 ->says('Two of '.Words::number($body->edgeRadius->mm).' on '.Words::mm($s->bodyThickness()->mm).'.')
                 ->because('The body would end in a knife edge.')
                 ->at('edgeRadius')
-                ->mend('radius 3', ['edgeRadius' => '3 mm']);
+                ->mend('Round the edges by 3 mm', ['edgeRadius' => '3 mm']);
         }
         if ($body->bodyBinding->mm > 0 && $body->contours !== Contour::None) {
             yield Finding::note('binding-contour', 'Binding over contours')
@@ -41,7 +41,7 @@ final class EdgeRadius implements Check
                     .'away, and follow its data sheet.',
                 )
                 ->at('bodyBinding', 'contours')
-                ->mend('no contours', ['contours' => 'none']);
+                ->mend('Leave the contours out', ['contours' => 'none']);
         }
     }
 
@@ -55,8 +55,8 @@ final class EdgeRadius implements Check
             ->because('The timber behind it comes to light.')
             ->at('edgeRadius', 'bodyBinding')
             ->mend(
-                'radius '.Words::number($body->bodyBinding->mm * 0.6),
+                'Round the edges by '.Words::mm($body->bodyBinding->mm * 0.6),
                 ['edgeRadius' => Words::typed($body->bodyBinding->mm * 0.6)],
-            )->mend('no binding', ['bodyBinding' => '0']);
+            )->mend('Leave the binding out', ['bodyBinding' => '0']);
     }
 }

@@ -43,9 +43,9 @@ final class FlatTopPlate implements Check
             ->at('layers.0.thickness')
             ->mendBy(
                 [
-                    ['top of 2.8', ['layers.0.thickness' => '2.8 mm']],
+                    ['Make the top 2.8 mm thick', ['layers.0.thickness' => '2.8 mm']],
                     [
-                        'top of 2.8, box to match',
+                        'Make the top 2.8 mm thick and match the box',
                         [
                             'layers.0.thickness' => '2.8 mm',
                             'layers.1.timber' => $w->specification->bodywork->layers[1]->timber->name

@@ -28,13 +28,13 @@ final class LayersAddUp implements Check
             $to = $body->layers[$thickest]->thickness->mm - $off;
             yield Finding::stop('layers', 'Layers do not add up')
                 ->says(Words::mm($sum, 2).' together, '.Words::mm($body->bodyThickness->mm, 2).' agreed.')
-                ->because('Pocket, cavities, screws and bridge are all reckoned from the thickness.')
+                ->because('Pocket, cavities, screws and bridge all follow from the thickness.')
                 ->at('layers', 'bodyThickness')
                 ->mend(
-                    'layer '.($thickest + 1).' '.Words::number($to),
+                    'Make layer '.($thickest + 1).' '.Words::mm($to).' thick',
                     $to >= 2 ? ["layers.{$thickest}.thickness" => Words::typed($to, 2)] : null,
                 )
-                ->mend('take '.Words::number($sum), ['bodyThickness' => Words::typed($sum, 2)]);
+                ->mend('Agree on '.Words::mm($sum), ['bodyThickness' => Words::typed($sum, 2)]);
         }
     }
 }

@@ -33,12 +33,12 @@ final class MovedCavity
                     "cavities.{$row}.width" => Words::typed(Words::down($cut->across->length() * $share)),
                 ];
                 yield [
-                    ($share === 1.0 ? 'moved by ' : 'smaller, and moved by ').Words::number($away, 0),
+                    ($share === 1.0 ? 'Move it by ' : 'Make it smaller and move it by ').Words::mm($away, 0),
                     [...$size, ...$w->room()->typed($row, $place)],
                 ];
                 yield [
-                    ($share === 1.0 ? 'moved by ' : 'smaller, and moved by ').Words::number($away, 0).', '
-                        .Words::number($smaller->depth).' deep',
+                    ($share === 1.0 ? 'Move it by ' : 'Make it smaller, move it by ').Words::mm($away, 0).' and make it '
+                        .Words::mm($smaller->depth).' deep',
                     [
                         ...$size,
                         ...$w->room()->typed($row, $place),

@@ -35,7 +35,7 @@ final class NewCavity
                 ? null
                 : $w->room()->placeFor($w->room()->wanted($kind, $length, $width, $deep, $behind, $across), null);
             if ($place !== null) {
-                yield ["a {$kind->words()} cavity", [
+                yield ["Add a {$kind->words()} cavity", [
                     "cavities.{$row}.kind" => $kind->value, "cavities.{$row}.depth" => Words::typed($deep),
                     "cavities.{$row}.length" => Words::typed($length), "cavities.{$row}.width" => Words::typed($width),
                     ...$w->room()->typed($row, $place),

@@ -42,9 +42,9 @@ final class BridgeOnBody implements Check
                 ->says(Words::mm($s->bridgework->tailDistance->mm, 0).' behind the scale line.')
                 ->because('It would hang over the body’s end.')
                 ->at('tailDistance')
-                ->mend('tailpiece at 45', ['tailDistance' => '45 mm'])
+                ->mend('Put the tailpiece 45 mm behind the scale line', ['tailDistance' => '45 mm'])
                 ->mendBy($this->joins($w))
-                ->mend('strings end at the bridge', ['stringPath' => StringPath::Bridge->value]);
+                ->mend('End the strings at the bridge', ['stringPath' => StringPath::Bridge->value]);
         }
         yield from $this->inFront($w);
     }
@@ -69,7 +69,7 @@ final class BridgeOnBody implements Check
                             Words::number(-$bridge->mountingOffset->mm).' behind it',
                             ['mountingOffset' => Words::typed(min(60.0, -$bridge->mountingOffset->mm), 2)],
                         ],
-                        ['at the usual place', ['mountingOffset' => '']],
+                        ['Put them at the usual place', ['mountingOffset' => '']],
                     ],
                 );
         }
@@ -84,12 +84,12 @@ final class BridgeOnBody implements Check
                 ->at('tailDistance')
                 ->mendBy(
                     [
-                        ['tailpiece at 45', ['tailDistance' => '45 mm']],
+                        ['Put the tailpiece 45 mm behind the scale line', ['tailDistance' => '45 mm']],
                         [
-                            'tailpiece at '.Words::number($behind + 15.0, 0),
+                            'Put the tailpiece '.Words::mm($behind + 15.0, 0).' behind the scale line',
                             ['tailDistance' => Words::typed($behind + 15.0, 0)],
                         ],
-                        ['strings end at the bridge', ['stringPath' => StringPath::Bridge->value]],
+                        ['End the strings at the bridge', ['stringPath' => StringPath::Bridge->value]],
                     ],
                 );
         }
@@ -110,9 +110,9 @@ final class BridgeOnBody implements Check
                         ->fitted(1.0, $w->fret($fret) - $w->body()->begins, 0.0)
                         ->acrossAt($s->board->scale->mm + $s->bridgework->mountingOffset->mm);
                     if ($body !== null && min(-$body->from, $body->to) >= $s->bridgework->mountingSpan->mm / 2 + 6) {
-                        yield ["body from fret {$fret}", ['joinFret' => (string) $fret]];
+                        yield ["Begin the body at fret {$fret}", ['joinFret' => (string) $fret]];
                         yield [
-                            "body from fret {$fret}, pickups spread anew",
+                            "Begin the body at fret {$fret} and spread the pickups anew",
                             ['joinFret' => (string) $fret, 'pocketLength' => '', ...SpreadAnew::all($w)],
                         ];
                     }
@@ -128,12 +128,12 @@ final class BridgeOnBody implements Check
         foreach ([1.1, 1.2, 1.35, 1.5, 1.75, 2.0] as $factor) {
             if ($wide * $factor <= 600.0) {
                 yield [
-                    'body '.Words::number($wide * $factor, 0).' wide',
+                    'Make the body '.Words::mm($wide * $factor, 0).' wide',
                     ['bodyWidth' => Words::typed($wide * $factor, 0)],
                 ];
             }
         }
-        yield ['body of the usual size', ['bodyWidth' => '', 'outline' => '', 'joinFret' => '']];
+        yield ['Take a body of the usual size', ['bodyWidth' => '', 'outline' => '', 'joinFret' => '']];
     }
 
     /** @return iterable<array{string, array<string, string>}> */
@@ -144,7 +144,7 @@ final class BridgeOnBody implements Check
         );
         $span = $across === null ? 0.0 : Words::down(2 * (min(-$across->from, $across->to) - 6.0));
         if ($span >= 10.0 && $span < 2 * $half) {
-            yield ['posts '.Words::number($span).' apart', ['mountingSpan' => Words::typed($span)]];
+            yield ['Put the posts '.Words::mm($span).' apart', ['mountingSpan' => Words::typed($span)]];
         }
     }
 }

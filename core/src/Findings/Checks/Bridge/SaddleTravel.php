@@ -38,11 +38,11 @@ final class SaddleTravel implements Check
             ->at('saddleFront', 'saddleTravel')
             ->mendBy([
                 [
-                    'bridge moved by '.Words::number($front - $w->specification->bridgework->saddleFront->mm),
+                    'Move the bridge by '.Words::mm($front - $w->specification->bridgework->saddleFront->mm),
                     ['saddleFront' => Words::typed($front, 2)],
                 ],
                 [
-                    'a bridge with '.Words::number($long).' of travel, moved with it',
+                    'Take a bridge with '.Words::mm($long).' of travel and move it to match',
                     ['saddleTravel' => Words::typed($long), 'saddleFront' => Words::typed($middle - $long / 2, 2)],
                 ],
             ]);

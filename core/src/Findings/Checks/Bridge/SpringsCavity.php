@@ -33,7 +33,7 @@ final class SpringsCavity implements Check
                 ->because('The block and the springs have nowhere to go.')
                 ->at('cavities', 'bridge')
                 ->mendBy(NewCavity::ways($w, CavityKind::Springs))->mend(
-                    'a fixed bridge', ['bridge' => BridgeKind::Fixed->value],
+                    'Take a fixed bridge', ['bridge' => BridgeKind::Fixed->value],
                 );
         }
     }

@@ -33,7 +33,7 @@ final class Battery implements Check
                 ->says('A piezo is among the pickups, and there is no battery.')
                 ->because('Its buffer needs one.')
                 ->at('battery')
-                ->mend('with a battery', ['battery' => 'yes']);
+                ->mend('Add a battery', ['battery' => 'yes']);
         }
         if ($s->electrics->battery && ! $room && $s->bodywork->body !== BodyConstruction::FlatTop) {
             yield Finding::warn('battery-room', 'A battery without its cavity')
@@ -41,7 +41,7 @@ final class Battery implements Check
                 ->because('It ends up loose among the wires.')
                 ->at('cavities', 'battery')
                 ->mend(
-                    'no battery', $piezo ? null : ['battery' => 'no'],
+                    'Leave the battery out', $piezo ? null : ['battery' => 'no'],
                 )->mendBy(NewCavity::ways($w, CavityKind::Battery));
         }
     }

@@ -30,7 +30,7 @@ final class CapacitorUnit implements Check
                 ->mendBy(
                     [
                         [implode(', ', $typed), ['capacitors' => implode('; ', $typed)]],
-                        ['22 nF', ['capacitors' => '22 nF']],
+                        ['Make it 22 nF', ['capacitors' => '22 nF']],
                     ],
                 );
 
@@ -44,7 +44,7 @@ final class CapacitorUnit implements Check
                 ->says(ElectricWords::capacitance($odd[0]).'; 22, 33 and 47 nF are usual.')
                 ->because('The tone control would do nothing, or everything at once.')
                 ->at('capacitors')
-                ->mend('22 nF', ['capacitors' => '22 nF']);
+                ->mend('Make it 22 nF', ['capacitors' => '22 nF']);
         }
     }
 }

@@ -24,9 +24,9 @@ final class JackThread implements Check
                 ->because('The nut does not catch.')
                 ->at('jackWall', 'jackThread')
                 ->mend(
-                    'wall '.Words::number($e->jackThread->mm - 3.0),
+                    'Make the wall '.Words::mm($e->jackThread->mm - 3.0),
                     $e->jackThread->mm > 4.5 ? ['jackWall' => Words::typed($e->jackThread->mm - 3.0)] : null,
-                )->mend('a plate', ['jackWall' => '2.5 mm']);
+                )->mend('Put the jack in a plate', ['jackWall' => '2.5 mm']);
         }
     }
 }

@@ -23,7 +23,7 @@ final class PickupFloor implements Check
                     ->because('The router comes out of the back.')
                     ->at("pickups.{$index}.depth")
                     ->mend(
-                        'cavity '.Words::number($body - 5.0).' deep',
+                        'Make the cavity '.Words::mm($body - 5.0).' deep',
                         $body > 8 ? ["pickups.{$index}.depth" => Words::typed($body - 5.0)] : null,
                     );
             }

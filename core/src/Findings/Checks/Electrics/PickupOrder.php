@@ -45,17 +45,17 @@ final class PickupOrder implements Check
                 'They are listed from the neck; names and places would be mixed up at the switch and in the tap test.',
             )
             ->at('pickups')
-            ->mendBy($named === $sorted ? [['list them as they stand', self::rows($pickups, $order, false)]] : [])
+            ->mendBy($named === $sorted ? [['List them as they stand', self::rows($pickups, $order, false)]] : [])
             ->mendBy(
                 [
-                    ['names as they stand', self::rows($pickups, $order, true)],
+                    ['Name them as they stand', self::rows($pickups, $order, true)],
                     [
-                        'names in order, all spread anew',
+                        'Name them in order and spread all anew',
                         [...self::rows($pickups, $order, true), ...SpreadAnew::all($w)],
                     ],
                 ],
             )
-            ->mend('all spread anew', SpreadAnew::all($w));
+            ->mend('Spread all pickups anew', SpreadAnew::all($w));
     }
 
     /**

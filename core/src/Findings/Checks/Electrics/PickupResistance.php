@@ -44,10 +44,10 @@ final class PickupResistance implements Check
                 )
                 ->at("pickups.{$index}.resistance")
                 ->mend(
-                    $meant === null ? null : ElectricWords::resistance($meant),
+                    $meant === null ? null : 'Make it '.ElectricWords::resistance($meant),
                     $meant === null ? null : ["pickups.{$index}.resistance" => ElectricWords::resistance($meant)],
                 )
-                ->mend('leave it open until it is measured', ["pickups.{$index}.resistance" => '']);
+                ->mend('Leave it open until it is measured', ["pickups.{$index}.resistance" => '']);
         }
     }
 }

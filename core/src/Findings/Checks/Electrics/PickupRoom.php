@@ -52,7 +52,7 @@ final class PickupRoom implements Check
                     ->mendBy(
                         [
                             [
-                                'pole centre at '.Words::number($pickup->kind->lengthMm() / 2 + 8),
+                                'Put the pole centre at '.Words::mm($pickup->kind->lengthMm() / 2 + 8),
                                 ["pickups.{$index}.position" => Words::typed($pickup->kind->lengthMm() / 2 + 8)],
                             ],
                             ...$this->elsewhere($w, $index),
@@ -96,11 +96,11 @@ final class PickupRoom implements Check
             }
         }
         $spread = SpreadAnew::all($w);
-        $ways[] = ['all spread anew', $spread];
+        $ways[] = ['Spread all pickups anew', $spread];
         foreach (array_keys($pickups) as $each) {
             $spread["pickups.{$each}.kind"] = PickupKind::SingleCoil->value;
         }
-        $ways[] = ['single coils, spread anew', $spread];
+        $ways[] = ['Take single coils and spread them anew', $spread];
 
         return $ways;
     }

@@ -28,13 +28,13 @@ final class PotThread implements Check
                 ->because('The nut does not catch.')
                 ->at('controlTop', 'potThread')
                 ->mend(
-                    'leave '.Words::number($e->controlTop->mm - $short).' over the controls',
+                    'Leave '.Words::mm($e->controlTop->mm - $short).' over the controls',
                     $e->controlTop->mm - $short >= 2.5
                         ? ['controlTop' => Words::typed($e->controlTop->mm - $short)]
                         : null,
                 )
                 ->mend(
-                    'long-shafted pots, '.Words::number(ceil($e->potThread->mm + $short)),
+                    'Take long-shafted pots, '.Words::mm(ceil($e->potThread->mm + $short)),
                     ['potThread' => Words::typed(ceil($e->potThread->mm + $short))],
                 );
         } elseif ($e->controlTop->mm < 2.5) {
@@ -42,7 +42,7 @@ final class PotThread implements Check
                 ->says(Words::mm($e->controlTop->mm).' stay.')
                 ->because('It dents and cracks round the pots.')
                 ->at('controlTop')
-                ->mend('leave 4', ['controlTop' => '4 mm']);
+                ->mend('Leave 4 mm', ['controlTop' => '4 mm']);
         }
     }
 }

@@ -35,7 +35,7 @@ final class SwitchTable implements Check
                 ->says(ucfirst($silent[0]).' is in no position of the switch.')
                 ->because('It would be built in for nothing.')
                 ->at('switch', 'pickups')
-                ->mend('positions by the pickups', ['switch' => '']);
+                ->mend('Set the positions by the pickups', ['switch' => '']);
         }
         if (count($places) !== count(array_unique($places))) {
             yield Finding::stop('pickup-names', 'Two pickups of one name')
@@ -43,7 +43,7 @@ final class SwitchTable implements Check
                 ->because('The switch cannot tell them apart.')
                 ->at('pickups')
                 ->mend(
-                    'call them '.implode(', ', self::unique($places)),
+                    'Call them '.implode(', ', self::unique($places)),
                     [...self::renamed(self::unique($places)), 'switch' => ''],
                 );
         }
@@ -61,9 +61,9 @@ final class SwitchTable implements Check
             ->at('switch', 'pickups')
             ->mendBy(
                 [
-                    ['positions by the pickups', ['switch' => '']],
+                    ['Set the positions by the pickups', ['switch' => '']],
                     [
-                        'positions by the pickups, called '.implode(', ', self::unique($places)),
+                        'Set the positions by the pickups, called '.implode(', ', self::unique($places)),
                         [...self::renamed(self::unique($places)), 'switch' => ''],
                     ],
                 ],
@@ -87,7 +87,7 @@ final class SwitchTable implements Check
                     ->says('“'.$position->inWords().'”.')
                     ->because('A pickup can be wired in once.')
                     ->at('switch')
-                    ->mend('positions by the pickups', ['switch' => '']);
+                    ->mend('Set the positions by the pickups', ['switch' => '']);
             }
             $single = array_values(
                 array_filter(
@@ -100,7 +100,7 @@ final class SwitchTable implements Check
                     ->says(ucfirst($single[0]).' has one coil.')
                     ->because('Only the two coils of a humbucker can be used apart.')
                     ->at('switch', 'pickups')
-                    ->mend('positions by the pickups', ['switch' => '']);
+                    ->mend('Set the positions by the pickups', ['switch' => '']);
             }
         }
     }

@@ -53,7 +53,7 @@ final class BreakAngle implements Check
         foreach ([$head->guideAt->mm, Words::down(min(35.0, $nearest - 10.0), 0)] as $at) {
             $drop = max($head->guideDrop->mm, Words::up($at * tan(deg2rad(self::AIM))));
             yield [
-                "guide over {$guided}",
+                "Put a guide over {$guided}",
                 ['guided' => (string) $guided, 'guideAt' => Words::typed($at), 'guideDrop' => Words::typed($drop)],
             ];
         }
@@ -72,7 +72,7 @@ final class BreakAngle implements Check
         }
         for ($angle = ceil($w->head()->angle()); $angle <= 18.0; $angle += 0.5) {
             if (min(array_map(fn (int $string): float => $w->head()->breakAngle($string, $angle), $low)) >= self::AIM) {
-                yield ['headstock at '.Words::number($angle).'°', ['headAngle' => Words::number($angle).'°']];
+                yield ['Tilt the headstock by '.Words::number($angle).'°', ['headAngle' => Words::number($angle).'°']];
 
                 return;
             }
@@ -95,11 +95,11 @@ final class BreakAngle implements Check
         );
         $step = ceil($w->specification->head->headStep->mm + $missing);
         if ($w->specification->head->headstock === HeadstockKind::Flat && $step <= 22.0) {
-            yield ['step '.Words::number($step), ['headStep' => Words::typed($step)]];
+            yield ['Step the face down by '.Words::mm($step), ['headStep' => Words::typed($step)]];
         }
         $post = Words::down($w->specification->head->postHeight->mm - $missing);
         if ($post >= 3.0) {
-            yield ['strings '.Words::number($post).' above the face', ['postHeight' => Words::typed($post)]];
+            yield ['Lead the strings '.Words::mm($post).' above the face', ['postHeight' => Words::typed($post)]];
         }
     }
 }

@@ -37,14 +37,14 @@ final class HeadstockThickness implements Check
             ->at('tunerLeast', 'tunerMost')
             ->mendBy([
                 [
-                    'swap them',
+                    'Swap them',
                     [
                         'tunerLeast' => Words::typed($head->tunerMost->mm, 2),
                         'tunerMost' => Words::typed($head->tunerLeast->mm, 2),
                     ],
                 ],
                 [
-                    'swap them, headstock to match',
+                    'Swap them and match the headstock',
                     [
                         'tunerLeast' => Words::typed($head->tunerMost->mm, 2),
                         'tunerMost' => Words::typed($head->tunerLeast->mm, 2),
@@ -54,7 +54,7 @@ final class HeadstockThickness implements Check
                         ),
                     ],
                 ],
-                ['the usual limits', ['tunerLeast' => '', 'tunerMost' => '', 'headThickness' => '']],
+                ['Take the usual limits', ['tunerLeast' => '', 'tunerMost' => '', 'headThickness' => '']],
             ]);
     }
 
@@ -71,12 +71,12 @@ final class HeadstockThickness implements Check
             ->at('headThickness', 'tunerLeast', 'tunerMost')
             ->mendBy([
                 [
-                    'headstock '.Words::number($to),
+                    'Make the headstock '.Words::mm($to).' thick',
                     $to >= 8.0 && $to <= 30.0 ? ['headThickness' => Words::typed($to, 2)] : null,
                 ],
-                ['tuners of the usual size', ['tunerLeast' => '', 'tunerMost' => '']],
+                ['Take tuners of the usual size', ['tunerLeast' => '', 'tunerMost' => '']],
                 [
-                    'tuners and headstock of the usual size',
+                    'Take tuners and headstock of the usual size',
                     ['tunerLeast' => '', 'tunerMost' => '', 'headThickness' => ''],
                 ],
             ]);
@@ -90,15 +90,15 @@ final class HeadstockThickness implements Check
             ->at('headThickness')
             ->mendBy(
                 [
-                    ['headstock 14', ['headThickness' => '14 mm']],
+                    ['Make the headstock 14 mm thick', ['headThickness' => '14 mm']],
                     [
-                        'headstock '.Words::number($head->tunerMost->mm),
+                        'Make the headstock '.Words::mm($head->tunerMost->mm).' thick',
                         $head->tunerMost->mm >= 13.0
                             ? ['headThickness' => Words::typed($head->tunerMost->mm, 2)]
                             : null,
                     ],
                     [
-                        'headstock and tuners of the usual size',
+                        'Take headstock and tuners of the usual size',
                         ['headThickness' => '', 'tunerLeast' => '', 'tunerMost' => ''],
                     ],
                 ],

@@ -31,8 +31,8 @@ final class PostsOnHeadstock implements Check
                 )
                 ->because('The edge breaks out when the hole is drilled.')
                 ->at('posts', 'headLength', 'tunerSpacing')
-                ->mend('length by the tuners', $w->clientSays('headLength') ? ['headLength' => ''] : null)
-                ->mend('posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
+                ->mend('Make the headstock as long as its tuners need', $w->clientSays('headLength') ? ['headLength' => ''] : null)
+                ->mend('Place the posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
         }
     }
 }

@@ -23,7 +23,7 @@ final class SideAngle implements Check
                 ->because('They bind in their slots and saw them wide.')
                 ->at('posts', 'firstPost')
                 ->mendBy($this->farther($w))
-                ->mend('posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
+                ->mend('Place the posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
         }
     }
 
@@ -33,9 +33,9 @@ final class SideAngle implements Check
         foreach ($w->specification->head->posts === [] ? [8, 15, 25, 40, 60] : [] as $by) {
             $post = $w->specification->head->firstPost->mm + $by;
             if ($post <= 150.0) {
-                yield ['first post '.Words::number($post).' from the nut', ['firstPost' => Words::typed($post)]];
+                yield ['Put the first post '.Words::mm($post).' from the nut', ['firstPost' => Words::typed($post)]];
                 yield [
-                    'first post '.Words::number($post).' from the nut, headstock to match',
+                    'Put the first post '.Words::mm($post).' from the nut and match the headstock',
                     ['firstPost' => Words::typed($post), 'headLength' => ''],
                 ];
             }

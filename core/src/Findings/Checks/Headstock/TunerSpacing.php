@@ -26,22 +26,22 @@ final class TunerSpacing implements Check
                 ->at('tunerSpacing', 'tunerWidth', 'posts')
                 ->mendBy([
                     [
-                        'posts '.Words::number($spacing).' apart',
+                        'Space the posts '.Words::mm($spacing).' apart',
                         ['tunerSpacing' => Words::typed($spacing), 'posts' => '', 'headLength' => ''],
                     ],
                     [
-                        'posts '.Words::number($spacing).' apart, on both sides',
+                        'Space the posts '.Words::mm($spacing).' apart, on both sides',
                         [
                             'tunerSpacing' => Words::typed($spacing), 'tunerLayout' => 'both_sides', 'posts' => '',
                             'headLength' => '',
                         ],
                     ],
                     [
-                        'tuners of the usual size',
+                        'Take tuners of the usual size',
                         ['tunerSpacing' => '', 'tunerWidth' => '', 'posts' => '', 'headLength' => ''],
                     ],
                     [
-                        'tuners of the usual size, on both sides',
+                        'Take tuners of the usual size, on both sides',
                         [
                             'tunerSpacing' => '', 'tunerWidth' => '', 'tunerLayout' => 'both_sides', 'posts' => '',
                             'headLength' => '', 'firstPost' => '', 'guided' => '', 'guideAt' => '',

@@ -23,19 +23,19 @@ final class JointLength implements Check
                 ->because('Leverage of the strings opens it.')
                 ->at('pocketLength')
                 ->mendBy([
-                    ['pocket 70 long', ['pocketLength' => '70 mm']],
-                    ['pocket to just before the board’s end', ['pocketLength' => '']],
-                    ['pocket 55 long', ['pocketLength' => '55 mm']],
-                    ['pocket 50 long', ['pocketLength' => '50 mm']],
+                    ['Make the pocket 70 mm long', ['pocketLength' => '70 mm']],
+                    ['End the pocket just before the board’s end', ['pocketLength' => '']],
+                    ['Make the pocket 55 mm long', ['pocketLength' => '55 mm']],
+                    ['Make the pocket 50 mm long', ['pocketLength' => '50 mm']],
                     [
-                        'body from fret '.($w->specification->joinery->joinFret - 2)
-                            .', pocket to just before the board’s end',
+                        'Begin the body at fret '.($w->specification->joinery->joinFret - 2)
+    .' and end the pocket just before the board’s end',
                         $w->specification->joinery->joinFret > 10 ? [
                             'pocketLength' => '', 'joinFret' => (string) ($w->specification->joinery->joinFret - 2),
                         ] : null,
                     ],
-                    ['pocket 50 long, pickups behind it', ['pocketLength' => '50 mm', ...self::behind($w, 50.0)]],
-                    ['pocket 55 long, pickups spread anew', ['pocketLength' => '55 mm', ...SpreadAnew::all($w)]],
+                    ['Make the pocket 50 mm long and put the pickups behind it', ['pocketLength' => '50 mm', ...self::behind($w, 50.0)]],
+                    ['Make the pocket 55 mm long and spread the pickups anew', ['pocketLength' => '55 mm', ...SpreadAnew::all($w)]],
                 ]);
         }
     }

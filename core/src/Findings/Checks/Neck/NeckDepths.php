@@ -24,7 +24,7 @@ final class NeckDepths implements Check
                 ->because('Necks usually grow towards the body; the two may have been swapped.')
                 ->at('thicknessFirst', 'thicknessTwelfth')
                 ->mend(
-                    'swap them',
+                    'Swap them',
                     [
                         'thicknessFirst' => Words::typed($neck->thicknessTwelfth->mm),
                         'thicknessTwelfth' => Words::typed($neck->thicknessFirst->mm),
@@ -42,7 +42,7 @@ final class NeckDepths implements Check
                     ->says('Fret '.Words::number($fret, 0).': '.Words::mm($thickness).'.')
                     ->because('It is beyond the board, or a step away from the depths beside it.')
                     ->at('depthCurve')
-                    ->mend('leave it out', ['depthCurve' => '']);
+                    ->mend('Leave it out', ['depthCurve' => '']);
 
                 return;
             }

@@ -22,7 +22,7 @@ final class NeckScrews implements Check
                 ->says("{$s->joinery->fasteners} hold the neck; ".($fewest + 1).' are usual.')
                 ->because('The neck turns in its pocket under the pull of the strings.')
                 ->at('fasteners')
-                ->mend((string) ($fewest + 1), ['fasteners' => (string) ($fewest + 1)]);
+                ->mend('Take '.($fewest + 1), ['fasteners' => (string) ($fewest + 1)]);
         }
         if ($s->joinery->joint === NeckJoint::BoltOn) {
             yield from $this->lengths($w);
@@ -46,13 +46,13 @@ final class NeckScrews implements Check
                 ->because('The point lifts the board or comes out between the frets.')
                 ->at('screwLength', 'heelThickness', 'pocketDepth')
                 ->mend(
-                    'screws of '.Words::number($right, 0),
+                    'Take screws of '.Words::mm($right, 0),
                     $right - $through >= 8 ? ['screwLength' => Words::typed($right, 0)] : null,
                 )
                 ->mendBy([
-                    ['heel '.Words::number($heel).' thick', ['heelThickness' => Words::typed($heel)]],
+                    ['Make the heel '.Words::mm($heel).' thick', ['heelThickness' => Words::typed($heel)]],
                     [
-                        'heel '.Words::number($heel).' thick, pocket as much deeper',
+                        'Make the heel '.Words::mm($heel).' thick and the pocket as much deeper',
                         [
                             'heelThickness' => Words::typed($heel),
                             'pocketDepth' => Words::typed(
@@ -61,7 +61,7 @@ final class NeckScrews implements Check
                         ],
                     ],
                     [
-                        'heel 24 thick, screws by it',
+                        'Make the heel 24 mm thick and take screws to match',
                         [
                             'heelThickness' => '24 mm',
                             'screwLength' => Words::typed(
@@ -78,7 +78,7 @@ final class NeckScrews implements Check
                 ->because('They strip out under the pull of the strings.')
                 ->at('screwLength')
                 ->mend(
-                    'screws of '.Words::number($right, 0),
+                    'Take screws of '.Words::mm($right, 0),
                     $right - $through < $room - 1 && $right <= 90 ? ['screwLength' => Words::typed($right, 0)] : null,
                 )
                 ->mendBy($this->deeper($w, $room));
@@ -102,8 +102,8 @@ final class NeckScrews implements Check
             );
             if ($pocket > $s->joinery->pocketDepth->mm && $body - $pocket >= 12.0 && $screw <= 90.0) {
                 yield [
-                    'pocket '.Words::number($pocket, 0).' deep, heel '.Words::number($heel).', screws of '
-                        .Words::number($screw, 0),
+                    'Make the pocket '.Words::mm($pocket, 0).' deep and the heel '.Words::mm($heel).' thick, with screws of '
+    .Words::mm($screw, 0),
                     [
                         'pocketDepth' => Words::typed($pocket), 'heelThickness' => Words::typed($heel),
                         'screwLength' => Words::typed($screw, 0),
@@ -115,11 +115,11 @@ final class NeckScrews implements Check
         $screw = floor($s->joinery->plateThickness->mm + $body - $s->joinery->pocketDepth->mm + 13.0);
         if ($room < 13.0 && $screw <= 90.0) {
             yield [
-                'heel '.Words::number($heel).' thick, screws of '.Words::number($screw, 0),
+                'Make the heel '.Words::mm($heel).' thick, with screws of '.Words::mm($screw, 0),
                 ['heelThickness' => Words::typed($heel), 'screwLength' => Words::typed($screw, 0)],
             ];
             yield [
-                'heel '.Words::number($heel).' thick, screws of '.Words::number($screw, 0).', bridge to match',
+                'Make the heel '.Words::mm($heel).' thick, with screws of '.Words::mm($screw, 0).', and match the bridge',
                 [
                     'heelThickness' => Words::typed($heel),
                     'screwLength' => Words::typed($screw, 0),

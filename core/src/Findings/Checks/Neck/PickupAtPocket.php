@@ -36,22 +36,22 @@ final class PickupAtPocket implements Check
                     ->because('The pocket loses its end, and the heel stands on a thin tongue.')
                     ->at('pocketLength', "pickups.{$index}.position")
                     ->mend(
-                        'pocket '.Words::number($shorter, 0).' long',
+                        'Make the pocket '.Words::mm($shorter, 0).' long',
                         $shorter > 45 ? ['pocketLength' => Words::typed($shorter, 0)] : null,
                     )
                     ->mendBy([
                         [
-                            'pickup '.Words::number(6.0 - $wall).' nearer the bridge',
+                            'Move the pickup '.Words::mm(6.0 - $wall).' nearer the bridge',
                             $pickup->positionMm() - 6.0 + $wall >= 3.0 ? [
                                 "pickups.{$index}.position" => Words::typed($pickup->positionMm() - 6.0 + $wall),
                             ] : null,
                         ],
-                        ['all spread anew', SpreadAnew::all($w)],
+                        ['Spread all pickups anew', SpreadAnew::all($w)],
                         [
-                            'pocket to just before the board’s end, all spread anew',
+                            'End the pocket just before the board’s end and spread all pickups anew',
                             ['pocketLength' => '', ...SpreadAnew::all($w)],
                         ],
-                        ['pocket 45 long, all spread anew', ['pocketLength' => '45 mm', ...SpreadAnew::all($w)]],
+                        ['Make the pocket 45 mm long and spread all pickups anew', ['pocketLength' => '45 mm', ...SpreadAnew::all($w)]],
                     ]);
             }
         }

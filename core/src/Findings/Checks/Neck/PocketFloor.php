@@ -25,7 +25,7 @@ final class PocketFloor implements Check
                 ->at('pocketDepth', 'layers')
                 ->mendBy($this->shallower($w, Words::down($s->bodyThickness()->mm - $least)))
                 ->mend(
-                    'a body '.Words::number($least - $floor).' thicker',
+                    'Make the body '.Words::mm($least - $floor).' thicker',
                     [
                         'layers.'.(count($s->bodywork->layers) - 1)
                             .'.thickness' => Words::typed(
@@ -55,11 +55,11 @@ final class PocketFloor implements Check
         $depth = ['pocketDepth' => Words::typed($pocket)];
         $heel = ['heelThickness' => Words::typed(max(12.0, $joint->heelThickness->mm - $by))];
         $screw = ['screwLength' => Words::typed(min(90.0, floor($joint->screwLength->mm + $by)), 0)];
-        yield ['pocket '.Words::number($pocket).' deep', $depth];
-        yield ['pocket '.Words::number($pocket).' deep, heel as much thinner', [...$depth, ...$heel]];
-        yield ['pocket '.Words::number($pocket).' deep, screws longer', [...$depth, ...$screw]];
+        yield ['Make the pocket '.Words::mm($pocket).' deep', $depth];
+        yield ['Make the pocket '.Words::mm($pocket).' deep and the heel as much thinner', [...$depth, ...$heel]];
+        yield ['Make the pocket '.Words::mm($pocket).' deep and take longer screws', [...$depth, ...$screw]];
         yield [
-            'pocket '.Words::number($pocket).' deep, heel thinner, screws to match',
+            'Make the pocket '.Words::mm($pocket).' deep, the heel thinner, and match the screws',
             [
                 ...$depth,
                 ...$heel,

@@ -28,7 +28,7 @@ final class RodLength implements Check
                 ->because('The board closes the channel; what reaches beyond it has nothing over it.')
                 ->at('rodLength', 'boardLength')
                 ->mend(
-                    'rod of '.Words::number(floor($room / 10) * 10, 0),
+                    'Take a rod of '.Words::mm(floor($room / 10) * 10, 0),
                     ['rodLength' => Words::typed(floor($room / 10) * 10, 0)],
                 );
         } elseif ($rod === 0.0 && $w->pull()->total() > 250 && ! $s->neck->stiffeningRods) {
@@ -51,16 +51,16 @@ final class RodLength implements Check
             ->at('rodLength')
             ->mendBy(
                 [
-                    ['a rod', ['rodLength' => Words::typed(floor($room / 10) * 10, 0)]],
+                    ['Put in a rod', ['rodLength' => Words::typed(floor($room / 10) * 10, 0)]],
                     [
-                        'a rod in the usual channel',
+                        'Put a rod in the usual channel',
                         [
                             'rodLength' => Words::typed(floor($room / 10) * 10, 0), 'rodDepth' => '',
                             'rodWidth' => '',
                         ],
                     ],
                 ],
-            )->mend('stiffening rods', ['stiffeningRods' => 'yes']);
+            )->mend('Put in stiffening rods', ['stiffeningRods' => 'yes']);
     }
 
     private function rodShort(float $reach, float $rod, Workings $w, Specification $s, float $right): Finding
@@ -73,8 +73,8 @@ final class RodLength implements Check
             ->because('The neck bends where the rod does not reach.')
             ->at('rodLength')
             ->mend(
-                'rod of '.Words::number($right, 0), ['rodLength' => Words::typed($right, 0)],
-            )->mend('stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']);
+                'Take a rod of '.Words::mm($right, 0), ['rodLength' => Words::typed($right, 0)],
+            )->mend('Take stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']);
     }
 
     private function rodChannel(Specification $s): Finding
@@ -89,9 +89,9 @@ final class RodLength implements Check
             ->at('rodDepth', 'rodWidth')
             ->mendBy(
                 [
-                    ['the usual channel', ['rodDepth' => '', 'rodWidth' => '']],
-                    ['channel 6 deep and 6 wide', ['rodDepth' => '6 mm', 'rodWidth' => '6 mm']],
-                    ['stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']],
+                    ['Cut the usual channel', ['rodDepth' => '', 'rodWidth' => '']],
+                    ['Cut the channel 6 mm deep and 6 mm wide', ['rodDepth' => '6 mm', 'rodWidth' => '6 mm']],
+                    ['Take stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']],
                 ],
             );
     }

@@ -23,12 +23,12 @@ final class RodWidth implements Check
                 ->at('rodWidth', 'nutWidth')
                 ->mendBy([
                     [
-                        'channel '.Words::number(Words::down($s->board->nutWidth->mm - 24.0, 2), 2).' wide',
+                        'Cut the channel '.Words::mm(Words::down($s->board->nutWidth->mm - 24.0, 2), 2).' wide',
                         $s->board->nutWidth->mm >= 27.0 ? [
                             'rodWidth' => Words::typed(Words::down($s->board->nutWidth->mm - 24.0, 2), 2),
                         ] : null,
                     ],
-                    ['stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']],
+                    ['Take stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']],
                 ]);
         }
     }

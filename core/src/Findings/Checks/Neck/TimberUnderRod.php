@@ -37,11 +37,11 @@ final class TimberUnderRod implements Check
                 ->because('A carved neck breaks through into its channel, or the rod pushes out of the back.')
                 ->at('rodDepth', 'thicknessFirst', 'thicknessTwelfth')
                 ->mend(
-                    'channel '.Words::number($depth, 2).' deep',
+                    'Make the channel '.Words::mm($depth, 2).' deep',
                     $depth > 3 ? ['rodDepth' => Words::typed($depth, 2)] : null,
                 )
                 ->mendBy($this->thicker($w, Words::up($missing, 2)))
-                ->mendBy([['no rod, stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']]]);
+                ->mendBy([['Take stiffening rods instead of the rod', ['rodLength' => '0', 'stiffeningRods' => 'yes']]]);
         }
     }
 
@@ -52,7 +52,7 @@ final class TimberUnderRod implements Check
         $curve = $neck->depthCurve === [] ? [] : ['depthCurve' => ''];
         foreach ([$by, $by + 0.5, $by + 1.5] as $more) {
             yield [
-                'neck '.Words::number($more, 2).' thicker',
+                'Make the neck '.Words::mm($more, 2).' thicker',
                 [
                     'thicknessFirst' => Words::typed($neck->thicknessFirst->mm + $more, 2),
                     'thicknessTwelfth' => Words::typed($neck->thicknessTwelfth->mm + $more, 2),

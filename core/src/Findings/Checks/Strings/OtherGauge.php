@@ -34,7 +34,7 @@ final class OtherGauge
                     $mil >= ($kind === 'w' ? self::WOUND_LEAST : 6.0)
                     && $mil <= ($kind === 'w' ? 196.0 : self::PLAIN_MOST)
                 ) {
-                    yield ["gauge {$mil}{$kind}", self::changed($w, [$string->index() => "{$mil}{$kind}"])];
+                    yield ["Take gauge {$mil}{$kind}", self::changed($w, [$string->index() => "{$mil}{$kind}"])];
                 }
             }
         }

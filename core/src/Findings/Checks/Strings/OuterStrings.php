@@ -53,7 +53,7 @@ final class OuterStrings implements Check
             $w->specification->stringing->bridgeSpread->mm - 2 * $this->missing($w, $w->lastFret()) / $share,
         );
         yield [
-            'bridge '.Words::number($spread).' wide',
+            'Make the bridge '.Words::mm($spread).' wide',
             $spread >= 20.0 && $spread < $w->specification->stringing->bridgeSpread->mm
                 ? ['bridgeSpread' => Words::typed($spread)]
                 : null,
@@ -68,18 +68,18 @@ final class OuterStrings implements Check
         $margin = Words::up($s->stringing->nutMargin->mm + $this->missing($w, 0.0), 2);
         $board = ['lastWidth' => Words::typed($wide), 'heelWidth' => '', 'pocketWidth' => ''];
         yield [
-            'board '.Words::number($wide).' wide at the last fret', $wide > $s->board->lastWidth->mm ? $board : null,
+            'Make the board '.Words::mm($wide).' wide at the last fret', $wide > $s->board->lastWidth->mm ? $board : null,
         ];
         yield [
-            'board '.Words::number($wide).' wide at the last fret, margin '.Words::number($margin, 2),
+            'Make the board '.Words::mm($wide).' wide at the last fret, with a margin of '.Words::mm($margin, 2),
             $wide > $s->board->lastWidth->mm ? [...$board, 'nutMargin' => Words::typed($margin, 2)] : null,
         ];
         yield [
-            'board and bridge by the strings',
+            'Set board and bridge by the strings',
             ['lastWidth' => '', 'bridgeSpread' => '', 'heelWidth' => '', 'pocketWidth' => '', 'nutMargin' => ''],
         ];
         yield [
-            'nut, board and bridge by the strings',
+            'Set nut, board and bridge by the strings',
             [
                 'nutWidth' => '', 'lastWidth' => '', 'bridgeSpread' => '', 'heelWidth' => '', 'pocketWidth' => '',
                 'nutMargin' => '',
@@ -93,7 +93,7 @@ final class OuterStrings implements Check
         $missing = $this->missing($w, 0.0);
         $margin = Words::up($w->specification->stringing->nutMargin->mm + $missing, 2);
         yield [
-            'margin '.Words::number($margin, 2).' at the nut',
+            'Leave a margin of '.Words::mm($margin, 2).' at the nut',
             $missing > 0.0 ? ['nutMargin' => Words::typed($margin, 2)] : null,
         ];
     }

@@ -41,16 +41,16 @@ final class StringGaps implements Check
             ->because('Fingers touch two strings.')
             ->at('nutWidth', 'nutMargin')
             ->mendBy([
-                ['nut '.Words::number($nut).' wide', ['nutWidth' => Words::typed($nut)]],
+                ['Make the nut '.Words::mm($nut).' wide', ['nutWidth' => Words::typed($nut)]],
                 [
-                    'nut '.Words::number($nut).' wide, board by the strings',
+                    'Make the nut '.Words::mm($nut).' wide and set the board by the strings',
                     [
                         'nutWidth' => Words::typed($nut), 'lastWidth' => '', 'heelWidth' => '', 'pocketWidth' => '',
                         'slotDepth' => '',
                     ],
                 ],
                 [
-                    'the usual nut and board',
+                    'Take the usual nut and board',
                     [
                         'nutWidth' => '', 'nutMargin' => '', 'lastWidth' => '', 'heelWidth' => '',
                         'pocketWidth' => '', 'gauges' => '', 'spacing' => 'equal_gaps',
@@ -59,7 +59,7 @@ final class StringGaps implements Check
             ])
             ->mendBy(
                 $margin >= 2.5 ? [
-                    ['margin '.Words::number($margin, 2), ['nutMargin' => Words::typed($margin, 2)]],
+                    ['Leave a margin of '.Words::mm($margin, 2), ['nutMargin' => Words::typed($margin, 2)]],
                 ] : [],
             );
     }

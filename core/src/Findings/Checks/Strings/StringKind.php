@@ -40,8 +40,8 @@ final class StringKind implements Check
                                 $gauge->wound ? 'plain' : 'wound',
                                 OtherGauge::changed($w, [$string => round($mil, 2).($gauge->wound ? '' : 'w')]),
                             ],
-                            ['the usual set', ['gauges' => '', 'unitMasses' => '']],
-                            ['the usual set and tuning', ['gauges' => '', 'tuning' => '', 'unitMasses' => '']],
+                            ['Take the usual set', ['gauges' => '', 'unitMasses' => '']],
+                            ['Take the usual set and tuning', ['gauges' => '', 'tuning' => '', 'unitMasses' => '']],
                         ],
                     );
             }

@@ -53,8 +53,8 @@ final class StringOrder implements Check
                 ->at(...[...$high ? ['tuning'] : [], ...$thick ? ['gauges'] : []])
                 ->mendBy(
                     [
-                        ['turn them round', $changes],
-                        ['the usual set and tuning', ['gauges' => '', 'tuning' => '', 'unitMasses' => '']],
+                        ['Turn them round', $changes],
+                        ['Take the usual set and tuning', ['gauges' => '', 'tuning' => '', 'unitMasses' => '']],
                     ],
                 );
         }

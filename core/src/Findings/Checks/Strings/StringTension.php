@@ -52,7 +52,7 @@ final class StringTension implements Check
                     ),
                 )
                 ->mend(
-                    'the usual set and tuning',
+                    'Take the usual set and tuning',
                     $w->clientSays('gauges') || $w->clientSays('tuning') || $w->clientSays('unitMasses')
                         ? ['gauges' => '', 'tuning' => '', 'unitMasses' => '']
                         : null,

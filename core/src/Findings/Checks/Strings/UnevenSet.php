@@ -31,10 +31,10 @@ final class UnevenSet implements Check
             )
             ->because('The neck twists and the strings feel unlike each other.')
             ->at('gauges', 'tuning')
-            ->mend('the usual set', $w->clientSays('gauges') ? ['gauges' => '', 'unitMasses' => ''] : null)
-            ->mend('the usual tuning', $w->clientSays('tuning') ? ['tuning' => ''] : null)
+            ->mend('Take the usual set', $w->clientSays('gauges') ? ['gauges' => '', 'unitMasses' => ''] : null)
+            ->mend('Take the usual tuning', $w->clientSays('tuning') ? ['tuning' => ''] : null)
             ->mend(
-                'the usual set and tuning',
+                'Take the usual set and tuning',
                 $w->clientSays('gauges') && $w->clientSays('tuning')
                     ? ['gauges' => '', 'tuning' => '', 'unitMasses' => '']
                     : null,
@@ -62,7 +62,7 @@ final class UnevenSet implements Check
                     }
                 }
             }
-            yield ['an even set: '.implode(', ', $others), $others === [] ? [] : OtherGauge::changed($w, $others)];
+            yield ['Take an even set: '.implode(', ', $others), $others === [] ? [] : OtherGauge::changed($w, $others)];
         }
     }
 }

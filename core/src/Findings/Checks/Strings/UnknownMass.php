@@ -16,7 +16,7 @@ final class UnknownMass implements Check
     {
         if ($w->pull()->estimated && $w->specification->brief->type === InstrumentType::Bass) {
             yield Finding::note('string-mass', 'Pull by an estimate')
-                ->says('Wound strings are reckoned with a core of 42 % and come out within about 5 %.')
+                ->says('Wound strings are computed with a core of 42 % and come out within about 5 %.')
                 ->because('The maker’s mass per length makes it exact.')
                 ->at('unitMasses');
         }

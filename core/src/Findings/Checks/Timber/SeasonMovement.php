@@ -48,7 +48,7 @@ final class SeasonMovement implements Check
                 ->because('Tell the client to keep it between the humidities that are written here.')
                 ->at('bodyCut', 'humidityLow', 'humidityHigh')
                 ->from(self::SOURCE)
-                ->mend('quarter-sawn', self::quarter($w))->mendBy(self::drier($w));
+                ->mend('Take it quarter-sawn', self::quarter($w))->mendBy(self::drier($w));
         }
     }
 
@@ -63,9 +63,9 @@ final class SeasonMovement implements Check
             ->because('The glue line works; a thin top cracks or cups.')
             ->at('layers', 'bodyCut')
             ->from(self::SOURCE)
-            ->mend('quarter-sawn', self::quarter($w))
+            ->mend('Take it quarter-sawn', self::quarter($w))
             ->mendBy(self::drier($w))
-            ->mend('one timber for both', ['layers.1.timber' => $s->bodywork->layers[0]->timber->name]);
+            ->mend('Take one timber for both', ['layers.1.timber' => $s->bodywork->layers[0]->timber->name]);
     }
 
     /** @return array<string, string>|null */
@@ -91,7 +91,7 @@ final class SeasonMovement implements Check
                 $brief->airTemperature, $high,
             ) > BalanceMoisture::percent($brief->airTemperature, $low)) {
                 yield [
-                    'kept between '.Words::number($low, 0).' and '.Words::number($high, 0).' %',
+                    'Agree to keep it between '.Words::number($low, 0).' and '.Words::number($high, 0).' %',
                     ['humidityLow' => Words::number($low, 0).' %', 'humidityHigh' => Words::number($high, 0).' %'],
                 ];
             }

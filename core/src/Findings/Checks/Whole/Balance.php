@@ -22,13 +22,13 @@ final class Balance implements Check
                 ->because('The player holds it up with the fretting hand.')
                 ->at('strapButton', 'tunerMass', 'outline')
                 ->mend(
-                    'light tuners',
+                    'Take light tuners',
                     self::withLighterTuners($w) >= $strap ? [
                         'tunerMass' => Words::number($w->specification->head->tunerMass * 0.6, 0).' g',
                     ] : null,
                 )
                 ->mend(
-                    'button at '.Words::number($w->mass()->centre() - 20, 0),
+                    'Put the button '.Words::mm($w->mass()->centre() - 20, 0).' from the nut',
                     ['strapButton' => Words::typed($w->mass()->centre() - 20, 0)],
                 );
         }

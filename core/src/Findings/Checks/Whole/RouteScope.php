@@ -18,7 +18,7 @@ final class RouteScope implements Check
             yield Finding::warn('route-flat-top', 'A flat-top’s body is not on the route')
                 ->says(ucfirst($s->routeLacks()).' have no operations here: no price and no date is given.')
                 ->because(
-                    'Neck, strings and timber are worked out; reckon the body’s hours yourself for the price and the '
+                    'Neck, strings and timber are worked out; estimate the body’s hours yourself for the price and the '
                     .'promise.',
                 )
                 ->at('body');

@@ -36,7 +36,7 @@ final class TargetWeight implements Check
                 ->because('Nothing was promised; the client may want to know.')
                 ->at('targetWeight')
                 ->mend(
-                    'agree on '.Words::number($mass / 1000, 1).' kg',
+                    'Agree on '.Words::number($mass / 1000, 1).' kg',
                     ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
                 );
         }
@@ -54,7 +54,7 @@ final class TargetWeight implements Check
             ->because('Volumes and densities vary by a twentieth: weigh the timber before it is cut.')
             ->at('targetWeight', 'layers', 'chamberShare')
             ->mend(
-                ($s->isRelieved() ? 'chambers on ' : 'relief holes on ').Words::number($new, 0).' %',
+                ($s->isRelieved() ? 'Chamber ' : 'Make relief holes in ').Words::number($new, 0).' % of the outline',
                 $new >= 1 && $new <= 45 && ($s->isRelieved() || $s->bodywork->body === BodyConstruction::Solid)
                     ? [
                         'chamberShare' => Words::number($new, 0).' %',
@@ -63,7 +63,7 @@ final class TargetWeight implements Check
                     : null,
             )
             ->mend(
-                'agree on '.Words::number($mass / 1000, 1).' kg',
+                'Agree on '.Words::number($mass / 1000, 1).' kg',
                 ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
             );
     }

@@ -28,7 +28,7 @@ final readonly class FretboardMaking implements RouteRule
     {
         $draft->add(
             FretboardOperation::Thickness, [Piece::Fretboard],
-            why: 'Slots, inlays and the neck’s thickness are reckoned from it.',
+            why: 'Slots, inlays and the neck’s thickness follow from it.',
         );
         $draft->add(
             FretboardOperation::Taper, [Piece::Fretboard],
