@@ -7,8 +7,10 @@ namespace App\Rules;
 use App\Support\Clock;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
+use Regimen\Units\DayText;
+use Regimen\Units\InvalidQuantity;
 
-/** A calendar day, YYYY-MM-DD, within reach of the workshop. */
+/** A calendar day as people say it, within reach of the workshop; requests turn it into YYYY-MM-DD before they look at it. */
 final readonly class Day implements ValidationRule
 {
     private const FARTHEST_YEARS = 10;
@@ -35,14 +37,36 @@ final readonly class Day implements ValidationRule
         return new self($today, null, $today, $sentence);
     }
 
+    public static function any(Clock $clock, \DateTimeZone $zone): self
+    {
+        return new self($clock->today($zone), null, null, '');
+    }
+
+    /** YYYY-MM-DD of what was typed; as it was typed when it is no day. */
+    public function read(mixed $typed): mixed
+    {
+        try {
+            return is_string($typed) && trim($typed) !== '' ? $this->parsed($typed)->format('Y-m-d') : $typed;
+        } catch (InvalidQuantity) {
+            return $typed;
+        }
+    }
+
+    private function parsed(string $typed): \DateTimeImmutable
+    {
+        return DayText::parse($typed, new \DateTimeImmutable($this->today), $this->notAfter !== null);
+    }
+
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
-        $day = is_string($value) ? \DateTimeImmutable::createFromFormat('!Y-m-d', $value) : false;
-        if ($day === false || $day->format('Y-m-d') !== $value) {
-            $fail('This is no day of the calendar. Write it as year-month-day, for example '.$this->today.'.');
+        try {
+            $day = $this->parsed(is_string($value) ? $value : '');
+        } catch (InvalidQuantity $wrong) {
+            $fail($wrong->getMessage());
 
             return;
         }
+        $value = $day->format('Y-m-d');
         $years = abs((int) $day->format('Y') - (int) substr($this->today, 0, 4));
         if ($years > self::FARTHEST_YEARS) {
             $fail('That is more than '.self::FARTHEST_YEARS.' years away. Check the year.');

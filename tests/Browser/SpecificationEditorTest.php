@@ -38,7 +38,7 @@ final class SpecificationEditorTest extends BrowserTestCase
             static fn (): bool => $me->driver->executeScript('return document.activeElement.name') === 'neckAngle',
             'the field that the finding is about',
         );
-        $me->tabTo('pack the bridge up by');
+        $me->tabTo('Pack the bridge up by');
         $me->keys(WebDriverKeys::ENTER);
         $me->until(
             static fn (): bool => ! str_contains($me->text('.findings'), 'Bridge beyond its travel'),

@@ -11,7 +11,10 @@ use Regimen\Units\Money;
 /** What is agreed about a new build. */
 final readonly class Commission
 {
-    /** @param  array<string, mixed>  $specification  as it was typed, over the house model */
+    /**
+     * @param  array<string, mixed>  $specification  as it was typed, over the house model
+     * @param  int|null  $number  that it has already; the next one when null
+     */
     public function __construct(
         public Purpose $purpose,
         public string $title,
@@ -23,6 +26,7 @@ final readonly class Commission
         public ?string $promisedOn,
         public ?int $model = null,
         public Promise $promise = Promise::Promised,
+        public ?int $number = null,
     ) {
     }
 }

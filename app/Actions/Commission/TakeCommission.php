@@ -56,7 +56,7 @@ final readonly class TakeCommission
             : Client::query()->firstOrCreate(['name' => $commission->client], ['contact' => $commission->contact]);
 
         return Build::query()->create([
-            'number' => ((int) Build::query()->max('number')) + 1,
+            'number' => $commission->number ?? Build::nextNumber(),
             'title' => $commission->title,
             'client_id' => $client?->id,
             'purpose' => $commission->purpose,

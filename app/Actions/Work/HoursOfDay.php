@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Work;
 
+use App\Actions\TakingIn\TakeIn;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Support\Refused;
@@ -20,6 +21,7 @@ final class HoursOfDay
             ->where('person_id', $person->id)
             ->where('worked_on', $day)
             ->whereNull('struck_at')
+            ->where('source', '!=', TakeIn::SOURCE)
             ->sum('minutes');
         if ($there + $minutes > 1440) {
             throw Refused::because(

@@ -9,6 +9,7 @@ use App\Http\Requests\House\OpenShopRequest;
 use App\Models\People\Person;
 use App\Pages\Page;
 use App\Pages\Shop\OpenShopProps;
+use App\Queries\Shop\FirstStepsPage;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Auth;
 
@@ -18,6 +19,11 @@ final class ShopController
     public function create(): Page|RedirectResponse
     {
         return Person::query()->exists() ? redirect()->route('sign-in') : new OpenShopProps;
+    }
+
+    public function firstSteps(FirstStepsPage $page): Page
+    {
+        return $page->data();
     }
 
     public function store(OpenShopRequest $request, OpenShop $openShop): RedirectResponse

@@ -112,6 +112,12 @@ class Build extends ShopModel
         return $this->hasMany(LogEntry::class)->orderByDesc('id');
     }
 
+    /** One more than the highest so far. */
+    public static function nextNumber(): int
+    {
+        return (int) self::query()->max('number') + 1;
+    }
+
     /** How the shop speaks of it: `No. 27, Fennimore`. */
     public function name(): string
     {

@@ -19,6 +19,8 @@ final readonly class NewCommissionProps extends Page
      * @param  list<Option>  $promiseKinds
      */
     public function __construct(
+        public bool $takesIn,
+        public int $nextNumber,
         public array $fields,
         public array $models,
         public array $clients,

@@ -28,6 +28,7 @@ final readonly class TodayProps extends Page
         public array $decide,
         public array $promises,
         public int $kept,
+        public bool $empty,
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Specification;
 
 use App\Actions\Plan\Changes\Choices;
+use App\Models\Build\Build;
 use App\Models\Build\Client;
 use App\Pages\Build\Forecast;
 use App\Pages\Build\ForecastFigures;
@@ -42,9 +43,12 @@ final readonly class CommissionPage
     ) {
     }
 
-    public function data(): NewCommissionProps
+    /** @param  bool  $takesIn  what is on the bench already rather than what is to be begun */
+    public function data(bool $takesIn = false): NewCommissionProps
     {
         return new NewCommissionProps(
+            takesIn: $takesIn,
+            nextNumber: Build::nextNumber(),
             fields: WorkedOut::fields(),
             models: HouseModelsPage::choices(),
             clients: array_values(Client::query()->orderBy('name')->pluck('name')->all()),

@@ -58,6 +58,7 @@ final readonly class TodayPage
             decide: $this->decide(),
             promises: $this->promises(),
             kept: $this->kept(),
+            empty: $this->builds->all()->isEmpty(),
         );
     }
 

@@ -1,5 +1,6 @@
 <script lang="ts">
     import type { Snippet } from 'svelte';
+    import DayInput from './DayInput.svelte';
     import ErrorLine from './ErrorLine.svelte';
 
     interface Props {
@@ -15,6 +16,8 @@
         rows?: number;
         after?: Snippet;
         oninput?: () => void;
+        /** A day without a year is the last one rather than the next. */
+        past?: boolean;
     }
 
     let {
@@ -30,6 +33,7 @@
         rows = 3,
         after,
         oninput,
+        past = false,
     }: Props = $props();
 
     const id = $props.id();
@@ -55,6 +59,8 @@
         </select>
     {:else if type === 'textarea'}
         <textarea {...shared} {rows} bind:value {oninput}></textarea>
+    {:else if type === 'date'}
+        <DayInput {...shared} {label} {past} bind:value {oninput} />
     {:else}
         <input {...shared} {type} {list} {autocomplete} bind:value {oninput} />
     {/if}

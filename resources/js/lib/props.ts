@@ -392,6 +392,26 @@ export interface FinishedBuild {
     workedMinutes: number;
 }
 
+export interface FinishedProps {
+    meanings: Option[];
+    models: ModelName[];
+}
+
+/** One thing to set up in a new shop. */
+export interface FirstStep {
+    title: string;
+    words: string;
+    stands: string;
+    address: string;
+    action: string;
+    done: boolean;
+}
+
+export interface FirstStepsProps {
+    heading: string;
+    steps: FirstStep[];
+}
+
 export interface Forecast {
     problems: Record<string, string>;
     values: Record<string, ShownValue>;
@@ -653,6 +673,8 @@ export interface MovedOperation {
 }
 
 export interface NewCommissionProps {
+    takesIn: boolean;
+    nextNumber: number;
     fields: FieldGroup[];
     models: ModelName[];
     clients: string[];
@@ -683,6 +705,14 @@ export interface OperationBefore {
 }
 
 export type OperationState = 'open' | 'started' | 'holding' | 'done';
+
+export interface OperationToTakeIn {
+    id: number;
+    name: string;
+    minutes: number;
+    holds: boolean;
+    before: number[];
+}
 
 /** One of several to choose from. */
 export interface Option {
@@ -716,6 +746,13 @@ export interface PartLine {
 export interface PartNeeded {
     name: string;
     state: string;
+}
+
+export interface PartTakenIn {
+    id: number;
+    name: string;
+    amount: string;
+    state: KitState;
 }
 
 export interface PartsProps {
@@ -1296,6 +1333,13 @@ export interface SprayLimits {
     dampest: string;
 }
 
+export interface StageTakenIn {
+    stage: string;
+    words: string;
+    minutes: number;
+    operations: OperationToTakeIn[];
+}
+
 export interface StandardLine {
     id: number;
     tool: Tool;
@@ -1341,6 +1385,26 @@ export interface StandardsProps {
     patterns: PatternLine[];
 }
 
+/** A table as it was read, before anything of it is taken. */
+export interface TableSeen {
+    columns: string[];
+    guesses: string[];
+    rows: string[][];
+    problem: string;
+    words: string;
+}
+
+export interface TakingInProps {
+    number: number;
+    name: string;
+    version: number;
+    stages: StageTakenIn[];
+    kit: PartTakenIn[];
+    people: PersonName[];
+    worker: number;
+    today: string;
+}
+
 export interface TodayItem {
     operationId: number;
     build: number;
@@ -1379,6 +1443,7 @@ export interface TodayProps {
     decide: Decision[];
     promises: PromiseInDanger[];
     kept: number;
+    empty: boolean;
 }
 
 export interface ToleranceLine {
@@ -1510,12 +1575,15 @@ export interface Pages {
     'route/Compare': CompareProps;
     'route/Route': RouteProps;
     'shop/Error': ErrorProps;
+    'shop/FirstSteps': FirstStepsProps;
     'shop/OpenShop': OpenShopProps;
     'shop/SignIn': SignInProps;
     'specification/HouseModel': HouseModelProps;
     'specification/HouseModels': HouseModelsProps;
     'specification/Revisions': RevisionsProps;
     'specification/Specification': SpecificationProps;
+    'taking-in/Finished': FinishedProps;
+    'taking-in/TakingIn': TakingInProps;
     'today/Today': TodayProps;
     'today/Week': WeekProps;
 }

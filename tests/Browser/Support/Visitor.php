@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser\Support;
 
+use Facebook\WebDriver\Exception\NoSuchAlertException;
 use Facebook\WebDriver\Exception\WebDriverException;
 use Facebook\WebDriver\Remote\JsonWireCompat;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
@@ -111,11 +112,24 @@ final readonly class Visitor
         try {
             $wanted->click();
         } finally {
-            // A page that was left for another knows nothing of a click: it has worked.
-            $clicked = $this->driver->executeScript('window.stopGuarding?.(); return window.clicked ?? "it";');
+            // A page that asks something, or was left for another, was hit.
+            $hit = $this->asks()
+                || $this->driver->executeScript('window.stopGuarding?.(); return window.clicked ?? "it";') === 'it';
         }
 
-        return $clicked === 'it';
+        return $hit;
+    }
+
+    /** Whether the browser has a question open, which any script would wave away. */
+    private function asks(): bool
+    {
+        try {
+            $this->driver->switchTo()->alert()->getText();
+
+            return true;
+        } catch (NoSuchAlertException) {
+            return false;
+        }
     }
 
     /** Types into the field with this label, key by key, after emptying it. */

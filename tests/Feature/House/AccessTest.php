@@ -28,7 +28,7 @@ final class AccessTest extends TestCase
 
     private const FOR_MAKERS = [
         '/', 'sign-out', 'today', 'horizon', 'plan/week', 'plan/feeds', 'plan/feeds/{feed}',
-        'operations/{operation}/why', 'builds', 'builds/{build}', 'builds/{build}/specification/{number?}',
+        'operations/{operation}/why', 'days', 'builds', 'builds/{build}', 'builds/{build}/specification/{number?}',
         'builds/{build}/specification/{number}/{file}', 'builds/{build}/measurements', 'builds/{build}/route',
         'builds/{build}/traveller-{paper}.pdf', 'plan/week-{paper}.pdf', 'parts', 'parts-{paper}.pdf', 'climate', 'climate.csv', 'climate/sensor',
         'operations/{operation}/clock', 'operations/{operation}/hours', 'operations/{operation}/finish',

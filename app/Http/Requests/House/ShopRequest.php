@@ -6,6 +6,7 @@ namespace App\Http\Requests\House;
 
 use App\Models\People\Person;
 use App\Planning\House\House;
+use App\Rules\Day;
 use App\Support\Clock;
 use Illuminate\Foundation\Http\FormRequest;
 use Regimen\Units\Duration;
@@ -18,6 +19,41 @@ abstract class ShopRequest extends FormRequest
     public function authorize(): bool
     {
         return $this->user() instanceof Person;
+    }
+
+    /** Days are read as people say them, wherever a rule asks for one. */
+    protected function prepareForValidation(): void
+    {
+        $said = $this->all();
+        foreach (method_exists($this, 'rules') ? $this->rules() : [] as $field => $rules) {
+            foreach (is_array($rules) ? $rules : [] as $rule) {
+                if ($rule instanceof Day) {
+                    $said = self::withDays($said, explode('.', (string) $field), $rule);
+                }
+            }
+        }
+        $this->merge(array_intersect_key($said, $this->all()));
+    }
+
+    /**
+     * @param  array<mixed>  $said
+     * @param  list<string>  $path
+     * @return array<mixed>
+     */
+    private static function withDays(array $said, array $path, Day $rule): array
+    {
+        $first = (string) array_shift($path);
+        foreach ($first === '*' ? array_keys($said) : [$first] as $key) {
+            if (array_key_exists($key, $said)) {
+                $said[$key] = match (true) {
+                    $path === [] => $rule->read($said[$key]),
+                    is_array($said[$key]) => self::withDays($said[$key], $path, $rule),
+                    default => $said[$key],
+                };
+            }
+        }
+
+        return $said;
     }
 
     public function person(): Person

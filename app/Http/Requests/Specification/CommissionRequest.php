@@ -15,7 +15,7 @@ use Illuminate\Validation\Validator;
 use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Schedule\Problem\Promise;
 
-final class CommissionRequest extends ManagerRequest
+class CommissionRequest extends ManagerRequest
 {
     use TypedSpecification;
 

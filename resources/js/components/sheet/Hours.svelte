@@ -39,7 +39,9 @@
                             ? `struck out: ${line.struckBecause}`
                             : line.source === 'clock'
                               ? 'by the clock'
-                              : 'entered afterwards'}</span
+                              : line.source === 'taken in'
+                                ? 'as remembered, from before'
+                                : 'entered afterwards'}</span
                     >
                     {#if manager && !line.struck && line.minutes !== null}
                         {#if striking === line.id}

@@ -43,7 +43,7 @@
 
 <form class="forms" onsubmit={enter}>
     <Field name="hours" label="Hours worked" bind:value={hours} error={act.errors.hours} hint="1:30, 1.5 or 90 min" />
-    <Field name="worked_on" label="On" type="date" bind:value={workedOn} error={act.errors.worked_on} />
+    <Field name="worked_on" label="On" type="date" past bind:value={workedOn} error={act.errors.worked_on} />
     {#if manager}
         <Field
             name="person_id"

@@ -106,6 +106,12 @@ export const addresses = {
                 "operation": "id"
             }
         },
+        "days": {
+            "uri": "days",
+            "methods": [
+                "POST"
+            ]
+        },
         "builds": {
             "uri": "builds",
             "methods": [
@@ -357,6 +363,58 @@ export const addresses = {
             "methods": [
                 "POST"
             ]
+        },
+        "first-steps": {
+            "uri": "first-steps",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "finished.new": {
+            "uri": "finished/new",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "finished.look": {
+            "uri": "finished/look",
+            "methods": [
+                "POST"
+            ]
+        },
+        "finished": {
+            "uri": "finished",
+            "methods": [
+                "POST"
+            ]
+        },
+        "bench.new": {
+            "uri": "bench/new",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "bench": {
+            "uri": "bench",
+            "methods": [
+                "POST"
+            ]
+        },
+        "builds.taking-in": {
+            "uri": "builds/{build}/taking-in",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
         },
         "commissions.store": {
             "uri": "commissions",

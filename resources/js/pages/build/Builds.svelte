@@ -18,7 +18,13 @@
         <h1>{open.length === 1 ? 'One build is open' : `${open.length} builds are open`}</h1>
         <p class="quiet">{finished.length} finished ones below, with what they took.</p>
     </div>
-    {#if manager}<a class="do" use:inertia href={route('commissions.new')}>New commission</a>{/if}
+    {#if manager}
+        <p class="flex flex-wrap gap-x-5 gap-y-1 items-center justify-end">
+            <a use:inertia href={route('bench.new')}>Take one in that is on the bench already</a>
+            <a use:inertia href={route('finished.new')}>Bring finished ones in</a>
+            <a class="do" use:inertia href={route('commissions.new')}>New commission</a>
+        </p>
+    {/if}
 </div>
 
 <ul class="mt-4 mb-8">

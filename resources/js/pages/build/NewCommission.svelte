@@ -10,9 +10,11 @@
     import type { Row, Typed } from '@/lib/typed';
     import { route } from '@/lib/address';
 
-    const { fields, models, clients, currency, depositPercent, promiseKinds }: NewCommissionProps = $props();
+    const { takesIn, nextNumber, fields, models, clients, currency, depositPercent, promiseKinds }: NewCommissionProps =
+        $props();
 
     const form = useForm({
+        number: '',
         purpose: 'commission',
         client: '',
         contact: '',
@@ -79,7 +81,8 @@
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        form.post(route('commissions.store'), {
+        form.transform((typed) => ({ ...typed, number: typed.number || String(nextNumber) }));
+        form.post(takesIn ? route('bench') : route('commissions.store'), {
             preserveScroll: true,
             onError: () =>
                 requestAnimationFrame(() => document.querySelector<HTMLElement>('form [aria-invalid="true"]')?.focus()),
@@ -87,16 +90,33 @@
     }
 </script>
 
-<svelte:head><title>New commission · Regimen</title></svelte:head>
+<svelte:head><title>{takesIn ? 'On the bench already' : 'New commission'} · Regimen</title></svelte:head>
 
-<h1>A new commission</h1>
-<p class="quiet">Write lengths as you say them: 43, 43 mm, 1 3/4", 0.9 in. The figures on the right follow.</p>
+{#if takesIn}
+    <h1>An instrument that is on the bench already</h1>
+    <p class="quiet">
+        What it is to be, as far as you know it; the house’s way stands for the rest. On the next page you say what is
+        done of it.
+    </p>
+{:else}
+    <h1>A new commission</h1>
+    <p class="quiet">Write lengths as you say them: 43, 43 mm, 1 3/4", 0.9 in. The figures on the right follow.</p>
+{/if}
 
 <div class="grid grid-cols-[minmax(0,1fr)_20.5rem] gap-10 mt-[0.9rem] items-start max-desk:grid-cols-1 max-desk:gap-4">
     <form onsubmit={save} novalidate>
         <section>
             <h2>Who and what for</h2>
             <div class="fields">
+                {#if takesIn}
+                    <Field
+                        name="number"
+                        label="Its number"
+                        bind:value={form.number}
+                        error={form.errors.number}
+                        hint={`left empty: ${nextNumber}`}
+                    />
+                {/if}
                 <Field
                     name="purpose"
                     label="For"
@@ -188,7 +208,9 @@
                     options={promiseKinds}
                 />
             </div>
-            <button class="do" type="submit" disabled={form.processing}>Take the commission</button>
+            <button class="do" type="submit" disabled={form.processing}
+                >{takesIn ? 'Go on to what is done' : 'Take the commission'}</button
+            >
         </section>
     </form>
 

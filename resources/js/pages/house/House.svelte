@@ -114,7 +114,7 @@
 </section>
 
 <section class="sheet mt-[1.3rem]">
-    <h2>Stations and fixtures</h2>
+    <h2 id="stations">Stations and fixtures</h2>
     <p class="quiet small">
         How many of each there are. A station is taken while somebody works at it, a fixture also through the hold.
     </p>

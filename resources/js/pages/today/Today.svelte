@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { inertia } from '@inertiajs/svelte';
+    import { inertia, page } from '@inertiajs/svelte';
     import Hatch from '@/components/Hatch.svelte';
     import Marks from '@/components/Marks.svelte';
     import PersonDay from '@/components/PersonDay.svelte';
@@ -8,7 +8,8 @@
     import type { TodayProps } from '@/lib/props';
     import { route } from '@/lib/address';
 
-    const { headline, day, isToday, under, people, free, arrives, decide, promises, kept }: TodayProps = $props();
+    const { headline, day, isToday, under, people, free, arrives, decide, promises, kept, empty }: TodayProps =
+        $props();
 
     const stretches = $derived(people.flatMap((person) => person.hours));
     const opens = $derived(Math.floor(Math.min(480, ...stretches.map(([from]) => from)) / 60) * 60);
@@ -24,6 +25,12 @@
 <Hatch />
 <h1>{headline}</h1>
 <p class="quiet">{under}</p>
+{#if empty && page.props.viewer?.manager}
+    <p class="mt-2">
+        Here the day of everybody will stand, once there is something on the bench.
+        <a class="do ml-2" use:inertia href={route('first-steps')}>Set the shop up</a>
+    </p>
+{/if}
 
 <section class="day" aria-label={`People on ${calendarDay(day)}`}>
     <div class="axis relative h-[2.2rem] ml-40 text-[0.8rem] max-desk:hidden" aria-hidden="true">
