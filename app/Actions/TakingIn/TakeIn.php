@@ -10,6 +10,7 @@ use App\Models\Build\BuildStatus;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
+use App\Models\Plan\PlanEntry;
 use App\Planning\House\House;
 use App\Support\Clock;
 use App\Support\Refused;
@@ -53,10 +54,19 @@ final readonly class TakeIn
             $build->update(['version' => $build->version + 1]);
             $this->recording->log($build, $by, 'taken-in', $this->summary($operations, $known, $minutes));
             $left = $this->isPastTheCut($operations, $known) ? $this->release->release($by, $build) : '';
+            $this->forgetOrder();
             $this->recording->planAnew("{$build->name()} taken in");
 
             return $left;
         });
+    }
+
+    /** As long as nobody works by the plan it owes nothing to the one of a shop that was half entered. */
+    private function forgetOrder(): void
+    {
+        if (TimeEntry::query()->where('source', '!=', self::SOURCE)->doesntExist()) {
+            PlanEntry::query()->update(['position' => null]);
+        }
     }
 
     /** @param  Collection<int, Operation>  $operations */
