@@ -19,6 +19,7 @@ final readonly class TodayProps extends Page
      */
     public function __construct(
         public string $headline,
+        public ?ToDo $todo,
         public string $day,
         public bool $isToday,
         public string $under,

@@ -36,7 +36,7 @@ final readonly class PeopleToday
         $names = $people->pluck('name', 'id');
 
         return array_values($people
-            ->sortBy(static fn (Person $person): int => $person->id === $viewer->id && ! $viewer->isManager() ? 0 : 1)
+            ->sortBy(static fn (Person $person): int => $person->id === $viewer->id ? 0 : 1)
             ->map(function (Person $person) use ($day, $names): TodayPerson {
                 $hours = $this->house->hoursOf($person)->on($day);
                 $items = $this->items($person, $day, $names);
@@ -54,6 +54,16 @@ final readonly class PeopleToday
                     away: self::away($person, $day),
                 );
             })->all());
+    }
+
+    /** When the last of them goes home, in minutes after midnight; null on a day on which nobody works. */
+    public function closing(string $day): ?int
+    {
+        $ends = Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->get()
+            ->flatMap(fn (Person $person): array => array_column($this->house->hoursOf($person)->on($day), 1))
+            ->all();
+
+        return $ends === [] ? null : max($ends);
     }
 
     /**

@@ -35,6 +35,7 @@ final readonly class TodayPage
         private Clock $clock,
         private ResourceNames $resources,
         private PeopleToday $peopleToday,
+        private FirstThing $todo,
     ) {
     }
 
@@ -50,7 +51,8 @@ final readonly class TodayPage
             headline: Headline::about($this->builds->outlooks()),
             day: $day,
             isToday: $day === $today,
-            under: ($day === $today ? '' : 'Nobody works today; this is '.Say::day($day).'. ')
+            todo: $this->todo->of($viewer, $this->promises(), $this->arrives($today), $this->decide(), $today),
+            under: ($day === $today ? '' : 'The shop is closed until '.Say::day($day).', which is shown here. ')
                 .Say::figure($planned / 60, 1).' of '.Say::figure($there / 60, 1).' bench hours are planned.',
             people: $people,
             free: $this->free($day),
@@ -63,10 +65,16 @@ final readonly class TodayPage
     }
 
     /** Today, or the next day on which the shop works. */
+    /** Today until the last one goes home; then the next day on which somebody works. */
     private function day(string $today): string
     {
+        $closing = $this->peopleToday->closing($today);
+        $now = $this->clock->now()->setTimezone($this->house->zone());
+        if ($closing !== null && $now->hour * 60 + $now->minute < $closing) {
+            return $today;
+        }
         $day = $today;
-        for ($ahead = 0; $ahead < 14 && $this->house->hours()->on($day) === []; $ahead++) {
+        for ($ahead = 0; $ahead < 14 && ($day === $today || $this->house->hours()->on($day) === []); $ahead++) {
             $day = (new \DateTimeImmutable("{$day} +1 day"))->format('Y-m-d');
         }
 

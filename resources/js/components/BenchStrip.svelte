@@ -11,12 +11,24 @@
 
     let errors = $state<Record<string, string>>({});
     let really = $state('');
+    let open = $state(false);
 
     const mine = $derived(bench.clocks.filter((one) => one.mine));
     const others = $derived(bench.clocks.filter((one) => !one.mine));
     const since = (instant: string): number => (shopClock.now.getTime() - Date.parse(instant)) / 60000;
     const until = (instant: string): number => (Date.parse(instant) - shopClock.now.getTime()) / 60000;
+    const more = $derived(
+        Math.max(0, bench.clocks.length - Math.min(1, mine.length)) + Math.max(0, bench.holds.length - 1),
+    );
     const today = (instant: string): boolean => dateOf(instant) === dateOf(shopClock.now);
+
+    const when = (instant: string): string => (today(instant) ? clock(instant) : day(instant));
+
+    /** What was refused is said, and answered, above the strip. */
+    function refused(said: Record<string, string>): void {
+        errors = said;
+        open = open || Boolean(said.minutes ?? said.clock);
+    }
 
     function start(operation: number): void {
         router.post(
@@ -25,7 +37,7 @@
             {
                 preserveScroll: true,
                 preserveState: true,
-                onError: (said) => (errors = said),
+                onError: refused,
                 onSuccess: () => (errors = {}),
             },
         );
@@ -38,7 +50,7 @@
             {
                 preserveScroll: true,
                 preserveState: true,
-                onError: (said) => (errors = said),
+                onError: refused,
                 onSuccess: () => {
                     errors = {};
                     really = '';
@@ -48,72 +60,80 @@
     }
 </script>
 
-<footer
-    class="screen-only [position:fixed] [inset:auto_0_0_0] grid grid-cols-[1.3fr_1.9fr_1fr_auto] bg-paper border-t-2 border-t-ink [z-index:10] [max-height:45vh] [overflow-y:auto] max-desk:grid-cols-[1fr_1fr] max-desk:[max-height:32vh]"
-    aria-label="Bench strip"
->
-    <section class:idle={mine.length === 0}>
-        <h2>On the clock</h2>
-        {#each mine as one (one.id)}
-            <p>
-                <b>{one.person.split(' ')[0]}</b> ·
-                <a class="plain" use:inertia href={route('builds.show', one.build) + `#operation-${one.operationId}`}
-                    >{one.build} {one.operation}</a
+<svelte:window onkeydown={(event) => event.key === 'Escape' && (open = false)} />
+
+<footer class="screen-only strip bg-paper border-t-2 border-t-ink" aria-label="Bench strip">
+    {#if open}
+        <div class="above bg-paper border-t-2 border-t-ink" id="bench-more">
+            <section>
+                <h2>On the clock</h2>
+                <ul>
+                    {#each [...mine, ...others] as one (one.id)}
+                        <li>
+                            <a
+                                class="plain"
+                                use:inertia
+                                href={route('builds.show', one.build) + `#operation-${one.operationId}`}
+                                ><b>{one.person.split(' ')[0]}</b> {one.build} {one.operation}</a
+                            >
+                            <span class="figure text-accent">{labour(since(one.since))}</span>
+                        </li>
+                    {:else}
+                        <li class="quiet">No clock runs.</li>
+                    {/each}
+                </ul>
+                {#if errors.minutes}
+                    <label>
+                        Really worked
+                        <input class="field" bind:value={really} aria-invalid="true" aria-describedby="really-worked" />
+                    </label>
+                    <ErrorLine id="really-worked" text={errors.minutes} />
+                {/if}
+                <ErrorLine text={errors.clock} />
+            </section>
+            <section>
+                <h2>Holding</h2>
+                <ul>
+                    {#each bench.holds as hold (hold.build + hold.operation)}
+                        <li>
+                            <a class="plain" use:inertia href={route('builds.show', hold.build)}>
+                                <Mark kind="hold" />{hold.fixture ?? hold.operation}, No. {hold.build}, free
+                                <span class="figure">{when(hold.until)}</span>
+                                <span class="quiet small">in {span(until(hold.until))}</span>
+                            </a>
+                        </li>
+                    {:else}
+                        <li class="quiet">Nothing holds.</li>
+                    {/each}
+                </ul>
+            </section>
+        </div>
+    {/if}
+    <div class="row">
+        <section class="mine">
+            {#each mine.slice(0, 1) as one (one.id)}
+                <a
+                    class="plain words"
+                    use:inertia
+                    href={route('builds.show', one.build) + `#operation-${one.operationId}`}
+                    ><span class="figure text-accent">{labour(since(one.since))}</span>
+                    <b>{one.build}</b>
+                    {one.operation}</a
                 >
-                <span class="figure text-accent">{labour(since(one.since))}</span>
                 <button class="act" type="button" onclick={() => stop(one.id)}>Stop clock</button>
-            </p>
-            {#if errors.minutes}
-                <label>
-                    Really worked
-                    <input class="field" bind:value={really} aria-invalid="true" aria-describedby="really-worked" />
-                </label>
-                <ErrorLine id="really-worked" text={errors.minutes} />
-            {/if}
-        {/each}
-        {#if others.length > 0}
-            <p class="others">
-                {#each others as one (one.id)}
-                    <a
-                        class="plain"
-                        use:inertia
-                        href={route('builds.show', one.build) + `#operation-${one.operationId}`}
-                        title={`${one.build} ${one.operation}`}
-                    >
-                        <b>{one.person.split(' ')[0]}</b>
-                        {one.build} <span class="figure text-accent">{labour(since(one.since))}</span>
-                    </a>
-                {/each}
-            </p>
-        {:else if mine.length === 0}
-            <p class="quiet">No clock runs.</p>
-        {/if}
-        {#if mine.length > 0}<ErrorLine text={errors.clock} />{/if}
-    </section>
-    <section>
-        <h2>Holding</h2>
-        <p class="holds flex flex-wrap gap-y-[0.1rem] gap-x-[1.1rem]">
-            {#each bench.holds.slice(0, 3) as hold (hold.build + hold.operation)}
-                <a class="plain" use:inertia href={route('builds.show', hold.build)}>
-                    <Mark kind="hold" />{hold.fixture ?? hold.operation} · {hold.build},
-                    <span class="figure">{today(hold.until) ? clock(hold.until) : day(hold.until)}</span>
-                    <span class="quiet small">in {span(until(hold.until))}</span>
-                </a>
             {:else}
-                <span class="quiet">Nothing holds.</span>
+                <span class="quiet words">Your clock stands still.</span>
             {/each}
-        </p>
-    </section>
-    <section>
-        <h2>Next for you</h2>
-        {#if bench.next}
-            <p>
-                <a use:inertia href={route('builds.show', bench.next.build) + `#operation-${bench.next.operationId}`}
-                    >{bench.next.build} {bench.next.operation}</a
+        </section>
+        <section class="next">
+            {#if bench.next}
+                <a
+                    class="words"
+                    use:inertia
+                    href={route('builds.show', bench.next.build) + `#operation-${bench.next.operationId}`}
+                    >Next: {bench.next.build} {bench.next.operation}</a
                 >
-                <span class="quiet figure"
-                    >{today(bench.next.start) ? clock(bench.next.start) : day(bench.next.start)}</span
-                >
+                <span class="quiet figure when">{when(bench.next.start)}</span>
                 {#if mine.length === 0}
                     <button
                         class="act"
@@ -124,83 +144,120 @@
                         Start clock
                     </button>
                 {/if}
-            </p>
-            {#if mine.length === 0}<ErrorLine text={errors.clock} />{/if}
-        {:else}
-            <p class="quiet">Nothing is planned for you.</p>
-        {/if}
-    </section>
-    <section class="keys">
-        <h2>Keys</h2>
-        <button class="word figure" type="button" onclick={onkeys} aria-label="Show the keys">?</button>
-    </section>
+            {:else}
+                <span class="quiet words">Nothing is planned for you.</span>
+            {/if}
+        </section>
+        <section class="holds">
+            {#each bench.holds.slice(0, 1) as hold (hold.build + hold.operation)}
+                <a class="plain words" use:inertia href={route('builds.show', hold.build)}>
+                    <Mark kind="hold" />{hold.fixture ?? hold.operation}, No. {hold.build}, free
+                    <span class="figure">{when(hold.until)}</span>
+                </a>
+            {:else}
+                <span class="quiet words">Nothing holds.</span>
+            {/each}
+        </section>
+        <button
+            class="word more"
+            type="button"
+            aria-expanded={open}
+            aria-controls={open ? 'bench-more' : undefined}
+            onclick={() => (open = !open)}>{open ? 'Less' : more > 0 ? `${more} more` : 'More'}</button
+        >
+        <button class="word figure keys" type="button" onclick={onkeys} aria-label="Show the keys">?</button>
+    </div>
 </footer>
 
 <style>
-    section {
-        padding: 0.45rem 1rem 0.5rem;
-        border-left: 1px solid var(--rule);
+    .strip {
+        position: fixed;
+        inset: auto 0 0 0;
+        z-index: 10;
+    }
+
+    .row {
+        display: grid;
+        grid-template-columns: 1.25fr 1.25fr 1.1fr auto auto;
+        align-items: center;
+        height: 3.4rem;
+        padding: 0 1.75rem;
+        gap: 1.4rem;
+    }
+
+    .row section {
+        display: flex;
+        align-items: center;
+        gap: 0.6rem;
         min-width: 0;
     }
 
-    section:first-child {
-        border-left: 0;
-        padding-left: 1.75rem;
+    .words {
+        overflow: hidden;
+        white-space: nowrap;
+        text-overflow: ellipsis;
+        min-width: 0;
+    }
+
+    .when,
+    .act {
+        flex: none;
+    }
+
+    .above {
+        position: absolute;
+        inset: auto 0 100% 0;
+        max-height: 45vh;
+        overflow-y: auto;
+        display: grid;
+        grid-template-columns: 1fr 1fr;
+        gap: 1.9rem;
+        padding: 0.7rem 1.75rem;
     }
 
     h2 {
-        font-family: inherit;
-        font-size: 0.72rem;
-        font-weight: 600;
-        letter-spacing: 0;
-        color: var(--quiet);
+        font-size: 0.95rem;
     }
 
-    .others {
-        display: flex;
-        flex-wrap: wrap;
-        gap: 0 1rem;
-        font-size: 0.82rem;
-    }
-
-    .holds a {
-        white-space: nowrap;
+    li {
+        border-top: 1px solid var(--rule);
+        padding: 0.25rem 0;
     }
 
     .act {
-        margin-left: 0.5rem;
-        min-height: 1.7rem;
+        min-height: 1.9rem;
         font-size: 0.85rem;
     }
+
+    .more,
+    .keys {
+        min-width: 24px;
+    }
     @media (width < 60rem) {
-        section,
-        section:first-child {
-            padding: 0.3rem 1rem;
-            border-left: 0;
+        .row {
+            grid-template-columns: minmax(0, 1fr) auto;
+            padding: 0 1rem;
+            gap: 0.8rem;
+            height: 3.75rem;
         }
 
-        section:first-child {
-            grid-column: 1 / -1;
-            border-bottom: 1px solid var(--rule);
+        .above {
+            grid-template-columns: 1fr;
+            padding: 0.7rem 1rem;
+            gap: 0.7rem;
         }
 
-        .keys,
-        .idle,
-        .others {
+        .row .holds,
+        .row .keys,
+        .row:has(.mine .act) .next,
+        .row:not(:has(.mine .act)) .mine {
             display: none;
         }
 
-        .holds a {
-            white-space: normal;
-        }
-
-        .holds .small,
-        .holds a:nth-child(n + 2) {
-            display: none;
-        }
-
-        .act {
+        .act,
+        .more {
             min-height: 44px;
+            min-width: 44px;
         }
     }
 </style>

@@ -1,6 +1,6 @@
 <script lang="ts">
     import { inertia } from '@inertiajs/svelte';
-    import { timeOf, type Placed } from '@/lib/day';
+    import { isShort, isTiny, timeOf, type Placed } from '@/lib/day';
     import { shopClock } from '@/lib/now.svelte';
     import { clock, dateOf, day } from '@/lib/time';
     import type { TodayItem } from '@/lib/props';
@@ -19,7 +19,7 @@
 </script>
 
 <div
-    class={['item', item.state, item.room < 50 ? 'narrow' : item.room < 80 && 'short']}
+    class={['item', item.state, isTiny(item) ? 'narrow tiny' : isShort(item) ? 'narrow' : item.room < 80 && 'short']}
     style:grid-column={column}
     title={`${item.build} ${item.name}, ${timeOf(item.start)}–${timeOf(item.end)}. ${item.because ?? ''}`}
 >
@@ -43,9 +43,8 @@
             >{timeOf(item.start)}–{timeOf(item.end)}</span
         >
         <a class="plain" use:inertia href={route('builds.show', item.build) + `#operation-${item.operationId}`}
-            >{#if item.helps}help {item.helps}:
-            {/if}<b>{item.build}</b>
-            {item.name}</a
+            >{#if item.helps}{`help ${item.helps}: `}{/if}<b>{item.build}</b>
+            <span class="name">{item.name}</span></a
         >
     </p>
     {#if item.helped}<p class="small">{item.helped}</p>{/if}
@@ -76,10 +75,11 @@
         display: none;
     }
 
-    .narrow p {
-        overflow: hidden;
-        white-space: nowrap;
-        text-overflow: ellipsis;
+    @media (width >= 60rem) {
+        .narrow .name,
+        .tiny p {
+            display: none;
+        }
     }
 
     .done .bar,
@@ -102,10 +102,6 @@
         .narrow .small {
             display: block;
             font-size: 0.85rem;
-        }
-
-        .narrow p {
-            white-space: normal;
         }
     }
 </style>

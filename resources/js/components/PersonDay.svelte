@@ -1,6 +1,8 @@
 <script lang="ts">
     import DayItem from '@/components/DayItem.svelte';
-    import { timeOf, type Placed } from '@/lib/day';
+    import { inertia } from '@inertiajs/svelte';
+    import { route } from '@/lib/address';
+    import { isShort, timeOf, type Placed } from '@/lib/day';
     import { shopClock } from '@/lib/now.svelte';
     import { dateOf, minuteOfDay } from '@/lib/time';
     import type { TodayPerson } from '@/lib/props';
@@ -36,6 +38,8 @@
             };
         });
     });
+    /** What has no room for its words in the row tells them in a line of its own. */
+    const short = $derived(items.filter(isShort));
     // A column for the time before the first item and one for each item up to the next: the row grows with its words.
     const columns = $derived(
         [Math.max(0, (items[0]?.start ?? last) - (hours[0] ?? 0)), ...items.map((item) => item.room)]
@@ -89,6 +93,23 @@
         {#each items as item, index (`${item.operationId} ${item.from}`)}
             <DayItem {item} column={index + 2} />
         {/each}
+        {#if short.length > 0}
+            <ul class="short row-start-2 text-[0.8rem] pb-1 hidden desk:flex" style:grid-column="1 / -1">
+                {#each short as item (`${item.operationId} ${item.from}`)}
+                    <li>
+                        <span class="figure">{timeOf(item.start)}</span>
+                        <a
+                            class="plain"
+                            use:inertia
+                            href={route('builds.show', item.build) + `#operation-${item.operationId}`}
+                            ><b>{item.build}</b> {item.name}</a
+                        >
+                        {#if item.hold}<span class="quiet">then {item.hold}</span>{/if}
+                        {#if item.gate}<span class="quiet">ends with: {item.gate}</span>{/if}
+                    </li>
+                {/each}
+            </ul>
+        {/if}
     </div>
 </article>
 
@@ -102,6 +123,12 @@
         display: grid;
         position: relative;
         min-height: 4.6rem;
+    }
+
+    .short {
+        position: relative;
+        flex-wrap: wrap;
+        gap: 0 1.2rem;
     }
 
     .hour,

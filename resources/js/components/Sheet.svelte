@@ -94,7 +94,7 @@
 {/if}
 
 <main
-    class="pt-[0.9rem] px-7 pb-30 [outline:none] max-desk:pt-[0.6rem] max-desk:px-4 max-desk:pb-44"
+    class="pt-[0.9rem] px-7 pb-24 [outline:none] max-desk:pt-[0.6rem] max-desk:px-4 max-desk:pb-28"
     id="content"
     tabindex="-1"
     class:alone={!shared.viewer}

@@ -1405,6 +1405,13 @@ export interface TakingInProps {
     today: string;
 }
 
+/** What to do about what is the matter. */
+export interface ToDo {
+    words: string;
+    action: string;
+    address: string;
+}
+
 export interface TodayItem {
     operationId: number;
     build: number;
@@ -1434,6 +1441,7 @@ export interface TodayPerson {
 
 export interface TodayProps {
     headline: string;
+    todo: ToDo | null;
     day: string;
     isToday: boolean;
     under: string;

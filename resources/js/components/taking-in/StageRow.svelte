@@ -47,7 +47,7 @@
         <Field
             name={`hours.${stage.stage}`}
             label={`Hours on ${stage.words.toLowerCase()}`}
-            bind:value={said.hours[stage.stage]}
+            bind:value={() => said.hours[stage.stage] ?? '', (typed) => (said.hours[stage.stage] = typed)}
             error={errors[`hours.${stage.stage}`]}
         />
     </div>
@@ -74,14 +74,14 @@
                             name={`until.${one.id}`}
                             label="Holds until"
                             type="datetime-local"
-                            bind:value={said.until[one.id]}
+                            bind:value={() => said.until[one.id] ?? '', (typed) => (said.until[one.id] = typed)}
                             error={errors[`operations.${one.id}.until`]}
                         />
                     {:else if said.come(one.id) === 'started'}
                         <Field
                             name={`hours.${one.id}`}
                             label="Hours so far"
-                            bind:value={said.begun[one.id]}
+                            bind:value={() => said.begun[one.id] ?? '', (typed) => (said.begun[one.id] = typed)}
                             error={errors[`operations.${one.id}.hours`]}
                         />
                     {:else}

@@ -23,7 +23,9 @@
                 <h2>{step.title} <span class="small quiet font-normal">{step.stands}</span></h2>
                 <p class="quiet">{step.words}</p>
             </div>
-            <a class={index === next ? 'do' : 'act'} use:inertia href={step.address}>{step.action}</a>
+            <a class={index === next ? 'do' : step.done ? 'word' : 'act'} use:inertia href={step.address}
+                >{step.action}</a
+            >
         </li>
     {/each}
 </ol>

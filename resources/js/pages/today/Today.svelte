@@ -8,7 +8,7 @@
     import type { TodayProps } from '@/lib/props';
     import { route } from '@/lib/address';
 
-    const { headline, day, isToday, under, people, free, arrives, decide, promises, kept, empty }: TodayProps =
+    const { headline, todo, day, isToday, under, people, free, arrives, decide, promises, kept, empty }: TodayProps =
         $props();
 
     const stretches = $derived(people.flatMap((person) => person.hours));
@@ -24,6 +24,7 @@
 
 <Hatch />
 <h1>{headline}</h1>
+{#if todo}<p class="mt-1">{todo.words} <a use:inertia href={todo.address}>{todo.action}</a></p>{/if}
 <p class="quiet">{under}</p>
 {#if empty && page.props.viewer?.manager}
     <p class="mt-2">
