@@ -86,6 +86,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::put('/builds/{build}/specification', [SpecificationController::class, 'store'])->name('builds.specification');
         Route::post('/builds/{build}/specification/release', [SpecificationController::class, 'release'])->name('builds.specification.release');
         Route::post('/builds/{build}/specification/accept', [SpecificationController::class, 'accept'])->name('builds.specification.accept');
+        Route::post('/builds/{build}/specification/import/look', [SpecificationController::class, 'lookAt'])->middleware(AsksOnly::class)->name('builds.specification.import.look');
         Route::post('/builds/{build}/specification/import', [SpecificationController::class, 'import'])->name('builds.specification.import');
         Route::get('/builds/{build}/revisions', [SpecificationController::class, 'revisions'])->name('builds.revisions');
         Route::post('/builds/{build}/revisions', [SpecificationController::class, 'begin']);
@@ -111,6 +112,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::get('/plan/load', [PlanController::class, 'load'])->name('plan.load');
         Route::get('/plan/history', [PlanController::class, 'history'])->name('plan.history');
         Route::get('/plan/calendar', [CalendarController::class, 'show'])->name('plan.calendar');
+        Route::post('/plan/calendar/import/look', [CalendarController::class, 'lookAt'])->middleware(AsksOnly::class)->name('plan.calendar.import.look');
         Route::post('/plan/calendar/import', [CalendarController::class, 'import'])->name('plan.calendar.import');
         Route::put('/plan/weights', [ChangeController::class, 'weights'])->name('plan.weights');
         Route::post('/plan/judge', [ChangeController::class, 'judge'])->middleware(AsksOnly::class)->name('plan.judge');

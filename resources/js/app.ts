@@ -3,12 +3,16 @@ import type { Component } from 'svelte';
 import Sheet from './components/Sheet.svelte';
 import { learnAddresses } from './lib/address';
 import { rememberedMode } from './lib/mode';
+import { sendOnce } from './lib/once';
+import { askBeforeLeaving } from './lib/unsaved';
 
 interface Page {
     default: Component;
 }
 
 rememberedMode();
+sendOnce();
+askBeforeLeaving();
 
 void createInertiaApp({
     resolve: async (name, page) => {

@@ -56,37 +56,48 @@ final class CommissionJourneyTest extends BrowserTestCase
             strtotime("{$ready} 2026"), strtotime($me->text('[data-figure=finish]').' 2026'),
             'planned for the date that was shown, or sooner',
         );
+        self::assertStringContainsString('Specify it', $me->text('[data-next]'));
+        $me->section('Specification');
         self::assertStringContainsString('42.86 mm', $me->text('#specification'));
         self::assertStringContainsString('red alder 6.35 mm; red alder 38.1 mm', $me->text('#specification'));
 
         $agree = '[data-operation="agree the specification"]';
+        $me->section('Route');
         $me->press('Start clock', $agree);
         $me->waitForText('Your clock runs on agree the specification.');
         $this->shop->setNow('2026-03-18T11:12:00+01:00');
         $me->press('Stop clock', 'footer');
         $me->waitForText('Clock stopped, hours recorded.');
+        $me->section('Overview');
         $me->waitForText('2.0 h', '[data-figure=worked]');
+        $me->section('Money');
         self::assertSame('108.00', $me->text('[data-figure=cost]'), 'two hours at the rate of 54');
+        $me->section('Route');
         $me->press('Mark done', $agree);
         $me->waitForText('Done: agree the specification.');
+        $me->section('Overview');
         self::assertSame('3.0 h', $me->text('[data-figure=earned]'));
         self::assertSame('1.50', $me->text('[data-figure=cpi]'));
 
         $timber = '[data-kit="red alder for the top"]';
+        $me->section('Kit');
         $me->press('Mark as arrived', $timber);
         $me->waitForText('arrived Wed 18 Mar', $timber);
         $me->press('Use', $timber);
         $me->waitForText('used up', $timber);
+        $me->section('Money');
         $me->until(fn (): bool => $me->text('[data-figure=cost]') !== '108.00', 'the cost with the material in it');
 
         $before = $me->text('[data-figure=finish]');
         $drawing = '[data-operation="full-size drawing and check"]';
+        $me->section('Route');
         $me->press('more', $drawing);
         $me->type('Waits for a decision about', 'shape of the horn', $drawing);
         $me->setDate('Expected by', '2026-05-29', $drawing);
         $me->press('Wait for this', $drawing);
         $me->until(fn (): bool => $me->text('[data-figure=finish]') !== $before, 'another finish');
         self::assertStringContainsString('Waits for shape of the horn', $me->text('.promise'));
+        $me->section('Logbook');
         self::assertStringContainsString('shape of the horn', $me->text('#logbook'));
         $me->press('Horizon', 'nav');
         $me->waitForPath('/horizon');
@@ -97,12 +108,12 @@ final class CommissionJourneyTest extends BrowserTestCase
     {
         $me = $this->visit(ShopServer::demo());
         $me->signIn();
-        $me->open('/builds/41');
+        $me->open('/builds/41#route');
         $drawing = '[data-operation="full-size drawing and check"]';
         $me->waitFor($drawing);
         $first = $me->driver->getWindowHandle();
         $me->driver->switchTo()->newWindow();
-        $me->open('/builds/41');
+        $me->open('/builds/41#route');
         $me->press('Mark done', $drawing);
         $me->waitForText('Done: full-size drawing and check.');
         $this->browser->toTab($first);

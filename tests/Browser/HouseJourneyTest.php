@@ -83,6 +83,7 @@ final class HouseJourneyTest extends BrowserTestCase
         $me->type('Why, as the client was told', 'The lacquer needs its time.');
         $me->press('Set the promise');
         $me->waitForText('working days of slack', '[data-figure=slack]');
+        $me->section('Logbook');
         self::assertStringContainsString('The lacquer needs its time.', $me->text('#logbook'));
 
         $me->open('/builds/41');

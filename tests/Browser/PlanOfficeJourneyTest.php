@@ -20,12 +20,11 @@ final class PlanOfficeJourneyTest extends BrowserTestCase
         $event = static fn (string $lines): string => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Example//EN\r\nBEGIN:VEVENT\r\nUID:1@example.org\r\n{$lines}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
         file_put_contents("{$folder}/wrong.ics", $event("SUMMARY:Concert\r\nDTSTART:20260501T190000Z"));
         file_put_contents("{$folder}/right.ics", $event("SUMMARY:May day\r\nDTSTART;VALUE=DATE:20260501"));
-        $me->press('Import its days');
-        $me->waitForText('Choose a calendar file (.ics) first.');
         $me->waitFor('input[type=file]')->sendKeys("{$folder}/wrong.ics");
-        $me->press('Import its days');
         $me->waitForText('Line 6 can\'t be read: “Concert” has a time of day');
         $me->waitFor('input[type=file]')->sendKeys("{$folder}/right.ics");
+        $me->waitForText('1 day would be closed.', '[data-look]');
+        self::assertStringNotContainsString('Fri 1 May May day', preg_replace('/\s+/', ' ', $me->text('main')) ?? '', 'only looked at');
         $me->press('Import its days');
         $me->waitForText('1 closed day added, and planned around them.');
         self::assertStringContainsString('Fri 1 May May day', preg_replace('/\s+/', ' ', $me->text('main')) ?? '');

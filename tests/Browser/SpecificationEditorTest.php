@@ -142,8 +142,10 @@ final class SpecificationEditorTest extends BrowserTestCase
         $bring("{\"format\": \"regimen-specification/1\",\n\"client\": {\"scale\": \"long\",\n\"frets\": 99}}");
         $me->waitForText('Line 2: scale', '.middle');
         self::assertStringContainsString('Line 3: frets', $me->text('.middle'));
-        self::assertStringContainsString('Nothing was changed.', $me->text('.middle'));
         $bring('{"format": "regimen-specification/1", "client": {"scale": "26 in", "frets": "21"}}');
+        $me->waitForText('would be another.', '[data-look]');
+        self::assertStringContainsString('26 in', $me->text('[data-look]'));
+        $me->press('Import it');
         $me->waitForText('The specification from the file is saved in this revision.');
         unlink($file);
         $me->press('Scale and board', '.groups');

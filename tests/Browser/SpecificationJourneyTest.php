@@ -29,8 +29,8 @@ final class SpecificationJourneyTest extends BrowserTestCase
         $me->setDate('Promise date', '2026-08-31');
         $me->press('Take the commission');
         $me->waitForPath('/builds/42');
-        $me->press('Open the specification');
-        $me->waitForPath('/builds/42/specification/1');
+        $me->press('Specify it');
+        $me->waitForPath('/builds/42/specification');
         self::assertSame('○', trim($me->text('[data-field=scale] span[aria-hidden]')), 'the scale is the house’s');
 
         $me->press('Joint', '.groups');
@@ -108,7 +108,7 @@ final class SpecificationJourneyTest extends BrowserTestCase
     public function test_an_arrived_part_is_measured_and_the_finding_seen(): void
     {
         $me = $this->manager();
-        $me->open('/builds/37');
+        $me->open('/builds/37#measured');
         $me->choose('Part', 'neck, made here', '#measured');
         $drawn = (float) preg_replace('/.*?drawn ([\d.]+) mm.*/s', '$1', $me->text('#measured form'));
         $me->type('Measured', number_format($drawn + 0.6, 2, '.', ''), '#measured');

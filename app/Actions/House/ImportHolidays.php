@@ -26,24 +26,31 @@ final readonly class ImportHolidays
     ) {
     }
 
+    /**
+     * What would be added, without adding it.
+     *
+     * @return array<string, string> words by day
+     *
+     * @throws UnreadableFile
+     */
+    public function look(string $text): array
+    {
+        $today = $this->clock->today($this->house->zone());
+        $days = HolidayCalendar::read($text, $today, (new \DateTimeImmutable("{$today} +2 years"))->format('Y-m-d'));
+        $known = ClosedDay::query()->pluck('date')->map(static fn (mixed $date): string => (string) $date)->flip()->all();
+
+        return array_diff_key($days, $known);
+    }
+
     /** @return int how many days were added */
     public function __invoke(Person $by, string $text): int
     {
         return $this->recording->keep(function () use ($by, $text): int {
-            $today = $this->clock->today($this->house->zone());
             try {
-                $days = HolidayCalendar::read(
-                    $text, $today, (new \DateTimeImmutable("{$today} +2 years"))->format('Y-m-d'),
-                );
+                $new = $this->look($text);
             } catch (UnreadableFile $wrong) {
                 throw Refused::because($wrong->getMessage(), 'file');
             }
-            $known = ClosedDay::query()
-                ->pluck('date')
-                ->map(static fn (mixed $date): string => (string) $date)
-                ->flip()
-                ->all();
-            $new = array_diff_key($days, $known);
             if ($new !== []) {
                 $this->makeChange->make($by, [new CloseShop($new)]);
             }

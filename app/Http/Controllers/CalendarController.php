@@ -13,6 +13,8 @@ use App\Models\Build\Build;
 use App\Models\House\Feed;
 use App\Models\People\Person;
 use App\Pages\Page;
+use App\Pages\Worked\Change;
+use App\Pages\Worked\FileSeen;
 use App\Queries\Plan\CalendarPage;
 use App\Queries\Plan\FeedCalendar;
 use App\Queries\Plan\FeedsPage;
@@ -20,9 +22,11 @@ use App\Queries\Today\WeekPage;
 use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as Answer;
+use Regimen\Units\UnreadableFile;
 
 /** When the shop works, week sheets, and the calendars that others subscribe to. */
 final class CalendarController
@@ -45,6 +49,23 @@ final class CalendarController
             $pdf->of($week, Sheet::paper($paper), $request->filled('person') ? $request->integer('person') : null),
             "week-{$paper}",
         );
+    }
+
+    public function lookAt(HolidaysRequest $request, ImportHolidays $import): JsonResponse
+    {
+        try {
+            $days = $import->look((string) $request->file('file')?->getContent());
+        } catch (UnreadableFile $wrong) {
+            return response()->json(new FileSeen([], $wrong->getMessage(), ''));
+        }
+
+        return response()->json(new FileSeen(
+            array_map(
+                static fn (string $day, string $words): Change => new Change(Say::dayAndYear($day), 'open', $words), array_keys($days), $days,
+            ),
+            '',
+            $days === [] ? 'All of these days were closed already.' : Say::count(count($days), 'day').' would be closed.',
+        ));
     }
 
     public function import(HolidaysRequest $request, ImportHolidays $importHolidays): RedirectResponse

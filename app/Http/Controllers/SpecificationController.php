@@ -22,6 +22,7 @@ use App\Models\Build\KitLine;
 use App\Models\Build\SpecificationRevision;
 use App\Models\People\Person;
 use App\Pages\Page;
+use App\Queries\Specification\ImportLook;
 use App\Queries\Specification\RevisionsPage;
 use App\Queries\Specification\SpecificationPage;
 use App\Queries\Specification\WorkedOut;
@@ -102,6 +103,11 @@ final class SpecificationController
         );
 
         return back()->with('done', 'Accepted, with the reason.');
+    }
+
+    public function lookAt(Build $build, ImportRequest $request, ImportLook $look): JsonResponse
+    {
+        return response()->json($look->of($build, (string) $request->file('file')->get()));
     }
 
     public function import(Build $build, ImportRequest $request, SaveSpecification $save): RedirectResponse

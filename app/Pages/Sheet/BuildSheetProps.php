@@ -23,6 +23,7 @@ final readonly class BuildSheetProps extends Page
     public function __construct(
         public SheetBuild $build,
         public Drawing $drawing,
+        public ?NextStep $next,
         public ?string $holdsFinish,
         public SpecificationSheet $specification,
         public array $operations,

@@ -12,6 +12,7 @@ final readonly class ProgressFigure
         public string $value,
         public string $because,
         public bool $warn,
+        public bool $isMoney,
     ) {
     }
 }

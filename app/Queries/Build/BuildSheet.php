@@ -41,6 +41,7 @@ final readonly class BuildSheet
         private SheetRoute $route,
         private ProgressWords $progress,
         private WhyNotSooner $whyNotSooner,
+        private SheetNext $next,
     ) {
     }
 
@@ -66,6 +67,7 @@ final readonly class BuildSheet
         return new BuildSheetProps(
             build: self::build($build, $read, $finish, $outlook, $viewer),
             drawing: Drawings::of($read),
+            next: $this->next->of($build, $people),
             holdsFinish: $build->route_lacks === '' ? $this->route->holdsFinish($build, $people) : null,
             specification: SpecificationWords::of($read, $build->specification),
             operations: $this->route->operations($build, $people),

@@ -130,7 +130,7 @@ final readonly class ProgressWords
 
     private static function figure(string $key, string $name, string $value, string $because, bool $warn = false): ProgressFigure
     {
-        return new ProgressFigure(key: $key, name: $name, value: $value, because: $because, warn: $warn);
+        return new ProgressFigure(key: $key, name: $name, value: $value, because: $because, warn: $warn, isMoney: in_array($key, ['cost', 'cost-end', 'left'], true));
     }
 
     private static function index(?float $index): string

@@ -23,16 +23,28 @@ use Regimen\Route\Operations\Operations;
 use Regimen\Route\OperationState;
 
 /** Who is there on a day, and what each of them does when. */
-final readonly class PeopleToday
+final class PeopleToday
 {
-    public function __construct(private OpenBuilds $builds, private House $house, private ResourceNames $resources)
+    /** @var Collection<int, Person>|null */
+    private ?Collection $everybody = null;
+
+    public function __construct(
+        private readonly OpenBuilds $builds,
+        private readonly House $house,
+        private readonly ResourceNames $resources,
+    ) {
+    }
+
+    /** @return Collection<int, Person> */
+    private function everybody(): Collection
     {
+        return $this->everybody ??= Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()->toBase();
     }
 
     /** @return list<TodayPerson> the viewer first */
     public function people(Person $viewer, string $day): array
     {
-        $people = Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()->toBase();
+        $people = $this->everybody();
         $names = $people->pluck('name', 'id');
 
         return array_values($people
@@ -59,7 +71,7 @@ final readonly class PeopleToday
     /** When the last of them goes home, in minutes after midnight; null on a day on which nobody works. */
     public function closing(string $day): ?int
     {
-        $ends = Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->get()
+        $ends = $this->everybody()
             ->flatMap(fn (Person $person): array => array_column($this->house->hoursOf($person)->on($day), 1))
             ->all();
 

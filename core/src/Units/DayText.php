@@ -23,6 +23,9 @@ final class DayText
 
     private const WEEKDAY = '(mon(?:day)?|tue(?:s(?:day)?)?|wed(?:nesday)?|thu(?:r(?:s(?:day)?)?)?|fri(?:day)?|sat(?:urday)?|sun(?:day)?)';
 
+    /** Whether it has the form of a date, there or not. */
+    private bool $isDate = false;
+
     private function __construct(private readonly DateTimeImmutable $today, private readonly bool $past)
     {
     }
@@ -43,7 +46,9 @@ final class DayText
         $self = new self($today, $past);
 
         return $self->relative($text) ?? $self->named($text) ?? $self->numbers($text, $typed, $dayFirst)
-            ?? throw InvalidQuantity::unreadable($typed, ...self::EXAMPLES);
+            ?? throw ($self->isDate
+                ? new InvalidQuantity("“{$typed}” is no day of the calendar. Write for example ".implode(', ', self::EXAMPLES).'.', self::EXAMPLES)
+                : InvalidQuantity::unreadable($typed, ...self::EXAMPLES));
     }
 
     private function relative(string $text): ?DateTimeImmutable
@@ -136,6 +141,7 @@ final class DayText
     /** @param  int|null  $day  of the month; its last one when null */
     private function on(?int $day, int $month, string $year): ?DateTimeImmutable
     {
+        $this->isDate = true;
         $now = (int) $this->today->format('Y');
         $years = match (strlen($year)) {
             0 => $this->past ? [$now, $now - 1, $now - 4] : [$now, $now + 1, $now + 4],

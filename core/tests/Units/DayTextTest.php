@@ -61,7 +61,7 @@ final class DayTextTest extends TestCase
     public function test_what_can_be_read_in_two_ways_or_is_no_day_is_refused_with_what_would_be_right(): void
     {
         foreach ([
-            '3/4/2026' => '3 Apr or 4 Mar', '' => 'next Fri', '30 Feb' => '20 Mar', '31.4.' => '20 Mar', 'soon' => 'in 3 weeks', '2026-13-01' => '20 Mar',
+            '3/4/2026' => '3 Apr or 4 Mar', '' => 'next Fri', '30 Feb' => '“30 Feb” is no day of the calendar', '31.4.' => 'no day of the calendar', 'soon' => 'in 3 weeks', '2026-13-01' => '20 Mar',
             '99 Mar' => '20 Mar', '20' => '20 Mar', "\u{00B2}0 Mar" => '', "\xFF" => '',
         ] as $typed => $right) {
             try {

@@ -25,6 +25,7 @@
     let typed = $state<string | null>(null);
     let understood = $state('');
     let refused = $state('');
+    let asked = '';
     let calendar = $state<HTMLInputElement>();
 
     const shown = $derived(typed ?? words(value));
@@ -34,7 +35,7 @@
         (answer) => {
             understood = answer.day === null ? '' : answer.words;
             refused = answer.day === null ? answer.words : '';
-            if (answer.day !== null && typed !== null && value === typed) {
+            if (answer.day !== null && typed !== null && typed === asked) {
                 value = answer.day;
                 oninput?.();
             }
@@ -48,6 +49,7 @@
         understood = '';
         refused = '';
         if (text.trim() !== '') {
+            asked = text;
             asker.ask({ typed: text, past }, 150);
         }
         oninput?.();

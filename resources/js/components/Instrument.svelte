@@ -18,7 +18,15 @@
         dimensions = false,
     }: Props = $props();
 
-    const NAMED: Record<string, string> = { paper: 'var(--paper)', ink: 'var(--ink)', rust: 'var(--rust)' };
+    /** Pixels that letters have at the least, however small the drawing is shown. */
+    const LEAST = 11;
+
+    let shown = $state<DOMRectReadOnly>();
+    /** Pixels of a unit of the drawing. */
+    const scale = $derived(
+        shown ? Math.min(shown.width / (drawing.box[2] ?? 1), shown.height / (drawing.box[3] ?? 1)) : 0,
+    );
+    const lettering = (size: number): number => (scale > 0 ? Math.max(size, LEAST / scale) : size);
 
     const shapes = $derived(
         drawing.shapes.filter(
@@ -28,6 +36,34 @@
                 (shape.part !== 'electronics' || strings || inked.body >= 1),
         ),
     );
+
+    /** A letter's width in the figures' face, as a share of its height. */
+    const LETTER = 0.61;
+
+    /** Where each label stands: below the ones it would lie on. */
+    const places = $derived.by((): Map<Shape, number> => {
+        const taken: { left: number; right: number; top: number; bottom: number }[] = [];
+        const found = new Map<Shape, number>();
+        for (const shape of shapes.filter((one) => one.words !== undefined)) {
+            const size = lettering(shape.size ?? LEAST);
+            const wide = (shape.words?.length ?? 0) * size * LETTER;
+            const left = (shape.x ?? 0) - (shape.anchor === 'middle' ? wide / 2 : shape.anchor === 'end' ? wide : 0);
+            let line = shape.y ?? 0;
+            const lies = (): boolean =>
+                taken.some(
+                    (one) =>
+                        left < one.right && left + wide > one.left && line - 0.8 * size < one.bottom && line > one.top,
+                );
+            for (let tries = 0; tries < 4 && lies(); tries++) {
+                line += 1.1 * size;
+            }
+            taken.push({ left, right: left + wide, top: line - 0.8 * size, bottom: line + 0.1 * size });
+            found.set(shape, line);
+        }
+        return found;
+    });
+
+    const NAMED: Record<string, string> = { paper: 'var(--paper)', ink: 'var(--ink)', rust: 'var(--rust)' };
 
     function share(shape: Shape): number {
         return shape.part === 'neck' || shape.part === 'fretboard' || shape.part === 'body' ? inked[shape.part] : 1;
@@ -43,7 +79,8 @@
 </script>
 
 <svg
-    class="block w-full h-[100%]"
+    bind:contentRect={shown}
+    class="block w-full h-[100%] overflow-visible"
     viewBox={drawing.box.join(' ')}
     role="img"
     aria-label={words}
@@ -55,8 +92,8 @@
                 class={`as-${shape.style}`}
                 style:fill={shape.fill}
                 x={shape.x}
-                y={shape.y}
-                font-size={shape.size}
+                y={places.get(shape) ?? shape.y}
+                font-size={lettering(shape.size ?? LEAST)}
                 text-anchor={shape.anchor}>{shape.words}</text
             >
         {:else if shape.r !== undefined}

@@ -120,6 +120,7 @@ export interface BuildName {
 export interface BuildSheetProps {
     build: SheetBuild;
     drawing: Drawing;
+    next: NextStep | null;
     holdsFinish: string | null;
     specification: SpecificationSheet;
     operations: SheetOperation[];
@@ -346,6 +347,13 @@ export interface FieldGroup {
 
 /** How a field of the specification is written. */
 export type FieldInput = 'choice' | 'prose' | 'rows' | 'text' | 'figure';
+
+/** What a file would change, before anything is replaced. */
+export interface FileSeen {
+    changes: Change[];
+    problem: string;
+    words: string;
+}
 
 export interface FindingsChanged {
     new: string[];
@@ -684,6 +692,13 @@ export interface NewCommissionProps {
     promiseKinds: Option[];
 }
 
+/** What is to be done next with a build. */
+export interface NextStep {
+    words: string;
+    action: string;
+    address: string;
+}
+
 export interface NextThing {
     build: number;
     operation: string;
@@ -861,6 +876,7 @@ export interface ProgressFigure {
     value: string;
     because: string;
     warn: boolean;
+    isMoney: boolean;
 }
 
 /** How firmly a date was given: a show that opens, a client's date, a wish. */

@@ -90,6 +90,12 @@ final readonly class Visitor
         }, "something to press called “{$words}” in {$within}");
     }
 
+    /** Turns to a section of a build’s sheet. */
+    public function section(string $words): void
+    {
+        $this->press($words, 'nav[aria-label="On this sheet"]');
+    }
+
     /** Clicks; a click that would hit something else, because the page has moved under the pointer, is stopped. */
     private function hits(RemoteWebElement $wanted): bool
     {
@@ -268,6 +274,59 @@ final readonly class Visitor
         return (bool) $this->driver->executeScript(
             'return document.documentElement.scrollWidth > document.documentElement.clientWidth;',
         );
+    }
+
+    /** @return list<string> texts that lie on each other, and sentences without a space between them */
+    public function overlaps(): array
+    {
+        return $this->driver->executeScript(<<<'JS'
+            const texts = [];
+            const walker = document.createTreeWalker(document.querySelector('main'), NodeFilter.SHOW_TEXT);
+            for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+                const words = node.textContent.trim();
+                const holder = node.parentElement;
+                if (words === '' || !holder.checkVisibility({ visibilityProperty: true, opacityProperty: true }) || holder.closest('option, title, style, [aria-hidden="true"] svg')) {
+                    continue;
+                }
+                const range = document.createRange();
+                range.selectNodeContents(node);
+                for (const box of range.getClientRects()) {
+                    const seen = clipped(box, holder);
+                    if (seen.right - seen.left > 1 && seen.bottom - seen.top > 1) {
+                        texts.push({ node, words: words.slice(0, 40), ...seen });
+                    }
+                }
+            }
+            // What a scrolling or cutting part around it leaves of a box.
+            function clipped(box, holder) {
+                let { left, right, top, bottom } = box;
+                for (let at = holder; at && at !== document.body; at = at.parentElement) {
+                    if (getComputedStyle(at).overflowX !== 'visible') {
+                        const edge = at.getBoundingClientRect();
+                        [left, right] = [Math.max(left, edge.left), Math.min(right, edge.right)];
+                        [top, bottom] = [Math.max(top, edge.top), Math.min(bottom, edge.bottom)];
+                    }
+                }
+                return { left, right, top, bottom };
+            }
+            texts.sort((a, b) => a.top - b.top);
+            const wrong = new Set();
+            for (let one = 0; one < texts.length; one++) {
+                for (let other = one + 1; other < texts.length && texts[other].top < texts[one].bottom - 3; other++) {
+                    const [a, b] = [texts[one], texts[other]];
+                    const wide = Math.min(a.right, b.right) - Math.max(a.left, b.left);
+                    const high = Math.min(a.bottom, b.bottom) - Math.max(a.top, b.top);
+                    // Lines of one text may touch.
+                    if (a.node !== b.node && wide > 2 && high > 4) {
+                        wrong.add(`“${a.words}” and “${b.words}”`);
+                    }
+                }
+            }
+            for (const glued of document.querySelector('main').innerText.match(/[a-zé]{2}[.;!?][A-Z][a-z]+/g) ?? []) {
+                wrong.add(`no space in “${glued}”`);
+            }
+            return [...wrong].slice(0, 6);
+        JS);
     }
 
     /** @return list<string> serious and critical violations that axe-core finds */

@@ -137,7 +137,7 @@ final class CommissionTest extends TestCase
         yield 'a deposit over the price' => ['deposit', '9000', 'more than the price'];
         yield 'a promise in the past' => ['promised_on', '2026-03-17', 'past'];
         yield 'no day' => ['promised_on', '2026-02-30', 'no day of the calendar'];
-        yield 'a day in words' => ['promised_on', 'soon', 'no day of the calendar'];
+        yield 'a day in words' => ['promised_on', 'soon', 'can\'t be read'];
         yield 'a century away' => ['promised_on', '2126-01-01', 'Check the year'];
         yield 'negative nut' => ['specification.nutWidth', '-43', 'below zero'];
         yield 'absurd nut' => ['specification.nutWidth', '99999999999', 'outside'];

@@ -49,7 +49,7 @@ final class RecordedHoursTest extends TestCase
     #[TestWith(['much', '2026-03-18', 'hours', 'can\'t be read'])]
     #[TestWith(['', '2026-03-18', 'hours', 'needed'])]
     #[TestWith(['2', '2026-03-19', 'worked_on', 'not come yet'])]
-    #[TestWith(['2', '18 March', 'worked_on', 'no day of the calendar'])]
+    #[TestWith(['2', '18th', 'worked_on', 'can\'t be read'])]
     public function test_hours_that_cannot_be(string $hours, string $day, string $field, string $says): void
     {
         $operation = $this->operation($this->build(), PreparationOperation::Agree->value);

@@ -39,7 +39,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/parts', 13])]
     #[TestWith(['/people', 12])]
     #[TestWith(['/house', 13])]
-    #[TestWith(['/commissions/new', 10])]
+    #[TestWith(['/commissions/new', 11])]
     public function test_each_page_takes_a_small_fixed_number_of_statements(string $page, int $most): void
     {
         Queue::fake();

@@ -25,7 +25,7 @@ abstract class ShopRequest extends FormRequest
     protected function prepareForValidation(): void
     {
         $said = $this->all();
-        foreach (method_exists($this, 'rules') ? $this->rules() : [] as $field => $rules) {
+        foreach (method_exists($this, 'rules') ? (array) app()->call([$this, 'rules']) : [] as $field => $rules) {
             foreach (is_array($rules) ? $rules : [] as $rule) {
                 if ($rule instanceof Day) {
                     $said = self::withDays($said, explode('.', (string) $field), $rule);

@@ -26,6 +26,8 @@
         day: String(proposal?.day ?? why.pin?.day ?? ''),
         after: String(proposal?.after ?? why.pin?.after ?? ''),
     });
+    /** What is still being typed is no day yet. */
+    const isDay = (typed: string): boolean => typed === '' || /^\d{4}-\d{2}-\d{2}$/.test(typed);
     const others = $derived(
         why.pin?.after && !why.others.some((one) => one.value === why.pin?.after)
             ? [{ value: why.pin.after, words: why.pin.words }, ...why.others]
@@ -69,7 +71,7 @@
                 name="pin_day"
                 label="On the day"
                 type="date"
-                bind:value={() => shown.day, (day) => onpropose({ day })}
+                bind:value={() => shown.day, (day) => isDay(day) && onpropose({ day })}
             />
             <Field
                 name="pin_after"

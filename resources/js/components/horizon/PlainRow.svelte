@@ -9,12 +9,14 @@
         track: Omit<ComponentProps<typeof Track>, 'id' | 'label' | 'items' | 'off' | 'holds'>;
         holds: boolean;
         today: number;
+        /** Pixels that the row may take. */
+        tall: number;
     }
 
-    const { row, track, holds, today }: Props = $props();
+    const { row, track, holds, today, tall }: Props = $props();
 </script>
 
-<RowInTime {today} height="2.6rem">
+<RowInTime {today} height={`${tall}px`}>
     {#snippet who()}<span class="who one"><b>{row.name}</b> <span class="small quiet">{row.words}</span></span
         >{/snippet}
     <Track
@@ -23,6 +25,7 @@
         label={`Operations of ${row.name}`}
         items={row.items}
         {holds}
+        {tall}
         off={row.off}
         down={row.down}
     />

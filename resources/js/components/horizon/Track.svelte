@@ -2,7 +2,7 @@
 <script lang="ts">
     import Mark from '@/components/Mark.svelte';
     import { follow } from '@/lib/pointer';
-    import { inLanes, worked, type Item } from './items';
+    import { inLanes, worked, type Item, type Placed } from './items';
     import type { View } from './view.svelte';
 
     interface Props {
@@ -20,12 +20,14 @@
         waits?: { from: number; to: number; words: string }[];
         /** The last minute of the promise's day. */
         promise?: { at: number; words: string; tone: string } | null;
+        /** Pixels that the row may take; as many as its lanes need at least. */
+        tall?: number;
         drag: boolean;
         words: (item: Item) => string;
         onselect: (id: number | null) => void;
         onhover: (id: number | null) => void;
         onkey: (event: KeyboardEvent, item: Item, items: Item[]) => void;
-        ondrop: (item: Item, minutes: number, event: PointerEvent) => void;
+        ondrop: (item: Item, minutes: number, event: PointerEvent, order: Item[]) => void;
     }
 
     const {
@@ -40,6 +42,7 @@
         down = [],
         waits = [],
         promise = null,
+        tall = 0,
         drag,
         words,
         onselect,
@@ -48,12 +51,19 @@
         ondrop,
     }: Props = $props();
 
-    const LANE = 18;
+    const LEAST = 18;
+    const MOST = 60;
     const TOP = 4;
 
-    const placed = $derived(inLanes(items, (item) => (holds ? item.finish : item.workEnd)));
-    const lanes = $derived(Math.max(1, ...placed.map((item) => item.lane + 1)));
-    const height = $derived(Math.min(6, lanes) * LANE + 2 * TOP);
+    /** How far from an operation a pointer still means it: an hour is a hair at the widest zoom. */
+    const NEAR = 10;
+
+    const placed = $derived(
+        inLanes(items, (item) => (holds ? [[item.start, Math.max(item.finish, item.start + 1)]] : item.sittings)),
+    );
+    const lanes = $derived(Math.min(6, Math.max(1, ...placed.map((item) => item.lane + 1))));
+    const lane = $derived(Math.max(LEAST, Math.min(MOST, Math.floor((tall - 2 * TOP) / lanes))));
+    const height = $derived(lanes * lane + 2 * TOP);
     const seen = $derived(placed.filter((item) => view.sees(item.start, Math.max(item.finish, item.workEnd))));
     const here = $derived(items.find((item) => item.id === selected));
     const first = (item: Item): number => {
@@ -89,7 +99,23 @@
         }
     }
 
-    function grab(event: PointerEvent, item: Item): void {
+    /** The operation under the pointer, or the nearest one in its lane. */
+    function under(event: PointerEvent): Placed | undefined {
+        const box = (event.currentTarget as Element).getBoundingClientRect();
+        const [x, y] = [event.clientX - box.left, event.clientY - box.top];
+        const wanted = Math.max(0, Math.min(lanes - 1, Math.floor((y - TOP) / lane)));
+        const away = (item: Placed): number =>
+            Math.max(0, view.x(item.start) - x, x - view.x(holds ? item.finish : item.workEnd));
+        return seen
+            .filter((item) => Math.min(5, item.lane) === wanted && away(item) <= NEAR)
+            .sort((a, b) => away(a) - away(b) || b.start - a.start)[0];
+    }
+
+    function grab(event: PointerEvent): void {
+        const item = under(event);
+        if (item === undefined) {
+            return;
+        }
         onselect(item.id);
         if (!drag || item.state !== 'open' || event.button !== 0) {
             return;
@@ -100,7 +126,7 @@
             (moved) => (dragged = { id: item.id, by: moved.clientX - from }),
             (released) => {
                 dragged = null;
-                ondrop(item, view.minute(view.x(item.start) + released.clientX - from), released);
+                ondrop(item, view.minute(view.x(item.start) + released.clientX - from), released, placed);
             },
         );
     }
@@ -117,7 +143,14 @@
     onfocus={enter}
     onpointerleave={() => onhover(null)}
 >
-    <svg class="in-time [touch-action:pan-y]" width={Math.max(200, view.width)} {height} role="presentation">
+    <svg
+        class="in-time cursor-pointer [touch-action:pan-y]"
+        width={Math.max(200, view.width)}
+        {height}
+        role="presentation"
+        onpointermove={(event) => onhover(under(event)?.id ?? null)}
+        onpointerdown={grab}
+    >
         {#each off as [from, to] (from)}
             {#if view.sees(from, to)}
                 <rect class="off" x={view.x(from)} width={Math.max(0, view.x(to) - view.x(from))} y="0" {height} />
@@ -136,13 +169,13 @@
             {#if view.sees(wait.from, wait.to)}
                 <Mark
                     kind="wait"
-                    at={{ x: view.x(wait.from), y: TOP, width: view.x(wait.to) - view.x(wait.from), height: LANE - 3 }}
+                    at={{ x: view.x(wait.from), y: TOP, width: view.x(wait.to) - view.x(wait.from), height: lane - 3 }}
                     words={wait.words}
                 />
             {/if}
         {/each}
         {#each seen as item (item.id)}
-            {@const y = TOP + Math.min(5, item.lane) * LANE}
+            {@const y = TOP + Math.min(5, item.lane) * lane}
             {@const x = view.x(item.start) + (dragged?.id === item.id ? dragged.by : 0)}
             {@const wide = Math.max(1.5, view.x(item.workEnd) - view.x(item.start) - 1)}
             <g
@@ -153,8 +186,6 @@
                 aria-selected={item.id === selected}
                 aria-label={words(item)}
                 data-item={item.id}
-                onpointerenter={() => onhover(item.id)}
-                onpointerdown={(event) => grab(event, item)}
             >
                 {#if holds && item.finish > item.workEnd}
                     <Mark
@@ -163,7 +194,7 @@
                             x: view.x(item.workEnd),
                             y: y + 1,
                             width: view.x(item.finish) - view.x(item.workEnd) - 1,
-                            height: LANE - 5,
+                            height: lane - 5,
                         }}
                     />
                 {/if}
@@ -174,19 +205,22 @@
                             x: x + view.x(left) - view.x(item.start),
                             y,
                             width: view.x(right) - view.x(left) - 1,
-                            height: LANE - 3,
+                            height: lane - 3,
                         }}
                     />
                 {/each}
-                {#if item.gate && wide > 10}<Mark kind="gate" at={{ x: x + wide - 6, y: y + 7.5 }} />{/if}
+                {#if item.gate && wide > 10}<Mark kind="gate" at={{ x: x + wide - 6, y: y + (lane - 3) / 2 }} />{/if}
                 {#if item.pinned}<path
                         class="pin stroke-ink [stroke-width:3]"
-                        d={`M${x} ${y + LANE - 2}h${Math.min(10, Math.max(4, wide))}`}
+                        d={`M${x} ${y + lane - 2}h${Math.min(10, Math.max(4, wide))}`}
                     />{/if}
-                {#if first(item) > 46}<text
-                        class="fill-paper text-[10.5px] [pointer-events:none]"
-                        x={Math.max(0, x) + 4}
-                        y={y + 11.5}>{item.build} {item.name.slice(0, Math.floor(first(item) / 6.6) - 3)}</text
+                {#if first(item) > 20}<text
+                        class="fill-paper text-[12px] [pointer-events:none]"
+                        x={Math.max(0, x) + 3}
+                        y={y + (lane - 3) / 2 + 4}
+                        >{item.build}{first(item) > 60
+                            ? ` ${item.name.slice(0, Math.floor((first(item) - 8) / 6.9) - 3)}`
+                            : ''}</text
                     >{/if}
                 <title>{words(item)}</title>
             </g>

@@ -63,14 +63,17 @@ export function of(person: number, items: Item[]): Item[] {
 }
 
 /** Puts items side by side where they lie in time, and below each other where they would overlap. */
-export function inLanes(items: Item[], end: (item: Item) => number): Placed[] {
-    const free: number[] = [];
+export function inLanes(items: Item[], taken: (item: Item) => [number, number][]): Placed[] {
+    const lanes: [number, number][][] = [];
     return [...items]
         .sort((a, b) => a.start - b.start || a.id - b.id)
         .map((item) => {
-            const found = free.findIndex((until) => until <= item.start);
-            const lane = found < 0 ? free.length : found;
-            free[lane] = Math.max(end(item), item.start + 1);
+            const stretches = taken(item);
+            const isFree = (lane: [number, number][]): boolean =>
+                !lane.some(([from, to]) => stretches.some(([begin, end]) => begin < to && end > from));
+            const found = lanes.findIndex(isFree);
+            const lane = found < 0 ? lanes.length : found;
+            lanes[lane] = [...(lanes[lane] ?? []), ...stretches];
             return { ...item, lane };
         });
 }

@@ -42,6 +42,7 @@ export class Moving {
         private readonly item: (id: number) => Item | undefined,
         private readonly instant: (minute: number) => Date,
         private readonly mayMove: () => boolean,
+        private readonly isClosed: (day: string) => boolean,
     ) {}
 
     select(id: number | null): void {
@@ -117,7 +118,7 @@ export class Moving {
     }
 
     /** Dropped at another time of the row, or on the row of another person. */
-    drop(item: Item, minute: number, event: PointerEvent): void {
+    drop(item: Item, minute: number, event: PointerEvent, order: Item[]): void {
         const row =
             document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-row]')?.dataset.row ??
             '';
@@ -127,11 +128,17 @@ export class Moving {
         }
         const day = dateOf(this.instant(minute));
         if (day !== dateOf(this.instant(item.start))) {
-            fixed.day = day;
+            fixed.day = this.#open(day, 1);
+        } else if (fixed.person === undefined) {
+            const before = order.filter((one) => one.id !== item.id && one.start < minute).at(-1);
+            if (before === undefined || minute === item.start) {
+                this.silence =
+                    'Nothing lies before it there. Drop it behind the operation that it is to follow, or on another day.';
+                return;
+            }
+            fixed.after = String(before.id);
         }
-        if (Object.keys(fixed).length > 0) {
-            this.propose(fixed, item.id);
-        }
+        this.propose(fixed, item.id);
     }
 
     fix(): void {
@@ -170,10 +177,19 @@ export class Moving {
     /** So many days after where it stands, or after where it is proposed to stand. */
     #day(item: Item, days: number): string {
         const proposed = this.proposal?.operation === item.id ? this.proposal.day : '';
-        return later(
-            typeof proposed === 'string' && proposed !== '' ? proposed : dateOf(this.instant(item.start)),
+        return this.#open(
+            later(typeof proposed === 'string' && proposed !== '' ? proposed : dateOf(this.instant(item.start)), days),
             days,
         );
+    }
+
+    /** The day itself, or the next one in a direction on which the shop works. */
+    #open(day: string, days: number): string {
+        let open = day;
+        for (let tries = 0; tries < 60 && this.isClosed(open); tries++) {
+            open = later(open, days < 0 ? -1 : 1);
+        }
+        return open;
     }
 
     async #ask(id: number): Promise<void> {

@@ -40,7 +40,7 @@
                     : '; the build is finished'}
             </p>
         </div>
-        {#each progress.figures as figure (figure.key)}
+        {#each progress.figures.filter((one) => !one.isMoney) as figure (figure.key)}
             <div class="desk:min-w-0">
                 <p class="quiet small">{figure.name}</p>
                 <p class={['figure', 'big', figure.warn && 'tight']} data-figure={figure.key}>{figure.value}</p>

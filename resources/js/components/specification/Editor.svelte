@@ -51,7 +51,7 @@
 </script>
 
 <div
-    class="columns grid grid-cols-[20.5rem_minmax(0,1fr)_18.5rem] mt-[0.6rem] max-[68rem]:grid-cols-1 max-[68rem]:gap-[1.2rem] print:block"
+    class="columns grid grid-cols-[24.5rem_minmax(0,1fr)_17.5rem] mt-[0.6rem] max-[68rem]:grid-cols-1 max-[68rem]:gap-[1.2rem] print:block"
 >
     <section class="fields" aria-label="What it is to be">
         <div class="groups flex flex-wrap gap-y-[0.05rem] gap-x-3 pb-[0.4rem]">

@@ -82,7 +82,7 @@
 <style>
     .row {
         display: grid;
-        grid-template-columns: minmax(0, 1fr) 7.2rem 4.4rem 1rem;
+        grid-template-columns: minmax(0, 1fr) 5.6rem 4.6rem 1rem;
         gap: 0 0.5rem;
         align-items: center;
         border-bottom: 1px solid var(--rule);
@@ -92,7 +92,7 @@
 
     .of-choice,
     .of-text {
-        grid-template-columns: minmax(0, 1fr) 12.1rem 1rem;
+        grid-template-columns: minmax(0, 1fr) 10.7rem 1rem;
     }
 
     .of-choice .other,

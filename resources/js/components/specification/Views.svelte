@@ -5,15 +5,14 @@
     const { views, stale }: { views: Drawing[]; stale: boolean } = $props();
 
     let dimensions = $state(true);
-    const BESIDE = ['layers', 'head'];
 </script>
 
-<p class="screen-only switch [float:right] text-[0.85rem]">
+<p class="screen-only switch text-[0.85rem] text-right">
     <label><input type="checkbox" bind:checked={dimensions} /> Dimensions</label>
 </p>
 <div class={['views', stale && 'stale']}>
     {#each views as view (view.key)}
-        <figure class={[view.key, BESIDE.includes(view.key) && 'beside']} data-view={view.key}>
+        <figure class={view.key} data-view={view.key}>
             <Instrument drawing={view} words={view.title} strings {dimensions} />
             <figcaption class="quiet small">{view.title}</figcaption>
         </figure>
@@ -30,17 +29,8 @@
 
     .views {
         display: grid;
-        grid-template-columns: 1fr 1fr;
-        gap: 0.9rem 1.2rem;
-    }
-
-    figure {
-        grid-column: 1 / -1;
-    }
-
-    .beside {
-        grid-column: auto;
-        align-self: end;
+        gap: 0.9rem;
+        margin-right: 4.5rem;
     }
 
     .front {
@@ -53,7 +43,7 @@
 
     .head :global(svg),
     .layers :global(svg) {
-        max-height: 9rem;
+        max-height: 13rem;
     }
 
     .stale {

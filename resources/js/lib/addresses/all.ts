@@ -470,6 +470,18 @@ export const addresses = {
                 "build": "number"
             }
         },
+        "builds.specification.import.look": {
+            "uri": "builds/{build}/specification/import/look",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
         "builds.specification.import": {
             "uri": "builds/{build}/specification/import",
             "methods": [
@@ -700,6 +712,12 @@ export const addresses = {
             "methods": [
                 "GET",
                 "HEAD"
+            ]
+        },
+        "plan.calendar.import.look": {
+            "uri": "plan/calendar/import/look",
+            "methods": [
+                "POST"
             ]
         },
         "plan.calendar.import": {

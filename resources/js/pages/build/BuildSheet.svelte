@@ -1,9 +1,11 @@
 <script lang="ts">
-    import { page } from '@inertiajs/svelte';
+    import { inertia, page } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
     import Chain from '@/components/sheet/Chain.svelte';
     import Hours from '@/components/sheet/Hours.svelte';
     import Instrument from '@/components/Instrument.svelte';
     import Kit from '@/components/sheet/Kit.svelte';
+    import Money from '@/components/sheet/Money.svelte';
     import Measured from '@/components/sheet/Measured.svelte';
     import Logbook from '@/components/sheet/Logbook.svelte';
     import Progress from '@/components/sheet/Progress.svelte';
@@ -16,6 +18,7 @@
     const {
         build,
         drawing,
+        next,
         holdsFinish,
         specification,
         operations,
@@ -35,6 +38,35 @@
     );
     const waiting = $derived(operations.find((operation) => operation.waitsFor !== ''));
     const overdue = $derived(kit.find((line) => line.overdue));
+
+    const sections = $derived([
+        ['overview', 'Overview'],
+        ['route', 'Route'],
+        ['kit', 'Kit'],
+        ['hours', 'Hours'],
+        ...(manager ? [['money', 'Money']] : []),
+        ['measured', 'Measured'],
+        ['specification', 'Specification'],
+        ['logbook', 'Logbook'],
+    ]);
+    let here = $state('overview');
+
+    /** An address with #kit shows that section, one with #operation-12 the route that holds it. */
+    function look(): void {
+        const named = location.hash.slice(1);
+        if (named.startsWith('operation-')) {
+            here = 'route';
+        } else if (sections.some(([key]) => key === named)) {
+            here = named;
+        }
+    }
+
+    $effect(() => {
+        void page.url;
+        untrack(look);
+        window.addEventListener('hashchange', look);
+        return () => window.removeEventListener('hashchange', look);
+    });
 </script>
 
 <svelte:head><title>{build.number} {build.title} · Regimen</title></svelte:head>
@@ -47,11 +79,13 @@
         <p class="quiet">
             {build.inOneLine}{build.client ? `, for ${build.client}` : ''}{build.contact ? ` (${build.contact})` : ''}
         </p>
-        <nav aria-label="On this sheet" class="screen-only flex flex-wrap gap-y-[0.3rem] gap-x-[1.2rem] mt-[0.6rem]">
-            <a href="#progress">Progress</a><a href="#route">Route</a><a href="#kit">Kit</a><a href="#measured"
-                >Measured</a
-            ><a href="#specification">Specification</a><a href="#hours">Hours</a><a href="#logbook">Logbook</a>
-        </nav>
+        {#if next}
+            <p class="mt-2" data-next>
+                {next.words}
+                {#if next.address.startsWith('#')}<a class="act ml-2" href={next.address}>{next.action}</a>
+                {:else}<a class="do ml-2" use:inertia href={next.address}>{next.action}</a>{/if}
+            </p>
+        {/if}
     </div>
     <div class="h-[7.2rem]">
         <Instrument
@@ -88,21 +122,46 @@
     </div>
 </div>
 
-{#if build.open}<Chain {chain} build={build.number} />{/if}
-<Progress {progress} {build} />
-<Route {operations} {manager} {people} viewerName={viewer?.name ?? ''} open={build.open} build={build.number} />
-<Kit {kit} {manager} open={build.open} />
-<Measured {measured} build={build.number} open={build.open} />
-<Specification {specification} build={build.number} draft={build.draft} {manager} />
-<Hours {hours} {manager} />
-<Logbook {logbook} />
+<nav
+    aria-label="On this sheet"
+    class="screen-only flex flex-wrap gap-y-[0.3rem] gap-x-[1.3rem] mt-4 border-b border-b-rule"
+>
+    {#each sections as [key, words] (key)}
+        <a class="plain tab" href={`#${key}`} aria-current={here === key ? 'true' : undefined}>{words}</a>
+    {/each}
+</nav>
+
+<div hidden={here !== 'overview'}>
+    {#if build.open}<Chain {chain} build={build.number} />{/if}
+    <Progress {progress} {build} />
+</div>
+<div hidden={here !== 'route'}>
+    <Route {operations} {manager} {people} viewerName={viewer?.name ?? ''} open={build.open} build={build.number} />
+</div>
+<div hidden={here !== 'kit'}><Kit {kit} {manager} open={build.open} /></div>
+<div hidden={here !== 'hours'}><Hours {hours} {manager} /></div>
+{#if manager}<div hidden={here !== 'money'}><Money {progress} /></div>{/if}
+<div hidden={here !== 'measured'}><Measured {measured} build={build.number} open={build.open} /></div>
+<div hidden={here !== 'specification'}>
+    <Specification {specification} build={build.number} draft={build.draft} {manager} />
+</div>
+<div hidden={here !== 'logbook'}><Logbook {logbook} /></div>
 
 <style>
     .big {
         font-size: 1.2rem;
     }
+    .tab {
+        padding: 0.3rem 0;
+        border-bottom: 3px solid transparent;
+        font-weight: 500;
+    }
+
+    .tab[aria-current] {
+        border-color: var(--ink);
+    }
     @media (width < 60rem) {
-        nav a {
+        .tab {
             padding: 0.7rem 0;
         }
     }

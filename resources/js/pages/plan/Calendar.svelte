@@ -1,7 +1,7 @@
 <script lang="ts">
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
-    import FileField from '@/components/FileField.svelte';
+    import FileLook from '@/components/FileLook.svelte';
     import ChangeForm from '@/components/plan/ChangeForm.svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import SixWeeks from '@/components/plan/SixWeeks.svelte';
@@ -20,7 +20,6 @@
     const file = new Act();
     let date = $state('');
     let note = $state('');
-    let chosen = $state<File | null>(null);
 
     const absences = $derived(forms.filter((form) => form.kind !== 'down'));
     const outage = $derived(forms.filter((form) => form.kind === 'down'));
@@ -33,14 +32,7 @@
         });
     }
 
-    function take(event: SubmitEvent): void {
-        event.preventDefault();
-        if (chosen) {
-            file.post(route('plan.calendar.import'), { file: chosen }, () => (chosen = null));
-        } else {
-            file.errors = { file: 'Choose a calendar file (.ics) first.' };
-        }
-    }
+    const take = (chosen: File): void => file.post(route('plan.calendar.import'), { file: chosen });
 
     const remove = (one: Removable): void => act.change({ kind: 'rows', table: one.table, remove: one.ids });
 </script>
@@ -133,16 +125,15 @@
             <Field name="note" label="Why" bind:value={note} error={close.errors.note} />
             <button class="do" type="submit" disabled={close.busy}>Close on this day</button>
         </form>
-        <form onsubmit={take}>
-            <FileField
-                words="Choose a holiday calendar (.ics)"
-                accept={['.ics', 'text/calendar']}
-                chosen={chosen?.name}
-                error={file.errors.file}
-                onfile={(one) => (chosen = one)}
-            />
-            <button class="act" type="submit" disabled={file.busy}>Import its days</button>
-        </form>
+        <FileLook
+            words="Choose a holiday calendar (.ics)"
+            accept={['.ics', 'text/calendar']}
+            url={route('plan.calendar.import.look')}
+            action="Import its days"
+            busy={file.busy}
+            error={file.errors.file}
+            ontake={take}
+        />
         <ul>
             {#each closed as day (day.id)}
                 <li>

@@ -44,6 +44,7 @@
         (id) => byId.get(id),
         instant,
         () => manager,
+        (date) => isClosed(date),
     );
     const act = moving.act;
     const steps = $derived(chain(byId, moving.hovered ?? moving.selected));
@@ -53,7 +54,17 @@
     const today = $derived(view.x(now));
     const shopOff = $derived(free.map(([left, right]): [number, number] => [minuteOf(left), minuteOf(right)]));
 
+    /** Whether nobody works in the shop on a day: one stretch that is off covers all of it. */
+    function isClosed(date: string): boolean {
+        const noon = minuteOf(`${date}T12:00:00Z`);
+        return shopOff.some(([left, right]) => left < noon && right > noon && right - left >= DAY);
+    }
+
     const rows = $derived(by === 'build' ? [] : rowsBy(by, items, people, resources, outages, shopOff));
+
+    let screen = $state(800);
+    /** Pixels for each row: a few people share the sheet, a dozen stations are scrolled through. */
+    const tall = $derived(Math.max(44, Math.min(130, Math.floor((screen - 330) / Math.max(1, rows.length)))));
 
     const words = (item: Item): string =>
         `No. ${item.build} ${item.name}, ${moment(instant(item.start).toISOString())} to ${moment(instant(item.workEnd).toISOString())}${item.pinned ? ', pinned' : ''}`;
@@ -70,12 +81,21 @@
             moving.hovered = id;
         },
         onkey: (event: KeyboardEvent, item: Item, order: Item[]): void => moving.press(event, item, order),
-        ondrop: (item: Item, minute: number, event: PointerEvent): void => moving.drop(item, minute, event),
+        ondrop: (item: Item, minute: number, event: PointerEvent, order: Item[]): void =>
+            moving.drop(item, minute, event, order),
     });
 
     function takeBack(): void {
         if (undo) {
             act.post(route('plan.changes.undo', undo.id), {}, () => moving.look());
+        }
+    }
+
+    /** People and machines are read by days: in weeks an hour is a hair. */
+    function show(wanted: By): void {
+        by = wanted;
+        if (wanted !== 'build' && view.level === 0) {
+            view.zoom(1);
         }
     }
 
@@ -108,7 +128,7 @@
     }
 </script>
 
-<svelte:window onkeydown={press} />
+<svelte:window onkeydown={press} bind:innerHeight={screen} />
 <svelte:head><title>Horizon · Regimen</title></svelte:head>
 
 <Hatch />
@@ -118,7 +138,7 @@
 {#if manager && offer}<Offer {offer} {act} />{/if}
 {#if troubles.length > 0}<Troubles {troubles} />{/if}
 
-<Tools {view} bind:by {now} {manager} looks={builds.length > 0} {undo} {act} ontakeback={takeBack} />
+<Tools {view} bind:by={() => by, show} {now} {manager} looks={builds.length > 0} {undo} {act} ontakeback={takeBack} />
 
 <div class="horizon">
     <div
@@ -147,7 +167,7 @@
             {/each}
         {:else}
             {#each rows as row (row.id)}
-                <PlainRow {row} {track} holds={by === 'fixture'} {today} />
+                <PlainRow {row} {track} holds={by === 'fixture'} {today} {tall} />
             {/each}
         {/if}
     </ul>

@@ -2,7 +2,7 @@
     import { page, router } from '@inertiajs/svelte';
     import { untrack } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
-    import FileField from '@/components/FileField.svelte';
+    import FileLook from '@/components/FileLook.svelte';
     import BenchFiles from '@/components/specification/BenchFiles.svelte';
     import BenchTables from '@/components/specification/BenchTables.svelte';
     import Editor from '@/components/specification/Editor.svelte';
@@ -112,12 +112,17 @@
         <h2>Import</h2>
         <p class="small quiet">
             A specification in the same JSON takes the place of what is written in this revision, whole or not at all.
+            You see what would change first.
         </p>
-        <FileField
+        <FileLook
             words="Choose a specification (.json)"
             accept={['.json', 'application/json']}
+            url={route('builds.specification.import.look', build.number)}
+            version={revision.version}
+            action="Import it"
+            busy={act.busy}
             error={act.errors.file}
-            onfile={importFile}
+            ontake={importFile}
         />
     {/if}
 {/snippet}

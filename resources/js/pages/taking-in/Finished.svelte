@@ -1,9 +1,10 @@
 <script lang="ts">
-    import { useForm, http } from '@inertiajs/svelte';
+    import { useForm } from '@inertiajs/svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import FileField from '@/components/FileField.svelte';
     import { route } from '@/lib/address';
+    import { lookAt } from '@/lib/look';
     import type { FinishedProps, TableSeen } from '@/lib/props';
 
     const { meanings, models }: FinishedProps = $props();
@@ -28,24 +29,9 @@
         form.columns.forEach((meaning, index) => data.append(`columns[${index}]`, meaning));
         data.append('day_first', form.day_first);
         form.clearErrors();
-        silence = '';
-        try {
-            const response = await http.getClient().request({
-                method: 'post',
-                url: route('finished.look'),
-                data,
-                headers: { Accept: 'application/json' },
-            });
-            seen = JSON.parse(response.data) as TableSeen;
-        } catch (error) {
-            const refused = (error as { response?: { status: number; data: string } }).response;
-            silence =
-                refused?.status === 422
-                    ? Object.values((JSON.parse(refused.data) as { errors: Record<string, string[]> }).errors)
-                          .flat()
-                          .join(' ')
-                    : 'The server did not answer. Nothing was taken; try again.';
-        }
+        const answer = await lookAt<TableSeen>(route('finished.look'), data);
+        silence = typeof answer === 'string' ? answer : '';
+        seen = typeof answer === 'string' ? null : answer;
     }
 
     async function choose(file: File): Promise<void> {

@@ -165,7 +165,7 @@ final class PlanChangesTest extends TestCase
     {
         yield 'no kind' => [['kind' => 'magic'], 'changes.0.kind'];
         yield 'a day that is past' => [['kind' => 'away', 'person' => 1, 'from' => '2026-03-17'], 'changes.0.from'];
-        yield 'no day' => [['kind' => 'away', 'person' => 1, 'from' => 'tomorrow'], 'changes.0.from'];
+        yield 'no day' => [['kind' => 'away', 'person' => 1, 'from' => 'some day'], 'changes.0.from'];
         yield 'ends before it begins' => [
             ['kind' => 'away', 'person' => 1, 'from' => '2026-03-20', 'to' => '2026-03-19'],
             'changes.0.to',

@@ -13,25 +13,25 @@ final class Wishes implements Check
 {
     private const ANSWERS = [
         '/light|weigh|heavy|shoulder|back hurts|\d\s*(?:kg|lbs?)\b/iu' => [
-            ['targetWeight'], 'promise 3.4 kg', ['targetWeight' => '3.4 kg'],
+            ['targetWeight'], 'Agree on 3.4 kg', ['targetWeight' => '3.4 kg'],
         ],
-        '/quiet|hum|noise|buzz-free/iu' => [['shielding'], 'shield with paint', ['shielding' => 'paint']],
+        '/quiet|hum|noise|buzz-free/iu' => [['shielding'], 'Shield it with paint', ['shielding' => 'paint']],
         '/low action|easy to play|soft touch|tight low/iu' => [
-            ['actionTreble', 'actionBass', 'gauges'], 'action 1.5 and 1.8',
+            ['actionTreble', 'actionBass', 'gauges'], 'Set the action to 1.5 and 1.8 mm',
             ['actionTreble' => '1.5', 'actionBass' => '1.8'],
         ],
         '/(thin|slim|fast|thick|fat|full|chunky)[^,]*neck|neck[^,]*(thin|slim|fills|full|fat)/iu' => [
             ['thicknessFirst', 'thicknessTwelfth', 'profile'], null, [],
         ],
         '/wide|narrow|fingers|space between/iu' => [['nutWidth', 'bridgeSpread'], null, []],
-        '/flat(ter)? (board|radius)|bend/iu' => [['radius', 'radiusEnd'], 'radius 16"', ['radius' => '16"']],
+        '/flat(ter)? (board|radius)|bend/iu' => [['radius', 'radiusEnd'], 'Take a radius of 16"', ['radius' => '16"']],
         '/warm|dark|bright|clear|voice|tone|sound|plays? like/iu' => [
             ['pickups', 'capacitors', 'pots', 'layers', 'scale'], null, [],
         ],
         '/shin(e|y|es)|matt|gloss|satin|plain|natural|colou?r|red|blue|green|black|burst|stain/iu' => [
             ['finish', 'colour', 'neckFinish', 'finishSteps'], null, [],
         ],
-        '/back of the neck|raw neck|bare neck/iu' => [['neckFinish'], 'oil on the neck', ['neckFinish' => 'oil']],
+        '/back of the neck|raw neck|bare neck/iu' => [['neckFinish'], 'Put oil on the neck', ['neckFinish' => 'oil']],
         '/baritone|low tuning|drop|tun(e|ing)/iu' => [['tuning', 'scale'], null, []],
         '/travel|case|short/iu' => [['scale', 'headLength', 'bodyWidth'], null, []],
     ];
@@ -94,7 +94,7 @@ final class Wishes implements Check
             && preg_match('/(\d+(?:[.,]\d+)?)\s*(kg|lbs?)\b/iu', $wish, $weight) === 1
         ) {
             $said = str_replace(',', '.', $weight[1]).' '.mb_strtolower($weight[2]);
-            $words = str_replace('promise '.$changes['targetWeight'], "promise {$said}", $words);
+            $words = str_replace('Agree on '.$changes['targetWeight'], "Agree on {$said}", $words);
             $changes['targetWeight'] = $said;
         }
         yield [implode(', ', $words), $changes];

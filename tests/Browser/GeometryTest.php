@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Tests\Browser\Support\ShopServer;
+
+/** Every page at the widths it is read at: no text lies on another, none runs out of the screen, none is glued to the next. */
+final class GeometryTest extends BrowserTestCase
+{
+    private const PAGES = [
+        '/today', '/horizon', '/builds', '/builds/37', '/builds/37#route', '/builds/37#kit', '/builds/37#money', '/builds/37#measured',
+        '/builds/37#specification', '/builds/37#logbook', '/builds/41/specification', '/builds/35/revisions', '/builds/41/route',
+        '/builds/41/route/compare', '/builds/41/taking-in', '/commissions/new', '/finished/new', '/first-steps', '/parts', '/people',
+        '/house', '/house/standards', '/house/models', '/climate', '/plan/week', '/plan/calendar', '/plan/load', '/plan/help', '/plan/try',
+        '/plan/history', '/plan/feeds',
+    ];
+
+    public function test_no_text_lies_on_another_or_runs_out_of_the_screen_on_any_page_at_any_width(): void
+    {
+        $me = $this->visit(ShopServer::demo());
+        $me->signIn();
+        $wrong = [];
+        foreach (getenv('REGIMEN_LONG') === '1' ? [390, 768, 1280, 1920] : [390, 1280] as $width) {
+            $this->browser->resize($width, 800);
+            foreach (self::PAGES as $page) {
+                $me->open($page);
+                $me->waitFor('main h1');
+                foreach ($me->overlaps() as $words) {
+                    $wrong[] = "{$page} at {$width}: {$words}";
+                }
+                if ($me->isWiderThanTheScreen()) {
+                    $wrong[] = "{$page} at {$width} scrolls sideways";
+                }
+            }
+        }
+        self::assertSame([], $wrong, implode("\n", $wrong));
+    }
+}
