@@ -120,5 +120,6 @@ final class EveryPageTest extends BrowserTestCase
         $me->waitForText('has arrived. Measure it');
         $me->keys('.');
         $me->until(fn (): bool => str_contains($me->driver->getCurrentURL(), '#operation-'), 'the next thing to do');
+        self::assertMatchesRegularExpression('~^/builds/\d+$~', $me->path());
     }
 }

@@ -81,7 +81,7 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->waitForText('side markers', '#chosen h2');
         $me->keys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT]);
         $me->waitFor('#chosen [data-effect]');
-        self::assertSame('2026-03-19', $me->field('On the day', '#chosen')->getAttribute('value'));
+        self::assertSame('Thu 19 Mar 2026', $me->field('On the day', '#chosen')->getAttribute('value'));
         $me->keys(WebDriverKeys::ENTER);
         $me->waitForText('No. 37 side markers pinned to Thu 19 Mar.');
         $me->waitForText('Thu 19 Mar', '#chosen p');

@@ -144,7 +144,7 @@ final class SpecificationEditorTest extends BrowserTestCase
         self::assertStringContainsString('Line 3: frets', $me->text('.middle'));
         $bring('{"format": "regimen-specification/1", "client": {"scale": "26 in", "frets": "21"}}');
         $me->waitForText('would be another.', '[data-look]');
-        self::assertStringContainsString('26 in', $me->text('[data-look]'));
+        self::assertStringContainsString('660.4 mm', $me->text('[data-look]'));
         $me->press('Import it');
         $me->waitForText('The specification from the file is saved in this revision.');
         unlink($file);

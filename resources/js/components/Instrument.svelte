@@ -41,10 +41,12 @@
     const LETTER = 0.61;
 
     /** Where each label stands: below the ones it would lie on. */
-    const places = $derived.by((): Map<Shape, number> => {
+    const places = $derived.by((): number[] => {
         const taken: { left: number; right: number; top: number; bottom: number }[] = [];
-        const found = new Map<Shape, number>();
-        for (const shape of shapes.filter((one) => one.words !== undefined)) {
+        return shapes.map((shape) => {
+            if (shape.words === undefined) {
+                return shape.y ?? 0;
+            }
             const size = lettering(shape.size ?? LEAST);
             const wide = (shape.words?.length ?? 0) * size * LETTER;
             const left = (shape.x ?? 0) - (shape.anchor === 'middle' ? wide / 2 : shape.anchor === 'end' ? wide : 0);
@@ -58,9 +60,8 @@
                 line += 1.1 * size;
             }
             taken.push({ left, right: left + wide, top: line - 0.8 * size, bottom: line + 0.1 * size });
-            found.set(shape, line);
-        }
-        return found;
+            return line;
+        });
     });
 
     const NAMED: Record<string, string> = { paper: 'var(--paper)', ink: 'var(--ink)', rust: 'var(--rust)' };
@@ -92,7 +93,7 @@
                 class={`as-${shape.style}`}
                 style:fill={shape.fill}
                 x={shape.x}
-                y={places.get(shape) ?? shape.y}
+                y={places[index]}
                 font-size={lettering(shape.size ?? LEAST)}
                 text-anchor={shape.anchor}>{shape.words}</text
             >

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { page } from '@inertiajs/svelte';
     import { Dialog, Portal } from '@skeletonlabs/skeleton-svelte';
 
     interface Props {
@@ -9,7 +10,24 @@
 
     let { open = $bindable(), pages, manager }: Props = $props();
 
+    /** What a page has beside the keys that are the same everywhere. */
+    const OF_PAGES: Record<string, { name: string; key: string; managers?: boolean }[]> = {
+        'plan/Horizon': [
+            { name: 'From one operation of a row to the next', key: '← →' },
+            { name: 'Move it by a day', key: '⇧ ← →', managers: true },
+            { name: 'Move it past the one before or behind it', key: '⇧ ↑ ↓', managers: true },
+            { name: 'Pin it as it stands', key: 'p', managers: true },
+            { name: 'Take the pin out', key: 'Del', managers: true },
+            { name: 'Do what is shown', key: 'Enter', managers: true },
+            { name: 'Leave it', key: 'Esc' },
+            { name: 'Zoom', key: 'z' },
+            { name: 'Earlier, later', key: ', ;' },
+            { name: 'Take the last change back', key: 'u', managers: true },
+        ],
+    };
+
     const keys = $derived([
+        ...(OF_PAGES[page.component] ?? []).filter((one) => manager || !one.managers),
         ...pages,
         ...(manager ? [{ name: 'Take a new commission', key: '+' }] : []),
         { name: 'The next thing to do', key: '.' },
@@ -27,7 +45,7 @@
                 <dl class="mt-2 mb-4">
                     {#each keys as one (one.key)}
                         <div>
-                            <dt class="figure w-8">{one.key}</dt>
+                            <dt class="figure w-16 whitespace-nowrap">{one.key}</dt>
                             <dd>{one.name}</dd>
                         </div>
                     {/each}

@@ -12,10 +12,15 @@ export function sendOnce(): void {
             visit.headers['X-Once'] = word;
         }
     });
+    const renew = (): void => {
+        word = crypto.randomUUID();
+    };
+    // Before what a page does next with the answer.
+    router.on('success', renew);
+    router.on('error', renew);
     router.on('finish', (event) => {
-        const { visit } = event.detail;
-        if (visit.method !== 'get' && visit.completed) {
-            word = crypto.randomUUID();
+        if (event.detail.visit.completed) {
+            renew();
         }
     });
 }

@@ -21,52 +21,45 @@
 </script>
 
 <section class="sheet mt-6" id="hours">
-    <details>
-        <summary
-            ><h2 class="[display:inline]">Hours</h2>
-            <span class="quiet small">{hours.length} entries</span>
-            <span class="word small">show or hide</span></summary
-        >
-        <ul>
-            {#each hours as line (line.id)}
-                <li class={line.struck ? 'struck' : ''}>
-                    <span>{calendarDay(line.on)}</span>
-                    <span>{line.person}</span>
-                    <span>{line.operation}</span>
-                    <span class="figure">{line.minutes === null ? 'running' : labour(line.minutes)}</span>
-                    <span class="quiet small"
-                        >{line.struck
-                            ? `struck out: ${line.struckBecause}`
-                            : line.source === 'clock'
-                              ? 'by the clock'
-                              : line.source === 'taken in'
-                                ? 'as remembered, from before'
-                                : 'entered afterwards'}</span
-                    >
-                    {#if manager && !line.struck && line.minutes !== null}
-                        {#if striking === line.id}
-                            <form class="flex gap-2" onsubmit={(event) => strike(event, line.id)}>
-                                <input
-                                    class="field"
-                                    bind:value={because}
-                                    aria-label="Reason for striking out these hours"
-                                    placeholder="why"
-                                />
-                                <button class="act" type="submit">Strike out</button>
-                                <ErrorLine text={act.other()} />
-                            </form>
-                        {:else}
-                            <button class="word small" type="button" onclick={() => (striking = line.id)}
-                                >strike out</button
-                            >
-                        {/if}
+    <h2>Hours <span class="quiet small font-normal">{hours.length} entries</span></h2>
+    <ul>
+        {#each hours as line (line.id)}
+            <li class={line.struck ? 'struck' : ''}>
+                <span>{calendarDay(line.on)}</span>
+                <span>{line.person}</span>
+                <span>{line.operation}</span>
+                <span class="figure">{line.minutes === null ? 'running' : labour(line.minutes)}</span>
+                <span class="quiet small"
+                    >{line.struck
+                        ? `struck out: ${line.struckBecause}`
+                        : line.source === 'clock'
+                          ? 'by the clock'
+                          : line.source === 'taken in'
+                            ? 'as remembered, from before'
+                            : 'entered afterwards'}</span
+                >
+                {#if manager && !line.struck && line.minutes !== null}
+                    {#if striking === line.id}
+                        <form class="flex gap-2" onsubmit={(event) => strike(event, line.id)}>
+                            <input
+                                class="field"
+                                bind:value={because}
+                                aria-label="Reason for striking out these hours"
+                                placeholder="why"
+                            />
+                            <button class="act" type="submit">Strike out</button>
+                            <ErrorLine text={act.other()} />
+                        </form>
+                    {:else}
+                        <button class="word small" type="button" onclick={() => (striking = line.id)}>strike out</button
+                        >
                     {/if}
-                </li>
-            {:else}
-                <li class="quiet">No hours yet.</li>
-            {/each}
-        </ul>
-    </details>
+                {/if}
+            </li>
+        {:else}
+            <li class="quiet">No hours yet.</li>
+        {/each}
+    </ul>
 </section>
 
 <style>

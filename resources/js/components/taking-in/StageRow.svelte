@@ -33,17 +33,19 @@
 
 <li class="border-b border-b-rule py-2" data-stage={stage.stage}>
     <div class="grid grid-cols-[minmax(0,1fr)_9rem] gap-x-4 items-start">
-        <label class="flex gap-3 items-center min-h-[2.2rem] touch:min-h-[44px]">
-            <input
-                type="checkbox"
-                class="w-5 h-5"
-                checked={all}
-                indeterminate={!all && done > 0}
-                onchange={(event) => onset(ids, event.currentTarget.checked ? 'done' : 'open')}
-            />
-            <b>{stage.words} done</b>
+        <p class="flex flex-wrap gap-x-3 items-center">
+            <label class="flex gap-3 items-center min-h-[2.2rem] touch:min-h-[44px]">
+                <input
+                    type="checkbox"
+                    class="w-5 h-5"
+                    checked={all}
+                    indeterminate={!all && done > 0}
+                    onchange={(event) => onset(ids, event.currentTarget.checked ? 'done' : 'open')}
+                />
+                <b>{stage.words} done</b>
+            </label>
             <span class="quiet small">{done} of {ids.length} operations, usually {labour(stage.minutes)}</span>
-        </label>
+        </p>
         <Field
             name={`hours.${stage.stage}`}
             label={`Hours on ${stage.words.toLowerCase()}`}

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Empty from '@/components/Empty.svelte';
     import { inertia, page } from '@inertiajs/svelte';
     import Instrument from '@/components/Instrument.svelte';
     import { calendarDay, day, labour } from '@/lib/time';
@@ -15,8 +16,14 @@
 
 <div class="head flex justify-between items-start gap-4">
     <div>
-        <h1>{open.length === 1 ? 'One build is open' : `${open.length} builds are open`}</h1>
-        <p class="quiet">{finished.length} finished ones below, with what they took.</p>
+        <h1>
+            {open.length === 0
+                ? 'No build is open'
+                : open.length === 1
+                  ? 'One build is open'
+                  : `${open.length} builds are open`}
+        </h1>
+        {#if finished.length > 0}<p class="quiet">{finished.length} finished ones below, with what they took.</p>{/if}
     </div>
     {#if manager}
         <p class="flex flex-wrap gap-x-5 gap-y-1 items-center justify-end">
@@ -51,6 +58,8 @@
                 <span class={tone(build)}>{build.slackWords}</span>
             </a>
         </li>
+    {:else}
+        <li><Empty words="Every instrument in the making will stand here, with its stage and its promise." /></li>
     {/each}
 </ul>
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Empty from '@/components/Empty.svelte';
     import { inertia } from '@inertiajs/svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { calendarDay, moment } from '@/lib/time';
@@ -52,7 +53,7 @@
         </details>
     </section>
 {:else}
-    <p class="quiet">No build is open.</p>
+    <Empty words="How the planned finish of each build has moved, and because of what, will stand here." />
 {/each}
 
 <style>

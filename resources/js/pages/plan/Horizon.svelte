@@ -1,4 +1,5 @@
 <script lang="ts">
+    import Empty from '@/components/Empty.svelte';
     import { page } from '@inertiajs/svelte';
     import Hatch from '@/components/Hatch.svelte';
     import Marks from '@/components/Marks.svelte';
@@ -163,7 +164,7 @@
                     oncloser={closer}
                 />
             {:else}
-                <li class="quiet block min-h-0 border-0 py-4">No build is open.</li>
+                <li><Empty words="All builds over the coming weeks will stand here, planned together." /></li>
             {/each}
         {:else}
             {#each rows as row (row.id)}
@@ -175,10 +176,7 @@
 <Marks />
 {#if manager}<WeightsForm weights={props.weights} version={props.shopVersion} />{/if}
 <p class="small quiet screen-only mt-[0.6rem] max-w-280">
-    Keys on a row: arrows go from one operation to the next; shift and arrows move it; p pins it as it stands, Delete
-    takes the pin out, Enter does what is shown, Escape leaves it. z zooms, comma and semicolon go earlier and later{manager
-        ? ', u takes back'
-        : ''}.
+    Everything here can be done with keys; <b>?</b> tells which.
 </p>
 {#if moving.why}
     <OperationSheet why={moving.why} {manager} {people} {moving} />

@@ -14,7 +14,26 @@
         { value: 'machine', words: 'by machine where it can be' },
     ];
 
-    let values = $state<Record<string, string>>(untrack(() => ({ ...asked })));
+    interface Difference {
+        key: string;
+        value: string;
+    }
+
+    /** Everything that can be different, in one list. */
+    const choices = $derived([
+        ...fields,
+        ...questions,
+        { key: 'tools', label: 'Tools', now: 'as the house has them', options: TOOLS.slice(1) },
+    ]);
+    const named = (key: string): (typeof choices)[number] | undefined => choices.find((one) => one.key === key);
+    const said = (change: Record<string, string>): Difference[] =>
+        Object.entries(change)
+            .filter(([, value]) => value !== '')
+            .map(([key, value]) => ({ key, value }));
+
+    let differences = $state<Difference[]>(
+        untrack(() => [...said(asked), ...(comparison ? [] : [{ key: '', value: '' }])]),
+    );
     const heading = $derived(
         comparison === null
             ? 'The same instrument, made otherwise'
@@ -24,12 +43,16 @@
     );
 
     function compare(change: Record<string, string>): void {
-        values = { ...change };
-        const asked = Object.fromEntries(Object.entries(change).filter(([, value]) => value !== ''));
+        differences = said(change);
+        const asked = Object.fromEntries(differences.map(({ key, value }) => [key, value]));
         router.visit(route('builds.route.compare', { build: build.number, _query: asked }), {
             preserveScroll: true,
             preserveState: true,
         });
+    }
+
+    function choose(index: number, key: string): void {
+        differences[index] = { key, value: named(key)?.options[0]?.value ?? '' };
     }
 </script>
 
@@ -50,37 +73,49 @@
 <form
     onsubmit={(event) => {
         event.preventDefault();
-        compare(values);
+        compare(Object.fromEntries(differences.map(({ key, value }) => [key, value])));
     }}
 >
-    <details class="opens" open={comparison === null}>
-        <summary><b>What is to be different</b></summary>
-        <div class="fields">
-            {#each fields as field (field.key)}
-                <Field
-                    name={field.key}
-                    label={`${field.label}: ${field.now}`}
-                    bind:value={() => values[field.key] ?? '', (value) => (values[field.key] = value)}
-                    options={field.options.length > 0 ? [{ value: '', words: 'as now' }, ...field.options] : undefined}
-                />
-            {/each}
-            {#each questions as question (question.key)}
-                <Field
-                    name={question.key}
-                    label={`${question.label}: ${question.now}`}
-                    bind:value={() => values[question.key] ?? '', (value) => (values[question.key] = value)}
-                    options={[{ value: '', words: 'as now' }, ...question.options]}
-                />
-            {/each}
+    {#each differences as difference, index (index)}
+        {@const chosen = named(difference.key)}
+        <div
+            class="grid grid-cols-[18rem_14rem_auto] gap-x-4 items-end justify-start py-1 max-desk:grid-cols-1"
+            data-difference={index}
+        >
             <Field
-                name="tools"
-                label="Tools"
-                bind:value={() => values.tools ?? '', (value) => (values.tools = value)}
-                options={TOOLS}
+                name={`difference.${index}`}
+                label={index === 0 ? 'What is to be different' : 'And what else'}
+                bind:value={() => difference.key, (key) => choose(index, key)}
+                options={[
+                    { value: '', words: 'choose' },
+                    ...choices
+                        .filter(
+                            (one) => one.key === difference.key || !differences.some((other) => other.key === one.key),
+                        )
+                        .map((one) => ({ value: one.key, words: one.label })),
+                ]}
             />
+            {#if chosen}
+                <Field
+                    name={`instead.${index}`}
+                    label={`instead of ${chosen.now}`}
+                    bind:value={() => difference.value, (value) => (difference.value = value)}
+                    options={chosen.options.length > 0 ? chosen.options : undefined}
+                />
+                <button class="word" type="button" onclick={() => differences.splice(index, 1)}
+                    >Leave it as it is</button
+                >
+            {/if}
         </div>
-        <button class="do" type="submit">Compare</button>
-    </details>
+    {/each}
+    <p class="flex flex-wrap gap-4 items-center mt-2">
+        <button class="do" type="submit" disabled={differences.every((one) => one.value === '')}>Compare</button>
+        {#if differences.every((one) => one.key !== '')}
+            <button class="word" type="button" onclick={() => differences.push({ key: '', value: '' })}
+                >{differences.length === 0 ? 'Say a difference' : 'Add another difference'}</button
+            >
+        {/if}
+    </p>
 </form>
 
 {#if comparison}
@@ -153,13 +188,6 @@
         margin: 0.7rem 0;
     }
 
-    .fields {
-        display: grid;
-        grid-template-columns: repeat(4, minmax(0, 1fr));
-        gap: 0.6rem 1rem;
-        margin-bottom: 0.8rem;
-    }
-
     section p {
         padding: 0.15rem 0;
     }
@@ -173,7 +201,6 @@
         padding-block: 0.5rem;
     }
     @media (width < 60rem) {
-        .fields,
         .two {
             grid-template-columns: minmax(0, 1fr);
         }

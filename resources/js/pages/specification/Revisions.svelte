@@ -57,9 +57,9 @@
         {#each revisions as one (one.number)}
             <span>
                 <a href={route('specification', [build.number, one.number])}>Revision {one.number}</a>
-                {one.released ? `released ${day(one.released)}` : `written ${day(one.at)}, not released`}{one.by
-                    ? ` by ${one.by}`
-                    : ''}.
+                {one.released
+                    ? `released ${day(one.released)}`
+                    : `written ${day(one.at)}, not released`}{`${one.by ? ` by ${one.by}` : ''}. `}
             </span>
         {/each}
     </p>
