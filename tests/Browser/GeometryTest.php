@@ -6,7 +6,7 @@ namespace Tests\Browser;
 
 use Tests\Browser\Support\ShopServer;
 
-/** Every page at the widths it is read at: no text lies on another, none runs out of the screen, none is glued to the next. */
+/** Every page at the widths it is read at: no text lies on another or runs out of the screen, and nothing with the focus is hidden. */
 final class GeometryTest extends BrowserTestCase
 {
     private const PAGES = [
@@ -27,7 +27,7 @@ final class GeometryTest extends BrowserTestCase
             foreach (self::PAGES as $page) {
                 $me->open($page);
                 $me->waitFor('main h1');
-                foreach ($me->overlaps() as $words) {
+                foreach ([...$me->overlaps(), ...$me->hiddenFocus()] as $words) {
                     $wrong[] = "{$page} at {$width}: {$words}";
                 }
                 if ($me->isWiderThanTheScreen()) {

@@ -276,6 +276,25 @@ final readonly class Visitor
         );
     }
 
+    /** @return list<string> what lies behind the strip at the foot, or out of sight, while it has the focus */
+    public function hiddenFocus(): array
+    {
+        return $this->driver->executeScript(<<<'JS'
+            const foot = document.querySelector('footer').getBoundingClientRect().top;
+            const wrong = [];
+            const all = document.querySelectorAll('main :is(a[href], button, input, select, textarea, summary, [tabindex="0"])');
+            for (const one of [...all].filter((el) => el.checkVisibility({ visibilityProperty: true }) && el.tabIndex >= 0 && !el.disabled)) {
+                one.focus();
+                const box = one.getBoundingClientRect();
+                if (box.width > 1 && box.height < foot / 2 && (box.bottom > foot + 1 || box.top < -1)) {
+                    wrong.push(`${(one.innerText || one.name || one.tagName).trim().slice(0, 40)} is hidden while it has the focus`);
+                }
+            }
+            window.scrollTo(0, 0);
+            return wrong.slice(0, 4);
+        JS);
+    }
+
     /** @return list<string> texts that lie on each other, and sentences without a space between them */
     public function overlaps(): array
     {
