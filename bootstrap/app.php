@@ -7,6 +7,7 @@ use App\Http\ErrorPage;
 use App\Http\Middleware\Once;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\ShareShop;
+use App\Http\Middleware\SignInCounts;
 use App\Http\Middleware\StartSession;
 use App\Models\People\Person;
 use Illuminate\Foundation\Application;
@@ -22,7 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [Once::class, ShareShop::class], replace: [FrameworkSession::class => StartSession::class]);
+        $middleware->web(append: [SignInCounts::class, Once::class, ShareShop::class], replace: [FrameworkSession::class => StartSession::class]);
         // A shop without anybody in it asks for its first manager before anything else.
         $middleware->redirectGuestsTo(static fn (): string => Person::query()->exists() ? '/sign-in' : '/new-shop');
         $middleware->redirectUsersTo('/today');

@@ -7,15 +7,17 @@ namespace App\Actions\House;
 use App\Actions\Plan\Changes\Kinds\LearnSkill;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Recording;
+use App\Models\House\Feed;
 use App\Models\People\Person;
 use App\Models\People\Role;
+use App\Support\Clock;
 use App\Support\Refused;
 use Regimen\Route\Standards\Skill;
 
 /** Takes somebody in, or changes what they can do, when they work and whether they can sign in. */
 final readonly class SavePerson
 {
-    public function __construct(private Recording $recording, private MakeChange $makeChange)
+    public function __construct(private Recording $recording, private MakeChange $makeChange, private Clock $clock)
     {
     }
 
@@ -31,7 +33,13 @@ final readonly class SavePerson
                 Refused::ifStale($person->version, $version, $person->name);
                 $skills = self::skills($person, $attributes['skills'] ?? $person->skills);
                 unset($attributes['skills']);
-                $person->update([...$attributes, 'version' => $version + 1]);
+                $ends = isset($attributes['password']) || ($person->active && ($attributes['active'] ?? true) === false);
+                $person->update([
+                    ...$attributes, 'version' => $version + 1, 'sign_in_epoch' => $person->sign_in_epoch + ($ends ? 1 : 0),
+                ]);
+                if ($ends) {
+                    $this->endFeeds($person);
+                }
             }
             if (! Person::query()->where(
                 'role', Role::Manager->value,
@@ -46,6 +54,14 @@ final readonly class SavePerson
                 ? $this->recording->planAnew("{$person->name} changed")
                 : $this->makeChange->make($by, $skills);
         });
+    }
+
+    /** What they subscribed to, and what was given of them, is read no longer. */
+    private function endFeeds(Person $person): void
+    {
+        Feed::query()->whereNull('revoked_at')
+            ->where(static fn ($feeds) => $feeds->where('person_id', $person->id)->orWhere('given_by', $person->id))
+            ->update(['revoked_at' => $this->clock->now()]);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\House\CloseDay;
 use App\Actions\House\SavePerson;
+use App\Http\Middleware\SignInCounts;
 use App\Http\Requests\House\PersonRequest;
 use App\Http\Requests\Plan\DayRequest;
 use App\Models\People\DayOff;
@@ -32,6 +33,10 @@ final class PeopleController
     public function update(Person $person, PersonRequest $request, SavePerson $savePerson): RedirectResponse
     {
         $savePerson($request->person(), $person, $request->version(), $request->attributesToSave());
+        if ($person->is($request->person())) {
+            // Whoever changes their own password stays signed in here, and nowhere else.
+            SignInCounts::begin($request, $person->refresh());
+        }
 
         return back()->with('done', "{$person->name} is saved, and everything is planned anew.");
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\House\OpenShop;
+use App\Http\Middleware\SignInCounts;
 use App\Http\Requests\House\OpenShopRequest;
 use App\Models\People\Person;
 use App\Pages\Page;
@@ -38,6 +39,7 @@ final class ShopController
         );
         Auth::login($manager);
         $request->session()->regenerate();
+        SignInCounts::begin($request, $manager);
 
         return redirect()->route('today');
     }

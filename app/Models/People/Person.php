@@ -14,6 +14,7 @@ use Illuminate\Foundation\Auth\Access\Authorizable;
 /**
  * Someone who works in the shop; with an address and a password they can also sign in.
  *
+ * @property int $sign_in_epoch  which sign-ins count: those of another number have ended
  * @property Role $role
  * @property list<string> $skills
  * @property array<int, list<array{int, int}>>|null $hours

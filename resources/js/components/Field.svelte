@@ -37,36 +37,56 @@
     }: Props = $props();
 
     const id = $props.id();
+
+    /** What was refused of another value is not said of this one, until it is sent. */
+    let retyped = $state(false);
+    const wrong = $derived(retyped ? undefined : error);
+    let line = $state<HTMLElement>();
+
+    $effect(() => {
+        const form = line?.closest('form');
+        const sent = (): void => {
+            retyped = false;
+        };
+        form?.addEventListener('submit', sent);
+        return () => form?.removeEventListener('submit', sent);
+    });
+
+    function typing(): void {
+        retyped = line?.closest('form') != null;
+        oninput?.();
+    }
+
     const described = $derived(
-        [error ? `${id}-error` : '', hint ? `${id}-hint` : ''].filter(Boolean).join(' ') || undefined,
+        [wrong ? `${id}-error` : '', hint ? `${id}-hint` : ''].filter(Boolean).join(' ') || undefined,
     );
     const shared = $derived({
         id,
         name,
         class: 'field',
-        'aria-invalid': error ? ('true' as const) : undefined,
+        'aria-invalid': wrong ? ('true' as const) : undefined,
         'aria-describedby': described,
     });
 </script>
 
-<div class="line">
+<div class="line" bind:this={line}>
     <label class="block text-[0.85rem] text-quiet" for={id}>{label}</label>
     {#if options}
-        <select {...shared} bind:value onchange={oninput}>
+        <select {...shared} bind:value onchange={typing}>
             {#each options as option (option.value)}
                 <option value={option.value}>{option.words}</option>
             {/each}
         </select>
     {:else if type === 'textarea'}
-        <textarea {...shared} {rows} bind:value {oninput}></textarea>
+        <textarea {...shared} {rows} bind:value oninput={typing}></textarea>
     {:else if type === 'date'}
-        <DayInput {...shared} {label} {past} bind:value {oninput} />
+        <DayInput {...shared} {label} {past} bind:value oninput={typing} />
     {:else}
-        <input {...shared} {type} {list} {autocomplete} bind:value {oninput} />
+        <input {...shared} {type} {list} {autocomplete} bind:value oninput={typing} />
     {/if}
     {@render after?.()}
     {#if hint}<p class="hint" id={`${id}-hint`}>{hint}</p>{/if}
-    <ErrorLine id={`${id}-error`} text={error} />
+    <ErrorLine id={`${id}-error`} text={wrong} />
 </div>
 
 <style>

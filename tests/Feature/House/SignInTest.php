@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature\House;
 
+use App\Actions\House\GiveFeed;
+use App\Models\House\Feed;
 use App\Models\People\Person;
+use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
@@ -16,7 +19,7 @@ final class SignInTest extends TestCase
         $this->get('/today')->assertRedirect('/new-shop');
         $form = [
             'shop' => 'Mine', 'currency' => 'USD', 'timezone' => 'America/Chicago', 'name' => 'Ada',
-            'email' => 'Ada@Example.org', 'password' => 'long enough',
+            'email' => 'Ada@Example.org', 'password' => 'long enough by far',
         ];
         $this->post(
             '/new-shop',
@@ -29,7 +32,7 @@ final class SignInTest extends TestCase
             '/new-shop', [...$form, 'name' => 'Eve', 'email' => 'eve@example.org'],
         )->assertSessionHasErrors('conflict');
         $this->assertSame(['Ada'], Person::query()->pluck('name')->all());
-        $this->assertNotSame('long enough', Person::query()->value('password'));
+        $this->assertNotSame('long enough by far', Person::query()->value('password'));
     }
 
     public function test_signing_in_and_out(): void
@@ -123,5 +126,87 @@ final class SignInTest extends TestCase
         $policy = (string) $this->get('/sign-in')->headers->get('Content-Security-Policy');
         $this->assertStringContainsString("default-src 'self'", $policy);
         $this->assertStringNotContainsString('unsafe', $policy);
+    }
+
+    public function test_whoever_has_left_or_has_another_password_is_signed_out_everywhere_and_their_calendars_are_silent(): void
+    {
+        $this->openShop();
+        foreach (['left' => ['active' => '0'], 'another password' => ['active' => '1', 'password' => 'quite another phrase']] as $why => $change) {
+            $this->maker->update(['active' => true]);
+            $this->maker->refresh();
+            $token = str_repeat('a', 39).strlen($why) % 10;
+            Feed::query()->create([
+                'kind' => 'person', 'person_id' => $this->maker->id, 'token_hash' => GiveFeed::hash($token), 'token' => '', 'given_by' => $this->manager->id,
+                'at' => now(),
+            ]);
+            $this->get("/feeds/{$token}.ics")->assertOk();
+            $this->withSession(['sign_in_epoch' => $this->maker->sign_in_epoch])->actingAs($this->maker)->get('/today')->assertOk();
+            $before = $this->maker->sign_in_epoch;
+            $this->withSession(['sign_in_epoch' => 0])->actingAs($this->manager)->put("/people/{$this->maker->id}", [
+                'version' => $this->maker->version, 'name' => 'Tobias', 'email' => 'tobias@example.org', 'role' => 'maker',
+                'skills' => ['bodies', 'necks'], 'own_hours' => '0', ...$change,
+            ])->assertSessionHasNoErrors();
+            $this->withSession(['sign_in_epoch' => $before])->actingAs($this->maker->refresh())->get('/today')
+                ->assertRedirect('/sign-in');
+            $this->assertGuest();
+            $this->get("/feeds/{$token}.ics")->assertNotFound();
+        }
+    }
+
+    public function test_waits_grow_and_many_accounts_from_one_place_are_counted_together(): void
+    {
+        $this->openShop();
+        $try = fn (string $email): string => (string) $this->post('/sign-in', ['email' => $email, 'password' => 'wrong'])
+            ->baseResponse->getSession()->get('errors')->first('email');
+        for ($count = 0; $count < 5; $count++) {
+            $this->assertStringContainsString('is wrong', $try('ines@example.org'));
+        }
+        $this->assertStringContainsString('Too many tries', $try('ines@example.org'));
+        $this->travel(61)->seconds();
+        $this->assertStringContainsString('is wrong', $try('ines@example.org'));
+        for ($count = 0; $count < 4; $count++) {
+            $try('ines@example.org');
+        }
+        $this->travel(61)->seconds();
+        $this->assertStringContainsString('Too many tries', $try('ines@example.org'), 'twice as long the second time');
+        $this->travelBack();
+        for ($count = 0; $count < 40; $count++) {
+            $said = $try("somebody{$count}@example.org");
+        }
+        $this->assertStringContainsString('Too many tries', $said, 'guessing at many accounts');
+    }
+
+    #[TestWith(['short words', '12 characters'])]
+    #[TestWith(['passwordpassword', 'tried first'])]
+    #[TestWith(['Password2026!', 'tried first'])]
+    #[TestWith(['Luthier123456', 'tried first'])]
+    #[TestWith(['aaaaaaaaaaaaaaa', 'again and again'])]
+    #[TestWith(['abcdefghijklmn', 'in a row'])]
+    #[TestWith(['1234567890123', 'in a row'])]
+    #[TestWith(['corner-bench-12', 'shop’s name'])]
+    #[TestWith(['Ada Lathe 2026', 'Your name'])]
+    public function test_a_password_that_is_tried_first_is_refused_with_what_would_be_right(string $password, string $words): void
+    {
+        $form = [
+            'shop' => 'Corner bench', 'currency' => 'USD', 'timezone' => 'America/Chicago', 'name' => 'Ada Lathe', 'email' => 'lathe@example.org',
+        ];
+        $this->post('/new-shop', [...$form, 'password' => $password])->assertSessionHasErrors('password');
+        $this->assertStringContainsString($words, session('errors')->first('password'));
+        $this->assertSame(0, Person::query()->count());
+    }
+
+    public function test_a_long_password_counts_to_its_last_character(): void
+    {
+        $this->openShop();
+        $long = str_repeat('sawdust and glue ', 6);
+        $this->maker->update(['password' => $long.'A']);
+        $this->assertStringStartsWith('$argon2id$', (string) $this->maker->refresh()->password);
+        $this->post('/sign-in', ['email' => 'tobias@example.org', 'password' => $long.'B'])->assertSessionHasErrors('email');
+        $this->post('/sign-in', ['email' => 'tobias@example.org', 'password' => $long.'A'])->assertRedirect('/today');
+        auth()->logout();
+        // One that was hashed as before still opens, and is hashed anew.
+        DB::table('people')->where('id', $this->maker->id)->update(['password' => password_hash('as it was before', PASSWORD_BCRYPT)]);
+        $this->post('/sign-in', ['email' => 'tobias@example.org', 'password' => 'as it was before'])->assertRedirect('/today');
+        $this->assertStringStartsWith('$argon2id$', (string) $this->maker->refresh()->password);
     }
 }

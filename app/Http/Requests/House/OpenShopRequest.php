@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\House;
 
+use App\Rules\NewPassword;
 use Regimen\Units\Money;
 
 final class OpenShopRequest extends ShopRequest
@@ -26,7 +27,7 @@ final class OpenShopRequest extends ShopRequest
             'timezone' => ['required', 'timezone:all'],
             'name' => ['required', 'string', 'max:60'],
             'email' => ['required', 'email', 'max:120'],
-            'password' => ['required', 'string', 'min:10', 'max:200'],
+            'password' => ['required', new NewPassword],
         ];
     }
 }

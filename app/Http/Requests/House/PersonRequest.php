@@ -7,6 +7,7 @@ namespace App\Http\Requests\House;
 use App\Http\Requests\ManagerRequest;
 use App\Models\People\Person;
 use App\Models\People\Role;
+use App\Rules\NewPassword;
 use App\Rules\Typed;
 use Illuminate\Validation\Rule;
 use Regimen\Route\Standards\Skill;
@@ -24,7 +25,7 @@ final class PersonRequest extends ManagerRequest
             'version' => ['nullable', 'integer'],
             'name' => ['required', 'string', 'max:60', Rule::unique('people', 'name')->ignore($id)],
             'email' => ['nullable', 'email', 'max:120', Rule::unique('people', 'email')->ignore($id)],
-            'password' => ['nullable', 'string', 'min:10', 'max:200'],
+            'password' => ['nullable', new NewPassword],
             'role' => ['required', Rule::enum(Role::class)],
             'skills' => ['array'],
             'skills.*' => [Rule::enum(Skill::class)],

@@ -52,7 +52,7 @@
             bind:value={form.password}
             error={form.errors.password}
             autocomplete="new-password"
-            hint="at least ten characters"
+            hint="at least twelve characters; a few words in a row"
         />
         <button class="do justify-self-start" type="submit" disabled={form.processing}>Open the shop</button>
     </form>

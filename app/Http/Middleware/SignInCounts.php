@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\People\Person;
+use Closure;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Auth;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Whoever has left the shop, or was given another password, is signed out everywhere at once. */
+final class SignInCounts
+{
+    private const KEY = 'sign_in_epoch';
+
+    public static function begin(Request $request, Person $person): void
+    {
+        $request->session()->put(self::KEY, $person->sign_in_epoch ?? 0);
+    }
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $person = $request->user();
+        if ($person instanceof Person
+            && ($person->active === false || (int) $request->session()->get(self::KEY, 0) !== (int) $person->sign_in_epoch)) {
+            Auth::logout();
+            $request->session()->invalidate();
+            $request->session()->regenerateToken();
+
+            return redirect()->route('sign-in', status: 303);
+        }
+
+        return $next($request);
+    }
+}
