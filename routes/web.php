@@ -26,6 +26,8 @@ use App\Http\Middleware\KeepPlanFresh;
 use App\Http\Middleware\ThinkOn;
 use Illuminate\Support\Facades\Route;
 
+// A number in an address has nine digits at the most: beyond them nothing is looked for.
+
 Route::get('/new-shop', [ShopController::class, 'create'])->name('shop.new');
 Route::post('/new-shop', [ShopController::class, 'store']);
 
@@ -43,13 +45,13 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
     Route::get('/plan/week-{paper}.pdf', [CalendarController::class, 'weekSheet'])->name('plan.week.sheet');
     Route::get('/plan/feeds', [CalendarController::class, 'feeds'])->name('plan.feeds');
     Route::post('/plan/feeds', [CalendarController::class, 'give']);
-    Route::delete('/plan/feeds/{feed}', [CalendarController::class, 'revoke'])->whereNumber('feed')->name('plan.feeds.one');
-    Route::get('/operations/{operation}/why', [PlanController::class, 'why'])->middleware(AsksOnly::class)->whereNumber('operation')->name('operations.why');
+    Route::delete('/plan/feeds/{feed}', [CalendarController::class, 'revoke'])->where('feed', '[0-9]{1,9}')->name('plan.feeds.one');
+    Route::get('/operations/{operation}/why', [PlanController::class, 'why'])->middleware(AsksOnly::class)->where('operation', '[0-9]{1,9}')->name('operations.why');
     Route::post('/days', [DayController::class, 'read'])->middleware(AsksOnly::class)->name('days');
     Route::get('/builds', [BuildController::class, 'index'])->name('builds');
     Route::get('/builds/{build}', [BuildController::class, 'show'])->name('builds.show');
-    Route::get('/builds/{build}/specification/{number?}', [SpecificationController::class, 'show'])->whereNumber('number')->name('specification');
-    Route::get('/builds/{build}/specification/{number}/{file}', [SpecificationController::class, 'file'])->whereNumber('number')->name('specification.file');
+    Route::get('/builds/{build}/specification/{number?}', [SpecificationController::class, 'show'])->where('number', '[0-9]{1,9}')->name('specification');
+    Route::get('/builds/{build}/specification/{number}/{file}', [SpecificationController::class, 'file'])->where('number', '[0-9]{1,9}')->name('specification.file');
     Route::post('/builds/{build}/measurements', [SpecificationController::class, 'measure'])->name('builds.measurements');
     Route::get('/builds/{build}/route', [RouteController::class, 'show'])->name('route');
     Route::get('/builds/{build}/traveller-{paper}.pdf', [RouteController::class, 'traveller'])->name('builds.traveller');
@@ -65,7 +67,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
     Route::post('/operations/{operation}/finish', [WorkController::class, 'finish'])->name('operations.finish');
     Route::post('/operations/{operation}/end-hold', [WorkController::class, 'endHold'])->name('operations.end-hold');
     Route::post('/operations/{operation}/reopen', [WorkController::class, 'reopen'])->name('operations.reopen');
-    Route::post('/clocks/{entry}/stop', [WorkController::class, 'stopClock'])->whereNumber('entry')->name('clocks.stop');
+    Route::post('/clocks/{entry}/stop', [WorkController::class, 'stopClock'])->where('entry', '[0-9]{1,9}')->name('clocks.stop');
     Route::post('/kit/{line}/arrival', [KitController::class, 'arrival'])->name('kit.arrival');
     Route::post('/kit/{line}/use', [KitController::class, 'use'])->name('kit.use');
     Route::post('/kit/{line}/write-off', [KitController::class, 'writeOff'])->name('kit.write-off');
@@ -117,18 +119,18 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::put('/plan/weights', [ChangeController::class, 'weights'])->name('plan.weights');
         Route::post('/plan/judge', [ChangeController::class, 'judge'])->middleware(AsksOnly::class)->name('plan.judge');
         Route::post('/plan/changes', [ChangeController::class, 'make'])->name('plan.changes');
-        Route::post('/plan/changes/{change}/undo', [ChangeController::class, 'undo'])->whereNumber('change')->name('plan.changes.undo');
+        Route::post('/plan/changes/{change}/undo', [ChangeController::class, 'undo'])->where('change', '[0-9]{1,9}')->name('plan.changes.undo');
         Route::get('/plan/try', [ChangeController::class, 'scenarios'])->name('plan.try');
         Route::post('/plan/try', [ChangeController::class, 'begin']);
         Route::post('/plan/try/with', [ChangeController::class, 'beginWith'])->name('plan.try.with');
-        Route::get('/plan/try/{scenario}', [ChangeController::class, 'scenarios'])->whereNumber('scenario')->name('plan.try.one');
-        Route::post('/plan/try/{scenario}/changes', [ChangeController::class, 'add'])->whereNumber('scenario')->name('plan.try.changes');
+        Route::get('/plan/try/{scenario}', [ChangeController::class, 'scenarios'])->where('scenario', '[0-9]{1,9}')->name('plan.try.one');
+        Route::post('/plan/try/{scenario}/changes', [ChangeController::class, 'add'])->where('scenario', '[0-9]{1,9}')->name('plan.try.changes');
         Route::delete('/plan/try/{scenario}/changes/{index}', [ChangeController::class, 'remove'])->whereNumber(['scenario', 'index'])->name('plan.try.changes.one');
-        Route::post('/plan/try/{scenario}/apply', [ChangeController::class, 'apply'])->whereNumber('scenario')->name('plan.try.apply');
-        Route::delete('/plan/try/{scenario}', [ChangeController::class, 'drop'])->whereNumber('scenario');
+        Route::post('/plan/try/{scenario}/apply', [ChangeController::class, 'apply'])->where('scenario', '[0-9]{1,9}')->name('plan.try.apply');
+        Route::delete('/plan/try/{scenario}', [ChangeController::class, 'drop'])->where('scenario', '[0-9]{1,9}');
         Route::post('/plan/look', [PlanController::class, 'look'])->name('plan.look');
-        Route::post('/plan/offers/{offer}/take', [PlanController::class, 'take'])->whereNumber('offer')->name('plan.offers.take');
-        Route::post('/plan/offers/{offer}/leave', [PlanController::class, 'leave'])->whereNumber('offer')->name('plan.offers.leave');
+        Route::post('/plan/offers/{offer}/take', [PlanController::class, 'take'])->where('offer', '[0-9]{1,9}')->name('plan.offers.take');
+        Route::post('/plan/offers/{offer}/leave', [PlanController::class, 'leave'])->where('offer', '[0-9]{1,9}')->name('plan.offers.leave');
 
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store']);
@@ -140,8 +142,8 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::get('/house/models/new', [HouseModelController::class, 'create'])->name('house.models.new');
         Route::post('/house/models/work-out', [HouseModelController::class, 'workOut'])->middleware(AsksOnly::class)->name('house.models.work-out');
         Route::post('/house/models', [HouseModelController::class, 'store']);
-        Route::get('/house/models/{model}', [HouseModelController::class, 'show'])->whereNumber('model')->name('house.models.one');
-        Route::put('/house/models/{model}', [HouseModelController::class, 'update'])->whereNumber('model');
+        Route::get('/house/models/{model}', [HouseModelController::class, 'show'])->where('model', '[0-9]{1,9}')->name('house.models.one');
+        Route::put('/house/models/{model}', [HouseModelController::class, 'update'])->where('model', '[0-9]{1,9}');
         Route::get('/house/standards', [StandardsController::class, 'show'])->name('house.standards');
         Route::put('/house/methods', [StandardsController::class, 'method'])->name('house.methods');
         Route::put('/house/rules', [StandardsController::class, 'rules'])->name('house.rules');

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\House\GiveFeed;
 use App\Actions\House\ImportHolidays;
 use App\Documents\WeekPdf;
+use App\Http\Requests\AskRequest;
 use App\Http\Requests\Plan\FeedRequest;
 use App\Http\Requests\Plan\HolidaysRequest;
 use App\Models\Build\Build;
@@ -24,7 +25,6 @@ use App\Support\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Http\Response as Answer;
 use Regimen\Units\UnreadableFile;
 
@@ -36,12 +36,12 @@ final class CalendarController
         return $page->data();
     }
 
-    public function week(Request $request, WeekPage $page): Page
+    public function week(AskRequest $request, WeekPage $page): Page
     {
         return $page->data($request->string('from')->toString());
     }
 
-    public function weekSheet(Request $request, string $paper, WeekPage $page, WeekPdf $pdf): Answer
+    public function weekSheet(AskRequest $request, string $paper, WeekPage $page, WeekPdf $pdf): Answer
     {
         $week = $page->data($request->string('from')->toString());
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\AskRequest;
 use App\Planning\House\House;
 use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Regimen\Units\DayText;
 use Regimen\Units\InvalidQuantity;
 
 /** Which day is meant by what was typed, while it is being typed. */
 final class DayController
 {
-    public function read(Request $request, House $house, Clock $clock): JsonResponse
+    public function read(AskRequest $request, House $house, Clock $clock): JsonResponse
     {
         try {
             $day = DayText::parse(

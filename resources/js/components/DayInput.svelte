@@ -37,7 +37,6 @@
             refused = answer.day === null ? answer.words : '';
             if (answer.day !== null && typed !== null && typed === asked) {
                 value = answer.day;
-                oninput?.();
             }
         },
         () => (understood = ''),

@@ -67,7 +67,7 @@
     }
 
     .item .small {
-        font-size: 0.74rem;
+        font-size: 0.75rem;
     }
 
     .narrow .small,

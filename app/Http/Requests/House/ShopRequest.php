@@ -9,6 +9,8 @@ use App\Planning\House\House;
 use App\Rules\Day;
 use App\Support\Clock;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
+use Illuminate\Support\Stringable;
 use Regimen\Units\Duration;
 use Regimen\Units\Money;
 use Regimen\Units\Scalar;
@@ -61,6 +63,19 @@ abstract class ShopRequest extends FormRequest
         $person = $this->user();
 
         return $person instanceof Person ? $person : abort(403);
+    }
+
+    /**
+     * The one reader of text: what is no text is none, so that it is refused by its rule rather than read as something else.
+     *
+     * @param  string  $key
+     * @param  mixed  $default
+     */
+    public function string($key, $default = null): Stringable
+    {
+        $value = $this->input($key, $default);
+
+        return Str::of(is_scalar($value) ? (string) $value : '');
     }
 
     public function version(): int

@@ -26,7 +26,7 @@ final class RouteChangeRequest extends ManagerRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        $kind = (string) $this->input('kind');
+        $kind = $this->string('kind')->toString();
         $adds = $kind === 'add';
         $times = $adds || $kind === 'times';
 

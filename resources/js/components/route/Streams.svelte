@@ -95,7 +95,7 @@
 <div class="streams" bind:clientWidth={width} role="group" aria-label="The route as streams that flow together">
     <svg class="block" width={Math.max(width, columns * 15 + 24)} {height}>
         {#each [0, 1, 2, 3] as lane (lane)}
-            <text class="name text-[0.72rem] fill-quiet" x="8" y={middle(lane) - 15}>{NAMES[lane]}</text>
+            <text class="name text-[0.75rem] fill-quiet" x="8" y={middle(lane) - 15}>{NAMES[lane]}</text>
         {/each}
         {#each streams as stream (stream.lane)}
             {#if stream.to > stream.from}

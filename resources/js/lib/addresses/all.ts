@@ -81,7 +81,7 @@ export const addresses = {
                 "DELETE"
             ],
             "wheres": {
-                "feed": "[0-9]+"
+                "feed": "[0-9]{1,9}"
             },
             "parameters": [
                 "feed"
@@ -97,7 +97,7 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "operation": "[0-9]+"
+                "operation": "[0-9]{1,9}"
             },
             "parameters": [
                 "operation"
@@ -139,7 +139,7 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "number": "[0-9]+"
+                "number": "[0-9]{1,9}"
             },
             "parameters": [
                 "build",
@@ -156,7 +156,7 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "number": "[0-9]+"
+                "number": "[0-9]{1,9}"
             },
             "parameters": [
                 "build",
@@ -309,7 +309,7 @@ export const addresses = {
                 "POST"
             ],
             "wheres": {
-                "entry": "[0-9]+"
+                "entry": "[0-9]{1,9}"
             },
             "parameters": [
                 "entry"
@@ -750,7 +750,7 @@ export const addresses = {
                 "POST"
             ],
             "wheres": {
-                "change": "[0-9]+"
+                "change": "[0-9]{1,9}"
             },
             "parameters": [
                 "change"
@@ -779,7 +779,7 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "scenario": "[0-9]+"
+                "scenario": "[0-9]{1,9}"
             },
             "parameters": [
                 "scenario"
@@ -794,7 +794,7 @@ export const addresses = {
                 "POST"
             ],
             "wheres": {
-                "scenario": "[0-9]+"
+                "scenario": "[0-9]{1,9}"
             },
             "parameters": [
                 "scenario"
@@ -826,7 +826,7 @@ export const addresses = {
                 "POST"
             ],
             "wheres": {
-                "scenario": "[0-9]+"
+                "scenario": "[0-9]{1,9}"
             },
             "parameters": [
                 "scenario"
@@ -847,7 +847,7 @@ export const addresses = {
                 "POST"
             ],
             "wheres": {
-                "offer": "[0-9]+"
+                "offer": "[0-9]{1,9}"
             },
             "parameters": [
                 "offer"
@@ -862,7 +862,7 @@ export const addresses = {
                 "POST"
             ],
             "wheres": {
-                "offer": "[0-9]+"
+                "offer": "[0-9]{1,9}"
             },
             "parameters": [
                 "offer"
@@ -941,7 +941,7 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "model": "[0-9]+"
+                "model": "[0-9]{1,9}"
             },
             "parameters": [
                 "model"

@@ -124,7 +124,7 @@
 
 <style>
     .axis {
-        font-size: 0.72rem;
+        font-size: 0.75rem;
         fill: var(--quiet);
     }
 
