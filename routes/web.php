@@ -125,7 +125,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::post('/plan/try/with', [ChangeController::class, 'beginWith'])->name('plan.try.with');
         Route::get('/plan/try/{scenario}', [ChangeController::class, 'scenarios'])->where('scenario', '[0-9]{1,9}')->name('plan.try.one');
         Route::post('/plan/try/{scenario}/changes', [ChangeController::class, 'add'])->where('scenario', '[0-9]{1,9}')->name('plan.try.changes');
-        Route::delete('/plan/try/{scenario}/changes/{index}', [ChangeController::class, 'remove'])->whereNumber(['scenario', 'index'])->name('plan.try.changes.one');
+        Route::delete('/plan/try/{scenario}/changes/{index}', [ChangeController::class, 'remove'])->whereNumber(['scenario', 'index'])->where('index', '[0-9]{1,4}')->name('plan.try.changes.one');
         Route::post('/plan/try/{scenario}/apply', [ChangeController::class, 'apply'])->where('scenario', '[0-9]{1,9}')->name('plan.try.apply');
         Route::delete('/plan/try/{scenario}', [ChangeController::class, 'drop'])->where('scenario', '[0-9]{1,9}');
         Route::post('/plan/look', [PlanController::class, 'look'])->name('plan.look');

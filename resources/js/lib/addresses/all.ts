@@ -810,7 +810,7 @@ export const addresses = {
             ],
             "wheres": {
                 "scenario": "[0-9]+",
-                "index": "[0-9]+"
+                "index": "[0-9]{1,4}"
             },
             "parameters": [
                 "scenario",
