@@ -141,7 +141,7 @@ final class TravellerPdf
                 $this->canvas->words($line, Flow::LEFT + 7, $this->flow->y, Columns::TEXT);
                 $this->flow->y += Flow::LINE;
             }
-            $this->flow->y += 0.8;
+            $this->flow->y += 1.3;
         }
         $this->flow->y += $cautions === [] ? 0.0 : 2.0;
     }

@@ -209,4 +209,12 @@ final class SignInTest extends TestCase
         $this->post('/sign-in', ['email' => 'tobias@example.org', 'password' => 'as it was before'])->assertRedirect('/today');
         $this->assertStringStartsWith('$argon2id$', (string) $this->maker->refresh()->password);
     }
+
+    public function test_who_signed_in_to_another_shop_of_the_machine_is_nobody_here(): void
+    {
+        $this->openShop();
+        $this->withSession(['signed_in_to' => hash('sha256', 'another/shop.sqlite')])->actingAs($this->manager)->get('/today')
+            ->assertRedirect('/sign-in');
+        $this->assertGuest();
+    }
 }
