@@ -11,11 +11,7 @@ use App\Models\House\Resource;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Models\Plan\PlanEntry;
-use App\Planning\Problem\ShopProblem;
 use Database\Seeders\DemoShop;
-use Regimen\Schedule\Policy\PlanOrder;
-use Regimen\Schedule\Policy\Standing;
-use Regimen\Tests\Schedule\IdleStretches;
 use Tests\TestCase;
 
 final class DemoShopTest extends TestCase
@@ -68,14 +64,5 @@ final class DemoShopTest extends TestCase
         $this->seed(DemoShop::class);
         $this->assertSame(1, Operation::query()->where('waits_for', '!=', '')->count());
         $this->assertSame(11, Build::query()->open()->count());
-    }
-
-    /** Whoever has nothing to do for over an hour in its first three days has it for a cause that is true. */
-    public function test_every_idle_stretch_is_led_back_to_its_cause(): void
-    {
-        $this->at('2026-03-17 09:12');
-        $this->seed(DemoShop::class);
-        $problem = (new PlanOrder(app(ShopProblem::class)->assemble(), new Standing))->planned();
-        $this->assertGreaterThan(0, IdleStretches::judge($problem->problem, $problem->plan, 'the demo shop'));
     }
 }

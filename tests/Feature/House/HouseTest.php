@@ -138,7 +138,7 @@ final class HouseTest extends TestCase
     public function test_people_come_and_the_last_manager_stays(): void
     {
         $new = [
-            'name' => 'Maren', 'email' => 'maren@example.org', 'password' => 'long enough', 'role' => 'maker',
+            'name' => 'Maren', 'email' => 'maren@example.org', 'password' => 'long enough by far', 'role' => 'maker',
             'skills' => ['finish'], 'rate' => '44', 'active' => true, 'own_hours' => true, 'hours' => [3 => '9-12'],
         ];
         $this->post(

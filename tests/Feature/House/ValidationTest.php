@@ -65,7 +65,7 @@ final class ValidationTest extends TestCase
         yield 'a name twice' => ['person', 'name', 'Tobias', 'taken'];
         yield 'an address that is none' => ['person', 'email', 'at home', 'no e-mail address'];
         yield 'an address twice' => ['person', 'email', 'ines@example.org', 'taken'];
-        yield 'a short password' => ['person', 'password', 'short', 'at least 10'];
+        yield 'a short password' => ['person', 'password', 'short', 'at least 12'];
         yield 'an unknown role' => ['person', 'role', 'king', 'one of the list'];
         yield 'an unknown skill of a person' => ['person', 'skills.0', 'alchemy', 'one of the list'];
         yield 'a rate of a person in words' => ['person', 'rate', 'fair', 'can\'t be read'];
@@ -162,7 +162,7 @@ final class ValidationTest extends TestCase
                 'post',
                 '/people',
                 [
-                    'name' => 'Maren', 'email' => 'maren@example.org', 'password' => 'long enough', 'role' => 'maker',
+                    'name' => 'Maren', 'email' => 'maren@example.org', 'password' => 'long enough by far', 'role' => 'maker',
                     'skills' => ['finish'], 'rate' => '44', 'active' => true, 'own_hours' => true,
                     'hours' => self::WEEK,
                 ],

@@ -19,15 +19,20 @@ use Regimen\Route\OperationState;
 use Regimen\Schedule\Policy\PlanOrder;
 use Regimen\Schedule\Policy\Standing;
 use Regimen\Schedule\Problem\BuildId;
+use Regimen\Tests\Schedule\IdleStretches;
 use Tests\TestCase;
 
 /** The demo shop as it stands, typed in again as its people would, is planned as it was. */
 final class DemoTypedInTest extends TestCase
 {
-    public function test_the_demo_shop_typed_in_again_has_the_same_finishes_within_a_day(): void
+    public function test_the_demo_shop_is_idle_for_a_cause_and_typed_in_again_it_has_the_same_finishes_within_a_day(): void
     {
         $this->at('2026-03-18 09:12');
         $this->seed(DemoShop::class);
+        // Whoever has nothing to do for over an hour in its first three days has it for a cause that is true.
+        $planned = (new PlanOrder(app(ShopProblem::class)->assemble(), new Standing))->planned();
+        $this->assertGreaterThan(0, IdleStretches::judge($planned->problem, $planned->plan, 'the demo shop'));
+
         $shop = $this->remembered();
         $before = $this->finishes();
         $this->emptied();
