@@ -54,6 +54,8 @@ final readonly class ImportFinished
             }
             $house = $this->revisions->house([], $model);
             $draft = $this->drafting->draft(SpecificationReader::read([], $house)->orFail());
+            // Those that have a number keep it; the others get what is left after them.
+            usort($finished, static fn (FinishedInstrument $a, FinishedInstrument $b): int => [$a->number === null, $a->line] <=> [$b->number === null, $b->line]);
             foreach ($finished as $one) {
                 $this->import($by, $one, $draft, $house);
             }

@@ -57,6 +57,13 @@ final class FinishedTest extends TestCase
         $this->get('/house/standards')->assertOk();
     }
 
+    public function test_a_line_without_a_number_never_takes_that_of_another_line(): void
+    {
+        $this->send('/finished', "Name,Finished,No\nReed,2025-09-01,\nStone,2025-09-02,1\n", ['name', 'finished', 'number'])
+            ->assertSessionHasNoErrors();
+        $this->assertSame(['Stone', 'Reed'], Build::query()->orderBy('number')->pluck('title')->all());
+    }
+
     public function test_one_line_that_cannot_be_read_stops_all_and_every_such_line_is_named(): void
     {
         $table = "Name,Finished,Hours\nReed,2025-09-01,40\n,2025-09-01,40\nHarbour,31 Feb 2025,40\nStone,2025-02-01,lots\nFar,2031-01-01,1\n";
