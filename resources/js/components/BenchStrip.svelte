@@ -1,10 +1,10 @@
 <script lang="ts">
     import Mark from '@/components/Mark.svelte';
     import { inertia, router } from '@inertiajs/svelte';
-    import { shopClock } from '@/lib/now.svelte';
-    import { clock, dateOf, day, labour, span } from '@/lib/time';
+    import { since, when } from '@/lib/bench';
+    import { labour } from '@/lib/time';
     import type { Bench } from '@/lib/props';
-    import ErrorLine from './ErrorLine.svelte';
+    import BenchMore from './BenchMore.svelte';
     import { route } from '@/lib/address';
 
     const { bench, onkeys }: { bench: Bench; onkeys: () => void } = $props();
@@ -14,15 +14,9 @@
     let open = $state(false);
 
     const mine = $derived(bench.clocks.filter((one) => one.mine));
-    const others = $derived(bench.clocks.filter((one) => !one.mine));
-    const since = (instant: string): number => (shopClock.now.getTime() - Date.parse(instant)) / 60000;
-    const until = (instant: string): number => (Date.parse(instant) - shopClock.now.getTime()) / 60000;
     const more = $derived(
         Math.max(0, bench.clocks.length - Math.min(1, mine.length)) + Math.max(0, bench.holds.length - 1),
     );
-    const today = (instant: string): boolean => dateOf(instant) === dateOf(shopClock.now);
-
-    const when = (instant: string): string => (today(instant) ? clock(instant) : day(instant));
 
     /** What was refused is said, and answered, above the strip. */
     function refused(said: Record<string, string>): void {
@@ -64,50 +58,7 @@
 
 <footer class="screen-only strip bg-paper border-t-2 border-t-ink" aria-label="Bench strip">
     {#if open}
-        <div class="above bg-paper border-t-2 border-t-ink" id="bench-more">
-            <section>
-                <h2>On the clock</h2>
-                <ul>
-                    {#each [...mine, ...others] as one (one.id)}
-                        <li>
-                            <a
-                                class="plain"
-                                use:inertia
-                                href={route('builds.show', one.build) + `#operation-${one.operationId}`}
-                                ><b>{one.person.split(' ')[0]}</b> {one.build} {one.operation}</a
-                            >
-                            <span class="figure text-accent">{labour(since(one.since))}</span>
-                        </li>
-                    {:else}
-                        <li class="quiet">No clock runs.</li>
-                    {/each}
-                </ul>
-                {#if errors.minutes}
-                    <label>
-                        Really worked
-                        <input class="field" bind:value={really} aria-invalid="true" aria-describedby="really-worked" />
-                    </label>
-                    <ErrorLine id="really-worked" text={errors.minutes} />
-                {/if}
-                <ErrorLine text={errors.clock} />
-            </section>
-            <section>
-                <h2>Holding</h2>
-                <ul>
-                    {#each bench.holds as hold (hold.build + hold.operation)}
-                        <li>
-                            <a class="plain" use:inertia href={route('builds.show', hold.build)}>
-                                <Mark kind="hold" />{hold.fixture ?? hold.operation}, No. {hold.build}, free
-                                <span class="figure">{when(hold.until)}</span>
-                                <span class="quiet small">in {span(until(hold.until))}</span>
-                            </a>
-                        </li>
-                    {:else}
-                        <li class="quiet">Nothing holds.</li>
-                    {/each}
-                </ul>
-            </section>
-        </div>
+        <BenchMore {bench} {errors} bind:really />
     {/if}
     <div class="row">
         <section class="mine">
@@ -204,26 +155,6 @@
         flex: none;
     }
 
-    .above {
-        position: absolute;
-        inset: auto 0 100% 0;
-        max-height: 45vh;
-        overflow-y: auto;
-        display: grid;
-        grid-template-columns: 1fr 1fr;
-        gap: 1.9rem;
-        padding: 0.7rem 1.75rem;
-    }
-
-    h2 {
-        font-size: 0.95rem;
-    }
-
-    li {
-        border-top: 1px solid var(--rule);
-        padding: 0.25rem 0;
-    }
-
     .act {
         min-height: 1.9rem;
         font-size: 0.85rem;
@@ -239,12 +170,6 @@
             padding: 0 1rem;
             gap: 0.8rem;
             height: 3.75rem;
-        }
-
-        .above {
-            grid-template-columns: 1fr;
-            padding: 0.7rem 1rem;
-            gap: 0.7rem;
         }
 
         .row .holds,

@@ -2,7 +2,7 @@
 <script lang="ts">
     import Mark from '@/components/Mark.svelte';
     import { follow } from '@/lib/pointer';
-    import { inLanes, worked, type Item, type Placed } from './items';
+    import { inLanes, nearest, worked, type Item, type Placed } from './items';
     import type { View } from './view.svelte';
 
     interface Props {
@@ -55,9 +55,6 @@
     const MOST = 60;
     const TOP = 4;
 
-    /** How far from an operation a pointer still means it: an hour is a hair at the widest zoom. */
-    const NEAR = 10;
-
     const placed = $derived(
         inLanes(items, (item) => (holds ? [[item.start, Math.max(item.finish, item.start + 1)]] : item.sittings)),
     );
@@ -104,11 +101,11 @@
         const box = (event.currentTarget as Element).getBoundingClientRect();
         const [x, y] = [event.clientX - box.left, event.clientY - box.top];
         const wanted = Math.max(0, Math.min(lanes - 1, Math.floor((y - TOP) / lane)));
-        const away = (item: Placed): number =>
-            Math.max(0, view.x(item.start) - x, x - view.x(holds ? item.finish : item.workEnd));
-        return seen
-            .filter((item) => Math.min(5, item.lane) === wanted && away(item) <= NEAR)
-            .sort((a, b) => away(a) - away(b) || b.start - a.start)[0];
+        return nearest(
+            seen.filter((item) => Math.min(5, item.lane) === wanted),
+            x,
+            (item) => [view.x(item.start), view.x(holds ? item.finish : item.workEnd)],
+        );
     }
 
     function grab(event: PointerEvent): void {

@@ -78,6 +78,18 @@ export function inLanes(items: Item[], taken: (item: Item) => [number, number][]
         });
 }
 
+/** How far from an operation a pointer still means it, in pixels: an hour is a hair at the widest zoom. */
+const NEAR = 10;
+
+/** What lies at a place, or nearest to it; of two that are as near, the later. */
+export function nearest(items: Placed[], x: number, edges: (item: Placed) => [number, number]): Placed | undefined {
+    const away = (item: Placed): number => {
+        const [left, right] = edges(item);
+        return Math.max(0, left - x, x - right);
+    };
+    return items.filter((item) => away(item) <= NEAR).sort((a, b) => away(a) - away(b) || b.start - a.start)[0];
+}
+
 /** From an operation back to today: what each one waited for. */
 export function chain(items: Map<number, Item>, id: number | null): Set<number> {
     const steps = new Set<number>();
