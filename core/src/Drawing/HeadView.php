@@ -11,8 +11,6 @@ use Regimen\Units\Words;
 /** The headstock with its posts and string lines, 1:1 as a template. */
 final class HeadView
 {
-    private const ON_TIMBER = '#22201b';
-
     public static function draw(Workings $w): View
     {
         $s = $w->specification;
@@ -29,7 +27,7 @@ final class HeadView
             $shapes[] = Shape::circle($post, $s->head->tunerHole->mm / 2, 'holes', 'line', 'paper');
             $shapes[] = Shape::words(
                 $post->moved(0.0, $s->head->tunerHole->mm / 2 + 7.5),
-                Words::number($string->break).'°', 6.5, 'middle', 'dimension', self::ON_TIMBER,
+                Words::number($string->break).'°', 6.5, 'middle', 'dimension', Lettering::on($s->neck->neckTimber->colour),
             );
         }
         $low = min(array_map(static fn (Point $point): float => $point->y, $outline));

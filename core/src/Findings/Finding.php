@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Findings;
 
-/** What a check says about a specification: how bad, the figures, the reason, the source and what would mend it. */
+/** What a check says about a specification: how bad, the figures, the reason, the source and what would fix it. */
 final readonly class Finding
 {
     public const COMMON_PRACTICE = 'common practice';
@@ -12,8 +12,8 @@ final readonly class Finding
     /**
      * @param  string  $key  the same for the same matter from one revision to the next
      * @param  list<string>  $fields  that it is about
-     * @param  list<Mend>  $mends
-     * @param  string  $unmended  why none of what would usually mend it is offered; empty where something is
+     * @param  list<Fix>  $fixes
+     * @param  string  $unfixed  why none of what would usually fix it is offered; empty where something is
      */
     private function __construct(
         public string $key,
@@ -23,8 +23,8 @@ final readonly class Finding
         public string $because = '',
         public array $fields = [],
         public string $source = self::COMMON_PRACTICE,
-        public array $mends = [],
-        public string $unmended = '',
+        public array $fixes = [],
+        public string $unfixed = '',
     ) {
     }
 
@@ -72,10 +72,10 @@ final readonly class Finding
         return $this->with(['source' => $source]);
     }
 
-    /** @param  array<string, string>|null  $changes  null when this mend is not possible here */
-    public function mend(?string $words, ?array $changes): self
+    /** @param  array<string, string>|null  $changes  null when this fix is not possible here */
+    public function fix(?string $words, ?array $changes): self
     {
-        return $words === null ? $this : $this->mendBy([[$words, $changes]]);
+        return $words === null ? $this : $this->fixBy([[$words, $changes]]);
     }
 
     /**
@@ -84,24 +84,24 @@ final readonly class Finding
      * @param  iterable<array{string, array<string, string>|null}>  $ways  words and changes; null or none for what is
      *   not possible here
      */
-    public function mendBy(iterable $ways): self
+    public function fixBy(iterable $ways): self
     {
-        $mends = [];
+        $fixes = [];
         foreach ($ways as [$words, $changes]) {
             if ($changes !== null && $changes !== []) {
-                $mends[] = new Mend($words, $changes);
+                $fixes[] = new Fix($words, $changes);
             }
         }
 
-        return $mends === [] ? $this : $this->withMends(
-            [...$this->mends, new Mend($mends[0]->words, $mends[0]->changes, array_slice($mends, 1))],
+        return $fixes === [] ? $this : $this->withFixes(
+            [...$this->fixes, new Fix($fixes[0]->words, $fixes[0]->changes, array_slice($fixes, 1))],
         );
     }
 
-    /** @param  list<Mend>  $mends */
-    public function withMends(array $mends, string $unmended = ''): self
+    /** @param  list<Fix>  $fixes */
+    public function withFixes(array $fixes, string $unfixed = ''): self
     {
-        return $this->with(['mends' => $mends, 'unmended' => $unmended]);
+        return $this->with(['fixes' => $fixes, 'unfixed' => $unfixed]);
     }
 
     /** @param  array<string, mixed>  $changes  by property */

@@ -9,9 +9,12 @@ use Regimen\Units\InvalidQuantity;
 use Regimen\Units\TypedText;
 use Regimen\Units\UnreadableFile;
 
-/** Readings of the air as a table (RFC 4180): time, temperature in °C, relative humidity in %. All or nothing. */
+/** Readings of the air as a table (RFC 4180, in any encoding and with any separator that CsvTable reads): time, temperature in °C, relative humidity in %. All or nothing. */
 final class ClimateTable
 {
+    /** A reading every ten minutes for a year. */
+    private const MOST_LINES = 53_000;
+
     /**
      * @return array<int, array{\DateTimeImmutable, Climate}> by the line of the file
      *
@@ -19,20 +22,13 @@ final class ClimateTable
      */
     public static function read(string $csv, \DateTimeZone $zone): array
     {
-        $stream = fopen('php://memory', 'r+');
-        if ($stream === false) {
-            throw new \RuntimeException('There is no memory for the table.');
-        }
-        fwrite($stream, (string) preg_replace('/^\xEF\xBB\xBF/', '', $csv));
-        rewind($stream);
         $readings = [];
-        for ($line = 1; ($cells = fgetcsv($stream, null, ',', '"', '')) !== false; $line++) {
-            $isHead = $line === 1 && preg_match('/\d/', (string) $cells[0]) !== 1;
-            if (! $isHead && $cells !== [null]) {
-                $readings[$line] = self::reading($line, array_map(strval(...), $cells), $zone);
+        foreach (CsvTable::lines($csv, self::MOST_LINES) as $line => $cells) {
+            $isHead = $line === 1 && preg_match('/\d/', $cells[0]) !== 1;
+            if (! $isHead) {
+                $readings[$line] = self::reading($line, $cells, $zone);
             }
         }
-        fclose($stream);
 
         return $readings === [] ? throw UnreadableFile::because('The table has no readings.') : $readings;
     }

@@ -29,11 +29,7 @@ final readonly class CsvTable
     /** @throws UnreadableFile naming what is wrong, and the line where there is one */
     public static function read(string $bytes): self
     {
-        if (strlen($bytes) > self::MOST_BYTES) {
-            throw UnreadableFile::because('The file is larger than 2 MB; a table of instruments is not.');
-        }
-        $text = self::decoded($bytes);
-        $lines = self::cells($text, self::separator($text));
+        $lines = self::lines($bytes, self::MOST_LINES);
         $columns = array_map(trim(...), reset($lines) ?: []);
         unset($lines[array_key_first($lines) ?? 0]);
         if ($columns === [] || $columns === [''] || $lines === []) {
@@ -55,20 +51,18 @@ final readonly class CsvTable
         return new self($columns, $rows);
     }
 
-    private static function decoded(string $bytes): string
+    /**
+     * The cells of each line, as they stand there.
+     *
+     * @return array<int, list<string>> by line of the file; empty lines are left out
+     *
+     * @throws UnreadableFile when it is no text, or too large
+     */
+    public static function lines(string $bytes, int $most): array
     {
-        $text = match (true) {
-            str_starts_with($bytes, "\xEF\xBB\xBF") => substr($bytes, 3),
-            str_starts_with($bytes, "\xFF\xFE") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16LE'),
-            str_starts_with($bytes, "\xFE\xFF") => mb_convert_encoding(substr($bytes, 2), 'UTF-8', 'UTF-16BE'),
-            mb_check_encoding($bytes, 'UTF-8') => $bytes,
-            default => mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252'),
-        };
-        if (str_contains($text, "\0")) {
-            throw UnreadableFile::because('This is no table: it has characters that no text has.');
-        }
+        $text = TextFile::decoded($bytes, self::MOST_BYTES, 'a table of this kind');
 
-        return $text;
+        return self::cells($text, self::separator($text), $most);
     }
 
     private static function separator(string $text): string
@@ -80,8 +74,8 @@ final readonly class CsvTable
         return (string) array_key_first($counts);
     }
 
-    /** @return array<int, list<string>> by line; empty lines are left out */
-    private static function cells(string $text, string $separator): array
+    /** @return array<int, list<string>> */
+    private static function cells(string $text, string $separator, int $most): array
     {
         $stream = fopen('php://memory', 'r+');
         if ($stream === false) {
@@ -91,8 +85,8 @@ final readonly class CsvTable
         rewind($stream);
         $lines = [];
         for ($number = 1; ($cells = fgetcsv($stream, null, $separator, '"', '')) !== false; $number++) {
-            if ($number > self::MOST_LINES) {
-                throw UnreadableFile::because('The table has more than '.number_format(self::MOST_LINES).' lines.');
+            if ($number > $most) {
+                throw UnreadableFile::because('The table has more than '.number_format($most).' lines.');
             }
             $cells = array_map(strval(...), $cells);
             if (implode('', $cells) !== '') {

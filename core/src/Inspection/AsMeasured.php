@@ -7,7 +7,7 @@ namespace Regimen\Inspection;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Checks\RuleBook;
 use Regimen\Findings\Finding;
-use Regimen\Findings\Mend;
+use Regimen\Findings\Fix;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Reading\FieldWords;
 use Regimen\Instrument\Reading\ReadSpecification;
@@ -38,7 +38,7 @@ final readonly class AsMeasured
     {
         $drawn = SpecificationReader::read($client, $house);
         $read = SpecificationReader::read(
-            (new Mend('', $measured))->appliedTo($client, $house), [...$house, ...self::workedOut($drawn)],
+            (new Fix('', $measured))->appliedTo($client, $house), [...$house, ...self::workedOut($drawn)],
         );
         if ($drawn->specification === null || $read->specification === null) {
             return new self([], [], $read->problems);

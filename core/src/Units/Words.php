@@ -32,7 +32,7 @@ final class Words
         return floor($value * 10 ** $decimals + 1e-6) / 10 ** $decimals;
     }
 
-    /** What is typed for a length in a mend. */
+    /** What is typed for a length in a fix. */
     public static function typed(float $mm, int $decimals = 1): string
     {
         return self::number($mm, $decimals).' mm';

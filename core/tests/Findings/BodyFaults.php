@@ -7,7 +7,7 @@ namespace Regimen\Tests\Findings;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Severity;
 
-/** Faults of body, strings, bridge, switching and finish, and what mends them. */
+/** Faults of body, strings, bridge, switching and finish, and what fixes them. */
 final class BodyFaults
 {
     /**

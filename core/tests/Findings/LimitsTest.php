@@ -88,7 +88,7 @@ final class LimitsTest extends TestCase
             ['cavities' => [['depth' => '43'] + self::CAVITY]],
         ];
         yield 'cavity at the side' => [
-            'cavity-inside.0', ['cavities' => [['across' => '-118'] + self::CAVITY]],
+            'cavity-inside.0', ['cavities' => [['across' => '-112'] + self::CAVITY]],
             ['cavities' => [['across' => '-140'] + self::CAVITY]],
         ];
         yield 'pocket' => [

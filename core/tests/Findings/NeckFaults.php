@@ -7,7 +7,7 @@ namespace Regimen\Tests\Findings;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Severity;
 
-/** Faults of neck, board, headstock, pickups and chambers, and what mends them. */
+/** Faults of neck, board, headstock, pickups and chambers, and what fixes them. */
 final class NeckFaults
 {
     public const SINGLE = ['place' => 'bridge', 'kind' => 'single-coil'];

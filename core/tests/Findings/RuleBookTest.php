@@ -8,9 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Checks\RuleBook;
-use Regimen\Findings\Checks\TriedMends;
+use Regimen\Findings\Checks\TriedFixes;
 use Regimen\Findings\Finding;
-use Regimen\Findings\Mend;
+use Regimen\Findings\Fix;
 use Regimen\Findings\Severity;
 use Regimen\Instrument\Brief\InstrumentType;
 use Regimen\Instrument\Neck\TunerLayout;
@@ -19,12 +19,12 @@ use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Units\Money;
 
 /**
- * Every check is made to speak, and every mend that it proposes is tried. Limits are common practice unless a source is
+ * Every check is made to speak, and every fix that it proposes is tried. Limits are common practice unless a source is
  * named beside the check.
  */
 final class RuleBookTest extends TestCase
 {
-    /** What no figure mends: timber has to settle, a flat-top’s route is not known. */
+    /** What no figure fixes: timber has to settle, a flat-top’s route is not known. */
     private const FOR_PEOPLE = ['settled.neckMoisture', 'route-flat-top'];
 
     /**
@@ -39,7 +39,7 @@ final class RuleBookTest extends TestCase
 
     /** @param  array<string, mixed>  $typed */
     #[DataProvider('faults')]
-    public function test_a_fault_is_found_and_each_mend_mends_it(string $key, Severity $severity, array $typed): void
+    public function test_a_fault_is_found_and_each_fix_fixes_it(string $key, Severity $severity, array $typed): void
     {
         $house = HouseDefaults::ofTrade(SpecificationReader::typeOf($typed));
         $finding = self::find($typed, $house, $key);
@@ -49,17 +49,17 @@ final class RuleBookTest extends TestCase
             self::assertNotSame('', $words);
             self::assertDoesNotMatchRegularExpression('/NAN|INF|-0\.0 /i', $words);
         }
-        foreach ($finding->mends as $mend) {
-            $after = self::find($mend->appliedTo($typed, $house), $house, $finding->key);
+        foreach ($finding->fixes as $fix) {
+            $after = self::find($fix->appliedTo($typed, $house), $house, $finding->key);
             self::assertNull(
                 $after,
-                "“{$mend->words}” does away with {$key}; ".($after === null ? '' : $after->figures),
+                "“{$fix->words}” does away with {$key}; ".($after === null ? '' : $after->figures),
             );
         }
         self::assertSame(
             $severity !== Severity::Note && ! in_array($key, self::FOR_PEOPLE, true),
-            $finding->mends !== [] && $severity !== Severity::Note,
-            "{$key} offers what mends it: {$finding->unmended}",
+            $finding->fixes !== [] && $severity !== Severity::Note,
+            "{$key} offers what fixes it: {$finding->unfixed}",
         );
     }
 
@@ -168,7 +168,7 @@ final class RuleBookTest extends TestCase
         self::assertNotNull(self::find(['wishes' => 'Light on the shoulder'], $house, 'wish'));
         self::assertNull(self::find(['wishes' => 'Light on the shoulder', 'targetWeight' => '3.3 kg'], $house, 'wish'));
         $unheard = self::find(['wishes' => 'My initials on the back plate'], $house, 'wish');
-        self::assertSame([], $unheard?->mends);
+        self::assertSame([], $unheard?->fixes);
         self::assertStringContainsString('initials', (string) $unheard?->figures);
     }
 
@@ -177,10 +177,10 @@ final class RuleBookTest extends TestCase
         $house = HouseDefaults::ofTrade(InstrumentType::Guitar);
         $wish = self::find(['wishes' => 'Under 3.6 kg. My initials'], $house, 'wish');
         self::assertStringContainsString('“Under 3.6 kg”', (string) $wish?->figures);
-        self::assertSame(['targetWeight' => '3.6 kg'], $wish->mends[0]->changes, 'what was said is what is promised');
+        self::assertSame(['targetWeight' => '3.6 kg'], $wish->fixes[0]->changes, 'what was said is what is promised');
     }
 
-    public function test_what_nothing_mends_says_why(): void
+    public function test_what_nothing_fixes_says_why(): void
     {
         // Nine posts in a row that are wider than any headstock holds: no spacing of these tuners fits.
         $finding = self::find(
@@ -189,10 +189,10 @@ final class RuleBookTest extends TestCase
             'tuner-spacing',
         );
         self::assertNotNull($finding);
-        foreach ($finding->mends as $mend) {
+        foreach ($finding->fixes as $fix) {
             self::assertNull(
                 self::find(
-                    $mend->appliedTo(
+                    $fix->appliedTo(
                         ['tunerWidth' => '60', 'strings' => '9', 'headLength' => '120', 'firstPost' => '60'],
                         HouseDefaults::ofTrade(InstrumentType::Guitar),
                     ),
@@ -205,13 +205,13 @@ final class RuleBookTest extends TestCase
         $never = Finding::stop('always', 'Always')
             ->says('x')
             ->because('y')
-            ->mend('a channel of 14', ['rodDepth' => '14'])->mend(
+            ->fix('a channel of 14', ['rodDepth' => '14'])->fix(
                 'a rod in fathoms', ['rodLength' => 'two fathoms'],
             );
-        $tried = TriedMends::tried($workings, [$never])[0];
-        self::assertSame([], $tried->mends);
-        self::assertStringContainsString('“a channel of 14”: then “Too little timber under the rod”', $tried->unmended);
-        self::assertStringContainsString('“a rod in fathoms”: “two fathoms” can\'t be read', $tried->unmended);
+        $tried = TriedFixes::tried($workings, [$never])[0];
+        self::assertSame([], $tried->fixes);
+        self::assertStringContainsString('“a channel of 14”: then “Too little timber under the rod”', $tried->unfixed);
+        self::assertStringContainsString('“a rod in fathoms”: “two fathoms” can\'t be read', $tried->unfixed);
     }
 
     public function test_the_next_way_is_taken_where_the_first_does_not_do(): void
@@ -220,28 +220,28 @@ final class RuleBookTest extends TestCase
         $finding = Finding::stop('under-rod', 'x')
             ->says('y')
             ->because('z')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['not enough', ['rodDepth' => '13.9']], ['impossible', null], ['enough', ['rodDepth' => '12']],
                     ['more than enough', ['rodDepth' => '9']],
                 ],
             );
-        $tried = TriedMends::tried($workings, [...RuleBook::findings($workings), $finding]);
-        $mends = $tried[count($tried) - 1]->mends;
-        self::assertSame(['enough'], array_map(static fn (Mend $mend): string => $mend->words, $mends));
-        self::assertSame([], $mends[0]->otherwise);
+        $tried = TriedFixes::tried($workings, [...RuleBook::findings($workings), $finding]);
+        $fixes = $tried[count($tried) - 1]->fixes;
+        self::assertSame(['enough'], array_map(static fn (Fix $fix): string => $fix->words, $fixes));
+        self::assertSame([], $fixes[0]->otherwise);
     }
 
-    public function test_a_mend_may_add_a_row_behind_the_last(): void
+    public function test_a_fix_may_add_a_row_behind_the_last(): void
     {
         $house = ['cavities' => [['kind' => 'control', 'depth' => '38']]];
-        $mend = new Mend(
+        $fix = new Fix(
             'a battery',
             ['cavities.1.kind' => 'battery', 'cavities.1.depth' => '20', 'cavities.3.depth' => '9'],
         );
         self::assertSame(
             ['cavities' => [['kind' => 'control', 'depth' => '38'], ['kind' => 'battery', 'depth' => '20']]],
-            $mend->appliedTo([], $house),
+            $fix->appliedTo([], $house),
         );
     }
 }

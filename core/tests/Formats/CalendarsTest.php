@@ -70,7 +70,7 @@ final class CalendarsTest extends TestCase
         yield 'torn' => ["BEGIN:VCALENDAR\r\nBEGIN:VEVENT\r\nSUMMARY:X\r\n", 'no calendar that can be read'];
         yield 'a time of day' => [
             self::calendar("SUMMARY:Concert\r\nDTSTART:20260501T190000Z"),
-            'Line 6 can\'t be read: “Concert” has a time of day',
+            'Line 4 can\'t be read: “Concert” has a time of day',
         ];
         yield 'no day' => [self::calendar('SUMMARY:Some time'), '“Some time” has no day'];
         yield 'nothing to come' => [

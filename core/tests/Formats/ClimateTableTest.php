@@ -44,13 +44,23 @@ final class ClimateTableTest extends TestCase
     #[TestWith(["2026-03-29 01:30,95,48\n", 'Line 1, column 2: 95 is not between -30 and 60.'])]
     #[TestWith(["2026-03-29 01:30,nineteen,48\n", 'Line 1, column 2: “nineteen” is no number.'])]
     #[TestWith(["29.3.2026,19,48\n", 'Line 1, column 1: “29.3.2026” is no time. Write for example 2026-03-18 09:12.'])]
-    #[TestWith(["2026-03-29 01:30;19;48\n", 'Line 1 has 1 of three columns'])]
+    #[TestWith(["2026-03-29 01:30|19|48\n", 'Line 1 has 1 of three columns'])]
+    #[TestWith(["2026-03-29 01:30;19\n", 'Line 1 has 2 of three columns'])]
     #[TestWith(['', 'The table has no readings.'])]
     public function test_what_cannot_be_taken_is_refused_by_line_and_column(string $csv, string $said): void
     {
         $this->expectException(UnreadableFile::class);
         $this->expectExceptionMessage($said);
         ClimateTable::read($csv, new \DateTimeZone('UTC'));
+    }
+
+    #[TestWith(["Zeit;°C;%\n2026-03-29 01:30;19,5;48\n", 'UTF-8'])]
+    #[TestWith(["Zeit;°C;%\n2026-03-29 01:30;19,5;48\n", 'Windows-1252'])]
+    #[TestWith(["Zeit\t°C\t%\r\n2026-03-29 01:30\t19,5\t48\r\n", 'UTF-16LE'])]
+    public function test_what_other_programs_write_is_read(string $csv, string $encoding): void
+    {
+        $bytes = ($encoding === 'UTF-16LE' ? "\xFF\xFE" : '').mb_convert_encoding($csv, $encoding, 'UTF-8');
+        self::assertEquals([new Climate(19.5, 48)], array_column(ClimateTable::read($bytes, new \DateTimeZone('UTC')), 1));
     }
 
     public function test_what_is_written_is_read_back(): void

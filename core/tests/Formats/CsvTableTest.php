@@ -40,7 +40,7 @@ final class CsvTableTest extends TestCase
     public function test_what_is_no_table_is_refused_with_a_reason(): void
     {
         foreach ([
-            '' => 'no lines', "a,b\n" => 'no lines', "a,b\n1,2,3" => 'Line 2 has 3 cells', "a\0b\n1" => 'no table',
+            '' => 'no lines', "a,b\n" => 'no lines', "a,b\n1,2,3" => 'Line 2 has 3 cells', "a\0b\n1" => 'signs that no text has',
             str_repeat("a\n", 5002) => '5,000 lines', implode(',', array_fill(0, 101, 'a'))."\n1" => '100 columns',
             str_repeat('a', 2_000_001) => '2 MB',
         ] as $bytes => $words) {

@@ -53,7 +53,7 @@ final class SpecificationFileTest extends TestCase
         $schema = json_encode(
             SpecificationFile::schema(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES,
         )."\n";
-        self::assertSame($schema, $shipped, 'docs/specification.schema.json has to be written anew');
+        self::assertSame($schema, $shipped, 'docs/specification.schema.json has to be written again');
         $validator = new Validator;
         foreach (InstrumentType::cases() as $type) {
             $result = $validator->validate(

@@ -122,7 +122,7 @@ final class ScaleAndBridgeTest extends TestCase
         $from = 647.7 * 2 ** (-16 / 12);
         self::assertEqualsWithDelta($from, $bridge->fromEdge(), 1e-9);
         self::assertEqualsWithDelta(6 + $from * tan(deg2rad(2)) + 1.2 + 3.2, $bridge->overTop()->value, 1e-9, 'G16');
-        $mended = BridgeHeight::from(
+        $fixed = BridgeHeight::from(
             Specifications::sixString(
                 [
                     'neckAngle' => round($bridge->angleForMiddle(), 6).'°', 'heelThickness' => '22',
@@ -130,6 +130,6 @@ final class ScaleAndBridgeTest extends TestCase
                 ],
             ),
         );
-        self::assertEqualsWithDelta(0.5, $mended->share()->value, 1e-4, 'the angle that is proposed puts it in the middle');
+        self::assertEqualsWithDelta(0.5, $fixed->share()->value, 1e-4, 'the angle that is proposed puts it in the middle');
     }
 }

@@ -80,7 +80,7 @@ final class SharedSetUpsTest extends TestCase
         self::assertNotSame($cavities('humbucker'), $cavities('single-coil'), 'another pickup, another hole');
     }
 
-    public function test_what_the_shop_lacks_is_named_with_its_mend(): void
+    public function test_what_the_shop_lacks_is_named_with_its_fix(): void
     {
         $names = ['machine-router' => 'machine router', 'body-clamps' => 'body clamps'];
         $owned = array_fill_keys(

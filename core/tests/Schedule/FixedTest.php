@@ -138,7 +138,7 @@ final class FixedTest extends TestCase
         self::assertSame([], Troubles::find($problem, Builder::plan($problem)));
     }
 
-    public function test_impossible_pins_are_told_with_their_mend_and_all_is_planned(): void
+    public function test_impossible_pins_are_told_with_their_fix_and_all_is_planned(): void
     {
         $day = $this->at('2026-03-18');
         $activities = [

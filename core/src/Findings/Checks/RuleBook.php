@@ -96,13 +96,13 @@ final class RuleBook
         ];
     }
 
-    /** @return list<Finding> the worst first, with mends that were tried */
+    /** @return list<Finding> the worst first, with fixes that were tried */
     public static function judge(Workings $workings): array
     {
-        return TriedMends::tried($workings, self::findings($workings));
+        return TriedFixes::tried($workings, self::findings($workings));
     }
 
-    /** @return list<Finding> the worst first, with mends that nobody has tried yet */
+    /** @return list<Finding> the worst first, with fixes that nobody has tried yet */
     public static function findings(Workings $workings): array
     {
         $findings = [];

@@ -9,7 +9,7 @@ use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Checks\RuleBook;
 use Regimen\Findings\Finding;
-use Regimen\Findings\Mend;
+use Regimen\Findings\Fix;
 
 /** Every figure and every finding of a specification as JSON, for scripts and for checking from outside. */
 final class ComputedFile
@@ -29,10 +29,10 @@ final class ComputedFile
                 'figures' => $finding->figures,
                 'because' => $finding->because, 'source' => $finding->source, 'fields' => $finding->fields,
                 'mends' => array_map(
-                    static fn (Mend $mend): array => ['words' => $mend->words, 'changes' => $mend->changes],
-                    $finding->mends,
+                    static fn (Fix $fix): array => ['words' => $fix->words, 'changes' => $fix->changes],
+                    $finding->fixes,
                 ),
-                'unmended' => $finding->unmended,
+                'unmended' => $finding->unfixed,
             ], RuleBook::judge($workings)),
         ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)."\n";
     }

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Regimen\Formats\Json;
 
+use Regimen\Formats\TextFile;
 use Regimen\Units\UnreadableFile;
 
 /** JSON (RFC 8259) that remembers on which line each value stands. */
 final class JsonText
 {
     private const DEEPEST = 12;
+
+    private const LARGEST_BYTES = 20_000_000;
 
     /** @var array<string, int> line by path, `client.layers.0.timber` */
     private array $lines = [];
@@ -36,9 +39,7 @@ final class JsonText
      */
     public static function read(string $text): array
     {
-        if (! mb_check_encoding($text, 'UTF-8')) {
-            throw UnreadableFile::at(1, 'it is not written in UTF-8');
-        }
+        $text = TextFile::decoded($text, self::LARGEST_BYTES, 'such a file', isUnicode: true);
         $json = new self($text);
         $value = $json->value('', 0);
         $json->space();

@@ -17,5 +17,6 @@ enum BodyOutline: string implements Option
     case Leaf = 'leaf';
     case Heron = 'heron';
     case Meadow = 'meadow';
+    case Dune = 'dune';
     case Imported = 'imported';
 }

@@ -76,18 +76,34 @@ final class FieldWords
         };
     }
 
-    /** @param  array<object>  $rows */
+    /**
+     * Row by row; where a row has several figures each says what it is.
+     *
+     * @param  array<object>  $rows
+     */
     private static function rows(Field $field, array $rows): string
     {
         return implode('; ', array_map(static function (object $row) use ($field): string {
-            $cells = array_filter(
+            $names = $figures = [];
+            foreach ($field->columns as $column) {
+                $words = self::of($column, $row->{$column->key});
+                if ($words === '') {
+                    continue;
+                }
+                if (in_array($column->kind, [FieldKind::Choice, FieldKind::Timber, FieldKind::Name], true)) {
+                    $names[] = $words;
+                } else {
+                    $figures[lcfirst(strtok($column->label, ',') ?: '')] = $words;
+                }
+            }
+            $named = implode(' ', $names);
+
+            return count($figures) < 2 ? trim("{$named} ".implode('', $figures)) : "{$named}: ".implode(
+                ', ',
                 array_map(
-                    static fn (Field $column): string => self::of($column, $row->{$column->key}),
-                    $field->columns,
+                    static fn (string $what, string $words): string => "{$what} {$words}", array_keys($figures), $figures,
                 ),
             );
-
-            return implode(' ', $cells);
         }, $rows));
     }
 

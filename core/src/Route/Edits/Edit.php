@@ -7,7 +7,7 @@ namespace Regimen\Route\Edits;
 /** One change that somebody has made to a derived route. */
 interface Edit
 {
-    /** @throws ImpossibleEdit with what is wrong and what would mend it */
+    /** @throws ImpossibleEdit with what is wrong and what would fix it */
     public function apply(Workbench $bench): void;
 
     /** In words, with the operations named as they are on the bench before it. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Edits;
 
-/** A change that cannot be made to this route, in a sentence with its mend. */
+/** A change that cannot be made to this route, in a sentence with its fix. */
 final class ImpossibleEdit extends \DomainException
 {
     public static function because(string $sentence): self

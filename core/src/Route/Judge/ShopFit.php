@@ -20,7 +20,7 @@ final readonly class ShopFit
     {
     }
 
-    /** @return array<string, string> what is wrong and what would mend it, by the key of the operation */
+    /** @return array<string, string> what is wrong and what would fix it, by the key of the operation */
     public function problems(Route $route): array
     {
         $problems = [];

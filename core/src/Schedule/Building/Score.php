@@ -13,9 +13,12 @@ use Regimen\Schedule\Tables\Tables;
 final class Score
 {
     /** What is left out, and then each pin to a day that is missed, weighs more than anything else. */
-    private const PIN = 1_000_000_000_000_000;
+    private const PIN = 10_000_000_000_000;
 
     private const LEFT_OUT = 100;
+
+    /** More of them all count the same: their weight has to have room in 64 bits. */
+    private const MOST_FIRST = 800_000;
 
     /** @var list<int> weight of a minute of lateness, by build */
     private array $late = [];
@@ -145,7 +148,7 @@ final class Score
         }
         $first = self::LEFT_OUT * count($state->unplanned) + ($this->until === [] ? 0 : count($this->missedPins($state)));
 
-        return $first * self::PIN + $state->cost;
+        return min($first, self::MOST_FIRST) * self::PIN + $state->cost;
     }
 
     /** Where something is left out, a build is over with what is planned of it. */

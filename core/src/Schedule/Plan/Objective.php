@@ -18,7 +18,7 @@ final readonly class Objective
     /** What is planned within so many minutes from now is near. */
     public const NEAR = 4_320;
 
-    /** What a window that no sanding mends weighs, in minutes of sanding. */
+    /** What a window that no sanding fixes weighs, in minutes of sanding. */
     private const UNMENDED = 480;
 
     /** @param  array<int|string, int>  $before  where activities were planned to start until now */

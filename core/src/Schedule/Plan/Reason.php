@@ -24,6 +24,12 @@ final readonly class Reason
     ) {
     }
 
+    /** As it was kept. */
+    public static function kept(ReasonKind $kind, int|string|null $activity, ?string $resource, ?string $cause): self
+    {
+        return new self($kind, $activity, $resource, $cause);
+    }
+
     public static function now(): self
     {
         return new self(ReasonKind::Now);

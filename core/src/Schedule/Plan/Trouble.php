@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Plan;
 
-/** What a plan cannot do as it was asked to, and what would mend it. */
+/** What a plan cannot do as it was asked to, and what would fix it. */
 final readonly class Trouble
 {
     public function __construct(

@@ -71,17 +71,17 @@ final readonly class PlanOrder
     }
 
     /**
-     * Where what is in force goes against what was pushed, it is made anew: at once where it was only pushed now, otherwise
+     * Where what is in force goes against what was pushed, it is made again: at once where it was only pushed now, otherwise
      * where that is worth an hour of lateness.
      */
     private function asPushed(Problem $problem, Improved $inForce, int $schedules): Improved
     {
         $isNew = $this->asked() !== $this->standing->asked;
         $objective = $isNew ? new Objective : $this->objective();
-        $anew = Improver::improve($problem, new Budget($schedules), 1, $objective, $this->keys());
+        $again = Improver::improve($problem, new Budget($schedules), 1, $objective, $this->keys());
         $worth = $isNew ? self::DAY * $problem->weights->inTheShop : self::HOUR * $problem->weights->late;
 
-        return $anew->bestCost < $objective->cost($problem, $inForce->best) - $worth ? $anew : $inForce;
+        return $again->bestCost < $objective->cost($problem, $inForce->best) - $worth ? $again : $inForce;
     }
 
     private function asAsked(Plan $plan): Planned

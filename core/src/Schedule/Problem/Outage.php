@@ -6,7 +6,7 @@ namespace Regimen\Schedule\Problem;
 
 use Regimen\Schedule\Time\Grid;
 
-/** A stretch in which a station, a fixture or the air is not to be had. Instants in minutes since 1970 UTC. */
+/** A stretch in which a station, a fixture or the air is not available. Instants in minutes since 1970 UTC. */
 final readonly class Outage
 {
     /** @param  bool  $climate  the air forbids it rather than a machine being down */

@@ -13,7 +13,7 @@ final readonly class Window
     /**
      * @param  string|null  $after  counted from the end of that activity's labour; null if minutes are an instant
      * @param  int  $minutes  clock minutes, or the instant at which it closes
-     * @param  int  $sanding  working minutes that a miss adds; 0 if a miss cannot be mended by work
+     * @param  int  $sanding  working minutes that a miss adds; 0 if a miss cannot be fixed by work
      */
     public function __construct(public int|string|null $after, public int $minutes, public int $sanding = 0)
     {

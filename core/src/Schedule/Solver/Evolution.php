@@ -9,7 +9,7 @@ use Random\Randomizer;
 
 /**
  * A population of activity lists: what is crossed is decoded, pushed back and forth, and takes the place of the worst.
- * When nothing gets better, the population is drawn anew around the best one. (Hartmann 1998 for the lists and the
+ * When nothing gets better, the population is drawn again around the best one. (Hartmann 1998 for the lists and the
  * crossover; Valls, Ballestín and Quintanilla 2008 for the second phase around the best; memory.)
  */
 final class Evolution

@@ -179,7 +179,7 @@ final class Resources
         return $demands;
     }
 
-    /** What is needed and not owned, in words with the mend; null if all of it is there. */
+    /** What is needed and not owned, in words with the fix; null if all of it is there. */
     public function lacking(Activity $activity): ?string
     {
         foreach ($activity->demands as $demand) {

@@ -18,7 +18,7 @@ final class SettingsKept
     }
 
     /**
-     * The best place behind one with the same setting, if it is not later than setting up anew would be.
+     * The best place behind one with the same setting, if it is not later than setting up again would be.
      *
      * @param  Spot  $alone  where it would stand with its own set-up
      * @param  int  $work  with its own set-up

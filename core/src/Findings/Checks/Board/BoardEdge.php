@@ -29,12 +29,12 @@ final class BoardEdge implements Check
             ->says(Words::mm($left, 2).' stay under the slots at the board’s edge; at least 0.5 should.')
             ->because('The board comes apart along the slots when the frets go in.')
             ->at('boardThickness', 'radius', 'slotDepth')
-            ->mendBy(ThickerBoard::ways($w, $thick))
-            ->mendBy(
+            ->fixBy(ThickerBoard::ways($w, $thick))
+            ->fixBy(
                 $slot >= $s->board->tangDepth->mm ? [
                     ['Cut the slots '.Words::mm($slot, 2).' deep', ['slotDepth' => Words::typed($slot, 2)]],
                 ] : [],
             )
-            ->mendBy(FlatterBoard::ways($w));
+            ->fixBy(FlatterBoard::ways($w));
     }
 }

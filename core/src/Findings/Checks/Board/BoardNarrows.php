@@ -38,7 +38,7 @@ final class BoardNarrows implements Check
             )
             ->because('Strings spread towards the bridge; the two may have been swapped.')
             ->at('nutWidth', 'lastWidth')
-            ->mendBy([
+            ->fixBy([
                 [
                     'Swap them',
                     [
@@ -80,7 +80,7 @@ final class BoardNarrows implements Check
             )
             ->because('The board stands over its neck at both sides.')
             ->at('heelWidth', 'lastWidth')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Make the heel as wide as the board', ['heelWidth' => '', 'pocketWidth' => '']],
                     [

@@ -6,7 +6,7 @@ namespace Regimen\Findings\Checks\Board;
 
 use Regimen\Figures\Workings;
 
-/** A flatter radius as a mend, the next of those that gauges are sold for. */
+/** A flatter radius as a fix, the next of those that gauges are sold for. */
 final class FlatterBoard
 {
     /** Inches; common practice. */

@@ -61,7 +61,7 @@ final class MarkerDepth implements Check
             )
             ->because('A thin edge shows through, or is sanded away.')
             ->at('markerDepth', 'markerThickness', 'markerOffset')
-            ->mendBy([
+            ->fixBy([
                 [
                     'Take markers '.Words::mm($thick).' thick and drill as deep',
                     ['markerThickness' => Words::typed($thick), 'markerDepth' => ''],
@@ -72,7 +72,7 @@ final class MarkerDepth implements Check
                 ],
                 ['Leave the face markers out', ['markers' => 'none']],
             ])
-            ->mend(
+            ->fix(
                 'Put the pair '.Words::mm($nearer).' off the centre',
                 $fret % 12 === 0 && $nearer > $board->markerDiameter->mm
                     ? ['markerOffset' => Words::typed($nearer)]
@@ -86,7 +86,7 @@ final class MarkerDepth implements Check
             ->says('Their tops lie '.Words::mm($sunk, 2).' under the finished surface at the inner edge.')
             ->because('A dip stays that has to be filled.')
             ->at('markerDepth', 'markerThickness')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Drill as deep as the markers are thick', ['markerDepth' => '']],
                     [

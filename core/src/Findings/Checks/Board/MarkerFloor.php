@@ -22,7 +22,7 @@ final class MarkerFloor implements Check
                 ->says(Words::mm($floor, 2).' stay under them.')
                 ->because('The bit comes out at the glue line, or glue comes up.')
                 ->at('markerDepth', 'boardThickness')
-                ->mend(
+                ->fix(
                     'Drill the holes '.Words::mm($board->boardThickness->mm - 2.0).' deep',
                     $board->boardThickness->mm > 3 ? [
                         'markerDepth' => Words::typed($board->boardThickness->mm - 2.0),

@@ -24,7 +24,7 @@ final class MarkerFrets implements Check
                 ->says('Fret '.implode(', ', $beyond)." of {$board->frets}.")
                 ->because('There is no space between frets for them.')
                 ->at('markerFrets', 'frets')
-                ->mend('Mark only the frets that there are', ['markerFrets' => implode(' ', $there)]);
+                ->fix('Mark only the frets that there are', ['markerFrets' => implode(' ', $there)]);
         }
     }
 }

@@ -43,7 +43,7 @@ final class MarkerPair implements Check
             ->says("At fret {$fret} ".Words::mm($left).' of board stay beside them.')
             ->because('The bit comes out at the edge.')
             ->at('markerOffset', 'markerDiameter')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Put the pair a quarter of the width off the centre', ['markerOffset' => '']],
                     [
@@ -61,7 +61,7 @@ final class MarkerPair implements Check
             ->says(Words::mm(2 * $offset).' from centre to centre, '.Words::mm(2 * $half).' across.')
             ->because('Their holes run into each other.')
             ->at('markerOffset')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Put the pair a quarter of the width off the centre', ['markerOffset' => '']],
                     [

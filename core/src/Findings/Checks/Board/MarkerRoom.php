@@ -34,7 +34,7 @@ final class MarkerRoom implements Check
             )
             ->because('The marker would be cut by a slot or run under a fret.')
             ->at('markerDiameter')
-            ->mendBy(
+            ->fixBy(
                 $size >= 1.0
                     ? [['Take markers of '.Words::mm($size), ['markerDiameter' => Words::typed($size)]]]
                     : [['Leave the face markers out', ['markers' => MarkerShape::None->value]]],

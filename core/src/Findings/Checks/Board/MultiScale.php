@@ -23,7 +23,7 @@ final class MultiScale implements Check
                 )
                 ->because('Slots, bridge and spread would all differ from what is shown.')
                 ->at('scaleTreble', 'scale')
-                ->mend('Take one scale', ['scaleTreble' => '']);
+                ->fix('Take one scale', ['scaleTreble' => '']);
         }
     }
 }

@@ -29,7 +29,7 @@ final class SideMarkers implements Check
                 ->says(Words::mm($size).' on an edge of '.Words::mm($edge).' after the radius.')
                 ->because('The bit runs into the neck or out of the face.')
                 ->at('sideMarkers', 'boardThickness')
-                ->mendBy(
+                ->fixBy(
                     [
                         [
                             'Take side markers of '.Words::mm($right),

@@ -53,7 +53,7 @@ final class SlotDepth implements Check
             )
             ->because('The fret cannot sit down.')
             ->at('slotDepth', 'tangDepth', 'radius')
-            ->mendBy([
+            ->fixBy([
                 ['Cut the slots '.Words::mm($deep, 2).' deep', ['slotDepth' => Words::typed($deep, 2)]],
                 [
                     'Cut the slots '.Words::mm($deep, 2).' deep in a board of '.Words::mm($deep + 2.0),
@@ -77,8 +77,8 @@ final class SlotDepth implements Check
             ->says(Words::mm($under, 2).' stay under them in the middle.')
             ->because('The board bends and breaks at its slots while it is handled and glued.')
             ->at('slotDepth', 'boardThickness')
-            ->mendBy(ThickerBoard::ways($w, Words::up($shape->slotDepth + 1.6)))
-            ->mendBy(
+            ->fixBy(ThickerBoard::ways($w, Words::up($shape->slotDepth + 1.6)))
+            ->fixBy(
                 $shape->thickness - $least >= 1.5
                     ? [['Cut the slots '.Words::mm($least, 2).' deep', ['slotDepth' => Words::typed($least, 2)]]]
                     : FlatterBoard::ways($w),

@@ -26,7 +26,7 @@ final class SlotWidth implements Check
                 )
                 ->because('A gap shows beside every fret, and the tang does not hold.')
                 ->at('slotWidth', 'crownWidth')
-                ->mendBy(
+                ->fixBy(
                     [
                         ['Cut the slots 0.58 mm wide', ['slotWidth' => '0.58 mm']], ['Cut the slots 0.2 mm wide', ['slotWidth' => '0.2 mm']],
                         ['Take the usual wire and slots', ['slotWidth' => '', 'crownWidth' => '']],

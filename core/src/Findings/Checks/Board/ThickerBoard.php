@@ -7,7 +7,7 @@ namespace Regimen\Findings\Checks\Board;
 use Regimen\Figures\Workings;
 use Regimen\Units\Words;
 
-/** A thicker board as a mend: alone, with the neck and its heel as much thicker, and with screws as much shorter. */
+/** A thicker board as a fix: alone, with the neck and its heel as much thicker, and with screws as much shorter. */
 final class ThickerBoard
 {
     /** @return iterable<array{string, array<string, string>}> */

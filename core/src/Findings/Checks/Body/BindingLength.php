@@ -26,7 +26,7 @@ final class BindingLength implements Check
                 )
                 ->because('Plan where the two meet: under the neck joint or at the end, where a cover hides it.')
                 ->at('bodyBinding', 'bodyWidth')
-                ->mend('Leave the binding out', ['bodyBinding' => '0']);
+                ->fix('Leave the binding out', ['bodyBinding' => '0']);
         }
         if ($body->bodyBinding->mm > 0 && $body->bodyBindingHeight->mm > $w->specification->bodyThickness()->mm / 2) {
             yield Finding::stop('binding-height', 'Binding ledges meet')
@@ -36,7 +36,7 @@ final class BindingLength implements Check
                 )
                 ->because('Two ledges of that height leave nothing between them.')
                 ->at('bodyBindingHeight', 'bodyBinding')
-                ->mend('Make it 6 mm high', ['bodyBindingHeight' => '6 mm']);
+                ->fix('Make it 6 mm high', ['bodyBindingHeight' => '6 mm']);
         }
     }
 }

@@ -41,12 +41,12 @@ final class CavityCollision implements Check
                         : 'The wall between them breaks out.',
                     )
                     ->at("cavities.{$index}.behind", "cavities.{$index}.across", "cavities.{$index}.depth")
-                    ->mendBy(
+                    ->fixBy(
                         $over && $depth >= 8.0 ? [
                             [Words::number($depth).' deep', ["cavities.{$index}.depth" => Words::typed($depth)]],
                         ] : [],
                     )
-                    ->mendBy(MovedCavity::ways($w, $index, $cut));
+                    ->fixBy(MovedCavity::ways($w, $index, $cut));
             }
         }
     }

@@ -26,7 +26,7 @@ final class CavityFloor implements Check
                     ->says(Words::mm($floor).' of '.Words::mm($body).' stay; at least 3.0, usually 6 to 10.')
                     ->because('The wall rings, cracks or is routed through.')
                     ->at("cavities.{$index}.depth")
-                    ->mend(
+                    ->fix(
                         'Make the cavity '.Words::mm($body - 7.0).' deep',
                         $body > 10 ? ["cavities.{$index}.depth" => Words::typed($body - 7.0)] : null,
                     );

@@ -27,7 +27,7 @@ final class CavityInside implements Check
                     )
                     ->because('The router breaks out at the side.')
                     ->at("cavities.{$index}.across", "cavities.{$index}.behind")
-                    ->mendBy(MovedCavity::ways($w, $index, $cut));
+                    ->fixBy(MovedCavity::ways($w, $index, $cut));
             }
         }
     }

@@ -25,7 +25,7 @@ final class ChamberFloor implements Check
                 ->says(Words::mm($floor).' stay under them.')
                 ->because('The back drums, or the router comes through.')
                 ->at('chamberDepth')
-                ->mend(
+                ->fix(
                     'Make the chambers '.Words::mm($room - 6.0).' deep',
                     $room > 8 ? ['chamberDepth' => Words::typed($room - 6.0)] : null,
                 );
@@ -37,14 +37,14 @@ final class ChamberFloor implements Check
                 )
                 ->because('It sinks between the walls.')
                 ->at('layers.0.thickness')
-                ->mend('Make it 4 mm thick', ['layers.0.thickness' => '4 mm']);
+                ->fix('Make it 4 mm thick', ['layers.0.thickness' => '4 mm']);
         }
         if ($s->bodywork->chamberShare > 45.0) {
             yield Finding::warn('chamber-share', 'More chamber than the body can spare')
                 ->says(Words::number($s->bodywork->chamberShare, 0).' % of the outline.')
                 ->because('Joint, bridge, electronics and a rim must stay solid.')
                 ->at('chamberShare')
-                ->mend('Hollow out 40 %', ['chamberShare' => '40 %']);
+                ->fix('Hollow out 40 %', ['chamberShare' => '40 %']);
         }
     }
 }

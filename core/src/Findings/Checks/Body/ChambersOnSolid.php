@@ -21,7 +21,7 @@ final class ChambersOnSolid implements Check
                 ->says('The body is solid and not to be relieved.')
                 ->because('Nothing would be hollowed out, and the weight is computed without it.')
                 ->at('body', 'weightRelief', ...$says)
-                ->mend('Relieve the body', ['weightRelief' => 'yes'])->mend('Leave the chambers out', array_fill_keys($says, ''));
+                ->fix('Relieve the body', ['weightRelief' => 'yes'])->fix('Leave the chambers out', array_fill_keys($says, ''));
         }
     }
 }

@@ -32,13 +32,13 @@ final class ControlCavity implements Check
                 ->says(count($s->electrics->pots).' pots, and no control cavity.')
                 ->because('They have nowhere to go.')
                 ->at('cavities', 'pots')
-                ->mend('Take the cavities as the house has them', $house)->mendBy(NewCavity::ways($w, CavityKind::Control));
+                ->fix('Take the cavities as the house has them', $house)->fixBy(NewCavity::ways($w, CavityKind::Control));
         } elseif ($s->bodywork->body->isHollow()) {
             yield Finding::warn('access', 'Everything hollow gets its access first')
                 ->says('No cavity opens to the controls.')
                 ->because('Once the top is on, wires and pots go in through an opening or not at all.')
                 ->at('cavities')
-                ->mend('Take the cavities as the house has them', $house)->mendBy(NewCavity::ways($w, CavityKind::Control));
+                ->fix('Take the cavities as the house has them', $house)->fixBy(NewCavity::ways($w, CavityKind::Control));
         }
     }
 }

@@ -30,7 +30,7 @@ final class EdgeRadius implements Check
                 ->says('Two of '.Words::number($body->edgeRadius->mm).' on '.Words::mm($s->bodyThickness()->mm).'.')
                 ->because('The body would end in a knife edge.')
                 ->at('edgeRadius')
-                ->mend('Round the edges by 3 mm', ['edgeRadius' => '3 mm']);
+                ->fix('Round the edges by 3 mm', ['edgeRadius' => '3 mm']);
         }
         if ($body->bodyBinding->mm > 0 && $body->contours !== Contour::None) {
             yield Finding::note('binding-contour', 'Binding over contours')
@@ -41,7 +41,7 @@ final class EdgeRadius implements Check
                     .'away, and follow its data sheet.',
                 )
                 ->at('bodyBinding', 'contours')
-                ->mend('Leave the contours out', ['contours' => 'none']);
+                ->fix('Leave the contours out', ['contours' => 'none']);
         }
     }
 
@@ -54,9 +54,9 @@ final class EdgeRadius implements Check
             )
             ->because('The timber behind it comes to light.')
             ->at('edgeRadius', 'bodyBinding')
-            ->mend(
+            ->fix(
                 'Round the edges by '.Words::mm($body->bodyBinding->mm * 0.6),
                 ['edgeRadius' => Words::typed($body->bodyBinding->mm * 0.6)],
-            )->mend('Leave the binding out', ['bodyBinding' => '0']);
+            )->fix('Leave the binding out', ['bodyBinding' => '0']);
     }
 }

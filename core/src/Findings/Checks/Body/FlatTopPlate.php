@@ -41,7 +41,7 @@ final class FlatTopPlate implements Check
                 : 'It hardly moves: a box of board rather than of plate.',
             )
             ->at('layers.0.thickness')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Make the top 2.8 mm thick', ['layers.0.thickness' => '2.8 mm']],
                     [

@@ -30,11 +30,11 @@ final class LayersAddUp implements Check
                 ->says(Words::mm($sum, 2).' together, '.Words::mm($body->bodyThickness->mm, 2).' agreed.')
                 ->because('Pocket, cavities, screws and bridge all follow from the thickness.')
                 ->at('layers', 'bodyThickness')
-                ->mend(
+                ->fix(
                     'Make layer '.($thickest + 1).' '.Words::mm($to).' thick',
                     $to >= 2 ? ["layers.{$thickest}.thickness" => Words::typed($to, 2)] : null,
                 )
-                ->mend('Agree on '.Words::mm($sum), ['bodyThickness' => Words::typed($sum, 2)]);
+                ->fix('Agree on '.Words::mm($sum), ['bodyThickness' => Words::typed($sum, 2)]);
         }
     }
 }

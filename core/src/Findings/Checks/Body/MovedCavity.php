@@ -8,7 +8,7 @@ use Regimen\Figures\Workings;
 use Regimen\Geometry\Footprint;
 use Regimen\Units\Words;
 
-/** A cavity in another place as a mend, smaller where there is no room for it as it is. */
+/** A cavity in another place as a fix, smaller where there is no room for it as it is. */
 final class MovedCavity
 {
     /** Shares of its length and width that are tried. */

@@ -8,7 +8,7 @@ use Regimen\Figures\Workings;
 use Regimen\Instrument\Body\CavityKind;
 use Regimen\Units\Words;
 
-/** A cavity that is missing as a mend, at its usual place or the nearest with room. Sizes are common practice. */
+/** A cavity that is missing as a fix, at its usual place or the nearest with room. Sizes are common practice. */
 final class NewCavity
 {
     /** Length, width, depth, behind the scale line, off the centre. */

@@ -37,7 +37,7 @@ final class Outline implements Check
                 ->says($wrong->getMessage())
                 ->because('The house’s first outline is drawn in its place.')
                 ->at('outlineSvg', 'outline')
-                ->mend('Take the house’s “river”', ['outline' => 'river']);
+                ->fix('Take the house’s “river”', ['outline' => 'river']);
         }
     }
 }

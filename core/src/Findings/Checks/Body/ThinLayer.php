@@ -21,7 +21,7 @@ final class ThinLayer implements Check
                     ->says(Words::mm($layer->thickness->mm, 2).' of '.$layer->timber->name.'.')
                     ->because('It is sanded through at the edges, and a forearm contour cuts to what is under it.')
                     ->at("layers.{$index}.thickness")
-                    ->mend('Make it 3 mm thick', ["layers.{$index}.thickness" => '3 mm']);
+                    ->fix('Make it 3 mm thick', ["layers.{$index}.thickness" => '3 mm']);
             }
         }
     }

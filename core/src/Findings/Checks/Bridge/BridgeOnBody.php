@@ -6,7 +6,7 @@ namespace Regimen\Findings\Checks\Bridge;
 
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
-use Regimen\Findings\Checks\Electrics\SpreadAnew;
+use Regimen\Findings\Checks\Electrics\SpreadAgain;
 use Regimen\Findings\Finding;
 use Regimen\Instrument\Body\BridgeKind;
 use Regimen\Instrument\Body\StringPath;
@@ -33,7 +33,7 @@ final class BridgeOnBody implements Check
                 )
                 ->because('There is no timber under it.')
                 ->at('joinFret', 'bodyWidth', 'outline', 'mountingSpan')
-                ->mendBy($this->joins($w))->mendBy($this->bodies($w))->mendBy($this->spans($w, $half));
+                ->fixBy($this->joins($w))->fixBy($this->bodies($w))->fixBy($this->spans($w, $half));
         } elseif (
             $s->bridgework->stringPath === StringPath::Tailpiece
             && $s->board->scale->mm + $s->bridgework->tailDistance->mm > $outline->along()->to - 8
@@ -42,9 +42,9 @@ final class BridgeOnBody implements Check
                 ->says(Words::mm($s->bridgework->tailDistance->mm, 0).' behind the scale line.')
                 ->because('It would hang over the body’s end.')
                 ->at('tailDistance')
-                ->mend('Put the tailpiece 45 mm behind the scale line', ['tailDistance' => '45 mm'])
-                ->mendBy($this->joins($w))
-                ->mend('End the strings at the bridge', ['stringPath' => StringPath::Bridge->value]);
+                ->fix('Put the tailpiece 45 mm behind the scale line', ['tailDistance' => '45 mm'])
+                ->fixBy($this->joins($w))
+                ->fix('End the strings at the bridge', ['stringPath' => StringPath::Bridge->value]);
         }
         yield from $this->inFront($w);
     }
@@ -63,7 +63,7 @@ final class BridgeOnBody implements Check
                 ->says(Words::mm(-$bridge->mountingOffset->mm).' in front of it.')
                 ->because('The saddles stand in front of their own bridge; a sign may have been lost.')
                 ->at('mountingOffset')
-                ->mendBy(
+                ->fixBy(
                     [
                         [
                             Words::number(-$bridge->mountingOffset->mm).' behind it',
@@ -82,7 +82,7 @@ final class BridgeOnBody implements Check
                 )
                 ->because('Strings have to come down behind their saddles.')
                 ->at('tailDistance')
-                ->mendBy(
+                ->fixBy(
                     [
                         ['Put the tailpiece 45 mm behind the scale line', ['tailDistance' => '45 mm']],
                         [
@@ -112,8 +112,8 @@ final class BridgeOnBody implements Check
                     if ($body !== null && min(-$body->from, $body->to) >= $s->bridgework->mountingSpan->mm / 2 + 6) {
                         yield ["Begin the body at fret {$fret}", ['joinFret' => (string) $fret]];
                         yield [
-                            "Begin the body at fret {$fret} and spread the pickups anew",
-                            ['joinFret' => (string) $fret, 'pocketLength' => '', ...SpreadAnew::all($w)],
+                            "Begin the body at fret {$fret} and spread the pickups again",
+                            ['joinFret' => (string) $fret, 'pocketLength' => '', ...SpreadAgain::all($w)],
                         ];
                     }
                 }

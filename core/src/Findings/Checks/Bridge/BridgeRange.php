@@ -39,21 +39,21 @@ final class BridgeRange implements Check
             )
             ->because('Nothing is left to set the action when timber moves or the client wants it otherwise.')
             ->at('neckAngle', 'pocketDepth', 'bridgeRecess', 'bridgeLeast', 'bridgeMost')
-            ->mend(
+            ->fix(
                 'Set the neck at '.$angle.'°',
                 abs((float) $angle) <= 7.5 && (float) $angle > -2.5 ? ['neckAngle' => $angle.'°'] : null,
             )
-            ->mend(
+            ->fix(
                 'Make the pocket '.Words::mm(abs($by)).' '.($high ? 'deeper' : 'shallower'),
                 $pocket >= 5 && $s->bodyThickness()->mm - $pocket >= 8
                     ? ['pocketDepth' => Words::typed($pocket, 2)]
                     : null,
             )
-            ->mend(
+            ->fix(
                 $recess < 0 ? 'Pack the bridge up by '.Words::mm(-$recess) : 'Let the bridge in by '.Words::mm($recess),
                 $recess >= -15 && $recess <= 30 ? ['bridgeRecess' => Words::typed($recess, 2)] : null,
             )
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Take a bridge of the usual height', ['bridgeLeast' => '', 'bridgeMost' => '', 'bridgeRecess' => '']],
                     [

@@ -36,7 +36,7 @@ final class SaddleTravel implements Check
             )
             ->because('The instrument cannot be set in tune along the board.')
             ->at('saddleFront', 'saddleTravel')
-            ->mendBy([
+            ->fixBy([
                 [
                     'Move the bridge by '.Words::mm($front - $w->specification->bridgework->saddleFront->mm),
                     ['saddleFront' => Words::typed($front, 2)],

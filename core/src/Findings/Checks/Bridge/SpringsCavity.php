@@ -32,7 +32,7 @@ final class SpringsCavity implements Check
                 ->says('No cavity is for springs.')
                 ->because('The block and the springs have nowhere to go.')
                 ->at('cavities', 'bridge')
-                ->mendBy(NewCavity::ways($w, CavityKind::Springs))->mend(
+                ->fixBy(NewCavity::ways($w, CavityKind::Springs))->fix(
                     'Take a fixed bridge', ['bridge' => BridgeKind::Fixed->value],
                 );
         }

@@ -33,16 +33,16 @@ final class Battery implements Check
                 ->says('A piezo is among the pickups, and there is no battery.')
                 ->because('Its buffer needs one.')
                 ->at('battery')
-                ->mend('Add a battery', ['battery' => 'yes']);
+                ->fix('Add a battery', ['battery' => 'yes']);
         }
         if ($s->electrics->battery && ! $room && $s->bodywork->body !== BodyConstruction::FlatTop) {
             yield Finding::warn('battery-room', 'A battery without its cavity')
                 ->says('No cavity is for a battery.')
                 ->because('It ends up loose among the wires.')
                 ->at('cavities', 'battery')
-                ->mend(
+                ->fix(
                     'Leave the battery out', $piezo ? null : ['battery' => 'no'],
-                )->mendBy(NewCavity::ways($w, CavityKind::Battery));
+                )->fixBy(NewCavity::ways($w, CavityKind::Battery));
         }
     }
 }

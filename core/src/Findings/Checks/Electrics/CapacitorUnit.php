@@ -27,7 +27,7 @@ final class CapacitorUnit implements Check
                 ->says('A tone capacitor of '.ElectricWords::capacitance($huge[0]).' is read.')
                 ->because('Tone capacitors are 22, 33 or 47 nF; with microfarads nothing would be heard.')
                 ->at('capacitors')
-                ->mendBy(
+                ->fixBy(
                     [
                         [implode(', ', $typed), ['capacitors' => implode('; ', $typed)]],
                         ['Make it 22 nF', ['capacitors' => '22 nF']],
@@ -44,7 +44,7 @@ final class CapacitorUnit implements Check
                 ->says(ElectricWords::capacitance($odd[0]).'; 22, 33 and 47 nF are usual.')
                 ->because('The tone control would do nothing, or everything at once.')
                 ->at('capacitors')
-                ->mend('Make it 22 nF', ['capacitors' => '22 nF']);
+                ->fix('Make it 22 nF', ['capacitors' => '22 nF']);
         }
     }
 }

@@ -22,7 +22,7 @@ final class Hum implements Check
                 ->says(count($humming).' of them.')
                 ->because('They pick up what is in the air.')
                 ->at('shielding')
-                ->mend('Shield it with paint', ['shielding' => 'paint'])->mend('Shield it with foil', ['shielding' => 'foil']);
+                ->fix('Shield it with paint', ['shielding' => 'paint'])->fix('Shield it with foil', ['shielding' => 'foil']);
         }
     }
 }

@@ -23,10 +23,10 @@ final class JackThread implements Check
                 )
                 ->because('The nut does not catch.')
                 ->at('jackWall', 'jackThread')
-                ->mend(
+                ->fix(
                     'Make the wall '.Words::mm($e->jackThread->mm - 3.0),
                     $e->jackThread->mm > 4.5 ? ['jackWall' => Words::typed($e->jackThread->mm - 3.0)] : null,
-                )->mend('Put the jack in a plate', ['jackWall' => '2.5 mm']);
+                )->fix('Put the jack in a plate', ['jackWall' => '2.5 mm']);
         }
     }
 }

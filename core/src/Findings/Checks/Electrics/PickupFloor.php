@@ -22,7 +22,7 @@ final class PickupFloor implements Check
                     ->says(Words::mm($floor).' stay; at least 3.0 should.')
                     ->because('The router comes out of the back.')
                     ->at("pickups.{$index}.depth")
-                    ->mend(
+                    ->fix(
                         'Make the cavity '.Words::mm($body - 5.0).' deep',
                         $body > 8 ? ["pickups.{$index}.depth" => Words::typed($body - 5.0)] : null,
                     );

@@ -45,23 +45,23 @@ final class PickupOrder implements Check
                 'They are listed from the neck; names and places would be mixed up at the switch and in the tap test.',
             )
             ->at('pickups')
-            ->mendBy($named === $sorted ? [['List them as they stand', self::rows($pickups, $order, false)]] : [])
-            ->mendBy(
+            ->fixBy($named === $sorted ? [['List them as they stand', self::rows($pickups, $order, false)]] : [])
+            ->fixBy(
                 [
                     ['Name them as they stand', self::rows($pickups, $order, true)],
                     [
-                        'Name them in order and spread all anew',
-                        [...self::rows($pickups, $order, true), ...SpreadAnew::all($w)],
+                        'Name them in order and spread all again',
+                        [...self::rows($pickups, $order, true), ...SpreadAgain::all($w)],
                     ],
                 ],
             )
-            ->mend('Spread all pickups anew', SpreadAnew::all($w));
+            ->fix('Spread all pickups again', SpreadAgain::all($w));
     }
 
     /**
      * @param  list<Pickup>  $pickups
      * @param  list<int>  $order  from the neck
-     * @param  bool  $renamed  whether the names are given anew in that order
+     * @param  bool  $renamed  whether the names are given again in that order
      * @return array<string, string>
      */
     private static function rows(array $pickups, array $order, bool $renamed): array

@@ -43,11 +43,11 @@ final class PickupResistance implements Check
                     : 'The unit may be wrong: ohms for kilohms.',
                 )
                 ->at("pickups.{$index}.resistance")
-                ->mend(
+                ->fix(
                     $meant === null ? null : 'Make it '.ElectricWords::resistance($meant),
                     $meant === null ? null : ["pickups.{$index}.resistance" => ElectricWords::resistance($meant)],
                 )
-                ->mend('Leave it open until it is measured', ["pickups.{$index}.resistance" => '']);
+                ->fix('Leave it open until it is measured', ["pickups.{$index}.resistance" => '']);
         }
     }
 }

@@ -15,7 +15,7 @@ use Regimen\Units\Words;
 /** Pickups clear of the board, of the bridge and of each other. */
 final class PickupRoom implements Check
 {
-    /** Free between two, at least, and what a mend leaves, in mm. */
+    /** Free between two, at least, and what a fix leaves, in mm. */
     private const FREE = 1.0;
 
     private const AIM = 3.0;
@@ -35,7 +35,7 @@ final class PickupRoom implements Check
                         ->says('They overlap by '.Words::mm(max(0.0, $place->overlap($other))).'.')
                         ->because('Two things cannot be in one place.')
                         ->at("pickups.{$index}.position")
-                        ->mendBy($this->elsewhere($w, $index));
+                        ->fixBy($this->elsewhere($w, $index));
                     break;
                 }
             }
@@ -49,7 +49,7 @@ final class PickupRoom implements Check
                     )
                     ->because('Saddles and pickup need the same place.')
                     ->at("pickups.{$index}.position")
-                    ->mendBy(
+                    ->fixBy(
                         [
                             [
                                 'Put the pole centre at '.Words::mm($pickup->kind->lengthMm() / 2 + 8),
@@ -70,7 +70,7 @@ final class PickupRoom implements Check
     }
 
     /**
-     * The nearest place that is clear of everything, as it is or as a single coil; or all of them spread anew.
+     * The nearest place that is clear of everything, as it is or as a single coil; or all of them spread again.
      *
      * @return list<array{string, array<string, string>}>
      */
@@ -95,12 +95,12 @@ final class PickupRoom implements Check
                 ];
             }
         }
-        $spread = SpreadAnew::all($w);
-        $ways[] = ['Spread all pickups anew', $spread];
+        $spread = SpreadAgain::all($w);
+        $ways[] = ['Spread all pickups again', $spread];
         foreach (array_keys($pickups) as $each) {
             $spread["pickups.{$each}.kind"] = PickupKind::SingleCoil->value;
         }
-        $ways[] = ['Take single coils and spread them anew', $spread];
+        $ways[] = ['Take single coils and spread them again', $spread];
 
         return $ways;
     }

@@ -30,7 +30,7 @@ final class PickupSpread implements Check
                     )
                     ->because('The outer strings sound weaker, most when they are bent.')
                     ->at("pickups.{$index}.spread", 'bridgeSpread')
-                    ->mend(
+                    ->fix(
                         'Take a pickup of '.Words::mm($strings), ["pickups.{$index}.spread" => Words::typed($strings)],
                     );
             }

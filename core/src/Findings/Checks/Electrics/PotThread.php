@@ -27,13 +27,13 @@ final class PotThread implements Check
                 )
                 ->because('The nut does not catch.')
                 ->at('controlTop', 'potThread')
-                ->mend(
+                ->fix(
                     'Leave '.Words::mm($e->controlTop->mm - $short).' over the controls',
                     $e->controlTop->mm - $short >= 2.5
                         ? ['controlTop' => Words::typed($e->controlTop->mm - $short)]
                         : null,
                 )
-                ->mend(
+                ->fix(
                     'Take long-shafted pots, '.Words::mm(ceil($e->potThread->mm + $short)),
                     ['potThread' => Words::typed(ceil($e->potThread->mm + $short))],
                 );
@@ -42,7 +42,7 @@ final class PotThread implements Check
                 ->says(Words::mm($e->controlTop->mm).' stay.')
                 ->because('It dents and cracks round the pots.')
                 ->at('controlTop')
-                ->mend('Leave 4 mm', ['controlTop' => '4 mm']);
+                ->fix('Leave 4 mm', ['controlTop' => '4 mm']);
         }
     }
 }

@@ -39,7 +39,7 @@ final class PotsForPickups implements Check
                 )
                 ->because('Too low takes the treble, too high leaves it shrill.')
                 ->at('pots', 'pickups')
-                ->mend(
+                ->fix(
                     'Take pots of '.Words::number(max($usual), 0).' kΩ',
                     ['pots' => implode(', ', array_fill(0, count($e->pots), Words::number(max($usual), 0).'k'))],
                 );

@@ -35,14 +35,14 @@ final class SwitchTable implements Check
                 ->says(ucfirst($silent[0]).' is in no position of the switch.')
                 ->because('It would be built in for nothing.')
                 ->at('switch', 'pickups')
-                ->mend('Set the positions by the pickups', ['switch' => '']);
+                ->fix('Set the positions by the pickups', ['switch' => '']);
         }
         if (count($places) !== count(array_unique($places))) {
             yield Finding::stop('pickup-names', 'Two pickups of one name')
                 ->says(implode(', ', $places).'.')
                 ->because('The switch cannot tell them apart.')
                 ->at('pickups')
-                ->mend(
+                ->fix(
                     'Call them '.implode(', ', self::unique($places)),
                     [...self::renamed(self::unique($places)), 'switch' => ''],
                 );
@@ -59,7 +59,7 @@ final class SwitchTable implements Check
             ->says('“'.$unknown[0].'” is not among: '.(implode(', ', $places) ?: 'none').'.')
             ->because('The position would be silent.')
             ->at('switch', 'pickups')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Set the positions by the pickups', ['switch' => '']],
                     [
@@ -87,7 +87,7 @@ final class SwitchTable implements Check
                     ->says('“'.$position->inWords().'”.')
                     ->because('A pickup can be wired in once.')
                     ->at('switch')
-                    ->mend('Set the positions by the pickups', ['switch' => '']);
+                    ->fix('Set the positions by the pickups', ['switch' => '']);
             }
             $single = array_values(
                 array_filter(
@@ -100,7 +100,7 @@ final class SwitchTable implements Check
                     ->says(ucfirst($single[0]).' has one coil.')
                     ->because('Only the two coils of a humbucker can be used apart.')
                     ->at('switch', 'pickups')
-                    ->mend('Set the positions by the pickups', ['switch' => '']);
+                    ->fix('Set the positions by the pickups', ['switch' => '']);
             }
         }
     }

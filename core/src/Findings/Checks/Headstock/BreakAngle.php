@@ -16,7 +16,7 @@ final class BreakAngle implements Check
 {
     private const LEAST = 5.0;
 
-    /** What a mend aims at. */
+    /** What a fix aims at. */
     private const AIM = 5.4;
 
     private const STEEP = 17.0;
@@ -33,9 +33,9 @@ final class BreakAngle implements Check
                 )
                 ->because('The string buzzes in its slot or jumps out of it.')
                 ->at('guided', 'headAngle', 'headStep', 'postHeight')
-                ->mendBy($this->guides($w, max($low) + 1))
-                ->mendBy($this->angles($w, $low))
-                ->mendBy($this->steps($w, $low));
+                ->fixBy($this->guides($w, max($low) + 1))
+                ->fixBy($this->angles($w, $low))
+                ->fixBy($this->steps($w, $low));
         }
         if (max($angles) > self::STEEP) {
             yield Finding::note('break-steep', 'Steep over the nut')

@@ -33,7 +33,7 @@ final class GuideOverPosts implements Check
                     )
                     ->because('The guide has to stand in front of the posts whose strings it holds down.')
                     ->at('guideAt', 'guided')
-                    ->mend(
+                    ->fix(
                         'Put the guide '.Words::mm(max(10.0, $nearest * 0.6)).' from the nut',
                         $nearest > 20 ? ['guideAt' => Words::typed(max(10.0, $nearest * 0.6))] : null,
                     );

@@ -31,7 +31,7 @@ final class HeadstockStock implements Check
                     'Neck blanks usually come up to 45 mm rough, 42 planed, and short grain runs across the headstock.',
                 )
                 ->at('headConstruction', 'headAngle')
-                ->mend('Make it with a scarf joint', ['headConstruction' => 'scarf']);
+                ->fix('Make it with a scarf joint', ['headConstruction' => 'scarf']);
         }
     }
 }

@@ -35,7 +35,7 @@ final class HeadstockThickness implements Check
             )
             ->because('No headstock is as thick as both; the two may have been swapped.')
             ->at('tunerLeast', 'tunerMost')
-            ->mendBy([
+            ->fixBy([
                 [
                     'Swap them',
                     [
@@ -69,7 +69,7 @@ final class HeadstockThickness implements Check
                 $thick < $to ? 'The bushing bottoms before it clamps.' : 'The bushing does not reach the thread.',
             )
             ->at('headThickness', 'tunerLeast', 'tunerMost')
-            ->mendBy([
+            ->fixBy([
                 [
                     'Make the headstock '.Words::mm($to).' thick',
                     $to >= 8.0 && $to <= 30.0 ? ['headThickness' => Words::typed($to, 2)] : null,
@@ -88,7 +88,7 @@ final class HeadstockThickness implements Check
             ->says(Words::mm($thick).'; 14 to 16 is usual.')
             ->because('It breaks when the instrument falls.')
             ->at('headThickness')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Make the headstock 14 mm thick', ['headThickness' => '14 mm']],
                     [

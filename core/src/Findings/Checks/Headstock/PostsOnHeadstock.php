@@ -31,8 +31,8 @@ final class PostsOnHeadstock implements Check
                 )
                 ->because('The edge breaks out when the hole is drilled.')
                 ->at('posts', 'headLength', 'tunerSpacing')
-                ->mend('Make the headstock as long as its tuners need', $w->clientSays('headLength') ? ['headLength' => ''] : null)
-                ->mend('Place the posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
+                ->fix('Make the headstock as long as its tuners need', $w->clientSays('headLength') ? ['headLength' => ''] : null)
+                ->fix('Place the posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
         }
     }
 }

@@ -22,8 +22,8 @@ final class SideAngle implements Check
                 ->says(ucfirst(Words::strings($steep)).': up to '.Words::number(max($angles)).'°.')
                 ->because('They bind in their slots and saw them wide.')
                 ->at('posts', 'firstPost')
-                ->mendBy($this->farther($w))
-                ->mend('Place the posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
+                ->fixBy($this->farther($w))
+                ->fix('Place the posts by the layout', $w->specification->head->posts !== [] ? ['posts' => ''] : null);
         }
     }
 

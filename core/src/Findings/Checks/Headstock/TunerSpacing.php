@@ -24,7 +24,7 @@ final class TunerSpacing implements Check
                 )
                 ->because('The bodies touch, or the buttons cannot be turned.')
                 ->at('tunerSpacing', 'tunerWidth', 'posts')
-                ->mendBy([
+                ->fixBy([
                     [
                         'Space the posts '.Words::mm($spacing).' apart',
                         ['tunerSpacing' => Words::typed($spacing), 'posts' => '', 'headLength' => ''],

@@ -6,7 +6,7 @@ namespace Regimen\Findings\Checks\Neck;
 
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
-use Regimen\Findings\Checks\Electrics\SpreadAnew;
+use Regimen\Findings\Checks\Electrics\SpreadAgain;
 use Regimen\Findings\Finding;
 use Regimen\Instrument\Neck\NeckJoint;
 use Regimen\Units\Words;
@@ -22,7 +22,7 @@ final class JointLength implements Check
                 ->says(Words::mm($joint->pocketLength->mm, 0).' long; 65 to 85 is usual.')
                 ->because('Leverage of the strings opens it.')
                 ->at('pocketLength')
-                ->mendBy([
+                ->fixBy([
                     ['Make the pocket 70 mm long', ['pocketLength' => '70 mm']],
                     ['End the pocket just before the board’s end', ['pocketLength' => '']],
                     ['Make the pocket 55 mm long', ['pocketLength' => '55 mm']],
@@ -35,7 +35,7 @@ final class JointLength implements Check
                         ] : null,
                     ],
                     ['Make the pocket 50 mm long and put the pickups behind it', ['pocketLength' => '50 mm', ...self::behind($w, 50.0)]],
-                    ['Make the pocket 55 mm long and spread the pickups anew', ['pocketLength' => '55 mm', ...SpreadAnew::all($w)]],
+                    ['Make the pocket 55 mm long and spread the pickups again', ['pocketLength' => '55 mm', ...SpreadAgain::all($w)]],
                 ]);
         }
     }

@@ -26,9 +26,9 @@ final class NeckCut implements Check
                 ->says($neck->neckTimber->name.' at '.Words::number($neck->neckTimber->density(), 0).' kg/m³.')
                 ->because('It bends more than on the quarter and moves more with the seasons.')
                 ->at('neckCut', 'stiffeningRods', 'laminations')
-                ->mend('Take it quarter-sawn', ['neckCut' => 'quarter-sawn'])
-                ->mend('Put in stiffening rods', ['stiffeningRods' => 'yes'])
-                ->mend('Glue it up from three laminations', ['laminations' => '3']);
+                ->fix('Take it quarter-sawn', ['neckCut' => 'quarter-sawn'])
+                ->fix('Put in stiffening rods', ['stiffeningRods' => 'yes'])
+                ->fix('Glue it up from three laminations', ['laminations' => '3']);
         }
     }
 }

@@ -23,7 +23,7 @@ final class NeckDepths implements Check
                 )
                 ->because('Necks usually grow towards the body; the two may have been swapped.')
                 ->at('thicknessFirst', 'thicknessTwelfth')
-                ->mend(
+                ->fix(
                     'Swap them',
                     [
                         'thicknessFirst' => Words::typed($neck->thicknessTwelfth->mm),
@@ -42,7 +42,7 @@ final class NeckDepths implements Check
                     ->says('Fret '.Words::number($fret, 0).': '.Words::mm($thickness).'.')
                     ->because('It is beyond the board, or a step away from the depths beside it.')
                     ->at('depthCurve')
-                    ->mend('Leave it out', ['depthCurve' => '']);
+                    ->fix('Leave it out', ['depthCurve' => '']);
 
                 return;
             }

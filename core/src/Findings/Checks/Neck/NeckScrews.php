@@ -22,7 +22,7 @@ final class NeckScrews implements Check
                 ->says("{$s->joinery->fasteners} hold the neck; ".($fewest + 1).' are usual.')
                 ->because('The neck turns in its pocket under the pull of the strings.')
                 ->at('fasteners')
-                ->mend('Take '.($fewest + 1), ['fasteners' => (string) ($fewest + 1)]);
+                ->fix('Take '.($fewest + 1), ['fasteners' => (string) ($fewest + 1)]);
         }
         if ($s->joinery->joint === NeckJoint::BoltOn) {
             yield from $this->lengths($w);
@@ -45,11 +45,11 @@ final class NeckScrews implements Check
                 )
                 ->because('The point lifts the board or comes out between the frets.')
                 ->at('screwLength', 'heelThickness', 'pocketDepth')
-                ->mend(
+                ->fix(
                     'Take screws of '.Words::mm($right, 0),
                     $right - $through >= 8 ? ['screwLength' => Words::typed($right, 0)] : null,
                 )
-                ->mendBy([
+                ->fixBy([
                     ['Make the heel '.Words::mm($heel).' thick', ['heelThickness' => Words::typed($heel)]],
                     [
                         'Make the heel '.Words::mm($heel).' thick and the pocket as much deeper',
@@ -77,11 +77,11 @@ final class NeckScrews implements Check
                 ->says(Words::mm(max(0.0, $grip)).' in the neck; 12 to 18 is usual.')
                 ->because('They strip out under the pull of the strings.')
                 ->at('screwLength')
-                ->mend(
+                ->fix(
                     'Take screws of '.Words::mm($right, 0),
                     $right - $through < $room - 1 && $right <= 90 ? ['screwLength' => Words::typed($right, 0)] : null,
                 )
-                ->mendBy($this->deeper($w, $room));
+                ->fixBy($this->deeper($w, $room));
         }
     }
 

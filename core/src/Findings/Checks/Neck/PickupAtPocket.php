@@ -6,7 +6,7 @@ namespace Regimen\Findings\Checks\Neck;
 
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
-use Regimen\Findings\Checks\Electrics\SpreadAnew;
+use Regimen\Findings\Checks\Electrics\SpreadAgain;
 use Regimen\Findings\Finding;
 use Regimen\Instrument\Electrics\PickupKind;
 use Regimen\Instrument\Neck\NeckJoint;
@@ -35,23 +35,23 @@ final class PickupAtPocket implements Check
                     )
                     ->because('The pocket loses its end, and the heel stands on a thin tongue.')
                     ->at('pocketLength', "pickups.{$index}.position")
-                    ->mend(
+                    ->fix(
                         'Make the pocket '.Words::mm($shorter, 0).' long',
                         $shorter > 45 ? ['pocketLength' => Words::typed($shorter, 0)] : null,
                     )
-                    ->mendBy([
+                    ->fixBy([
                         [
                             'Move the pickup '.Words::mm(6.0 - $wall).' nearer the bridge',
                             $pickup->positionMm() - 6.0 + $wall >= 3.0 ? [
                                 "pickups.{$index}.position" => Words::typed($pickup->positionMm() - 6.0 + $wall),
                             ] : null,
                         ],
-                        ['Spread all pickups anew', SpreadAnew::all($w)],
+                        ['Spread all pickups again', SpreadAgain::all($w)],
                         [
-                            'End the pocket just before the board’s end and spread all pickups anew',
-                            ['pocketLength' => '', ...SpreadAnew::all($w)],
+                            'End the pocket just before the board’s end and spread all pickups again',
+                            ['pocketLength' => '', ...SpreadAgain::all($w)],
                         ],
-                        ['Make the pocket 45 mm long and spread all pickups anew', ['pocketLength' => '45 mm', ...SpreadAnew::all($w)]],
+                        ['Make the pocket 45 mm long and spread all pickups again', ['pocketLength' => '45 mm', ...SpreadAgain::all($w)]],
                     ]);
             }
         }

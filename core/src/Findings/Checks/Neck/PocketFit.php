@@ -24,9 +24,9 @@ final class PocketFit implements Check
                 )
                 ->because('Forced in, it splits the body’s cheek: widen, or plane.')
                 ->at('pocketWidth', 'heelWidth')
-                ->mend(
+                ->fix(
                     'Widen the pocket', ['pocketWidth' => Words::typed($joint->heelWidth->mm + 0.1, 2)],
-                )->mend('Plane the heel', ['heelWidth' => Words::typed($joint->pocketWidth->mm - 0.1, 2)]);
+                )->fix('Plane the heel', ['heelWidth' => Words::typed($joint->pocketWidth->mm - 0.1, 2)]);
         } elseif ($gap > 0.3) {
             yield Finding::warn('pocket-loose', 'Pocket '.Words::number($gap).' mm wider than its neck')
                 ->says(
@@ -35,7 +35,7 @@ final class PocketFit implements Check
                 )
                 ->because('The neck shifts off the centre line.')
                 ->at('pocketWidth', 'heelWidth')
-                ->mend('Cut the pocket to the heel', ['pocketWidth' => Words::typed($joint->heelWidth->mm + 0.1, 2)]);
+                ->fix('Cut the pocket to the heel', ['pocketWidth' => Words::typed($joint->heelWidth->mm + 0.1, 2)]);
         }
     }
 }

@@ -23,8 +23,8 @@ final class PocketFloor implements Check
                 ->says(Words::mm($floor).' stay; '.Words::number($least, 0).' is the usual least.')
                 ->because('All the strings pull on it.')
                 ->at('pocketDepth', 'layers')
-                ->mendBy($this->shallower($w, Words::down($s->bodyThickness()->mm - $least)))
-                ->mend(
+                ->fixBy($this->shallower($w, Words::down($s->bodyThickness()->mm - $least)))
+                ->fix(
                     'Make the body '.Words::mm($least - $floor).' thicker',
                     [
                         'layers.'.(count($s->bodywork->layers) - 1)

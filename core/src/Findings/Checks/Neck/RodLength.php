@@ -27,7 +27,7 @@ final class RodLength implements Check
                 ->says('A rod of '.Words::mm($rod, 0).' under a board of '.Words::mm($w->board()->length, 0).'.')
                 ->because('The board closes the channel; what reaches beyond it has nothing over it.')
                 ->at('rodLength', 'boardLength')
-                ->mend(
+                ->fix(
                     'Take a rod of '.Words::mm(floor($room / 10) * 10, 0),
                     ['rodLength' => Words::typed(floor($room / 10) * 10, 0)],
                 );
@@ -49,7 +49,7 @@ final class RodLength implements Check
             ->says('The strings pull '.Words::number($w->pull()->total(), 0).' N on the bare neck.')
             ->because('Relief cannot be set later.')
             ->at('rodLength')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Put in a rod', ['rodLength' => Words::typed(floor($room / 10) * 10, 0)]],
                     [
@@ -60,7 +60,7 @@ final class RodLength implements Check
                         ],
                     ],
                 ],
-            )->mend('Put in stiffening rods', ['stiffeningRods' => 'yes']);
+            )->fix('Put in stiffening rods', ['stiffeningRods' => 'yes']);
     }
 
     private function rodShort(float $reach, float $rod, Workings $w, Specification $s, float $right): Finding
@@ -72,9 +72,9 @@ final class RodLength implements Check
             )
             ->because('The neck bends where the rod does not reach.')
             ->at('rodLength')
-            ->mend(
+            ->fix(
                 'Take a rod of '.Words::mm($right, 0), ['rodLength' => Words::typed($right, 0)],
-            )->mend('Take stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']);
+            )->fix('Take stiffening rods instead', ['rodLength' => '0', 'stiffeningRods' => 'yes']);
     }
 
     private function rodChannel(Specification $s): Finding
@@ -87,7 +87,7 @@ final class RodLength implements Check
             )
             ->because('No rod lies in it.')
             ->at('rodDepth', 'rodWidth')
-            ->mendBy(
+            ->fixBy(
                 [
                     ['Cut the usual channel', ['rodDepth' => '', 'rodWidth' => '']],
                     ['Cut the channel 6 mm deep and 6 mm wide', ['rodDepth' => '6 mm', 'rodWidth' => '6 mm']],

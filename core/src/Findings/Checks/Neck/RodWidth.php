@@ -21,7 +21,7 @@ final class RodWidth implements Check
                 ->says(Words::mm($beside).' on each side at the nut.')
                 ->because('The carved sides are thinnest there.')
                 ->at('rodWidth', 'nutWidth')
-                ->mendBy([
+                ->fixBy([
                     [
                         'Cut the channel '.Words::mm(Words::down($s->board->nutWidth->mm - 24.0, 2), 2).' wide',
                         $s->board->nutWidth->mm >= 27.0 ? [

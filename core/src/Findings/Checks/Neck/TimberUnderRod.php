@@ -36,12 +36,12 @@ final class TimberUnderRod implements Check
                 )
                 ->because('A carved neck breaks through into its channel, or the rod pushes out of the back.')
                 ->at('rodDepth', 'thicknessFirst', 'thicknessTwelfth')
-                ->mend(
+                ->fix(
                     'Make the channel '.Words::mm($depth, 2).' deep',
                     $depth > 3 ? ['rodDepth' => Words::typed($depth, 2)] : null,
                 )
-                ->mendBy($this->thicker($w, Words::up($missing, 2)))
-                ->mendBy([['Take stiffening rods instead of the rod', ['rodLength' => '0', 'stiffeningRods' => 'yes']]]);
+                ->fixBy($this->thicker($w, Words::up($missing, 2)))
+                ->fixBy([['Take stiffening rods instead of the rod', ['rodLength' => '0', 'stiffeningRods' => 'yes']]]);
         }
     }
 

@@ -22,7 +22,7 @@ final class TotalPull implements Check
                 ->says(Words::number($total, 0).' N together, '.Words::number($total / 9.80665, 0).' kg.')
                 ->because('A neck under so much is usually stiffened.')
                 ->at('stiffeningRods', 'gauges')
-                ->mend('Put in stiffening rods', ['stiffeningRods' => 'yes']);
+                ->fix('Put in stiffening rods', ['stiffeningRods' => 'yes']);
         }
     }
 }

@@ -29,7 +29,7 @@ final class Action implements Check
                 )
                 ->because('Strings buzz on the frets unless these are perfect.')
                 ->at('actionTreble')
-                ->mend('Set it to '.Words::mm($least + 0.4), ['actionTreble' => Words::typed($least + 0.4)]);
+                ->fix('Set it to '.Words::mm($least + 0.4), ['actionTreble' => Words::typed($least + 0.4)]);
         }
         $high = $w->board()->radiusAt($w->lastFret());
         if ($high < 215 && $brief->actionTreble->mm < 1.6) {
@@ -40,7 +40,7 @@ final class Action implements Check
                 ->says(Words::mm($brief->relief->mm, 2).'; 0.10 to 0.30 is usual.')
                 ->because('The middle of the neck gets hard to play.')
                 ->at('relief')
-                ->mend('Set it to 0.2 mm', ['relief' => '0.2 mm']);
+                ->fix('Set it to 0.2 mm', ['relief' => '0.2 mm']);
         }
     }
 
@@ -50,7 +50,7 @@ final class Action implements Check
             ->says(Words::number($brief->actionTreble->mm).' and '.Words::mm($brief->actionBass->mm).'.')
             ->because('Bass strings swing wider; the two may have been swapped.')
             ->at('actionTreble', 'actionBass')
-            ->mend(
+            ->fix(
                 'Swap them',
                 [
                     'actionTreble' => Words::typed($brief->actionBass->mm, 2),
@@ -68,8 +68,8 @@ final class Action implements Check
             )
             ->because('A string bent across a small radius touches the higher frets.')
             ->at('radius', 'radiusEnd', 'actionTreble')
-            ->mend(
+            ->fix(
                 'Take a compound radius, 12" at the end', ['radiusEnd' => '12"'],
-            )->mend('Set 1.8 mm at the twelfth', ['actionTreble' => '1.8 mm']);
+            )->fix('Set 1.8 mm at the twelfth', ['actionTreble' => '1.8 mm']);
     }
 }

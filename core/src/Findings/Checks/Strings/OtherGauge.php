@@ -9,7 +9,7 @@ use Regimen\Figures\Workings;
 use Regimen\Strings\Gauge;
 
 /**
- * Another gauge for one string as a mend: the one that pulls as hard as it should (S2: the pull grows with its square).
+ * Another gauge for one string as a fix: the one that pulls as hard as it should (S2: the pull grows with its square).
  */
 final class OtherGauge
 {

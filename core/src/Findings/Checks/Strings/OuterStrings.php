@@ -35,9 +35,9 @@ final class OuterStrings implements Check
                 )
                 ->because('It slips off the fret ends when it is pulled.')
                 ->at('nutMargin', 'bridgeSpread', 'lastWidth')
-                ->mendBy($this->narrower($w))
-                ->mendBy($this->wider($w))
-                ->mendBy($this->margins($w));
+                ->fixBy($this->narrower($w))
+                ->fixBy($this->wider($w))
+                ->fixBy($this->margins($w));
         }
     }
 

@@ -40,7 +40,7 @@ final class StringGaps implements Check
             ->says(Words::mm($free, 2).' free between two; about '.Words::number($least).' is the least.')
             ->because('Fingers touch two strings.')
             ->at('nutWidth', 'nutMargin')
-            ->mendBy([
+            ->fixBy([
                 ['Make the nut '.Words::mm($nut).' wide', ['nutWidth' => Words::typed($nut)]],
                 [
                     'Make the nut '.Words::mm($nut).' wide and set the board by the strings',
@@ -57,7 +57,7 @@ final class StringGaps implements Check
                     ],
                 ],
             ])
-            ->mendBy(
+            ->fixBy(
                 $margin >= 2.5 ? [
                     ['Leave a margin of '.Words::mm($margin, 2), ['nutMargin' => Words::typed($margin, 2)]],
                 ] : [],

@@ -34,7 +34,7 @@ final class StringKind implements Check
                         : 'It is a rod rather than a string: stiff, and out of tune along the board.',
                     )
                     ->at('gauges')
-                    ->mendBy(
+                    ->fixBy(
                         [
                             [
                                 $gauge->wound ? 'plain' : 'wound',

@@ -51,7 +51,7 @@ final class StringOrder implements Check
                 )
                 ->because('Strings are listed from the treble; every figure of a string would belong to another one.')
                 ->at(...[...$high ? ['tuning'] : [], ...$thick ? ['gauges'] : []])
-                ->mendBy(
+                ->fixBy(
                     [
                         ['Turn them round', $changes],
                         ['Take the usual set and tuning', ['gauges' => '', 'tuning' => '', 'unitMasses' => '']],

@@ -42,7 +42,7 @@ final class StringTension implements Check
                     : 'It is stiff, and may break or pull the neck.',
                 )
                 ->at('gauges', 'tuning')
-                ->mendBy(
+                ->fixBy(
                     OtherGauge::ways(
                         $w,
                         $string,
@@ -51,7 +51,7 @@ final class StringTension implements Check
                             : [$most * 0.75, $most * 0.9, ($least + $most) / 2],
                     ),
                 )
-                ->mend(
+                ->fix(
                     'Take the usual set and tuning',
                     $w->clientSays('gauges') || $w->clientSays('tuning') || $w->clientSays('unitMasses')
                         ? ['gauges' => '', 'tuning' => '', 'unitMasses' => '']

@@ -31,15 +31,15 @@ final class UnevenSet implements Check
             )
             ->because('The neck twists and the strings feel unlike each other.')
             ->at('gauges', 'tuning')
-            ->mend('Take the usual set', $w->clientSays('gauges') ? ['gauges' => '', 'unitMasses' => ''] : null)
-            ->mend('Take the usual tuning', $w->clientSays('tuning') ? ['tuning' => ''] : null)
-            ->mend(
+            ->fix('Take the usual set', $w->clientSays('gauges') ? ['gauges' => '', 'unitMasses' => ''] : null)
+            ->fix('Take the usual tuning', $w->clientSays('tuning') ? ['tuning' => ''] : null)
+            ->fix(
                 'Take the usual set and tuning',
                 $w->clientSays('gauges') && $w->clientSays('tuning')
                     ? ['gauges' => '', 'tuning' => '', 'unitMasses' => '']
                     : null,
             )
-            ->mendBy($this->evened($w));
+            ->fixBy($this->evened($w));
     }
 
     /**

@@ -20,14 +20,14 @@ final class Colour implements Check
                 ->says('“'.mb_substr($s->finishing->neckColour, 0, 40).'”, and the neck is left bare.')
                 ->because('Stain without a finish wears off on the hand.')
                 ->at('neckColour', 'neckFinish')
-                ->mend('Put oil over it', ['neckFinish' => 'oil']);
+                ->fix('Put oil over it', ['neckFinish' => 'oil']);
         }
         if (preg_match('/burst/i', $s->finishing->colour) === 1 && ! $s->finishing->finish->isSprayed()) {
             yield Finding::note('burst', 'A burst without spraying')
                 ->says('“'.mb_substr($s->finishing->colour, 0, 40).'” with '.$s->finishing->finish->words().'.')
                 ->because('It has to be rubbed on by hand; try it on scrap.')
                 ->at('colour', 'finish')
-                ->mend('Take lacquer', ['finish' => 'nitrocellulose']);
+                ->fix('Take lacquer', ['finish' => 'nitrocellulose']);
         }
     }
 }

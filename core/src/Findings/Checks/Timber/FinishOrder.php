@@ -21,8 +21,8 @@ final class FinishOrder implements Check
                 ->says('The finish is '.$s->finishing->finish->words().'.')
                 ->because('The route clears the board together with the neck, with what the house uses for it.')
                 ->at('boardFinish', 'finish')
-                ->mend('Finish it by its timber', ['boardFinish' => 'by_timber'])
-                ->mend('Take lacquer', ['finish' => 'nitrocellulose']);
+                ->fix('Finish it by its timber', ['boardFinish' => 'by_timber'])
+                ->fix('Take lacquer', ['finish' => 'nitrocellulose']);
         }
         if (
             $s->joinery->joint->isGlued()
@@ -36,14 +36,14 @@ final class FinishOrder implements Check
                 )
                 ->because('A glued neck is cleared together with the body; a line has to be masked and will show.')
                 ->at('neckFinish', 'joint')
-                ->mend('Finish it as the body', ['neckFinish' => 'as_the_body']);
+                ->fix('Finish it as the body', ['neckFinish' => 'as_the_body']);
         }
         if ($s->boardIsLacquered() && $s->board->boardBinding->mm > 0) {
             yield Finding::note('bound-lacquer', 'Binding on a lacquered board')
                 ->says('Frets go in after the clear coats.')
                 ->because('Lacquer over the binding chips where fret ends are dressed; scrape and mask it.')
                 ->at('boardBinding', 'boardFinish')
-                ->mend('Leave the board binding out', ['boardBinding' => '0']);
+                ->fix('Leave the board binding out', ['boardBinding' => '0']);
         }
     }
 }

@@ -28,7 +28,7 @@ final class OilyTimber implements Check
                     .'maker’s data sheet decides.',
                 )
                 ->at('finish', 'layers', 'neckTimber')
-                ->mend('Take wiping oil', ['finish' => 'wiping-oil']);
+                ->fix('Take wiping oil', ['finish' => 'wiping-oil']);
         }
         if (
             $s->finishing->boardFinish === BoardFinish::Lacquered
@@ -39,7 +39,7 @@ final class OilyTimber implements Check
                 ->says($s->board->boardTimber->name.'.')
                 ->because('Dense oily boards are left bare or oiled.')
                 ->at('boardFinish', 'boardTimber')
-                ->mend('Leave it bare', ['boardFinish' => 'bare']);
+                ->fix('Leave it bare', ['boardFinish' => 'bare']);
         }
     }
 }

@@ -21,7 +21,7 @@ final class OpenPores implements Check
                 )
                 ->because('The film sinks into the pores for months.')
                 ->at('grainFill', 'finish')
-                ->mend('Fill the pores', ['grainFill' => 'filled'])->mend('Take wiping oil', ['finish' => 'wiping-oil']);
+                ->fix('Fill the pores', ['grainFill' => 'filled'])->fix('Take wiping oil', ['finish' => 'wiping-oil']);
         }
     }
 }

@@ -48,7 +48,7 @@ final class SeasonMovement implements Check
                 ->because('Tell the client to keep it between the humidities that are written here.')
                 ->at('bodyCut', 'humidityLow', 'humidityHigh')
                 ->from(self::SOURCE)
-                ->mend('Take it quarter-sawn', self::quarter($w))->mendBy(self::drier($w));
+                ->fix('Take it quarter-sawn', self::quarter($w))->fixBy(self::drier($w));
         }
     }
 
@@ -63,9 +63,9 @@ final class SeasonMovement implements Check
             ->because('The glue line works; a thin top cracks or cups.')
             ->at('layers', 'bodyCut')
             ->from(self::SOURCE)
-            ->mend('Take it quarter-sawn', self::quarter($w))
-            ->mendBy(self::drier($w))
-            ->mend('Take one timber for both', ['layers.1.timber' => $s->bodywork->layers[0]->timber->name]);
+            ->fix('Take it quarter-sawn', self::quarter($w))
+            ->fixBy(self::drier($w))
+            ->fix('Take one timber for both', ['layers.1.timber' => $s->bodywork->layers[0]->timber->name]);
     }
 
     /** @return array<string, string>|null */

@@ -45,7 +45,7 @@ final class TimberHardness implements Check
                 ->at($field)
                 ->from(
                     'Janka hardness: Wood Handbook, FPL-GTR-282, chapter 5 (memory); the limit is common practice',
-                )->mend(self::HARD, [$field => self::HARD]);
+                )->fix(self::HARD, [$field => self::HARD]);
         }
     }
 }

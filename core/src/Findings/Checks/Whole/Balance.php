@@ -21,13 +21,13 @@ final class Balance implements Check
                 ->says('The centre of mass is '.Words::mm(-$behind, 0).' neckwards of the strap button.')
                 ->because('The player holds it up with the fretting hand.')
                 ->at('strapButton', 'tunerMass', 'outline')
-                ->mend(
+                ->fix(
                     'Take light tuners',
                     self::withLighterTuners($w) >= $strap ? [
                         'tunerMass' => Words::number($w->specification->head->tunerMass * 0.6, 0).' g',
                     ] : null,
                 )
-                ->mend(
+                ->fix(
                     'Put the button '.Words::mm($w->mass()->centre() - 20, 0).' from the nut',
                     ['strapButton' => Words::typed($w->mass()->centre() - 20, 0)],
                 );

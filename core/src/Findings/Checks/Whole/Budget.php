@@ -24,7 +24,7 @@ final class Budget implements Check
                 ->says("The kit comes to {$w->partsCost}, {$agreed} is agreed.")
                 ->because('Timber and parts at the house’s prices, with waste.')
                 ->at('budget')
-                ->mend("Agree on {$w->partsCost}", ['budget' => $w->partsCost->plain()]);
+                ->fix("Agree on {$w->partsCost}", ['budget' => $w->partsCost->plain()]);
         }
     }
 }

@@ -35,7 +35,7 @@ final class TargetWeight implements Check
                 ->says(Words::number($mass / 1000, 2).' kg expected; 3.0 to 3.9 is usual.')
                 ->because('Nothing was promised; the client may want to know.')
                 ->at('targetWeight')
-                ->mend(
+                ->fix(
                     'Agree on '.Words::number($mass / 1000, 1).' kg',
                     ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
                 );
@@ -53,7 +53,7 @@ final class TargetWeight implements Check
             ->says(Words::number($mass / 1000, 2).' kg expected, '.Words::number($target / 1000, 2).' kg wanted.')
             ->because('Volumes and densities vary by a twentieth: weigh the timber before it is cut.')
             ->at('targetWeight', 'layers', 'chamberShare')
-            ->mend(
+            ->fix(
                 ($s->isRelieved() ? 'Chamber ' : 'Make relief holes in ').Words::number($new, 0).' % of the outline',
                 $new >= 1 && $new <= 45 && ($s->isRelieved() || $s->bodywork->body === BodyConstruction::Solid)
                     ? [
@@ -62,7 +62,7 @@ final class TargetWeight implements Check
                     ]
                     : null,
             )
-            ->mend(
+            ->fix(
                 'Agree on '.Words::number($mass / 1000, 1).' kg',
                 ['targetWeight' => Words::number($mass / 1000, 1).' kg'],
             );

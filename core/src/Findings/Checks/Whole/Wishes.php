@@ -44,11 +44,11 @@ final class Wishes implements Check
         ) as $wish) {
             $subjects = 0;
             $open = [];
-            foreach (self::ANSWERS as $pattern => [$fields, $mend, $change]) {
+            foreach (self::ANSWERS as $pattern => [$fields, $fix, $change]) {
                 if (preg_match($pattern, $wish) === 1) {
                     $subjects++;
                     if (! self::answered($w, $fields)) {
-                        $open[] = [$fields, $mend, $change];
+                        $open[] = [$fields, $fix, $change];
                     }
                 }
             }
@@ -72,7 +72,7 @@ final class Wishes implements Check
                     .'agreed.',
                 )
                 ->at('wishes', ...array_merge([], ...array_column($open, 0)));
-            yield $finding->mendBy(self::together($wish, $open));
+            yield $finding->fixBy(self::together($wish, $open));
         }
     }
 

@@ -6,8 +6,8 @@ namespace Regimen\Findings\Checks\Electrics;
 
 use Regimen\Figures\Workings;
 
-/** Part of a mend: the places of all pickups are worked out again. */
-final class SpreadAnew
+/** Part of a fix: the places of all pickups are worked out again. */
+final class SpreadAgain
 {
     /** @return array<string, string> */
     public static function all(Workings $w): array

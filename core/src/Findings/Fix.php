@@ -8,7 +8,7 @@ namespace Regimen\Findings;
  * Something that would settle a finding: typed values by field, empty for the house's; a field inside a row is
  * `layers.0.thickness`, and the row behind the last one is a new one.
  */
-final readonly class Mend
+final readonly class Fix
 {
     /**
      * @param  array<string, string>  $changes  at least one
@@ -19,7 +19,7 @@ final readonly class Mend
     }
 
     /**
-     * A typed specification with this mend applied.
+     * A typed specification with this fix applied.
      *
      * @param  array<mixed>  $client
      * @param  array<mixed>  $house  where rows are taken from that the client has not touched

@@ -6,15 +6,15 @@ namespace Regimen\Findings\Checks;
 
 use Regimen\Figures\Workings;
 use Regimen\Findings\Finding;
-use Regimen\Findings\Mend;
+use Regimen\Findings\Fix;
 use Regimen\Findings\Severity;
 use Regimen\Instrument\Reading\SpecificationReader;
 
 /**
- * Tries what would mend a finding before it is offered: applied, it is accepted, ends its finding and raises no stop
+ * Tries what would fix a finding before it is offered: applied, it is accepted, ends its finding and raises no stop
  * that was not there. Where nothing of what was tried does, the finding says why.
  */
-final class TriedMends
+final class TriedFixes
 {
     /** @var array<string, true> */
     private readonly array $stops;
@@ -33,7 +33,7 @@ final class TriedMends
 
     /**
      * @param  list<Finding>  $findings
-     * @return list<Finding> with those mends that do what they say
+     * @return list<Finding> with those fixes that do what they say
      */
     public static function tried(Workings $workings, array $findings): array
     {
@@ -45,27 +45,27 @@ final class TriedMends
     private function finding(Finding $finding): Finding
     {
         $offered = $refused = [];
-        foreach ($finding->mends as $mend) {
-            foreach ([$mend, ...$mend->otherwise] as $one) {
+        foreach ($finding->fixes as $fix) {
+            foreach ([$fix, ...$fix->otherwise] as $one) {
                 $wrong = $this->wrong($finding, $one);
                 if ($wrong === null) {
-                    $offered[$one->words] ??= new Mend($one->words, $one->changes);
+                    $offered[$one->words] ??= new Fix($one->words, $one->changes);
 
                     continue 2;
                 }
             }
-            $refused[] = '“'.$mend->words.'”: '.$this->wrong($finding, $mend);
+            $refused[] = '“'.$fix->words.'”: '.$this->wrong($finding, $fix);
         }
         $why = $offered !== [] || $refused === [] ? '' : 'No single fix works. '.implode(' ', $refused);
 
-        return $finding->withMends(array_values($offered), $why);
+        return $finding->withFixes(array_values($offered), $why);
     }
 
-    /** Why a mend does not do; null if it does. */
-    private function wrong(Finding $finding, Mend $mend): ?string
+    /** Why a fix does not do; null if it does. */
+    private function wrong(Finding $finding, Fix $fix): ?string
     {
-        $changes = json_encode($mend->changes, JSON_THROW_ON_ERROR);
-        [$keys, $stops, $problem] = $this->tried[$changes] ??= $this->attempt($mend);
+        $changes = json_encode($fix->changes, JSON_THROW_ON_ERROR);
+        [$keys, $stops, $problem] = $this->tried[$changes] ??= $this->attempt($fix);
         $new = array_diff_key($stops, $this->stops);
 
         return match (true) {
@@ -77,10 +77,10 @@ final class TriedMends
     }
 
     /** @return array{list<string>, array<string, string>, string} */
-    private function attempt(Mend $mend): array
+    private function attempt(Fix $fix): array
     {
         $before = $this->workings->read;
-        $read = SpecificationReader::read($mend->appliedTo($before->client, $before->house), $before->house);
+        $read = SpecificationReader::read($fix->appliedTo($before->client, $before->house), $before->house);
         if ($read->specification === null) {
             return [[], [], array_values($read->problems)[0] ?? 'it cannot be read.'];
         }

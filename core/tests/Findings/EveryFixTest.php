@@ -17,12 +17,12 @@ use Regimen\Units\Money;
  * Over specifications drawn at random, what is offered does what it says; written down here again, without the class
  * that tries it.
  */
-final class EveryMendTest extends TestCase
+final class EveryFixTest extends TestCase
 {
     /** Of the whole; a slice of them otherwise. */
     private const DRAWN = 4000;
 
-    public function test_every_mend_that_is_offered_mends(): void
+    public function test_every_fix_that_is_offered_fixes(): void
     {
         $count = getenv('REGIMEN_LONG') === '1' ? self::DRAWN : intdiv(self::DRAWN, 40);
         $offered = $silent = 0;
@@ -33,10 +33,10 @@ final class EveryMendTest extends TestCase
             $stops = self::stops($findings);
             foreach ($judged as $index => $finding) {
                 self::assertSame($findings[$index]->key, $finding->key);
-                foreach ($finding->mends as $mend) {
-                    $after = SpecificationReader::read($mend->appliedTo($typed, $read->house), $read->house);
+                foreach ($finding->fixes as $fix) {
+                    $after = SpecificationReader::read($fix->appliedTo($typed, $read->house), $read->house);
                     $case = json_encode(
-                        [$typed, $finding->key, $mend->changes], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+                        [$typed, $finding->key, $fix->changes], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
                     );
                     self::assertSame([], $after->problems, "accepted: {$case}");
                     $left = RuleBook::findings(Workings::from($after, $parts));
@@ -49,15 +49,15 @@ final class EveryMendTest extends TestCase
                     );
                     $offered++;
                 }
-                // What usually has a mend and has none here says why.
+                // What usually has a fix and has none here says why.
                 self::assertSame(
-                    $findings[$index]->mends !== [] && $finding->mends === [], $finding->unmended !== '', $finding->key,
+                    $findings[$index]->fixes !== [] && $finding->fixes === [], $finding->unfixed !== '', $finding->key,
                 );
-                $silent += $finding->unmended === '' ? 0 : 1;
+                $silent += $finding->unfixed === '' ? 0 : 1;
             }
         }
         self::assertGreaterThan(5 * $count, $offered);
-        self::assertLessThan($offered / 100, $silent, 'hardly anything has no mend');
+        self::assertLessThan($offered / 100, $silent, 'hardly anything has no fix');
     }
 
     /**
