@@ -7,15 +7,22 @@ namespace App\Actions;
 use App\Models\Build\Build;
 use App\Models\People\Person;
 use App\Models\Plan\PlanChange;
+use App\Planning\House\House;
 use App\Planning\Plan\PlanTurn;
 use App\Support\Logbook;
+use App\Support\Refused;
+use Closure;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
 use LogicException;
+use ReflectionFunction;
 use Throwable;
 
 /**
  * What every action goes through: records and logbook in one short transaction, all of it or nothing; then, outside of
- * the write lock, the plan that holds it. An action within another shares its transaction and its plan.
+ * the write lock, the plan that holds it. An action within another shares its transaction and its plan. Records that the
+ * work was given are read again under the lock, so that it never judges what somebody else has changed meanwhile.
  */
 final class Recording
 {
@@ -23,26 +30,30 @@ final class Recording
 
     private bool $asks = false;
 
-    public function __construct(private readonly Logbook $logbook, private readonly PlanTurn $turn)
+    public function __construct(private readonly Logbook $logbook, private readonly PlanTurn $turn, private readonly House $house)
     {
     }
 
     /**
      * @template T
      *
-     * @param  callable(): T  $work
+     * @param  Closure(): T  $work
      * @return T what the work returned, once a plan holds it
      *
      * @throws PlanNotMade when it is recorded and could not be planned
      */
-    public function keep(callable $work): mixed
+    public function keep(Closure $work): mixed
     {
         if ($this->isOpen) {
             return $work();
         }
         $this->isOpen = true;
         try {
-            $result = DB::transaction(static fn (): mixed => $work());
+            $result = DB::transaction(function () use ($work): mixed {
+                $this->readAgain($work);
+
+                return $work();
+            });
         } catch (Throwable $failed) {
             $this->asks = false;
             throw $failed;
@@ -52,6 +63,19 @@ final class Recording
         $this->planIfAsked();
 
         return $result;
+    }
+
+    /** The records that a closure was given, as they stand now that nobody else writes. */
+    private function readAgain(Closure $work): void
+    {
+        $this->house->forget();
+        foreach ((new ReflectionFunction($work))->getClosureUsedVariables() as $used) {
+            try {
+                $used instanceof Model && $used->exists && $used->refresh();
+            } catch (ModelNotFoundException) {
+                throw Refused::because('That is gone: somebody deleted it in the meantime. Nothing was changed.');
+            }
+        }
     }
 
     /** @param  Person|null  $by  nobody where the shop does it by itself */

@@ -4,24 +4,36 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Actions\House\KeepCopy;
+use App\Backups\Copies;
+use App\Backups\UnusableCopy;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
 final class Backup extends Command
 {
-    protected $signature = 'regimen:backup {file : the file to write, which must not exist}';
+    protected $signature = 'regimen:backup {file? : the file to write, which must not exist}
+        {--nightly : into the shop’s folder of copies, if one is due}';
 
     protected $description = 'Writes a consistent copy of the shop’s database, also while it is in use';
 
-    public function handle(): int
+    public function handle(Copies $copies, KeepCopy $keepCopy): int
     {
+        if ($this->option('nightly')) {
+            return ! $copies->isDue() || $keepCopy(null) === null ? self::SUCCESS : self::FAILURE;
+        }
         $file = (string) $this->argument('file');
-        if (file_exists($file)) {
-            $this->error("{$file} exists already; nothing was overwritten.");
+        if ($file === '' || file_exists($file)) {
+            $this->error($file === '' ? 'Name the file to write.' : "{$file} exists already; nothing was overwritten.");
 
             return self::FAILURE;
         }
-        DB::statement('VACUUM INTO ?', [$file]);
+        try {
+            Copies::write($file);
+        } catch (UnusableCopy $failed) {
+            $this->error($failed->getMessage());
+
+            return self::FAILURE;
+        }
         $this->line("Written: {$file}");
 
         return self::SUCCESS;

@@ -4,49 +4,38 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Backups\Restoring;
+use App\Backups\UnusableCopy;
+use App\Support\Audit;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
 final class Restore extends Command
 {
-    protected $signature = 'regimen:restore {file : a copy that regimen:backup has written}';
+    protected $signature = 'regimen:restore {file : a copy of the shop’s database}
+        {--while-running : also while the shop is being served}';
 
     protected $description = 'Puts a copy of the shop’s database back and keeps the present one beside it';
 
-    public function handle(): int
+    public function handle(Restoring $restoring): int
     {
-        $file = (string) $this->argument('file');
-        if (! $this->isShop($file)) {
-            $this->error("{$file} is no copy of a shop’s database; nothing was changed.");
+        try {
+            $kept = $restoring->restore(
+                (string) $this->argument('file'), (string) config('database.connections.sqlite.database'),
+                fn (): string => Passphrase::ask($this), (bool) $this->option('while-running'),
+            );
+        } catch (UnusableCopy $wrong) {
+            $this->error("{$wrong->getMessage()} Nothing was changed.");
 
             return self::FAILURE;
         }
-        $shop = (string) config('database.connections.sqlite.database');
-        $kept = $shop.'.before-'.date('Ymd-His');
-        if (is_file($shop) && filesize($shop) > 0) {
-            DB::statement('VACUUM INTO ?', [$kept]);
-            $this->line("The present shop is kept: {$kept}");
+        if ($kept !== null) {
+            $this->line("The shop as it was is kept: {$kept}");
         }
-        DB::disconnect();
-        array_map(unlink(...), array_filter([$shop, "{$shop}-wal", "{$shop}-shm"], is_file(...)));
-        copy($file, $shop);
+        app(Audit::class)->write('restore', 'The shop was restored from '.basename((string) $this->argument('file')).'.', null);
+        // A worker that is still running has the old file open.
+        $this->callSilently('queue:restart');
         $this->line('Restored. Start the application again.');
 
         return self::SUCCESS;
-    }
-
-    private function isShop(string $file): bool
-    {
-        try {
-            $database = new \PDO("sqlite:{$file}", options: [\PDO::ATTR_ERRMODE => \PDO::ERRMODE_EXCEPTION]);
-
-            $tables = $database->query(
-                "SELECT count(*) FROM sqlite_master WHERE name IN ('shops', 'builds', 'log_entries')",
-            );
-
-            return $tables !== false && (int) $tables->fetchColumn() === 3;
-        } catch (\PDOException) {
-            return false;
-        }
     }
 }

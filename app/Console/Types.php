@@ -27,7 +27,7 @@ final class Types extends Command
                 File::ensureDirectoryExists(dirname($file));
                 file_put_contents($file, $written);
             } elseif (! is_file($file) || file_get_contents($file) !== $written) {
-                $this->error("resources/js/lib/{$name} is not what the application says; ./regimen types writes it anew.");
+                $this->error("resources/js/lib/{$name} is not what the application says; ./regimen types writes it again.");
                 $failed++;
             }
         }

@@ -38,8 +38,7 @@ final class Canvas
         $this->pdf->setAutoPageBreak(false);
         $this->pdf->setTitle($title);
         $this->pdf->setCreator('Regimen');
-        $this->pdf->setDocCreationTimestamp($timestamp);
-        $this->pdf->setDocModificationTimestamp($timestamp);
+        $this->pdf->identify($title, $timestamp);
         $this->pdf->setViewerPreferences(['PrintScaling' => 'None']);
     }
 

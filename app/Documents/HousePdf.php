@@ -17,6 +17,22 @@ final class HousePdf extends TCPDF
         $this->tcpdflink = false;
     }
 
+    /** The same document of the same moment is the same file: its number follows from both, not from chance. */
+    public function identify(string $title, int $timestamp): void
+    {
+        $this->file_id = hash('xxh128', "{$title} {$timestamp}");
+        $this->setDocCreationTimestamp($timestamp);
+        $this->setDocModificationTimestamp($timestamp);
+    }
+
+    /** A square code to be photographed; its mask, otherwise drawn by chance, is the same each time. */
+    public function squareCode(string $text, float $x, float $y, float $side): void
+    {
+        mt_srand(1);
+        $this->write2DBarcode($text, 'QRCODE,M', $x, $y, $side, $side);
+        mt_srand();
+    }
+
     /** As it is sent; what is written in the place of another name is as long, since places in the file are counted. */
     public function bytes(): string
     {

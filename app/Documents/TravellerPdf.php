@@ -84,7 +84,7 @@ final class TravellerPdf
             Columns::TEXT,
         );
         $this->canvas->words($workings->specification->inOneLine(), Flow::LEFT, 29.5, Columns::TEXT);
-        $this->canvas->pdf->write2DBarcode($address, 'QRCODE,M', $this->flow->right() - 22, 10, 22, 22);
+        $this->canvas->pdf->squareCode($address, $this->flow->right() - 22, 10, 22);
         $view = FrontView::draw($workings);
         $scale = min(($this->flow->width - 2 * Flow::LEFT) / $view->along()->length(), 62.0 / $view->across()->length());
         $this->canvas->draw(

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\PlanNotMade;
 use App\Pages\Shop\ErrorProps;
+use App\Support\Trouble;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,6 +29,10 @@ final class ErrorPage
 
     public static function instead(Response $response, Throwable $error, Request $request): Response
     {
+        $trouble = Trouble::of($error);
+        if ($trouble !== null && ! $error instanceof PlanNotMade) {
+            return self::troubled($trouble, $request);
+        }
         $status = $response->getStatusCode();
         if ($status === 419) {
             return self::expired();
@@ -44,6 +50,29 @@ final class ErrorPage
         return (new ErrorProps($status, $headline, $under))
             ->toResponse($request)
             ->setStatusCode($status);
+    }
+
+    /**
+     * The shop's file could not be written. The sentence stands where it was asked for, so that what was typed stays.
+     */
+    private static function troubled(Trouble $trouble, Request $request): Response
+    {
+        if ($request->expectsJson() && ! $request->hasHeader('X-Inertia')) {
+            return response()->json(['message' => $trouble->words()], Response::HTTP_SERVICE_UNAVAILABLE);
+        }
+        if (! $request->isMethodSafe()) {
+            return back()->withErrors(['conflict' => $trouble->words()]);
+        }
+
+        return self::page($trouble, $request);
+    }
+
+    /** Where not even a sentence could be kept for the page that comes next. */
+    public static function page(Trouble $trouble, Request $request): Response
+    {
+        return (new ErrorProps(Response::HTTP_SERVICE_UNAVAILABLE, $trouble->headline(), $trouble->words()))
+            ->toResponse($request)
+            ->setStatusCode(Response::HTTP_SERVICE_UNAVAILABLE);
     }
 
     private static function expired(): RedirectResponse

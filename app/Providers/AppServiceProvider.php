@@ -17,11 +17,13 @@ use App\Planning\Problem\UsualDelay;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\House\ResourceNames;
 use App\Support\Clock;
+use App\Support\OneWorker;
 use App\Support\WaitingConnection;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Database\Events\NoPendingMigrations;
+use Illuminate\Queue\Events\WorkerStarting;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\ServiceProvider;
@@ -50,6 +52,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Gate::define('manage', static fn (Person $person): bool => $person->isManager());
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], FurnishOpenShop::class);
+        Event::listen(WorkerStarting::class, OneWorker::class);
         Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes();
     }

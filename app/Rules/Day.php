@@ -11,7 +11,7 @@ use Regimen\Units\DayText;
 use Regimen\Units\InvalidQuantity;
 
 /** A calendar day as people say it, within reach of the workshop; requests turn it into YYYY-MM-DD before they look at it. */
-final readonly class Day implements ValidationRule
+final readonly class Day implements SaidInWords, ValidationRule
 {
     private const FARTHEST_YEARS = 10;
 
@@ -42,7 +42,6 @@ final readonly class Day implements ValidationRule
         return new self($clock->today($zone), null, null, '');
     }
 
-    /** YYYY-MM-DD of what was typed; as it was typed when it is no day. */
     public function read(mixed $typed): mixed
     {
         try {

@@ -4,19 +4,29 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Models\Build\Build;
+use App\Models\Build\Client;
+use App\Models\House\HouseModel;
+use App\Models\House\Shop;
+use App\Models\People\Person;
 use Closure;
 use Illuminate\Contracts\Validation\DataAwareRule;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
  * A password in the sense of NIST SP 800-63B, section 5.1.1.2: long rather than mixed, none of those that everybody tries
- * first, and nothing that stands beside it in the form. Twelve characters are our own figure.
+ * first, and none that is made of the shop's own words: people, clients, models, instruments. Twelve characters are our own figure.
  */
 final class NewPassword implements DataAwareRule, ValidationRule
 {
     private const LEAST = 12;
 
     private const MOST = 200;
+
+    /** So many letters that are no name make a password of one’s own. */
+    private const LEAST_OF_OTHERS = 4;
+
+    private const MOST_NAMES = 300;
 
     /** What is tried first: roots from which common passwords are made (from memory), with digits and signs at their ends. */
     private const COMMON = [
@@ -54,7 +64,7 @@ final class NewPassword implements DataAwareRule, ValidationRule
         } elseif (in_array($plain, self::COMMON, true) || $this->isTwice($plain)) {
             $fail('That is one of the passwords that are tried first. Use a few words.');
         } elseif ($this->saysWhoItIs($plain)) {
-            $fail('Your name, your address or the shop’s name is tried first. Use other words.');
+            $fail('Names of the shop, its people, its clients and its instruments are tried first. Use other words.');
         }
     }
 
@@ -78,16 +88,38 @@ final class NewPassword implements DataAwareRule, ValidationRule
         return count(array_diff(array_keys($steps), [-9, 9])) <= 1;
     }
 
+    /** Nothing but names that whoever knows the shop knows too, however they are strung together. */
     private function saysWhoItIs(string $plain): bool
     {
-        foreach (['name', 'shop', 'email'] as $field) {
-            $said = is_string($this->form[$field] ?? null) ? mb_strtolower(strtok($this->form[$field], '@') ?: '') : '';
-            $said = (string) preg_replace('/[^\pL]/u', '', $said);
-            if (mb_strlen($said) >= 3 && ($plain === $said || $plain === $said.$said)) {
-                return true;
-            }
+        $left = $plain;
+        foreach ($this->ownWords() as $word) {
+            $left = str_replace($word, '', $left);
         }
 
-        return false;
+        return $left !== $plain && mb_strlen($left) < self::LEAST_OF_OTHERS;
+    }
+
+    /** @return list<string> small letters alone, the longest first */
+    private function ownWords(): array
+    {
+        $said = [
+            ...array_filter(array_map(fn (string $field): mixed => $this->form[$field] ?? null, ['name', 'shop', 'email']), is_string(...)),
+            ...Shop::query()->pluck('name')->all(), ...Person::query()->pluck('name')->all(), ...Person::query()->pluck('email')->all(),
+            ...Client::query()->limit(self::MOST_NAMES)->latest('id')->pluck('name')->all(),
+            ...HouseModel::query()->limit(self::MOST_NAMES)->pluck('name')->all(),
+            ...Build::query()->limit(self::MOST_NAMES)->latest('id')->pluck('title')->all(),
+        ];
+        $words = [];
+        foreach ($said as $one) {
+            foreach (preg_split('/[^\pL]+/u', mb_strtolower(strtok((string) $one, '@') ?: '')) ?: [] as $word) {
+                if (mb_strlen($word) >= 3) {
+                    $words[$word] = mb_strlen($word);
+                }
+            }
+        }
+        $words += array_combine(self::COMMON, array_map(mb_strlen(...), self::COMMON));
+        arsort($words);
+
+        return array_map(strval(...), array_keys($words));
     }
 }

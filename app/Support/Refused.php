@@ -15,6 +15,18 @@ final class Refused
         return ValidationException::withMessages([$field => $sentence]);
     }
 
+    /**
+     * For what a form has checked before the lock and somebody else may have taken since.
+     *
+     * @throws ValidationException if it is there already
+     */
+    public static function ifThere(bool $isThere, string $sentence, string $field): void
+    {
+        if ($isThere) {
+            throw self::because($sentence, $field);
+        }
+    }
+
     /** @throws ValidationException if somebody else has changed the record since it was read */
     public static function ifStale(int $current, int $seen, string $what): void
     {

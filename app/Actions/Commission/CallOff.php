@@ -22,7 +22,6 @@ final readonly class CallOff
     public function __invoke(Person $by, Build $build, int $version, string $because): void
     {
         $this->recording->keep(function () use ($by, $build, $version, $because): void {
-            $build->refresh();
             Refused::ifStale($build->version, $version, $build->name());
             if ($build->status !== BuildStatus::Open) {
                 throw Refused::because(

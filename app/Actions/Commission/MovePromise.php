@@ -29,7 +29,6 @@ final readonly class MovePromise
         string $because,
     ): void {
         $this->recording->keep(function () use ($by, $build, $version, $promisedOn, $kind, $because): void {
-            $build->refresh();
             Refused::ifStale($build->version, $version, $build->name());
             $this->makeChange->make($by, [new GivePromise($build->number, $promisedOn, $kind, $because)]);
         });

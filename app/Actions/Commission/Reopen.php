@@ -21,7 +21,6 @@ final readonly class Reopen
     public function __invoke(Person $by, Operation $operation, int $version, string $because): void
     {
         $this->recording->keep(function () use ($by, $operation, $version, $because): void {
-            $operation->refresh();
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             if (! $operation->state->labourIsDone() || $operation->build->status !== BuildStatus::Open) {
                 throw Refused::because("“{$operation->name}” is not done, so it cannot be reopened.", 'reopen');

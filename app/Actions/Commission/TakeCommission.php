@@ -14,6 +14,7 @@ use App\Planning\Route\Drafting;
 use App\Planning\Route\RouteSync;
 use App\Planning\Specification\Revisions;
 use App\Support\Clock;
+use App\Support\Refused;
 use App\Support\Say;
 use Regimen\Instrument\Reading\SpecificationReader;
 
@@ -32,6 +33,10 @@ final readonly class TakeCommission
     public function __invoke(?Person $by, Commission $commission): Build
     {
         return $this->recording->keep(function () use ($by, $commission): Build {
+            Refused::ifThere(
+                $commission->number !== null && Build::query()->where('number', $commission->number)->exists(),
+                'There is a build of that number already.', 'number',
+            );
             $house = $this->revisions->house($commission->specification, $commission->model);
             $draft = $this->drafting->draft(SpecificationReader::read($commission->specification, $house)->orFail());
             $build = $this->createBuild($commission, $draft);

@@ -9,7 +9,7 @@ use App\Models\People\Person;
 use App\Models\ShopModel;
 use App\Support\Refused;
 
-/** Changes a record of the house (the shop, a standard, a price, a station or fixture) and plans anew. */
+/** Changes a record of the house (the shop, a standard, a price, a station or fixture) and plans again. */
 final readonly class ChangeHouse
 {
     public function __construct(private Recording $recording, private KeepVersion $keepVersion)
@@ -31,7 +31,6 @@ final readonly class ChangeHouse
         string $because = '',
     ): void {
         $this->recording->keep(function () use ($by, $record, $version, $attributes, $what, $source, $because): void {
-            $record->refresh();
             Refused::ifStale((int) $record->getAttribute('version'), $version, ucfirst($what));
             $before = ($this->keepVersion)($by, $record, $attributes, $source);
             $changes = array_keys(

@@ -9,6 +9,7 @@ use App\Models\Build\Build;
 use App\Models\House\Feed;
 use App\Models\People\Person;
 use App\Support\Clock;
+use App\Support\Refused;
 use Illuminate\Support\Str;
 
 /** A private address for a calendar is given, or revoked: then it answers no more. */
@@ -39,7 +40,10 @@ final readonly class GiveFeed
     public function revoke(Person $by, Feed $feed): void
     {
         $this->recording->keep(function () use ($by, $feed): void {
-            $feed->update(['revoked_at' => $feed->revoked_at ?? $this->clock->now()]);
+            if ($feed->revoked_at !== null) {
+                throw Refused::because('That address was revoked before; it does not work any more.');
+            }
+            $feed->update(['revoked_at' => $this->clock->now()]);
             $this->recording->log(
                 $feed->build, $by, 'feed', 'The calendar address for '.self::named($feed).' was revoked.',
             );

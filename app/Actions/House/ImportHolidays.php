@@ -36,7 +36,7 @@ final readonly class ImportHolidays
     public function look(string $text): array
     {
         $today = $this->clock->today($this->house->zone());
-        $days = HolidayCalendar::read($text, $today, (new \DateTimeImmutable("{$today} +2 years"))->format('Y-m-d'));
+        $days = HolidayCalendar::read($text, $today, (new \DateTimeImmutable("{$today} +2 years"))->format('Y-m-d'), $this->house->zone());
         $known = ClosedDay::query()->pluck('date')->map(static fn (mixed $date): string => (string) $date)->flip()->all();
 
         return array_diff_key($days, $known);

@@ -16,7 +16,7 @@ use Regimen\Route\Air\Climate;
 use Regimen\Units\UnreadableFile;
 
 /**
- * Readings of the shop's air: typed, from the sensor or from a table. Everything is planned anew, because cold makes
+ * Readings of the shop's air: typed, from the sensor or from a table. Everything is planned again, because cold makes
  * holds longer.
  */
 final readonly class RecordClimate

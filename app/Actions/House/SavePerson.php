@@ -4,20 +4,22 @@ declare(strict_types=1);
 
 namespace App\Actions\House;
 
+use App\Actions\Account\EndAccess;
 use App\Actions\Plan\Changes\Kinds\LearnSkill;
 use App\Actions\Plan\MakeChange;
 use App\Actions\Recording;
-use App\Models\House\Feed;
 use App\Models\People\Person;
 use App\Models\People\Role;
-use App\Support\Clock;
+use App\Support\Audit;
 use App\Support\Refused;
 use Regimen\Route\Standards\Skill;
 
 /** Takes somebody in, or changes what they can do, when they work and whether they can sign in. */
 final readonly class SavePerson
 {
-    public function __construct(private Recording $recording, private MakeChange $makeChange, private Clock $clock)
+    private const RIGHTS = ['role', 'active', 'email'];
+
+    public function __construct(private Recording $recording, private MakeChange $makeChange, private EndAccess $endAccess, private Audit $audit)
     {
     }
 
@@ -25,11 +27,12 @@ final readonly class SavePerson
     public function __invoke(Person $by, ?Person $person, int $version, array $attributes): void
     {
         $this->recording->keep(function () use ($by, $person, $version, $attributes): void {
+            $this->mustBeFree($person, $attributes);
             $skills = [];
+            $before = $person?->only(self::RIGHTS) ?? [];
             if ($person === null) {
                 $person = Person::query()->create($attributes);
             } else {
-                $person->refresh();
                 Refused::ifStale($person->version, $version, $person->name);
                 $skills = self::skills($person, $attributes['skills'] ?? $person->skills);
                 unset($attributes['skills']);
@@ -38,7 +41,7 @@ final readonly class SavePerson
                     ...$attributes, 'version' => $version + 1, 'sign_in_epoch' => $person->sign_in_epoch + ($ends ? 1 : 0),
                 ]);
                 if ($ends) {
-                    $this->endFeeds($person);
+                    ($this->endAccess)($person);
                 }
             }
             if (! Person::query()->where(
@@ -49,6 +52,7 @@ final readonly class SavePerson
                     'role',
                 );
             }
+            $this->auditRights($by, $person, $before, isset($attributes['password']));
             $this->recording->log(null, $by, 'house', "{$person->name}: skills, hours or sign-in saved.");
             $skills === []
                 ? $this->recording->planAnew("{$person->name} changed")
@@ -56,12 +60,33 @@ final readonly class SavePerson
         });
     }
 
-    /** What they subscribed to, and what was given of them, is read no longer. */
-    private function endFeeds(Person $person): void
+    /** @param  array<string, mixed>  $attributes */
+    private function mustBeFree(?Person $person, array $attributes): void
     {
-        Feed::query()->whereNull('revoked_at')
-            ->where(static fn ($feeds) => $feeds->where('person_id', $person->id)->orWhere('given_by', $person->id))
-            ->update(['revoked_at' => $this->clock->now()]);
+        foreach (['name', 'email'] as $field) {
+            $wanted = $attributes[$field] ?? null;
+            Refused::ifThere(
+                $wanted !== null && Person::query()->where($field, $wanted)->whereKeyNot($person->id ?? 0)->exists(),
+                'That is taken already. Choose another.', $field,
+            );
+        }
+    }
+
+    /** @param  array<string, mixed>  $before  what they could do until now; empty for somebody new */
+    private function auditRights(Person $by, Person $person, array $before, bool $newPassword): void
+    {
+        $changed = array_filter(
+            self::RIGHTS, static fn (string $right): bool => ($before[$right] ?? null) != $person->getAttribute($right),
+        );
+        if ($changed !== [] || $newPassword) {
+            $this->audit->write(
+                'rights',
+                "{$person->name}: {$person->role->value}, ".($person->active ? 'works here' : 'has left').', '
+                    .($person->email === null ? 'does not sign in' : "signs in as {$person->email}")
+                    .($newPassword ? ', with a new password.' : '.'),
+                $by,
+            );
+        }
     }
 
     /**

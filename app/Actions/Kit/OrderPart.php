@@ -27,7 +27,6 @@ final readonly class OrderPart
     public function __invoke(Person $by, KitLine $line, int $version, string $expectedOn, Money $cost): void
     {
         $this->recording->keep(function () use ($by, $line, $version, $expectedOn, $cost): void {
-            $line->refresh();
             Refused::ifStale($line->version, $version, "“{$line->name}”");
             if ($line->state->isInTheShop()) {
                 throw Refused::because("“{$line->name}” has arrived; it needs no order.", 'expected_on');

@@ -26,7 +26,6 @@ final readonly class RecordArrival
     public function __invoke(Person $by, KitLine $line, int $version): void
     {
         $this->recording->keep(function () use ($by, $line, $version): void {
-            $line->refresh();
             if ($line->state->isInTheShop()) {
                 throw Refused::because(
                     "“{$line->name}” arrived "

@@ -9,7 +9,7 @@ use App\Models\Build\KitLine;
 use App\Models\People\Person;
 use Regimen\Costing\KitState;
 
-/** What is written off has to be had again: a new kit line, needed, at the share of the old one's cost. */
+/** What is written off has to be bought again: a new kit line, needed, at the share of the old one's cost. */
 final readonly class ReplacePart
 {
     public function __construct(private Recording $recording, private UseMaterial $useMaterial)

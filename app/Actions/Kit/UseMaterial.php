@@ -27,7 +27,6 @@ final readonly class UseMaterial
         ?string $spoiledBecause = null,
     ): void {
         $this->recording->keep(function () use ($by, $line, $version, $quantity, $spoiledBecause): void {
-            $line->refresh();
             Refused::ifStale($line->version, $version, "“{$line->name}”");
             if (! $line->state->isInTheShop()) {
                 throw Refused::because(

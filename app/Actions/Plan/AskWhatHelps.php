@@ -17,16 +17,22 @@ final readonly class AskWhatHelps
     {
     }
 
-    public function __invoke(bool $again = false): void
+    public function __invoke(): void
     {
-        $plan = Plan::query()->latest('id')->first(['id']);
-        $state = $plan === null ? null : PlanHelp::query()->where('plan_id', $plan->id)->first()?->state;
-        if ($plan === null || $state !== null && ! ($again && $state === HelpState::Failed)) {
-            return;
+        $plan = $this->recording->keep(static function (): ?int {
+            $plan = Plan::query()->latest('id')->first(['id']);
+            $state = $plan === null ? null : PlanHelp::query()->where('plan_id', $plan->id)->first()?->state;
+            if ($plan === null || $state !== null && $state !== HelpState::Failed) {
+                return null;
+            }
+            PlanHelp::query()->updateOrCreate(
+                ['plan_id' => $plan->id], ['state' => HelpState::Trying, 'tried' => 0, 'all' => 0, 'ranked' => [], 'methods' => []],
+            );
+
+            return $plan->id;
+        });
+        if ($plan !== null) {
+            FindWhatHelps::dispatch($plan);
         }
-        $this->recording->keep(static fn (): PlanHelp => PlanHelp::query()->updateOrCreate(
-            ['plan_id' => $plan->id], ['state' => HelpState::Trying, 'tried' => 0, 'all' => 0, 'ranked' => [], 'methods' => []],
-        ));
-        FindWhatHelps::dispatch($plan->id);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions\Plan;
 use App\Actions\Plan\Changes\Change;
 use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\Changes\KeepsThePlan;
+use App\Actions\Plan\Changes\Meanwhile;
 use App\Actions\Recording;
 use App\Models\People\Person;
 use App\Models\Plan\PlanChange;
@@ -14,7 +15,7 @@ use App\Planning\Plan\Standings;
 use App\Support\Clock;
 use App\Support\Refused;
 
-/** Fixes something about the plan and plans anew, or takes the last of it back. */
+/** Fixes something about the plan and plans again, or takes the last of it back. */
 final readonly class MakeChange
 {
     public function __construct(
@@ -28,11 +29,13 @@ final readonly class MakeChange
 
     /**
      * @param  list<Change>  $changes  all of them or none
+     * @param  int|null  $seen  the last change that the page knew of where they were asked for
      * @return string what was done, in words
      */
-    public function make(Person $by, array $changes): string
+    public function make(Person $by, array $changes, ?int $seen = null): string
     {
-        return $this->recording->keep(function () use ($by, $changes): string {
+        return $this->recording->keep(function () use ($by, $changes, $seen): string {
+            Meanwhile::refuse($changes, $seen);
             $before = $this->standings->read()->announced;
             $lines = [];
             $moves = false;
@@ -62,7 +65,6 @@ final readonly class MakeChange
     public function undo(Person $by, PlanChange $change): string
     {
         return $this->recording->keep(function () use ($by, $change): string {
-            $change->refresh();
             if ($change->getAttribute('undone_at') !== null) {
                 throw Refused::because('That was undone already.');
             }

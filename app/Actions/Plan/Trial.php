@@ -32,7 +32,7 @@ final readonly class Trial
     public function of(array $changes, callable $look): mixed
     {
         return $this->database->aside(function () use ($changes, $look): mixed {
-            $before = $this->compute();
+            $before = $this->planner->inForce();
             [$words, $moves] = $this->make($changes);
             $after = $moves ? $this->compute() : $before;
 

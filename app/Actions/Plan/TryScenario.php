@@ -26,7 +26,7 @@ final readonly class TryScenario
     {
         return $this->recording->keep(
             fn (): Scenario => Scenario::query()->create(
-                ['name' => $name, 'changes' => self::bodies($changes), 'person_id' => $by->id, 'at' => $this->clock->now()],
+                ['name' => $name, 'changes' => self::bodies($changes, 1), 'person_id' => $by->id, 'at' => $this->clock->now()],
             ),
         );
     }
@@ -43,22 +43,30 @@ final readonly class TryScenario
             }
             // It has to be possible beside what is there already.
             $this->trial->fit([...$this->changes->all($scenario->changes), ...$changes]);
-            $scenario->update(['changes' => [...$scenario->changes, ...self::bodies($changes)]]);
+            $scenario->update([
+                'changes' => [...$scenario->changes, ...self::bodies($changes, $scenario->version + 1)],
+                'version' => $scenario->version + 1,
+            ]);
         });
     }
 
-    public function remove(Scenario $scenario, int $index): void
+    /** @param  int  $id  of the change within it */
+    public function remove(Scenario $scenario, int $id): void
     {
-        $this->change($scenario, static function () use ($scenario, $index): void {
-            $changes = $scenario->changes;
-            array_splice($changes, $index, 1);
-            $scenario->update(['changes' => $changes]);
+        $this->change($scenario, static function () use ($scenario, $id): void {
+            $left = array_values(array_filter($scenario->changes, static fn (array $change): bool => $change['id'] !== $id));
+            if (count($left) === count($scenario->changes)) {
+                throw Refused::because('That was taken out of the scenario before. Nothing was changed.');
+            }
+            $scenario->update(['changes' => $left, 'version' => $scenario->version + 1]);
         });
     }
 
-    public function apply(Person $by, Scenario $scenario): string
+    /** @param  int  $version  of the scenario as it was seen: nobody applies what they were not shown */
+    public function apply(Person $by, Scenario $scenario, int $version): string
     {
-        return $this->change($scenario, function () use ($by, $scenario): string {
+        return $this->change($scenario, function () use ($by, $scenario, $version): string {
+            Refused::ifStale($scenario->version, $version, "“{$scenario->name}”");
             if ($scenario->changes === []) {
                 throw Refused::because('There is nothing in it yet.');
             }
@@ -82,7 +90,6 @@ final readonly class TryScenario
     private function change(Scenario $scenario, callable $work): mixed
     {
         return $this->recording->keep(static function () use ($scenario, $work): mixed {
-            $scenario->refresh();
             if ($scenario->getAttribute('state') !== 'open') {
                 throw Refused::because('That scenario was applied or discarded already.');
             }
@@ -93,10 +100,13 @@ final readonly class TryScenario
 
     /**
      * @param  list<Change>  $changes
-     * @return list<array<string, mixed>> as they are kept
+     * @param  int  $version  of the scenario that they come in with
+     * @return list<array<string, mixed>> as they are kept, each with a number that no other of the scenario ever has
      */
-    private static function bodies(array $changes): array
+    private static function bodies(array $changes, int $version): array
     {
-        return array_map(static fn (Change $change): array => $change->body(), $changes);
+        return array_map(
+            static fn (Change $change, int $at): array => ['id' => self::MOST * $version + $at, ...$change->body()], $changes, array_keys($changes),
+        );
     }
 }

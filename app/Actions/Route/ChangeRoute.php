@@ -117,7 +117,7 @@ final readonly class ChangeRoute
         $this->change(
             $build,
             $version,
-            fn () => $this->derive($by, $build, 'Route derived anew, with the house standards as they stand today.'),
+            fn () => $this->derive($by, $build, 'Route derived again, with the house standards as they stand today.'),
         );
     }
 
@@ -125,7 +125,6 @@ final readonly class ChangeRoute
     private function change(Build $build, int $version, callable $work): void
     {
         $this->recording->keep(function () use ($build, $version, $work): void {
-            $build->refresh();
             Refused::ifStale($build->route_version, $version, "The route of {$build->name()}");
             if ($build->status !== BuildStatus::Open) {
                 throw Refused::because("{$build->name()} is finished or called off; its route stays as it is.");

@@ -11,7 +11,7 @@ use App\Support\Refused;
 use Regimen\Instrument\Reading\HouseDefaults;
 use Regimen\Instrument\Reading\SpecificationReader;
 
-/** A house model is written anew or changed. One of each type may be what the house takes when nothing is said. */
+/** A house model is written again or changed. One of each type may be what the house takes when nothing is said. */
 final readonly class SaveHouseModel
 {
     public function __construct(private Recording $recording)
@@ -29,7 +29,6 @@ final readonly class SaveHouseModel
     ): HouseModel {
         return $this->recording->keep(function () use ($by, $model, $version, $name, $body, $isDefault): HouseModel {
             if ($model !== null) {
-                $model->refresh();
                 Refused::ifStale($model->version, $version, "The house model {$model->name}");
             }
             if (HouseModel::query()->where('name', $name)->when(

@@ -22,7 +22,6 @@ final readonly class StartRevision
     public function __invoke(Person $by, Build $build): SpecificationRevision
     {
         return $this->recording->keep(function () use ($by, $build): SpecificationRevision {
-            $build->refresh();
             if ($build->status !== BuildStatus::Open) {
                 throw Refused::because("{$build->name()} is finished or called off; its specification stays as it is.");
             }

@@ -43,7 +43,6 @@ final readonly class TakeIn
     public function __invoke(Person $by, Build $build, TakenIn $known): string
     {
         return $this->recording->keep(function () use ($by, $build, $known): string {
-            $build->refresh();
             Refused::ifStale($build->version, $known->version, $build->name());
             $operations = $build->operations()->get()->keyBy('id');
             $this->mustBeUntouched($build, $operations);

@@ -22,7 +22,6 @@ final readonly class EndHold
     public function __invoke(Person $by, Operation $operation, int $version, string $because): void
     {
         $this->recording->keep(function () use ($by, $operation, $version, $because): void {
-            $operation->refresh();
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             if ($operation->state !== OperationState::Holding || $operation->hold_until === null) {
                 throw Refused::because("“{$operation->name}” is not in its hold at the moment.", 'hold');

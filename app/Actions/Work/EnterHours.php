@@ -10,6 +10,7 @@ use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Planning\House\House;
 use App\Support\Clock;
+use App\Support\Refused;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
 use Regimen\Route\OperationState;
@@ -27,9 +28,21 @@ final readonly class EnterHours
     ) {
     }
 
-    public function __invoke(Person $by, Operation $operation, Person $worker, string $day, Duration $hours): void
-    {
-        $this->recording->keep(function () use ($by, $operation, $worker, $day, $hours): void {
+    /**
+     * @param  bool  $sure  whether what is unlikely was asked about and is so
+     * @param  int|null  $version  of the operation as it was seen
+     */
+    public function __invoke(
+        Person $by,
+        Operation $operation,
+        Person $worker,
+        string $day,
+        Duration $hours,
+        bool $sure = false,
+        ?int $version = null,
+    ): void {
+        $this->recording->keep(function () use ($by, $operation, $worker, $day, $hours, $sure, $version): void {
+            Refused::ifStale($operation->version, $version ?? $operation->version, "“{$operation->name}”");
             $begins = $operation->state === OperationState::Open;
             if ($begins) {
                 $this->readiness->mustBeReady($operation, 'hours');
@@ -41,6 +54,9 @@ final readonly class EnterHours
                 );
             }
             $this->hoursOfDay->mustHold($worker, $day, $hours->minutes, 'hours');
+            if (! $sure) {
+                $this->hoursOfDay->askWhereUnlikely($operation, $worker, $day, $hours->minutes);
+            }
             TimeEntry::query()->create([
                 'operation_id' => $operation->id,
                 'person_id' => $worker->id,

@@ -39,7 +39,6 @@ final readonly class FinishLabour
     public function __invoke(Person $by, Operation $operation, int $version): void
     {
         $this->recording->keep(function () use ($by, $operation, $version): void {
-            $operation->refresh();
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             $this->readiness->mustBeReady($operation, 'finish');
             $this->clocksMustBeStopped($operation);

@@ -24,9 +24,11 @@ final readonly class StartClock
     ) {
     }
 
-    public function __invoke(Person $person, Operation $operation): void
+    /** @param  int|null  $version  of the operation as it was seen */
+    public function __invoke(Person $person, Operation $operation, ?int $version = null): void
     {
-        $this->recording->keep(function () use ($person, $operation): void {
+        $this->recording->keep(function () use ($person, $operation, $version): void {
+            Refused::ifStale($operation->version, $version ?? $operation->version, "“{$operation->name}”");
             $running = TimeEntry::query()
                 ->where('person_id', $person->id)
                 ->whereNull('minutes')

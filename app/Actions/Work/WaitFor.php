@@ -22,7 +22,6 @@ final readonly class WaitFor
     public function __invoke(Person $by, Operation $operation, int $version, string $what, ?string $until): void
     {
         $this->recording->keep(function () use ($by, $operation, $version, $what, $until): void {
-            $operation->refresh();
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             if ($operation->state !== OperationState::Open) {
                 throw Refused::because("“{$operation->name}” has begun; only what has not begun can wait.", 'what');

@@ -36,7 +36,7 @@ final class BuildController
             $request->enum('promise_kind', Promise::class), $request->string('because')->toString(),
         );
 
-        return back()->with('done', 'The promise is moved, and everything is planned anew.');
+        return back()->with('done', 'The promise is moved, and everything is planned again.');
     }
 
     public function callOff(Build $build, CallOffRequest $request, CallOff $callOff): RedirectResponse

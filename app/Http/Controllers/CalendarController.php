@@ -20,7 +20,7 @@ use App\Queries\Plan\CalendarPage;
 use App\Queries\Plan\FeedCalendar;
 use App\Queries\Plan\FeedsPage;
 use App\Queries\Today\WeekPage;
-use App\Support\Clock;
+use App\Support\LastSeen;
 use App\Support\Say;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -108,7 +108,7 @@ final class CalendarController
     }
 
     /** Read by calendar programs, which do not sign in: the address itself is the secret. */
-    public function feed(string $token, FeedCalendar $calendar, Clock $clock): Answer
+    public function feed(string $token, FeedCalendar $calendar, LastSeen $lastSeen): Answer
     {
         $feed = Feed::query()
             ->with(['person', 'build'])
@@ -116,7 +116,7 @@ final class CalendarController
             ->whereNull('revoked_at')
             ->first();
         abort_if($feed === null, 404);
-        $feed->update(['read_at' => $clock->now()]);
+        $lastSeen->note("feed.{$feed->id}");
 
         return response(
             $calendar->of($feed),

@@ -10,6 +10,7 @@ use App\Actions\Plan\TryScenario;
 use App\Http\Requests\Plan\ChangesRequest;
 use App\Http\Requests\Plan\ScenarioRequest;
 use App\Http\Requests\Plan\WeightsRequest;
+use App\Http\Requests\VersionRequest;
 use App\Models\House\Shop;
 use App\Models\People\Person;
 use App\Models\Plan\PlanChange;
@@ -31,7 +32,7 @@ final class ChangeController
 
     public function make(ChangesRequest $request, MakeChange $makeChange): RedirectResponse
     {
-        return back()->with('done', $makeChange->make($request->person(), $request->changes()));
+        return back()->with('done', $makeChange->make($request->person(), $request->changes(), $request->seen()));
     }
 
     public function undo(PlanChange $change, MakeChange $makeChange, #[CurrentUser] Person $by): RedirectResponse
@@ -47,7 +48,7 @@ final class ChangeController
             'what counts in the plan',
         );
 
-        return back()->with('done', 'Planned anew with what counts now.');
+        return back()->with('done', 'Planned again with what counts now.');
     }
 
     public function scenarios(TryPage $page, ?Scenario $scenario = null): Page
@@ -80,16 +81,17 @@ final class ChangeController
         return back();
     }
 
-    public function remove(Scenario $scenario, int $index, TryScenario $tryScenario): RedirectResponse
+    public function remove(Scenario $scenario, int $change, TryScenario $tryScenario): RedirectResponse
     {
-        $tryScenario->remove($scenario, $index);
+        $tryScenario->remove($scenario, $change);
 
         return back();
     }
 
-    public function apply(Scenario $scenario, TryScenario $tryScenario, #[CurrentUser] Person $by): RedirectResponse
+    public function apply(Scenario $scenario, VersionRequest $request, TryScenario $tryScenario): RedirectResponse
     {
-        return redirect()->route('plan.try')->with('done', 'Applied. '.$tryScenario->apply($by, $scenario));
+        return redirect()->route('plan.try')
+            ->with('done', 'Applied. '.$tryScenario->apply($request->person(), $scenario, $request->version()));
     }
 
     public function drop(Scenario $scenario, TryScenario $tryScenario): RedirectResponse

@@ -29,7 +29,7 @@ final class ClimateController
     {
         $record->typed($request->person(), $request->air());
 
-        return back()->with('done', 'Read, and everything is planned anew.');
+        return back()->with('done', 'Read, and everything is planned again.');
     }
 
     public function sense(RecordClimate $record, #[CurrentUser] Person $by): RedirectResponse

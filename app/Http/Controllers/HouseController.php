@@ -30,7 +30,7 @@ use Illuminate\Http\Response as Answer;
 /** The house: its hours, rates, standards, stations, fixtures and prices. */
 final class HouseController
 {
-    private const SAVED = 'Saved, and everything is planned anew. Builds that have their route keep it.';
+    private const SAVED = 'Saved, and everything is planned again. Builds that have their route keep it.';
 
     public function show(HousePage $page): Page
     {

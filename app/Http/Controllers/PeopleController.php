@@ -35,10 +35,10 @@ final class PeopleController
         $savePerson($request->person(), $person, $request->version(), $request->attributesToSave());
         if ($person->is($request->person())) {
             // Whoever changes their own password stays signed in here, and nowhere else.
-            SignInCounts::begin($request, $person->refresh());
+            SignInCounts::begin($request, $person->refresh(), isGoingOn: true);
         }
 
-        return back()->with('done', "{$person->name} is saved, and everything is planned anew.");
+        return back()->with('done', "{$person->name} is saved, and everything is planned again.");
     }
 
     public function takeDayOff(Person $person, DayRequest $request, CloseDay $closeDay): RedirectResponse

@@ -33,16 +33,14 @@ final class PlanController
         return $page->data();
     }
 
-    public function help(HelpPage $page, AskWhatHelps $ask): Page
+    public function help(HelpPage $page): Page
     {
-        $ask();
-
         return $page->data();
     }
 
-    public function helpAgain(AskWhatHelps $ask): RedirectResponse
+    public function askWhatHelps(AskWhatHelps $ask): RedirectResponse
     {
-        $ask(again: true);
+        $ask();
 
         return back();
     }

@@ -50,7 +50,7 @@ final class RouteController
             trim($request->string('reason')->toString()),
         );
 
-        return back()->with('done', 'The route is changed, and everything is planned anew.');
+        return back()->with('done', 'The route is changed, and everything is planned again.');
     }
 
     public function undo(
@@ -68,7 +68,7 @@ final class RouteController
     {
         $changeRoute->choose($request->person(), $build, $request->version(), $request->answers());
 
-        return back()->with('done', 'This build is made that way, and everything is planned anew.');
+        return back()->with('done', 'This build is made that way, and everything is planned again.');
     }
 
     public function reset(Build $build, VersionRequest $request, ChangeRoute $changeRoute): RedirectResponse
@@ -82,7 +82,7 @@ final class RouteController
     {
         $changeRoute->rederive($request->person(), $build, $request->version());
 
-        return back()->with('done', 'Derived anew, with the house standards as they stand today.');
+        return back()->with('done', 'Derived again, with the house standards as they stand today.');
     }
 
     public function keepPattern(Build $build, PatternRequest $request, KeepPattern $patterns): RedirectResponse

@@ -23,6 +23,7 @@ use App\Models\Build\SpecificationRevision;
 use App\Models\People\Person;
 use App\Pages\Page;
 use App\Queries\Specification\ImportLook;
+use App\Queries\Specification\OutlinesPage;
 use App\Queries\Specification\RevisionsPage;
 use App\Queries\Specification\SpecificationPage;
 use App\Queries\Specification\WorkedOut;
@@ -46,6 +47,11 @@ final class SpecificationController
         ?int $number = null,
     ): Page {
         return $page->data($build, $this->revision($build, $number), $viewer->isManager());
+    }
+
+    public function outlines(): Page
+    {
+        return OutlinesPage::page();
     }
 
     public function workOut(Build $build, WorkOutRequest $request, WorkedOut $workedOut): JsonResponse

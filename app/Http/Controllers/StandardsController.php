@@ -20,7 +20,7 @@ use Illuminate\Http\RedirectResponse;
 /** How the house works: methods, glue, tolerances, the air it sprays in, and what it has learned. */
 final class StandardsController
 {
-    private const SAVED = 'Saved. Builds that have their route keep it until it is derived anew.';
+    private const SAVED = 'Saved. Builds that have their route keep it until it is derived again.';
 
     public function show(StandardsPage $page): Page
     {
@@ -63,7 +63,7 @@ final class StandardsController
 
         return back()->with(
             'done',
-            "Taken from {$lesson->jobs} jobs. Builds that have their route keep it until it is derived anew.",
+            "Taken from {$lesson->jobs} jobs. Builds that have their route keep it until it is derived again.",
         );
     }
 }

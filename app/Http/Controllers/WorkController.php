@@ -17,13 +17,12 @@ use App\Http\Requests\VersionRequest;
 use App\Http\Requests\Work\EndHoldRequest;
 use App\Http\Requests\Work\HoursRequest;
 use App\Http\Requests\Work\ReopenRequest;
+use App\Http\Requests\Work\StartClockRequest;
 use App\Http\Requests\Work\StopClockRequest;
 use App\Http\Requests\Work\WaitRequest;
 use App\Models\Build\Operation;
-use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Support\Say;
-use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 
 /** What happens at the bench. */
@@ -31,10 +30,10 @@ final class WorkController
 {
     public function startClock(
         Operation $operation,
+        StartClockRequest $request,
         StartClock $startClock,
-        #[CurrentUser] Person $person,
     ): RedirectResponse {
-        $startClock($person, $operation);
+        $startClock($request->person(), $operation, $request->seen());
 
         return back()->with('done', "Your clock runs on {$operation->name}.");
     }
@@ -50,7 +49,7 @@ final class WorkController
     {
         $enterHours(
             $request->person(), $operation, $request->worker(), $request->string('worked_on')->toString(),
-            $request->duration('hours'),
+            $request->duration('hours'), $request->boolean('sure'), $request->seen(),
         );
 
         return back()->with('done', "{$request->duration('hours')} recorded on {$operation->name}.");

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\People\Person;
+use App\Models\Plan\PlanChange;
 use App\Pages\Shop\Bench;
 use App\Pages\Shop\ShopLine;
 use App\Pages\Shop\ShopTime;
@@ -43,6 +44,7 @@ final class ShareShop extends Middleware
                 ? new Viewer(id: $person->id, name: $person->name, manager: $person->isManager())
                 : null,
             'bench' => fn (): ?Bench => $person instanceof Person ? $this->bench->for($person) : null,
+            'lastChange' => static fn (): int => $person instanceof Person ? (int) PlanChange::query()->max('id') : 0,
             'done' => fn (): ?string => $request->session()->get('done'),
         ];
     }

@@ -16,7 +16,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property string $token
  * @property CarbonImmutable $at
- * @property CarbonImmutable|null $read_at
  * @property CarbonImmutable|null $revoked_at
  * @property Person|null $person
  * @property Build|null $build
@@ -24,7 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 class Feed extends ShopModel
 {
     protected $casts = [
-        'token' => 'encrypted', 'at' => 'immutable_datetime', 'read_at' => 'immutable_datetime',
+        'token' => 'encrypted', 'at' => 'immutable_datetime',
         'revoked_at' => 'immutable_datetime',
     ];
 

@@ -24,7 +24,7 @@ class Person extends ShopModel implements AuthenticatableContract, AuthorizableC
 {
     use Authenticatable, Authorizable;
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'code_secret', 'recovery_codes'];
 
     protected $casts = [
         'role' => Role::class, 'skills' => 'array', 'hours' => 'array', 'speeds' => 'array', 'active' => 'boolean',
@@ -34,6 +34,11 @@ class Person extends ShopModel implements AuthenticatableContract, AuthorizableC
     public function isManager(): bool
     {
         return $this->role === Role::Manager;
+    }
+
+    public function canSignIn(): bool
+    {
+        return $this->active !== false && $this->email !== null && $this->password !== null;
     }
 
     /** @return HasMany<DayOff, $this> days and parts of days on which they are not at the bench */

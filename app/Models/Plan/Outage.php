@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * A stretch in which a station or a fixture is not to be had.
+ * A stretch in which a station or a fixture is not available.
  *
  * @property CarbonImmutable $from
  * @property CarbonImmutable $to

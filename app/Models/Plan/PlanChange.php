@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Models\Plan;
 
 use App\Models\Casts\AnnouncedPlan;
+use App\Models\People\Person;
 use App\Models\ShopModel;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Regimen\Schedule\Problem\Announced;
 
 /**
@@ -16,6 +18,7 @@ use Regimen\Schedule\Problem\Announced;
  * @property array<string, mixed>|null $back
  * @property array<string, Announced> $announced  before it, by activity
  * @property CarbonImmutable $at
+ * @property Person|null $person
  */
 class PlanChange extends ShopModel
 {
@@ -25,4 +28,10 @@ class PlanChange extends ShopModel
         'announced' => AnnouncedPlan::class,
         'at' => 'immutable_datetime',
     ];
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
 }

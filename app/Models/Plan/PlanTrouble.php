@@ -6,7 +6,7 @@ namespace App\Models\Plan;
 
 use App\Models\ShopModel;
 
-/** What the plan cannot do as it was asked to, with its mend. */
+/** What the plan cannot do as it was asked to, with its fix. */
 class PlanTrouble extends ShopModel
 {
 }

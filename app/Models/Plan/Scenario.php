@@ -10,7 +10,7 @@ use Carbon\CarbonImmutable;
 /**
  * Changes that are tried beside the real plan until somebody applies or drops them.
  *
- * @property list<array<string, mixed>> $changes
+ * @property list<array<string, mixed>> $changes  each with an id of its own
  * @property CarbonImmutable $at
  */
 class Scenario extends ShopModel

@@ -18,6 +18,7 @@ final readonly class PartLine
         public int $leadDays,
         public ?string $expectedOn,
         public bool $overdue,
+        public ?string $neededOn,
         public ?string $cost,
     ) {
     }

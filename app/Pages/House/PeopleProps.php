@@ -21,6 +21,7 @@ final readonly class PeopleProps extends Page
         public string $shopRate,
         public array $shopHours,
         public string $today,
+        public bool $needsSecondFactor,
     ) {
     }
 }

@@ -25,6 +25,7 @@ final readonly class PersonLine
         public int $version,
         public string $role,
         public bool $signsIn,
+        public bool $hasSecond,
         public string $rate,
         public bool $ownHours,
         public array $hours,

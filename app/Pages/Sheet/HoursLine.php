@@ -14,6 +14,7 @@ final readonly class HoursLine
         public string $on,
         public ?int $minutes,
         public string $source,
+        public bool $canStop,
         public bool $struck,
         public string $struckBecause,
     ) {

@@ -10,6 +10,7 @@ final readonly class NextThing
         public int $build,
         public string $operation,
         public int $operationId,
+        public int $version,
         public string $start,
     ) {
     }

@@ -13,6 +13,7 @@ use App\Pages\Dict;
 final readonly class SharedProps
 {
     /**
+     * @param  int  $lastChange  of the plan that the page knows of: what was changed after it was not seen
      * @param  string|null  $done  what was done just now, in words
      * @param  Dict<string>  $errors
      */
@@ -21,6 +22,7 @@ final readonly class SharedProps
         public ?ShopLine $shop,
         public ?Viewer $viewer,
         public ?Bench $bench,
+        public int $lastChange,
         public ?string $done,
         public Dict $errors,
     ) {

@@ -10,7 +10,7 @@ use App\Pages\Shop\Option;
 final readonly class ChangeField
 {
     /**
-     * @param  'text'|'date'|'datetime-local'  $type
+     * @param  'text'|'date'|'moment'  $type
      * @param  list<Option>|null  $options  null where it is written
      * @param  string  $value  what it holds before anything is written
      */

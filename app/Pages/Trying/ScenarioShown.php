@@ -7,11 +7,12 @@ namespace App\Pages\Trying;
 final readonly class ScenarioShown
 {
     /**
-     * @param  list<string>  $changes
+     * @param  list<ScenarioChange>  $changes
      */
     public function __construct(
         public int $id,
         public string $name,
+        public int $version,
         public array $changes,
     ) {
     }

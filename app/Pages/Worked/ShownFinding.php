@@ -10,7 +10,7 @@ final readonly class ShownFinding
 {
     /**
      * @param  list<string>  $fields
-     * @param  list<ShownMend>  $mends
+     * @param  list<ShownFix>  $fixes
      */
     public function __construct(
         public string $key,
@@ -19,8 +19,8 @@ final readonly class ShownFinding
         public string $figures,
         public string $because,
         public array $fields,
-        public array $mends,
-        public string $unmended,
+        public array $fixes,
+        public string $unfixed,
         public ?Acceptance $accepted,
     ) {
     }

@@ -42,7 +42,7 @@ final class House
     /** @var array<int, array<string, int>>|null by person */
     private ?array $speeds = null;
 
-    /** Reads everything anew at the next question, after the house was changed. */
+    /** Reads everything again at the next question, after the house was changed. */
     public function forget(): void
     {
         $this->shop = null;

@@ -8,12 +8,19 @@ use App\Models\Plan\PlanEntry;
 use App\Models\Plan\PlanTrouble;
 use App\Support\Minutes;
 use Regimen\Schedule\Plan\Assignment;
+use Regimen\Schedule\Plan\Plan;
+use Regimen\Schedule\Plan\Reason;
+use Regimen\Schedule\Plan\ReasonKind;
 use Regimen\Schedule\Plan\Trouble;
 use Regimen\Schedule\Plan\Troubles;
+use Regimen\Schedule\Plan\Unplanned;
 use Regimen\Schedule\Policy\Planned;
+use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\ActivityId;
 use Regimen\Schedule\Problem\BuildId;
+use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Problem\Window;
+use stdClass;
 
 /**
  * Writes a plan in the place of the one before, whole: every operation with its reason, and what could not be done as
@@ -41,6 +48,52 @@ final readonly class PlanEntries
         foreach (array_chunk($this->troubles($planned), 80) as $chunk) {
             PlanTrouble::query()->insert($chunk);
         }
+    }
+
+    /** What was stored, of a shop that is as it was then; what has come in since is not planned yet. */
+    public function read(Problem $problem): Plan
+    {
+        $assignments = $unplanned = [];
+        $rows = PlanEntry::query()->toBase()->get()->keyBy('operation_id');
+        foreach ($problem->activities as $id => $activity) {
+            $row = $rows[ActivityId::operationOf($activity->id)] ?? null;
+            if ($row?->start === null) {
+                $unplanned[$id] = new Unplanned($activity->id, $row->reason_text ?? 'It is not planned yet.');
+            } else {
+                $assignments[$id] = self::assignment($activity, $row, []);
+            }
+        }
+        // Which windows have closed follows from when the coat before is over.
+        foreach ($assignments as $id => $one) {
+            $missed = array_values(array_filter(
+                $problem->activities[$id]->windows,
+                static fn (Window $window): bool => $one->start > match (true) {
+                    $window->after === null => $window->minutes,
+                    isset($assignments[$window->after]) => $assignments[$window->after]->workEnd + $window->minutes,
+                    default => PHP_INT_MAX,
+                },
+            ));
+            $row = $rows[ActivityId::operationOf($id)] ?? null;
+            if ($missed !== [] && $row !== null) {
+                $assignments[$id] = self::assignment($problem->activities[$id], $row, $missed);
+            }
+        }
+
+        return new Plan($assignments, $unplanned);
+    }
+
+    /** @param  list<Window>  $missed */
+    private static function assignment(Activity $activity, stdClass $row, array $missed): Assignment
+    {
+        $minutes = static fn (?string $instant): ?int => $instant === null ? null : intdiv((int) strtotime("{$instant} UTC"), 60);
+        $number = static fn (?int $operation): ?int => $operation === null ? null : ActivityId::operation($operation)->number;
+
+        return new Assignment(
+            $activity->id, (int) $minutes($row->start), (int) $minutes($row->work_end), (int) $minutes($row->finish), $row->person_id,
+            Reason::kept(ReasonKind::from($row->reason_kind), $number($row->reason_operation_id), $row->reason_resource, $row->reason_text === '' ? null : $row->reason_text),
+            $row->work_minutes, $number($row->shares_id), $missed, json_decode((string) $row->sittings, true, 4, JSON_THROW_ON_ERROR),
+            $row->position, (bool) $row->is_chosen, $minutes($row->announced_start), $row->helper_id, $minutes($row->helps_from), $minutes($row->runs_until),
+        );
     }
 
     /** @return list<array<string, mixed>> */

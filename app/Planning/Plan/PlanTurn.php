@@ -8,17 +8,21 @@ use App\Models\Plan\PlanChange;
 use App\Models\Plan\PlanRequest;
 use App\Support\Clock;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Regimen\Schedule\Policy\Planned;
 
 /**
  * One plan at a time, for everything that was asked for so far, made outside of the write lock. Whoever comes while one is
- * made waits, and finds that the next holds what others asked for too.
+ * made waits, and finds that the next holds what others asked for too: nobody waits for more than two.
  */
 final readonly class PlanTurn
 {
-    /** So often a plan is made again because something was asked for meanwhile; then the shop is held still for it. */
+    /** So often a plan is made again because what it plans has gone meanwhile; then the shop is held still for it. */
     private const TRIES = 3;
+
+    /** SQLITE_CONSTRAINT, of sqlite.org/rescode.html. */
+    private const CONSTRAINT = 19;
 
     public function __construct(private Planner $planner, private ShopDatabase $database, private Clock $clock)
     {
@@ -35,37 +39,60 @@ final readonly class PlanTurn
     /** Returns when a plan holds everything that was asked for before. */
     public function take(): void
     {
-        $this->database->alone($this->planAll(...));
+        $last = self::last();
+        $this->database->alone(fn () => $this->planUpTo($last));
     }
 
     /**
-     * Plans anew when something should have begun by now and has not, or when what was asked for was never planned; a plan
+     * Plans again when something should have begun by now and has not, or when what was asked for was never planned; a plan
      * that was just made is left alone.
      */
     public function keepFresh(): void
     {
-        if ($this->isBehind() || $this->planner->isOldAndOvertaken()) {
-            $this->database->alone(function (): void {
+        $last = self::last();
+        if (self::isBehind($last) || $this->planner->isOldAndOvertaken()) {
+            $this->database->alone(function () use ($last): void {
                 if ($this->planner->isOldAndOvertaken()) {
                     $this->ask('time has gone on');
+                    $last = self::last();
                 }
-                $this->planAll();
+                $this->planUpTo($last);
             });
         }
     }
 
-    private function isBehind(): bool
+    private static function last(): int
     {
-        return PlanRequest::query()->whereNull('plan_id')->exists();
+        return (int) PlanRequest::query()->max('id');
     }
 
-    private function planAll(): void
+    private static function isBehind(int $last): bool
     {
-        for ($try = 1; $this->isBehind(); $try++) {
+        return PlanRequest::query()->whereNull('plan_id')->where('id', '<=', $last)->exists();
+    }
+
+    /**
+     * Whoever finds at their turn that another has planned what they wait for goes on at once. What others ask for meanwhile is
+     * theirs to wait for: they are at the turn already, or whoever looks next is.
+     *
+     * @param  int  $last  the last that was asked for when they came
+     */
+    private function planUpTo(int $last): void
+    {
+        for ($try = 1; self::isBehind($last); $try++) {
             $this->planner->closeWindows();
-            $try > self::TRIES
-                ? DB::transaction(fn () => $this->keep(...$this->compute()))
-                : $this->keep(...$this->database->steady($this->compute(...)));
+            try {
+                $try > self::TRIES
+                    ? DB::transaction(fn () => $this->keep(...$this->compute()))
+                    : $this->keep(...$this->database->steady($this->compute(...)));
+
+                return;
+            } catch (QueryException $gone) {
+                // An operation that was planned may have been taken off its route since the shop was read.
+                if ($try > self::TRIES || ($gone->errorInfo[1] ?? 0) !== self::CONSTRAINT) {
+                    throw $gone;
+                }
+            }
         }
     }
 
@@ -80,16 +107,13 @@ final readonly class PlanTurn
     }
 
     /**
-     * Unless something was asked for meanwhile: then it is planned again, with that.
-     *
      * @param  Collection<int, PlanRequest>  $asked
+     *
+     * @throws QueryException where something that was planned is not there any more
      */
     private function keep(Collection $asked, ?Planned $planned): void
     {
         DB::transaction(function () use ($asked, $planned): void {
-            if (PlanRequest::query()->where('id', '>', (int) $asked->max('id'))->exists()) {
-                return;
-            }
             $cause = $asked->pluck('cause')->unique()->implode('; ');
             $plan = $planned === null ? $this->planner->repeat($cause) : $this->planner->store($planned, $cause);
             PlanRequest::query()->whereKey($asked->modelKeys())->update(['plan_id' => $plan->id]);

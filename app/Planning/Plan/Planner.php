@@ -85,15 +85,29 @@ final readonly class Planner
      */
     public function compute(?array $announced = null): Planned
     {
-        $this->house->forget();
-        $this->air->forget();
-        $this->delay->forget();
+        $this->forget();
         $standing = $this->standings->read();
 
         return (new PlanOrder(
             $this->problem->assemble(),
             $announced === null ? $standing : $standing->takenBackTo($announced),
         ))->planned();
+    }
+
+    /** The plan that everybody works by, with the shop as it stands. */
+    public function inForce(): Planned
+    {
+        $this->forget();
+        $problem = $this->problem->assemble();
+
+        return new Planned($problem, $this->entries->read($problem));
+    }
+
+    private function forget(): void
+    {
+        $this->house->forget();
+        $this->air->forget();
+        $this->delay->forget();
     }
 
     /** What was fixed is planned already: the plan stays to the minute, and its history says what happened. */

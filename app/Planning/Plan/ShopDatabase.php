@@ -7,6 +7,7 @@ namespace App\Planning\Plan;
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
 use App\Planning\Problem\UsualDelay;
+use App\Support\OneAtATime;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Connectors\SQLiteConnector;
 use Illuminate\Support\Facades\DB;
@@ -66,16 +67,15 @@ final class ShopDatabase
         if ($file === null || $this->isAlone || $this->isCopy) {
             return $work();
         }
-        $turn = fopen("{$file}-turn", 'c') ?: throw new RuntimeException("{$file}-turn cannot be opened.");
-        try {
-            flock($turn, LOCK_EX);
-            $this->isAlone = true;
 
-            return $work();
-        } finally {
-            $this->isAlone = false;
-            fclose($turn);
-        }
+        return OneAtATime::do("{$file}-turn", function () use ($work): mixed {
+            $this->isAlone = true;
+            try {
+                return $work();
+            } finally {
+                $this->isAlone = false;
+            }
+        });
     }
 
     /**

@@ -81,7 +81,7 @@ final class Fixed
         );
     }
 
-    /** Nobody is told to work when they are not there: then it is planned anew. */
+    /** Nobody is told to work when they are not there: then it is planned again. */
     private function announced(int $operation): ?Announced
     {
         $entry = $this->announced->get($operation);

@@ -16,7 +16,7 @@ use Regimen\Route\Methods\Methods;
 final readonly class RouteTrial
 {
     /**
-     * @param  string|null  $problem  why it cannot be done at all, with its mend
+     * @param  string|null  $problem  why it cannot be done at all, with its fix
      * @param  list<Damage>  $broken  what it would spoil that was whole before
      */
     private function __construct(

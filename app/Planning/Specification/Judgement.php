@@ -8,7 +8,7 @@ use App\Models\Build\AcceptedFinding;
 use App\Models\Build\Build;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Checks\RuleBook;
-use Regimen\Findings\Checks\TriedMends;
+use Regimen\Findings\Checks\TriedFixes;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Severity;
 
@@ -39,10 +39,10 @@ final readonly class Judgement
         );
     }
 
-    /** The same with mends that were tried, for who is to press them. */
-    public function withTriedMends(Workings $workings): self
+    /** The same with fixes that were tried, for who is to press them. */
+    public function withTriedFixes(Workings $workings): self
     {
-        $tried = TriedMends::tried($workings, array_column($this->findings, 0));
+        $tried = TriedFixes::tried($workings, array_column($this->findings, 0));
 
         return new self(
             array_map(

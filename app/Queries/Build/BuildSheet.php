@@ -162,6 +162,7 @@ final readonly class BuildSheet
             on: $entry->worked_on,
             minutes: $entry->minutes,
             source: $entry->source,
+            canStop: $entry->minutes === null && $entry->struck_at === null && ! $entry->person->canSignIn(),
             struck: $entry->struck_at !== null,
             struckBecause: $entry->struck_because,
         );

@@ -6,6 +6,7 @@ namespace App\Queries\House;
 
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
+use App\Models\Build\Operation;
 use App\Models\House\Price;
 use App\Models\People\Person;
 use App\Pages\House\PartLine;
@@ -15,6 +16,7 @@ use App\Planning\House\House;
 use App\Support\Clock;
 use Illuminate\Support\Collection;
 use Regimen\Costing\KitState;
+use Regimen\Route\OperationState;
 
 /** What is to be ordered and what is expected, over all open builds, and the house price list. */
 final readonly class PartsPage
@@ -32,9 +34,11 @@ final readonly class PartsPage
             ->orderBy('build_id')->orderBy('id')
             ->get();
 
+        $needed = $this->firstDays();
+
         return new PartsProps(
-            expected: $this->lines($lines->where('state', KitState::Ordered)->sortBy('expected_on'), $viewer),
-            toOrder: $this->lines($lines->where('state', KitState::Needed)->sortByDesc('lead_days'), $viewer),
+            expected: $this->lines($lines->where('state', KitState::Ordered)->sortBy('expected_on'), $needed, $viewer),
+            toOrder: $this->lines($lines->where('state', KitState::Needed)->sortByDesc('lead_days'), $needed, $viewer),
             prices: $viewer->isManager() ? array_values(Price::query()->orderBy('id')->get()->map(fn (Price $price): PriceLine => new PriceLine(
                 id: $price->id,
                 name: $price->name,
@@ -49,10 +53,37 @@ final readonly class PartsPage
     }
 
     /**
+     * When the first work is planned that needs what is in a group.
+     *
+     * @return array<string, string> days by build and group
+     */
+    private function firstDays(): array
+    {
+        $days = [];
+        $operations = Operation::query()->whereIn('build_id', Build::query()->open()->select('id'))
+            ->where('state', OperationState::Open->value)->where('needs', '!=', '[]')
+            ->with('planned')->get();
+        foreach ($operations as $operation) {
+            $start = $operation->planned?->start;
+            if ($start === null) {
+                continue;
+            }
+            $day = $start->setTimezone($this->house->zone())->toDateString();
+            foreach ($operation->needs as $group) {
+                $key = "{$operation->build_id} {$group->value}";
+                $days[$key] = min($days[$key] ?? $day, $day);
+            }
+        }
+
+        return $days;
+    }
+
+    /**
      * @param  Collection<int, KitLine>  $lines
+     * @param  array<string, string>  $needed
      * @return list<PartLine>
      */
-    private function lines(Collection $lines, Person $viewer): array
+    private function lines(Collection $lines, array $needed, Person $viewer): array
     {
         $today = $this->clock->today($this->house->zone());
 
@@ -67,6 +98,7 @@ final readonly class PartsPage
             title: $line->build->title,
             leadDays: $line->lead_days,
             expectedOn: $line->expected_on,
+            neededOn: $needed["{$line->build_id} {$line->group->value}"] ?? null,
             overdue: $line->expected_on !== null && $line->expected_on < $today,
             cost: $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
         ))->all());

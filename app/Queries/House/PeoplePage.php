@@ -26,6 +26,7 @@ final readonly class PeoplePage
         $today = $this->clock->today($this->house->zone());
 
         return new PeopleProps(
+            needsSecondFactor: (bool) $this->house->shop()->needs_second_factor,
             people: array_values(Person::query()->with(
                 ['daysOff', 'overtimes'],
             )->orderByDesc('active')->orderBy('id')->get()->map(fn (Person $person): PersonLine => new PersonLine(
@@ -38,6 +39,7 @@ final readonly class PeoplePage
                 role: $person->role->value,
                 speeds: new Dict($person->speeds),
                 signsIn: $person->password !== null && $person->email !== null,
+                hasSecond: $person->code_secret !== null,
                 rate: $person->rate_minor === null ? '' : $this->house->money($person->rate_minor)->plain(),
                 ownHours: $person->hours !== null,
                 hours: self::week($person->hours ?? $this->house->shop()->hours),

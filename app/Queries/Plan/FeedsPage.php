@@ -11,11 +11,12 @@ use App\Models\People\Person;
 use App\Pages\Plan\FeedLine;
 use App\Pages\Plan\FeedsProps;
 use App\Pages\Shop\Option;
+use App\Support\LastSeen;
 
 /** The private addresses at which calendar programs read the plan. */
 final readonly class FeedsPage
 {
-    public function __construct(private Choices $choices)
+    public function __construct(private Choices $choices, private LastSeen $lastSeen)
     {
     }
 
@@ -29,12 +30,12 @@ final readonly class FeedsPage
             ->orderBy('id')->get();
 
         return new FeedsProps(
-            feeds: array_values($feeds->map(static fn (Feed $feed): FeedLine => new FeedLine(
+            feeds: array_values($feeds->map(fn (Feed $feed): FeedLine => new FeedLine(
                 id: $feed->id,
                 of: ucfirst(GiveFeed::named($feed)),
                 address: $feed->address(),
                 at: $feed->at->toIso8601ZuluString(),
-                readAt: $feed->read_at?->toIso8601ZuluString(),
+                readAt: $this->lastSeen->at("feed.{$feed->id}")?->toIso8601ZuluString(),
             ))->all()),
             people: $viewer->isManager()
                 ? $this->choices->people()

@@ -14,10 +14,11 @@ final readonly class HelpPage
 {
     public function data(): HelpProps
     {
-        $help = PlanHelp::query()->where('plan_id', Plan::query()->max('id'))->first();
+        $plan = Plan::query()->max('id');
+        $help = PlanHelp::query()->where('plan_id', $plan)->first();
 
         return new HelpProps(
-            state: $help->state ?? HelpState::Done,
+            state: $help->state ?? ($plan === null ? HelpState::Done : HelpState::None),
             tried: $help->tried ?? 0,
             all: $help->all ?? 0,
             ranked: $help->ranked ?? [],

@@ -15,7 +15,6 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
 use Regimen\Schedule\Building\Load;
-use Regimen\Schedule\Policy\Planned;
 
 /**
  * How much of everybody's and everything's time is used, week by week, and where the promises need more than there is.
@@ -40,7 +39,7 @@ final readonly class LoadPage
             range(0, self::WEEKS),
         );
         $bounds = array_map(fn (string $day): int => Minutes::ofDay($day, $this->house->zone()), $weeks);
-        $planned = $this->planned();
+        $planned = $this->database->steady($this->planner->inForce(...));
         $rows = [];
         $hours = $this->house->hours()->minutesInAWeek() === 0 ? null : $this->house->calendar($planned->problem->now);
         foreach ($planned->problem->workers as $worker) {
@@ -62,15 +61,6 @@ final readonly class LoadPage
         $over = array_values(array_filter($rows, static fn (LoadRow $row): bool => $row->overbooked !== []));
 
         return new LoadProps(heading: self::heading($over), weeks: array_slice($weeks, 0, self::WEEKS), rows: $rows);
-    }
-
-    private function planned(): Planned
-    {
-        return $this->database->aside(function (): Planned {
-            $this->planner->closeWindows();
-
-            return $this->planner->compute();
-        });
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Actions\Plan\Changes\Changes;
 use App\Models\Plan\Scenario;
 use App\Pages\Later;
 use App\Pages\Trying\Effect;
+use App\Pages\Trying\ScenarioChange;
 use App\Pages\Trying\ScenarioLine;
 use App\Pages\Trying\ScenarioShown;
 use App\Pages\Trying\TryProps;
@@ -42,6 +43,7 @@ final readonly class TryPage
             shown: $shown === null ? null : new ScenarioShown(
                 id: $shown->id,
                 name: $shown->name,
+                version: $shown->version,
                 changes: $this->changes($shown),
             ),
             difference: $shown === null || $shown->changes === []
@@ -51,15 +53,17 @@ final readonly class TryPage
         );
     }
 
-    /** @return list<string> */
+    /** @return list<ScenarioChange> */
     private function changes(Scenario $scenario): array
     {
-        return array_map(function (array $body): string {
+        return array_map(function (array $body): ScenarioChange {
             try {
-                return $this->changes->of($body)->words();
+                $words = $this->changes->of($body)->words();
             } catch (ModelNotFoundException) {
-                return 'Something that is not there any more; take it out.';
+                $words = 'Something that is not there any more; take it out.';
             }
+
+            return new ScenarioChange((int) $body['id'], $words);
         }, $scenario->changes);
     }
 

@@ -138,7 +138,7 @@ final readonly class CommissionPage
         return $day->format('Y-m-d');
     }
 
-    /** @return list<SaidFinding> stops and warnings, to be settled on the specification's own page */
+    /** @return list<SaidFinding> stops and warnings, to be fixed or accepted on the specification's own page */
     private static function open(Workings $workings): array
     {
         $open = array_filter(

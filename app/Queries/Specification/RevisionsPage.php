@@ -62,7 +62,7 @@ final readonly class RevisionsPage
             at: $one->at->toIso8601ZuluString(),
             revision: $one->revision,
         ))->all());
-        // Trying it in the shop reads the build anew.
+        // Trying it in the shop reads the build again.
         [$comparison, $missing] = $this->compared($build, $from, $to);
 
         return new RevisionsProps(

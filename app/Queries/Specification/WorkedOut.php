@@ -14,8 +14,8 @@ use App\Pages\Worked\FieldDefinition;
 use App\Pages\Worked\FieldGroup;
 use App\Pages\Worked\FieldInput;
 use App\Pages\Worked\ShownFinding;
+use App\Pages\Worked\ShownFix;
 use App\Pages\Worked\ShownInstrument;
-use App\Pages\Worked\ShownMend;
 use App\Pages\Worked\ShownValue;
 use App\Pages\Worked\Worked;
 use App\Planning\Route\Routes;
@@ -28,7 +28,7 @@ use Regimen\Figures\Figure;
 use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Finding;
-use Regimen\Findings\Mend;
+use Regimen\Findings\Fix;
 use Regimen\Findings\Severity;
 use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Fields\FieldKind;
@@ -57,7 +57,7 @@ final readonly class WorkedOut
             ? null
             : Judgement::judge(
                 $build, $workings, $this->routes->findings($workings->specification, $build),
-            )->withTriedMends($workings);
+            )->withTriedFixes($workings);
 
         return new Worked(
             problems: new Dict($read->problems),
@@ -157,13 +157,13 @@ final readonly class WorkedOut
             figures: $finding->figures,
             because: "{$finding->because} Source: {$finding->source}.",
             fields: $finding->fields,
-            mends: array_map(
-                static fn (Mend $mend): ShownMend => new ShownMend(
-                    words: $mend->words, changes: new Dict($mend->changes),
+            fixes: array_map(
+                static fn (Fix $fix): ShownFix => new ShownFix(
+                    words: $fix->words, changes: new Dict($fix->changes),
                 ),
-                $finding->mends,
+                $finding->fixes,
             ),
-            unmended: $finding->unmended,
+            unfixed: $finding->unfixed,
             accepted: $accepted,
         );
     }

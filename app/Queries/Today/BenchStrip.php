@@ -80,6 +80,7 @@ final readonly class BenchStrip
             build: $entry->operation->build->number,
             operation: $entry->operation->name,
             operationId: $entry->operation_id,
+            version: $entry->operation->version,
             start: (string) $entry->start?->toIso8601ZuluString(),
         );
     }

@@ -14,7 +14,7 @@ final readonly class AskedField
     /**
      * @param  string  $means  what it is called in a refusal
      * @param  list<mixed>  $rules
-     * @param  'text'|'date'|'datetime-local'  $type
+     * @param  'text'|'date'|'moment'  $type
      * @param  string|null  $label  null where no form asks for it
      * @param  (Closure(): list<Option>)|null  $options
      */
@@ -36,7 +36,7 @@ final readonly class AskedField
     }
 
     /**
-     * @param  'text'|'date'|'datetime-local'  $type
+     * @param  'text'|'date'|'moment'  $type
      * @param  string  $value  what it holds before anything is written
      */
     public function asked(string $label, string $type = 'text', string $hint = '', string $value = ''): self

@@ -6,6 +6,7 @@ namespace App\Actions\Plan\Changes;
 
 use App\Planning\House\House;
 use App\Rules\Day;
+use App\Rules\Moment;
 use App\Support\Clock;
 use Illuminate\Validation\Rule;
 
@@ -79,10 +80,15 @@ final readonly class Asking
         return Day::fromToday($this->clock, $this->house->zone(), 'That day is past; plans are made from today on.');
     }
 
+    public function moment(): Moment
+    {
+        return new Moment($this->clock, $this->house->zone());
+    }
+
     /** This minute, as it stands in a field for a moment. */
     public function now(): string
     {
-        return $this->clock->now()->setTimezone($this->house->zone())->format('Y-m-d\TH:i');
+        return $this->clock->now()->setTimezone($this->house->zone())->format(Moment::KEPT);
     }
 
     /** Nobody fixes more than two years ahead. */

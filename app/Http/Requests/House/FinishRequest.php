@@ -38,11 +38,11 @@ final class FinishRequest extends ManagerRequest
     }
 
     /** @return list<callable(Validator): void> */
-    public function after(): array
+    protected function afterValid(): array
     {
         return [function (Validator $validator): void {
             $kept = $this->route('finish');
-            if ($validator->errors()->isNotEmpty() || ! $kept instanceof FinishStandard) {
+            if (! $kept instanceof FinishStandard) {
                 return;
             }
             $usual = TradeStandards::all()->finish($kept->system);

@@ -6,6 +6,7 @@ namespace App\Http\Requests\House;
 
 use App\Http\Requests\ManagerRequest;
 use App\Models\House\Shop;
+use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Regimen\Inspection\Tolerances;
 use Regimen\Route\Standards\Adhesive;
@@ -21,11 +22,14 @@ final class HouseRulesRequest extends ManagerRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
+        // The two limits of spraying belong together.
+        $both = Rule::requiredIf(fn (): bool => $this->hasAny(['coldest', 'dampest']));
+
         return [
             'version' => ['required', 'integer'],
             'because' => ['nullable', 'string', 'max:300'],
-            'coldest' => ['sometimes', 'required', 'string', self::NUMBER],
-            'dampest' => ['sometimes', 'required', 'string', self::NUMBER],
+            'coldest' => [$both, 'string', self::NUMBER],
+            'dampest' => [$both, 'string', self::NUMBER],
             'tolerances' => ['sometimes', 'array'],
             'tolerances.*' => ['required', 'string', self::NUMBER],
             'glue' => ['sometimes', 'array'],
@@ -43,17 +47,17 @@ final class HouseRulesRequest extends ManagerRequest
     }
 
     /** @return list<callable(Validator): void> */
-    public function after(): array
+    protected function afterValid(): array
     {
         return [function (Validator $validator): void {
-            if (! $validator->errors()->has('dampest') && $this->has('dampest') && $this->quantity('dampest') > 100) {
+            if ($this->has('dampest') && $this->quantity('dampest') > 100) {
                 $validator->errors()->add('dampest', 'Relative humidity runs from 0 to 100 %.');
             }
-            if (! $validator->errors()->has('coldest') && $this->has('coldest') && $this->quantity('coldest') > 40) {
+            if ($this->has('coldest') && $this->quantity('coldest') > 40) {
                 $validator->errors()->add('coldest', 'Write degrees Celsius, for example 15.');
             }
             foreach ((array) $this->input('glue') as $key => $share) {
-                if (! $validator->errors()->has("glue.{$key}") && self::number($share) > 10) {
+                if (self::number($share) > 10) {
                     $validator->errors()->add("glue.{$key}", 'More than ten times the standard is a mistake.');
                 }
             }

@@ -23,17 +23,14 @@ final class ResourceRequest extends ManagerRequest
         ];
     }
 
-    public function withValidator(Validator $validator): void
+    /** @return list<callable(Validator): void> */
+    protected function afterValid(): array
     {
-        $validator->after(function (Validator $validator): void {
-            if (
-                $this->boolean('own_hours')
-                && ! $validator->errors()->has('hours.*')
-                && PersonRequest::week((array) $this->input('hours', [])) === []
-            ) {
+        return [function (Validator $validator): void {
+            if ($this->boolean('own_hours') && PersonRequest::week((array) $this->input('hours', [])) === []) {
                 $validator->errors()->add('hours', 'Give at least one weekday hours, or take its own hours away.');
             }
-        });
+        }];
     }
 
     /** @return array<string, mixed> */

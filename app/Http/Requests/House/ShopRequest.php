@@ -6,11 +6,12 @@ namespace App\Http\Requests\House;
 
 use App\Models\People\Person;
 use App\Planning\House\House;
-use App\Rules\Day;
+use App\Rules\SaidInWords;
 use App\Support\Clock;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Illuminate\Support\Stringable;
+use Illuminate\Validation\Validator;
 use Regimen\Units\Duration;
 use Regimen\Units\Money;
 use Regimen\Units\Scalar;
@@ -23,13 +24,13 @@ abstract class ShopRequest extends FormRequest
         return $this->user() instanceof Person;
     }
 
-    /** Days are read as people say them, wherever a rule asks for one. */
+    /** Days and moments are read as people say them, wherever a rule asks for one. */
     protected function prepareForValidation(): void
     {
         $said = $this->all();
         foreach (method_exists($this, 'rules') ? (array) app()->call([$this, 'rules']) : [] as $field => $rules) {
             foreach (is_array($rules) ? $rules : [] as $rule) {
-                if ($rule instanceof Day) {
+                if ($rule instanceof SaidInWords) {
                     $said = self::withDays($said, explode('.', (string) $field), $rule);
                 }
             }
@@ -42,7 +43,7 @@ abstract class ShopRequest extends FormRequest
      * @param  list<string>  $path
      * @return array<mixed>
      */
-    private static function withDays(array $said, array $path, Day $rule): array
+    private static function withDays(array $said, array $path, SaidInWords $rule): array
     {
         $first = (string) array_shift($path);
         foreach ($first === '*' ? array_keys($said) : [$first] as $key) {
@@ -56,6 +57,22 @@ abstract class ShopRequest extends FormRequest
         }
 
         return $said;
+    }
+
+    /** What looks at several fields together does so only where each of them is as it should be. */
+    public function withValidator(Validator $validator): void
+    {
+        $validator->after(function (Validator $validator): void {
+            foreach ($validator->errors()->isEmpty() ? $this->afterValid() : [] as $look) {
+                $look($validator);
+            }
+        });
+    }
+
+    /** @return list<callable(Validator): void> */
+    protected function afterValid(): array
+    {
+        return [];
     }
 
     public function person(): Person
@@ -81,6 +98,12 @@ abstract class ShopRequest extends FormRequest
     public function version(): int
     {
         return $this->integer('version');
+    }
+
+    /** The version that the page showed, where it said one. */
+    public function seen(): ?int
+    {
+        return $this->filled('version') ? $this->integer('version') : null;
     }
 
     public function money(string $field): ?Money

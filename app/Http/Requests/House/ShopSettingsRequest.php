@@ -28,12 +28,11 @@ final class ShopSettingsRequest extends ManagerRequest
     }
 
     /** @return list<callable(Validator): void> */
-    public function after(): array
+    protected function afterValid(): array
     {
         return [function (Validator $validator): void {
             if (
-                ! $validator->errors()->has('hours.*')
-                && array_filter(
+                array_filter(
                     (array) $this->input('hours'), static fn (mixed $hours): bool => trim((string) $hours) !== '',
                 ) === []
             ) {

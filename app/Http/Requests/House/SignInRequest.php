@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\House;
 
-use App\Http\Middleware\SignInCounts;
+use App\Models\People\Person;
+use App\Support\Audit;
 use App\Support\Refused;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
@@ -26,41 +27,53 @@ final class SignInRequest extends ShopRequest
         return ['email' => ['required', 'string', 'max:120'], 'password' => ['required', 'string', 'max:200']];
     }
 
-    public function signIn(): void
+    /** Whose address and password these are; it takes as long whether there is such an address or not. */
+    public function known(Audit $audit): Person
     {
         $email = mb_strtolower($this->string('email')->trim()->toString());
         $keys = ["sign-in.{$email}" => self::TRIES, "sign-in.from.{$this->ip()}" => self::TRIES_FROM_ONE_PLACE];
-        foreach ($keys as $key => $most) {
-            if (RateLimiter::tooManyAttempts($key, $most)) {
-                throw Refused::because(
-                    'Too many tries. Wait '.RateLimiter::availableIn($key).' seconds and try again.',
-                    'email',
-                );
-            }
+        foreach (array_keys($keys) as $key) {
+            self::refuseWhileWaiting($key, $keys[$key], 'email');
         }
-        if (! Auth::attempt(
-            ['email' => $email, 'password' => $this->string('password')->toString(), 'active' => true],
-        )) {
+        $credentials = ['email' => $email, 'password' => $this->string('password')->toString(), 'active' => true];
+        if (! Auth::validate($credentials)) {
             foreach ($keys as $key => $most) {
-                RateLimiter::hit($key, self::waits($key, $most));
+                self::hit($key, $most);
             }
+            $audit->write('sign-in failed', 'Wrong address or password for '.mb_substr($email, 0, 120).'.', null);
             throw Refused::because('E-mail address or password is wrong.', 'email');
         }
         // Only the account's own tries are forgiven: who guesses at many may have one of their own.
-        RateLimiter::clear("sign-in.{$email}");
-        RateLimiter::clear("sign-in.{$email}.times");
-        $this->session()->regenerate();
-        SignInCounts::begin($this, $this->person());
+        self::forgive("sign-in.{$email}");
+        $person = Auth::getLastAttempted();
+        assert($person instanceof Person);
+        Auth::getProvider()->rehashPasswordIfRequired($person, $credentials);
+
+        return $person;
     }
 
-    /** Seconds until it can be tried again: a minute, then twice as long each time that the tries were used up, an hour at the most. */
-    private static function waits(string $key, int $most): int
+    public static function refuseWhileWaiting(string $key, int $most, string $field): void
+    {
+        if (RateLimiter::tooManyAttempts($key, $most)) {
+            throw Refused::because(
+                'Too many tries. Wait '.RateLimiter::availableIn($key).' seconds and try again.', $field,
+            );
+        }
+    }
+
+    public static function forgive(string $key): void
+    {
+        RateLimiter::clear($key);
+        RateLimiter::clear("{$key}.times");
+    }
+
+    /** After the last try it waits: a minute, then twice as long each time that the tries were used up, an hour at the most. */
+    public static function hit(string $key, int $most): void
     {
         $times = RateLimiter::attempts("{$key}.times");
         if (RateLimiter::attempts($key) + 1 >= $most) {
             RateLimiter::hit("{$key}.times", 86_400);
         }
-
-        return min(3_600, 60 * 2 ** min($times, 6));
+        RateLimiter::hit($key, min(3_600, 60 * 2 ** min($times, 6)));
     }
 }

@@ -22,6 +22,9 @@ final class StandardRequest extends ManagerRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
+        // Three points or the likely one alone.
+        $both = Rule::requiredIf(fn (): bool => $this->hasAny(['best', 'worst']));
+
         return [
             'version' => ['required', 'integer'],
             'because' => ['nullable', 'string', 'max:300'],
@@ -37,16 +40,14 @@ final class StandardRequest extends ManagerRequest
                 ),
             ],
             'best' => [
-                'sometimes',
-                'required',
+                $both,
                 Typed::duration(
                     14_400,
                     'More than 240 hours for one operation is a mistake. Write hours, for example 1:30.',
                 ),
             ],
             'worst' => [
-                'sometimes',
-                'required',
+                $both,
                 Typed::duration(
                     14_400,
                     'More than 240 hours for one operation is a mistake. Write hours, for example 1:30.',
@@ -64,7 +65,7 @@ final class StandardRequest extends ManagerRequest
     }
 
     /** @return list<callable(Validator): void> */
-    public function after(): array
+    protected function afterValid(): array
     {
         return [$this->holdIsLongEnough(...), function (Validator $validator): void {
             if ($validator->errors()->isNotEmpty() || $this->onlyLabourDiffers()) {

@@ -20,6 +20,7 @@ final class ChangesRequest extends ManagerRequest
     public function rules(Asking $asking): array
     {
         $rules = [
+            'seen' => ['nullable', 'integer'],
             'changes' => ['required', 'array', 'list', 'max:'.self::MOST],
             'changes.*.kind' => ['required', Rule::in(array_keys(Changes::asked()))],
         ];
@@ -42,6 +43,12 @@ final class ChangesRequest extends ManagerRequest
     public function changes(): array
     {
         return app(Changes::class)->all(array_values($this->validated('changes')));
+    }
+
+    /** The last change that the page knew of, if it said. */
+    public function seen(): ?int
+    {
+        return $this->filled('seen') ? $this->integer('seen') : null;
     }
 
     /** @return array<string, AskedField> by where they stand in what was sent */

@@ -23,7 +23,7 @@ final class MethodRequest extends ManagerRequest
     }
 
     /** @return list<callable(Validator): void> */
-    public function after(): array
+    protected function afterValid(): array
     {
         return [function (Validator $validator): void {
             $key = $this->string('key')->toString();

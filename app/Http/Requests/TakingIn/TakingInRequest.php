@@ -9,6 +9,7 @@ use App\Actions\TakingIn\TakenIn;
 use App\Http\Requests\ManagerRequest;
 use App\Models\People\Person;
 use App\Rules\Day;
+use App\Rules\Moment;
 use App\Rules\Typed;
 use Carbon\CarbonImmutable;
 use Illuminate\Validation\Rule;
@@ -38,7 +39,7 @@ final class TakingInRequest extends ManagerRequest
             'operations' => ['nullable', 'array', 'max:500'],
             'operations.*' => ['array:state,until,hours'],
             'operations.*.state' => ['required', Rule::enum(OperationState::class)],
-            'operations.*.until' => ['nullable', 'date_format:Y-m-d\TH:i'],
+            'operations.*.until' => ['nullable', 'string', 'max:60', $this->moments()],
             'operations.*.hours' => $hours,
             'kit' => ['nullable', 'array', 'max:500'],
             'kit.*' => ['array:state,expected_on'],
@@ -51,19 +52,15 @@ final class TakingInRequest extends ManagerRequest
     public function messages(): array
     {
         return [
-            'operations.*.until.date_format' => 'This is no moment. Write year-month-day and time, for example 2026-03-20T16:00.',
             'kit.*.expected_on.required_if' => 'Say when it is expected.',
         ];
     }
 
     /** @return list<callable(Validator): void> */
-    public function after(): array
+    protected function afterValid(): array
     {
         return [
             function (Validator $validator): void {
-                if ($validator->errors()->isNotEmpty()) {
-                    return;
-                }
                 foreach ($this->array('operations') as $id => $one) {
                     $holds = $one['state'] === OperationState::Holding->value;
                     $until = $this->moment($one['until'] ?? null);
@@ -108,8 +105,11 @@ final class TakingInRequest extends ManagerRequest
 
     private function moment(mixed $typed): ?CarbonImmutable
     {
-        return is_string($typed) && $typed !== ''
-            ? CarbonImmutable::parse($typed, $this->house()->zone())->utc()
-            : null;
+        return is_string($typed) && trim($typed) !== '' ? $this->moments()->at($typed)->utc() : null;
+    }
+
+    private function moments(): Moment
+    {
+        return new Moment($this->clock(), $this->house()->zone());
     }
 }

@@ -31,6 +31,8 @@ final class HoursRequest extends ShopRequest
                     'That day has not come yet. Hours are entered after they were worked.',
                 ),
             ],
+            'sure' => ['nullable', 'boolean'],
+            'version' => ['nullable', 'integer'],
             'person_id' => ['nullable', 'integer', 'exists:people,id'],
         ];
     }

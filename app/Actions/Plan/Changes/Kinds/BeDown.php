@@ -18,12 +18,10 @@ use App\Planning\House\House;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
 
-/** A station or a fixture is not to be had for a while. */
+/** A station or a fixture is not available for a while. */
 final readonly class BeDown implements AskedFor
 {
     use InPlan, OfShop;
-
-    private const MOMENT = 'date_format:Y-m-d\TH:i';
 
     /**
      * @param  string  $from  as 2026-03-18T13:00, in the shop's zone
@@ -52,10 +50,10 @@ final readonly class BeDown implements AskedFor
     {
         return [
             $asking->resource(),
-            AskedField::of('from', 'beginning', 'required', self::MOMENT)->asked('From', 'datetime-local'),
+            AskedField::of('from', 'beginning', 'required', $asking->moment())->asked('From', 'moment'),
             AskedField::of(
-                'to', 'end', 'required', self::MOMENT, "after:{$asking->field('from')}", "after:{$asking->now()}",
-            )->asked('Until', 'datetime-local'),
+                'to', 'end', 'required', $asking->moment(), "after:{$asking->field('from')}", "after:{$asking->now()}",
+            )->asked('Until', 'moment'),
             $asking->words('note', 'note')->asked('Note'),
         ];
     }

@@ -6,7 +6,7 @@ namespace App\Pages\Worked;
 
 use App\Pages\Dict;
 
-final readonly class ShownMend
+final readonly class ShownFix
 {
     /**
      * @param  Dict<string>  $changes

@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace App\Console;
+namespace App\Console\Benches;
 
-use App\Console\Calm\CalmBench;
-use App\Console\Calm\HardShops;
+use App\Console\Benches\Calm\CalmBench;
+use App\Console\Benches\Calm\HardShops;
+use App\Console\Benches\Company\CompanyBench;
 use Illuminate\Console\Command;
 use Regimen\Drawing\Drawings;
 use Regimen\Figures\FigureBook;
@@ -38,12 +39,15 @@ final class Bench extends Command
     /** Ten plans of the same shop by the builder that made one plan in a request, as measured with PHP’s compiler. */
     private const TEN_PLANS_BEFORE = 3.5;
 
-    protected $signature = 'regimen:bench {what? : route, plan or calm alone}';
+    protected $signature = 'regimen:bench {what? : route, plan, calm or company alone}';
 
     protected $description = 'How planning grows with the shop, and what a specification costs, as ratios';
 
-    public function handle(RouteBench $route, CalmBench $calm): int
+    public function handle(RouteBench $route, CalmBench $calm, CompanyBench $company): int
     {
+        if ($this->argument('what') === 'company') {
+            return $company->run(fn (string $line) => $this->line($line));
+        }
         if ($this->argument('what') === 'calm') {
             return $calm->run(fn (string $line) => $this->line($line));
         }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Calm;
+namespace App\Console\Benches\Calm;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;

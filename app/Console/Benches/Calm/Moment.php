@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Calm;
+namespace App\Console\Benches\Calm;
 
 use Regimen\Schedule\Plan\Assignment;
 use Regimen\Schedule\Plan\Plan;
