@@ -24,10 +24,10 @@
         open = open || Boolean(said.minutes ?? said.clock);
     }
 
-    function start(operation: number): void {
+    function start(operation: number, version: number): void {
         router.post(
             route('operations.clock', operation),
-            {},
+            { version },
             {
                 preserveScroll: true,
                 preserveState: true,
@@ -90,7 +90,7 @@
                         class="act"
                         type="button"
                         aria-label={`Start clock on ${bench.next.build} ${bench.next.operation}`}
-                        onclick={() => start(bench.next?.operationId ?? 0)}
+                        onclick={() => start(bench.next?.operationId ?? 0, bench.next?.version ?? 0)}
                     >
                         Start clock
                     </button>
@@ -144,10 +144,10 @@
     }
 
     .words {
-        overflow: hidden;
-        white-space: nowrap;
-        text-overflow: ellipsis;
         min-width: 0;
+        max-height: 3.4rem;
+        line-height: 1.15;
+        overflow-wrap: anywhere;
     }
 
     .when,

@@ -1,4 +1,4 @@
-<!-- A day as people say it; what is understood stands below, and a calendar opens beside it. -->
+<!-- A day as people say it, or a day and its time; what is understood stands below, and a calendar opens beside it. -->
 <script lang="ts">
     import { CalendarDays } from '@lucide/svelte';
     import { Asker } from '@/lib/ask';
@@ -12,15 +12,20 @@
         label: string;
         value: string;
         past: boolean;
+        /** With the time of the day. */
+        timed?: boolean;
         oninput?: () => void;
         'aria-invalid'?: 'true';
         'aria-describedby'?: string;
     }
 
-    let { value = $bindable(''), label, past, oninput, ...shared }: Props = $props();
+    let { value = $bindable(''), label, past, timed = false, oninput, ...shared }: Props = $props();
 
-    const ISO = /^\d{4}-\d{2}-\d{2}$/;
-    const words = (day: string): string => (ISO.test(day) ? fullDay(`${day}T12:00:00Z`) : day);
+    const ISO = /^(\d{4}-\d{2}-\d{2})(?:T(\d{2}:\d{2}))?$/;
+    const words = (said: string): string => {
+        const [, day, time] = ISO.exec(said) ?? [];
+        return day === undefined ? said : [fullDay(`${day}T12:00:00Z`), time].filter(Boolean).join(' ');
+    };
 
     let typed = $state<string | null>(null);
     let understood = $state('');
@@ -49,7 +54,7 @@
         refused = '';
         if (text.trim() !== '') {
             asked = text;
-            asker.ask({ typed: text, past }, 150);
+            asker.ask({ typed: text, past, timed }, 150);
         }
         oninput?.();
     }
@@ -58,7 +63,8 @@
         typed = null;
         understood = '';
         refused = '';
-        value = day;
+        // A day from the calendar keeps the time that stands in the field; without one it begins at eight.
+        value = timed ? `${day}T${ISO.exec(value)?.[2] ?? '08:00'}` : day;
         oninput?.();
     }
 
@@ -76,7 +82,7 @@
         {...shared}
         type="text"
         autocomplete="off"
-        placeholder="20 Mar, next Fri"
+        placeholder={timed ? 'Fri 14:30' : '20 Mar, next Fri'}
         value={shown}
         oninput={(event) => write(event.currentTarget.value)}
         onblur={leave}
@@ -95,7 +101,7 @@
         type="date"
         tabindex="-1"
         aria-hidden="true"
-        value={ISO.test(value) ? value : ''}
+        value={ISO.exec(value)?.[1] ?? ''}
         onchange={(event) => choose(event.currentTarget.value)}
     />
 </div>

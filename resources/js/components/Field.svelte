@@ -9,7 +9,7 @@
         value?: string;
         error?: string;
         hint?: string;
-        type?: 'text' | 'date' | 'datetime-local' | 'email' | 'password' | 'textarea';
+        type?: 'text' | 'date' | 'moment' | 'email' | 'password' | 'textarea';
         options?: { value: string; words: string }[];
         list?: string;
         autocomplete?: 'off' | 'username' | 'current-password' | 'new-password';
@@ -79,8 +79,8 @@
         </select>
     {:else if type === 'textarea'}
         <textarea {...shared} {rows} bind:value oninput={typing}></textarea>
-    {:else if type === 'date'}
-        <DayInput {...shared} {label} {past} bind:value oninput={typing} />
+    {:else if type === 'date' || type === 'moment'}
+        <DayInput {...shared} {label} {past} timed={type === 'moment'} bind:value oninput={typing} />
     {:else}
         <input {...shared} {type} {list} {autocomplete} bind:value oninput={typing} />
     {/if}

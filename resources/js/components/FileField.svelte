@@ -14,7 +14,7 @@
 
     const { words, accept, chosen, error, onfile }: Props = $props();
 
-    /** The same file, once it is mended, can be chosen again: each time it is a new field. */
+    /** The same file, once it is fixed, can be chosen again: each time it is a new field. */
     let taken = $state(0);
 
     function take(files: File[]): void {

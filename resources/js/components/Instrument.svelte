@@ -19,7 +19,7 @@
     }: Props = $props();
 
     /** Pixels that letters have at the least, however small the drawing is shown. */
-    const LEAST = 11;
+    const LEAST = 12;
 
     let shown = $state<DOMRectReadOnly>();
     /** Pixels of a unit of the drawing. */

@@ -32,6 +32,13 @@
 
     let keysOpen = $state(false);
 
+    /** What follows the page in a request of its own is still under way. */
+    const follows = $derived(
+        Object.values(page.initialDeferredProps ?? page.deferredProps ?? {})
+            .flat()
+            .some((name) => page.props[name] === undefined),
+    );
+
     $effect(() => router.on('success', () => shopClock.answered()));
 
     function isHere(href: string): boolean {
@@ -88,7 +95,9 @@
         <span class="figure text-[0.85rem] whitespace-nowrap font-normal max-md:hidden max-desk:ml-auto"
             >{fullDay(shopClock.now)} {clock(shopClock.now)}</span
         >
-        <span class="text-[0.9rem] whitespace-nowrap max-md:hidden">{shared.viewer.name}</span>
+        <a class="plain text-[0.9rem] whitespace-nowrap max-md:ml-auto" href={route('account')} use:inertia
+            >{shared.viewer.name}</a
+        >
         <button class="word" type="button" onclick={() => router.post(route('sign-out'))}>Sign out</button>
     </header>
 {/if}
@@ -97,6 +106,7 @@
     class="pt-[0.9rem] px-7 pb-24 [outline:none] max-desk:pt-[0.6rem] max-desk:px-4 max-desk:pb-28"
     id="content"
     tabindex="-1"
+    aria-busy={follows}
     class:alone={!shared.viewer}
 >
     <div aria-live="polite">

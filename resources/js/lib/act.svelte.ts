@@ -1,5 +1,5 @@
 import { route } from '@/lib/address';
-import { router } from '@inertiajs/svelte';
+import { page, router } from '@inertiajs/svelte';
 
 /** What a change to the plan says about itself: its kind, and what that kind needs. */
 export type ChangeBody = Record<string, string | number | string[] | number[] | null>;
@@ -37,7 +37,7 @@ export class Act {
 
     /** Fixes something about the plan. */
     change(body: ChangeBody, done: () => void = () => {}): void {
-        this.post(route('plan.changes'), { changes: [body] }, done);
+        this.post(route('plan.changes'), { changes: [body], seen: page.props.lastChange }, done);
     }
 
     /** What was refused about a field of a change. */

@@ -14,6 +14,18 @@ export interface AcceptedLine {
     revision: number;
 }
 
+export interface AccountProps {
+    email: string;
+    signIns: SignInLine[];
+    hasSecond: boolean;
+    codesLeft: number;
+    codes: string[];
+    secret: string;
+    square: string;
+    squareSize: number;
+    shopNeedsIt: boolean;
+}
+
 export interface AirLimits {
     coldest: number;
     dampest: number;
@@ -43,6 +55,18 @@ export interface Asked {
     label: string;
     now: string;
     options: Option[];
+}
+
+export interface AuditLine {
+    id: number;
+    at: string;
+    kind: string;
+    words: string;
+    place: string;
+}
+
+export interface AuditProps {
+    entries: AuditLine[];
 }
 
 /** A block of their own, in minutes after midnight; without them the whole day. */
@@ -181,7 +205,7 @@ export interface Change {
 export interface ChangeField {
     name: string;
     label: string;
-    type: 'text' | 'date' | 'datetime-local';
+    type: 'text' | 'date' | 'moment';
     options: Option[] | null;
     hint: string;
     value: string;
@@ -239,6 +263,13 @@ export interface ComputedFigure {
     because: string;
 }
 
+export interface CopyLine {
+    name: string;
+    at: string;
+    size: string;
+    isSealed: boolean;
+}
+
 export interface DayMinutes {
     minutes: number;
     usual: number;
@@ -266,6 +297,12 @@ export interface DemoSignIn {
     role: string;
     email: string;
     password: string;
+}
+
+export interface DiskLine {
+    what: string;
+    words: string;
+    warn: boolean;
 }
 
 export interface Down {
@@ -467,6 +504,20 @@ export interface GlueLine {
     own: boolean;
 }
 
+export interface HealthProps {
+    heading: string;
+    warn: boolean;
+    failed: string;
+    copies: CopyLine[];
+    folder: string;
+    inUse: string;
+    isSealed: boolean;
+    version: number;
+    databaseSize: string;
+    disks: DiskLine[];
+    running: RunningLine[];
+}
+
 export interface HelpGain {
     number: number;
     title: string;
@@ -490,7 +541,7 @@ export interface HelpProps {
     methods: HelpLine[];
 }
 
-export type HelpState = 'trying' | 'done' | 'failed';
+export type HelpState = 'none' | 'trying' | 'done' | 'failed';
 
 export interface HistoryLine {
     version: number;
@@ -546,6 +597,7 @@ export interface HoursLine {
     on: string;
     minutes: number | null;
     source: string;
+    canStop: boolean;
     struck: boolean;
     struckBecause: string;
 }
@@ -703,6 +755,7 @@ export interface NextThing {
     build: number;
     operation: string;
     operationId: number;
+    version: number;
     start: string;
 }
 
@@ -735,6 +788,21 @@ export interface Option {
     words: string;
 }
 
+export interface OutlineLine {
+    name: string;
+    drawing: Drawing;
+    share: number;
+    length: string;
+    area: string;
+    perimeter: string;
+    isSymmetric: boolean;
+}
+
+export interface OutlinesProps {
+    width: string;
+    outlines: OutlineLine[];
+}
+
 export interface OwnedResource {
     id: number;
     key: string;
@@ -755,6 +823,7 @@ export interface PartLine {
     leadDays: number;
     expectedOn: string | null;
     overdue: boolean;
+    neededOn: string | null;
     cost: string | null;
 }
 
@@ -777,6 +846,11 @@ export interface PartsProps {
     today: string;
 }
 
+export interface PasswordLinkProps {
+    token: string;
+    works: boolean;
+}
+
 export interface PatternLine {
     id: number;
     name: string;
@@ -790,6 +864,7 @@ export interface PeopleProps {
     shopRate: string;
     shopHours: Record<number, string>;
     today: string;
+    needsSecondFactor: boolean;
 }
 
 export interface PersonLine {
@@ -802,6 +877,7 @@ export interface PersonLine {
     version: number;
     role: string;
     signsIn: boolean;
+    hasSecond: boolean;
     rate: string;
     ownHours: boolean;
     hours: Record<number, string>;
@@ -1124,10 +1200,23 @@ export interface RunningClock {
     since: string;
 }
 
+/** Something that runs beside the shop, and whether it does. */
+export interface RunningLine {
+    what: string;
+    words: string;
+    warn: boolean;
+}
+
 export interface SaidFinding {
     severity: Severity;
     title: string;
     figures: string;
+}
+
+/** One thing that a scenario changes. */
+export interface ScenarioChange {
+    id: number;
+    words: string;
 }
 
 export interface ScenarioLine {
@@ -1139,8 +1228,11 @@ export interface ScenarioLine {
 export interface ScenarioShown {
     id: number;
     name: string;
-    changes: string[];
+    version: number;
+    changes: ScenarioChange[];
 }
+
+export type SecondProps = Record<string, never>;
 
 export interface Settings {
     name: string;
@@ -1177,6 +1269,7 @@ export interface SharedProps {
     shop: ShopLine | null;
     viewer: Viewer | null;
     bench: Bench | null;
+    lastChange: number;
     done: string | null;
     errors: Record<string, string>;
 }
@@ -1294,9 +1387,14 @@ export interface ShownFinding {
     figures: string;
     because: string;
     fields: string[];
-    mends: ShownMend[];
-    unmended: string;
+    fixes: ShownFix[];
+    unfixed: string;
     accepted: Acceptance | null;
+}
+
+export interface ShownFix {
+    words: string;
+    changes: Record<string, string>;
 }
 
 export interface ShownInstrument {
@@ -1307,11 +1405,6 @@ export interface ShownInstrument {
     views: Drawing[];
 }
 
-export interface ShownMend {
-    words: string;
-    changes: Record<string, string>;
-}
-
 /** A value as the page shows it; idle says why the field does not apply to this instrument. */
 export interface ShownValue {
     words: string;
@@ -1319,6 +1412,15 @@ export interface ShownValue {
     source: string;
     rows: Record<string, string>[] | null;
     idle: string | null;
+}
+
+export interface SignInLine {
+    id: number;
+    device: string;
+    place: string;
+    began: string;
+    seen: string;
+    isThis: boolean;
 }
 
 export interface SignInProps {
@@ -1581,10 +1683,15 @@ export interface Worked {
 
 /** What each page gets, by its component. */
 export interface Pages {
+    'account/Account': AccountProps;
+    'account/Audit': AuditProps;
+    'account/PasswordLink': PasswordLinkProps;
+    'account/Second': SecondProps;
     'build/BuildSheet': BuildSheetProps;
     'build/Builds': BuildsProps;
     'build/NewCommission': NewCommissionProps;
     'house/Climate': ClimateProps;
+    'house/Health': HealthProps;
     'house/House': HouseProps;
     'house/Parts': PartsProps;
     'house/People': PeopleProps;
@@ -1604,6 +1711,7 @@ export interface Pages {
     'shop/SignIn': SignInProps;
     'specification/HouseModel': HouseModelProps;
     'specification/HouseModels': HouseModelsProps;
+    'specification/Outlines': OutlinesProps;
     'specification/Revisions': RevisionsProps;
     'specification/Specification': SpecificationProps;
     'taking-in/Finished': FinishedProps;

@@ -77,8 +77,5 @@
 
     .undo {
         max-width: 26rem;
-        overflow: hidden;
-        white-space: nowrap;
-        text-overflow: ellipsis;
     }
 </style>

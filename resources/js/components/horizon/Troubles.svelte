@@ -1,4 +1,4 @@
-<!-- What the plan could not do as it was asked to, each with its mend. -->
+<!-- What the plan could not do as it was asked to, each with its fix. -->
 <script lang="ts">
     import type { TroubleLine } from '@/lib/props';
     import { inertia } from '@inertiajs/svelte';

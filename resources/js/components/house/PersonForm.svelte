@@ -144,6 +144,19 @@
         {#if form.own_hours}<WeekFields bind:week={form.hours} {errors} fallback={shopHours} />{/if}
         <button class="do" type="submit" disabled={form.processing}>{isNew ? 'Add' : 'Save'}</button>
     </form>
+    {#if !isNew && person.signsIn && person.active}
+        <p class="flex flex-wrap gap-y-2 gap-x-[1.2rem] pb-[0.6rem]">
+            <button class="word" type="button" onclick={() => act.post(route('people.link', person.id), {})}
+                >Send a link for a new password</button
+            >
+            {#if person.hasSecond}
+                <button class="word" type="button" onclick={() => act.send('delete', route('people.second', person.id))}
+                    >Remove the codes of a lost phone</button
+                >
+            {/if}
+        </p>
+        <ErrorLine text={act.other('date')} />
+    {/if}
     {#if !isNew}
         <div class="flex flex-wrap gap-y-2 gap-x-[1.2rem] items-end pb-[0.6rem]">
             <Field name="date" label="A day off" type="date" bind:value={date} error={act.errors.date} />

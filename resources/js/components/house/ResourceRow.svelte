@@ -36,7 +36,7 @@
             <button class="act" type="submit" disabled={act.busy}>Save</button>
         </div>
         <details class="opens" open={resource.ownHours}>
-            <summary class="small min-h-[24px] py-[0.2rem]"><b class="font-normal">Hours of its own</b></summary>
+            <summary class="small py-[0.2rem]"><b class="font-normal">Hours of its own</b></summary>
             <label class="small"
                 ><input type="checkbox" bind:checked={form.own_hours} /> can be worked at only in these hours; a hold goes
                 on outside of them</label

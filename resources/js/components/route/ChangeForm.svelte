@@ -187,6 +187,6 @@
         display: inline-flex;
         gap: 0.35rem;
         align-items: center;
-        min-height: 24px;
+        min-height: var(--target);
     }
 </style>

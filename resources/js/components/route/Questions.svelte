@@ -32,9 +32,7 @@
             {#each question.choices as choice (choice.key)}
                 {@const price = prices?.[`${question.key} ${choice.key}`]}
                 <div class={['choice', choice.key === question.answer && 'taken']}>
-                    <label
-                        class="flex gap-2 items-baseline cursor-pointer min-h-[24px] max-desk:min-h-[44px] max-desk:items-center"
-                    >
+                    <label class="flex gap-2 items-baseline cursor-pointer min-h-(--target) touch:items-center">
                         <input
                             type="radio"
                             name={question.key}

@@ -10,6 +10,7 @@
 
 {#snippet line(step: ReasonStep)}
     <a
+        class="target"
         href={step.build === build
             ? `#operation-${step.id}`
             : route('builds.show', step.build) + `#operation-${step.id}`}>{step.name}</a

@@ -1,15 +1,24 @@
 <script lang="ts">
+    import StageHours from './StageHours.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
+    import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import { calendarDay, labour } from '@/lib/time';
-    import type { HoursLine } from '@/lib/props';
+    import type { HoursLine, SheetOperation } from '@/lib/props';
     import { route } from '@/lib/address';
 
-    const { hours, manager }: { hours: HoursLine[]; manager: boolean } = $props();
+    const { hours, operations, manager }: { hours: HoursLine[]; operations: SheetOperation[]; manager: boolean } =
+        $props();
 
     const act = new Act();
     let striking = $state(0);
     let because = $state('');
+    let really = $state('');
+
+    function stop(event: SubmitEvent, id: number): void {
+        event.preventDefault();
+        act.post(route('clocks.stop', id), { minutes: really }, () => (really = ''));
+    }
 
     function strike(event: SubmitEvent, id: number): void {
         event.preventDefault();
@@ -22,6 +31,7 @@
 
 <section class="sheet mt-6" id="hours">
     <h2>Hours <span class="quiet small font-normal">{hours.length} entries</span></h2>
+    <StageHours {operations} />
     <ul>
         {#each hours as line (line.id)}
             <li class={line.struck ? 'struck' : ''}>
@@ -38,6 +48,19 @@
                             ? 'as remembered, from before'
                             : 'entered afterwards'}</span
                 >
+                {#if manager && line.canStop}
+                    <form class="flex gap-2 items-end" onsubmit={(event) => stop(event, line.id)}>
+                        <Field
+                            name="minutes"
+                            label={`Really worked by ${line.person}`}
+                            bind:value={really}
+                            error={act.errors.minutes}
+                            hint="empty: what the clock shows"
+                        />
+                        <button class="act" type="submit">Stop this clock</button>
+                        <ErrorLine text={act.other('minutes')} />
+                    </form>
+                {/if}
                 {#if manager && !line.struck && line.minutes !== null}
                     {#if striking === line.id}
                         <form class="flex gap-2" onsubmit={(event) => strike(event, line.id)}>

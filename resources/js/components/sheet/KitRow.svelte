@@ -65,10 +65,7 @@
             {#if line.cost && line.costIsEstimate}<span class="quiet small">est.</span>{/if}</span
         >
         <span class="screen-only">
-            {#if open && line.state === 'arrived'}<a
-                    class="small inline-block min-h-[24px] pr-[0.6rem]"
-                    href="#measured">measure</a
-                >{/if}
+            {#if open && line.state === 'arrived'}<a class="small target pr-[0.6rem]" href="#measured">measure</a>{/if}
             {#if open && !inShop}
                 <button
                     class="act"
@@ -149,7 +146,7 @@
     .row .word {
         padding: 0 0 0 0.5rem;
         font-size: 0.78rem;
-        min-height: 24px;
+        min-height: var(--target);
     }
 
     .forms {

@@ -18,6 +18,7 @@
     const { operation, manager, people, viewerName, act }: Props = $props();
 
     let hours = $state('');
+    let sure = $state(false);
     let workedOn = $state(untrack(() => dateOf(shopClock.now)));
     let person = $state(untrack(() => String(people.find((one) => one.name === viewerName)?.id ?? '')));
     let because = $state('');
@@ -30,8 +31,17 @@
         event.preventDefault();
         act.post(
             route('operations.hours', operation.id),
-            { hours, worked_on: workedOn, person_id: person === '' ? null : Number(person) },
-            () => (hours = ''),
+            {
+                hours,
+                worked_on: workedOn,
+                person_id: person === '' ? null : Number(person),
+                sure,
+                version: operation.version,
+            },
+            () => {
+                hours = '';
+                sure = false;
+            },
         );
     }
 
@@ -52,6 +62,12 @@
             error={act.errors.person_id}
             options={people.map((one) => ({ value: String(one.id), words: one.name }))}
         />
+    {/if}
+    {#if act.errors.sure}
+        <div class="col-span-full">
+            <p class="tight" role="alert">{act.errors.sure}</p>
+            <label><input type="checkbox" bind:checked={sure} /> It is so</label>
+        </div>
     {/if}
     <button class="act" type="submit" disabled={act.busy}>Enter hours</button>
 </form>

@@ -76,7 +76,8 @@
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(route('operations.clock', operation.id))}>Start clock</button
+                    onclick={() => act.post(route('operations.clock', operation.id), { version: operation.version })}
+                    >Start clock</button
                 >
                 <button
                     class="act"
@@ -89,7 +90,7 @@
             {/if}
         </span>
     </div>
-    <ErrorLine text={act.other()} />
+    <ErrorLine text={act.other(...(more ? ['hours', 'worked_on', 'person_id', 'sure', 'until', 'what'] : []))} />
     {#if more}
         <div class="reasons ml-[1.85rem] pt-[0.3rem] pb-[0.6rem] max-w-208">
             {#if operation.because}<p><b>Why then:</b> {operation.because}</p>{/if}
@@ -140,7 +141,7 @@
     .name .word {
         padding: 0 0 0 0.5rem;
         font-size: 0.78rem;
-        min-height: 24px;
+        min-height: var(--target);
     }
 
     .reasons p {

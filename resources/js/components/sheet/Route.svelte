@@ -57,11 +57,11 @@
 <section class="sheet mt-6" id="route">
     <h2><a class="plain" href={route('route', build)}>Route</a></h2>
     <p class="small">
-        <a href={route('route', build)}>Why in this order, and how it can be changed</a>
+        <a class="target" href={route('route', build)}>Why in this order, and how it can be changed</a>
         <span class="quiet">·</span>
-        <a href={route('builds.traveller', [build, 'a4'])}>Traveller, PDF on A4</a>
+        <a class="target" href={route('builds.traveller', [build, 'a4'])}>Traveller, PDF on A4</a>
         <span class="quiet">·</span>
-        <a href={route('builds.traveller', [build, 'letter'])}>on Letter</a>
+        <a class="target" href={route('builds.traveller', [build, 'letter'])}>on Letter</a>
     </p>
     {#each stages as stage (stage.name)}
         <details

@@ -16,7 +16,7 @@
 <section class="sheet mt-6" id="specification">
     <h2>Specification, revision {specification.revision}{specification.released ? '' : ', not released'}</h2>
     <p class="screen-only flex flex-wrap gap-y-[0.3rem] gap-x-[1.4rem]">
-        <a href={route('specification', [build, specification.revision])}>Open the specification</a>
+        <a class="target" href={route('specification', [build, specification.revision])}>Open the specification</a>
         {#if draft !== null && draft !== specification.revision}
             <a href={route('specification', build)}>Revision {draft} is being written</a>
             {#if manager}<a href={route('builds.revisions', build)}>What it would change</a>{/if}

@@ -35,7 +35,7 @@
                 <th class="border-t border-t-rule text-[0.92rem] text-ink" scope="row">{file.name}</th>
                 {#each TEMPLATES as [ending, words] (ending)}
                     <td class="pt-[0.3rem] pr-[0.8rem] pb-[0.3rem] pl-0 text-[0.92rem]"
-                        ><a href={address(`${file.key}${ending}`)} download>{words}</a></td
+                        ><a class="target" href={address(`${file.key}${ending}`)} download>{words}</a></td
                     >
                 {/each}
             </tr>
@@ -48,6 +48,6 @@
 <h2 class="mt-[0.6rem]">Sheets and tables</h2>
 <ul>
     {#each OTHERS as [name, words] (name)}<li class="pt-[0.3rem] pr-[0.8rem] pb-[0.3rem] pl-0 text-[0.92rem]">
-            <a href={address(name)} download>{words}</a>
+            <a class="target" href={address(name)} download>{words}</a>
         </li>{/each}
 </ul>

@@ -100,7 +100,7 @@
         {#if shown}
             <Findings
                 findings={shown.findings}
-                onmend={editable ? (changes) => writing.apply(changes) : undefined}
+                onfix={editable ? (changes) => writing.apply(changes) : undefined}
                 onaccept={editable ? onaccept : undefined}
                 onfield={(field) => void show(field)}
                 error={acceptError}
@@ -132,7 +132,7 @@
     .groups button,
     .tabs button {
         font-size: 0.87rem;
-        min-height: 24px;
+        min-height: var(--target);
         border-bottom: 2px solid transparent;
         cursor: pointer;
         color: var(--accent);

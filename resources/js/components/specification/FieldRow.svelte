@@ -1,7 +1,9 @@
 <script lang="ts">
+    import { textOf } from '@/lib/file';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import FileField from '@/components/FileField.svelte';
     import type { FieldDefinition, ShownValue } from '@/lib/props';
+    import { route } from '@/lib/address';
     import Source from './Source.svelte';
 
     interface Props {
@@ -70,9 +72,12 @@
             <FileField
                 words="Outline from a file (.svg)"
                 accept={['.svg', 'image/svg+xml']}
-                onfile={(file) => void file.text().then(onset)}
+                onfile={(file) => void textOf(file).then(onset)}
             />
         </div>
+    {/if}
+    {#if field.key === 'outline' && editable}
+        <p class="hint"><a class="target" href={route('outlines')} target="_blank">See them side by side</a></p>
     {/if}
     {#if aside}<p class="hint">Left aside, for {aside}.</p>{/if}
     {#if field.hint}<p class="hint" id={`${id}-hint`}>{field.hint}</p>{/if}

@@ -6,13 +6,13 @@
 
     interface Props {
         findings: ShownFinding[];
-        onmend?: (changes: Record<string, string>) => void;
+        onfix?: (changes: Record<string, string>) => void;
         onaccept?: (key: string, reason: string) => void;
         onfield?: (field: string) => void;
         error?: string | undefined;
     }
 
-    const { findings, onmend, onaccept, onfield, error }: Props = $props();
+    const { findings, onfix, onaccept, onfield, error }: Props = $props();
 
     const WORDS = { stop: 'stop', warn: 'warning', note: 'note' } as const;
     let accepting = $state('');
@@ -36,9 +36,9 @@
         });
     });
 
-    function fix(key: string, place: number, changes: Record<string, string>): void {
+    function apply(key: string, place: number, changes: Record<string, string>): void {
         fixing = { key, place };
-        onmend?.(changes);
+        onfix?.(changes);
     }
 </script>
 
@@ -56,17 +56,17 @@
             {#if finding.accepted}
                 <p class="small quiet">Accepted by {finding.accepted.by}: {finding.accepted.reason}</p>
             {:else}
-                {#if onmend && finding.mends.length > 0}
+                {#if onfix && finding.fixes.length > 0}
                     <p class="small flex flex-wrap gap-y-0 gap-x-[0.8rem]">
                         <span class="quiet">Fixes:</span>
-                        {#each finding.mends as mend (mend.words)}
-                            <button class="word" type="button" onclick={() => fix(finding.key, place, mend.changes)}
-                                >{mend.words}</button
+                        {#each finding.fixes as fix (fix.words)}
+                            <button class="word" type="button" onclick={() => apply(finding.key, place, fix.changes)}
+                                >{fix.words}</button
                             >
                         {/each}
                     </p>
-                {:else if finding.unmended}
-                    <p class="small quiet">{finding.unmended}</p>
+                {:else if finding.unfixed}
+                    <p class="small quiet">{finding.unfixed}</p>
                 {/if}
                 {#if onaccept}
                     {#if accepting === finding.key}
@@ -127,7 +127,7 @@
         font: inherit;
         cursor: pointer;
         color: inherit;
-        min-height: 24px;
+        min-height: var(--target);
     }
 
     h3 button:hover {

@@ -108,9 +108,6 @@
         display: block;
         font-size: 0.75rem;
         color: var(--quiet);
-        white-space: nowrap;
-        overflow: hidden;
-        text-overflow: ellipsis;
     }
 
     .entry .word {

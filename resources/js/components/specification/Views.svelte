@@ -24,7 +24,7 @@
         display: inline-flex;
         gap: 0.4rem;
         align-items: center;
-        min-height: 24px;
+        min-height: var(--target);
     }
 
     .views {

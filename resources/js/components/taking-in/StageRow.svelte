@@ -75,7 +75,7 @@
                         <Field
                             name={`until.${one.id}`}
                             label="Holds until"
-                            type="datetime-local"
+                            type="moment"
                             bind:value={() => said.until[one.id] ?? '', (typed) => (said.until[one.id] = typed)}
                             error={errors[`operations.${one.id}.until`]}
                         />

@@ -18,6 +18,26 @@ export const addresses = {
                 "HEAD"
             ]
         },
+        "sign-in.second": {
+            "uri": "sign-in/second",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "password.link": {
+            "uri": "new-password/{token}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "token": "[A-Za-z0-9]{40}"
+            },
+            "parameters": [
+                "token"
+            ]
+        },
         "feed": {
             "uri": "feeds/{token}.ics",
             "methods": [
@@ -35,6 +55,43 @@ export const addresses = {
             "uri": "sign-out",
             "methods": [
                 "POST"
+            ]
+        },
+        "account": {
+            "uri": "account",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "account.password": {
+            "uri": "account/password",
+            "methods": [
+                "PUT"
+            ]
+        },
+        "account.second": {
+            "uri": "account/second-factor",
+            "methods": [
+                "POST"
+            ]
+        },
+        "account.sign-ins": {
+            "uri": "account/sign-ins",
+            "methods": [
+                "DELETE"
+            ]
+        },
+        "account.sign-ins.one": {
+            "uri": "account/sign-ins/{signIn}",
+            "methods": [
+                "DELETE"
+            ],
+            "wheres": {
+                "signIn": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "signIn"
             ]
         },
         "today": {
@@ -166,6 +223,13 @@ export const addresses = {
             "bindings": {
                 "build": "number"
             }
+        },
+        "outlines": {
+            "uri": "outlines",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
         },
         "builds.measurements": {
             "uri": "builds/{build}/measurements",
@@ -804,17 +868,17 @@ export const addresses = {
             }
         },
         "plan.try.changes.one": {
-            "uri": "plan/try/{scenario}/changes/{index}",
+            "uri": "plan/try/{scenario}/changes/{change}",
             "methods": [
                 "DELETE"
             ],
             "wheres": {
-                "scenario": "[0-9]+",
-                "index": "[0-9]{1,4}"
+                "scenario": "[0-9]{1,9}",
+                "change": "[0-9]{1,9}"
             },
             "parameters": [
                 "scenario",
-                "index"
+                "change"
             ],
             "bindings": {
                 "scenario": "id"
@@ -913,6 +977,69 @@ export const addresses = {
             "bindings": {
                 "dayOff": "id"
             }
+        },
+        "audit": {
+            "uri": "house/audit",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "people.link": {
+            "uri": "people/{person}/password-link",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "person": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "person"
+            ],
+            "bindings": {
+                "person": "id"
+            }
+        },
+        "people.second": {
+            "uri": "people/{person}/second-factor",
+            "methods": [
+                "DELETE"
+            ],
+            "wheres": {
+                "person": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "person"
+            ],
+            "bindings": {
+                "person": "id"
+            }
+        },
+        "people.require-second": {
+            "uri": "house/second-factor",
+            "methods": [
+                "PUT"
+            ]
+        },
+        "health": {
+            "uri": "house/health",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "everything": {
+            "uri": "house/everything.zip",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "health.copy": {
+            "uri": "house/health/copy",
+            "methods": [
+                "POST"
+            ]
         },
         "house.models": {
             "uri": "house/models",

@@ -18,6 +18,26 @@ export const addresses = {
                 "HEAD"
             ]
         },
+        "sign-in.second": {
+            "uri": "sign-in/second",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "password.link": {
+            "uri": "new-password/{token}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "token": "[A-Za-z0-9]{40}"
+            },
+            "parameters": [
+                "token"
+            ]
+        },
         "feed": {
             "uri": "feeds/{token}.ics",
             "methods": [

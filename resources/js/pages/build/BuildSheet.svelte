@@ -138,8 +138,8 @@
 <div hidden={here !== 'route'}>
     <Route {operations} {manager} {people} viewerName={viewer?.name ?? ''} open={build.open} build={build.number} />
 </div>
-<div hidden={here !== 'kit'}><Kit {kit} {manager} open={build.open} /></div>
-<div hidden={here !== 'hours'}><Hours {hours} {manager} /></div>
+<div hidden={here !== 'kit'}><Kit {kit} {operations} {manager} open={build.open} /></div>
+<div hidden={here !== 'hours'}><Hours {hours} {operations} {manager} /></div>
 {#if manager}<div hidden={here !== 'money'}><Money {progress} /></div>{/if}
 <div hidden={here !== 'measured'}><Measured {measured} build={build.number} open={build.open} /></div>
 <div hidden={here !== 'specification'}>

@@ -14,7 +14,7 @@
 
 <svelte:head><title>Builds · Regimen</title></svelte:head>
 
-<div class="head flex justify-between items-start gap-4">
+<div class="head flex justify-between items-start gap-4 max-desk:flex-wrap max-desk:gap-1">
     <div>
         <h1>
             {open.length === 0
@@ -26,7 +26,7 @@
         {#if finished.length > 0}<p class="quiet">{finished.length} finished ones below, with what they took.</p>{/if}
     </div>
     {#if manager}
-        <p class="flex flex-wrap gap-x-5 gap-y-1 items-center justify-end">
+        <p class="flex flex-wrap gap-x-5 gap-y-1 items-center desk:justify-end">
             <a use:inertia href={route('bench.new')}>Take one in that is on the bench already</a>
             <a use:inertia href={route('finished.new')}>Bring finished ones in</a>
             <a class="do" use:inertia href={route('commissions.new')}>New commission</a>
@@ -74,7 +74,7 @@
                     {#each finished as build (build.number)}
                         <tr>
                             <td
-                                ><a use:inertia href={route('builds.show', build.number)}
+                                ><a class="target" use:inertia href={route('builds.show', build.number)}
                                     >{build.number} · {build.title}</a
                                 ></td
                             >

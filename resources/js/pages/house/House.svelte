@@ -29,16 +29,24 @@
 
 <h1>{settings.name}</h1>
 <p>
-    <a href={route('house.standards')}>House standards</a>
+    <a class="target" href={route('house.standards')}>House standards</a>
     <span class="quiet">what operations take and how they are done, finishes, tolerances</span>
 </p>
 <p>
-    <a href={route('house.models')}>House models</a>
+    <a class="target" href={route('house.models')}>House models</a>
     <span class="quiet">what a specification begins from, and what is taken when nothing is said</span>
 </p>
 <p>
-    <a href={route('climate')}>Air of the shop</a>
+    <a class="target" href={route('climate')}>Air of the shop</a>
     <span class="quiet">readings that make holds longer and spraying wait</span>
+</p>
+<p>
+    <a class="target" href={route('health')}>Backups and health</a>
+    <span class="quiet">copies of all data, made every night, and room on the disk</span>
+</p>
+<p>
+    <a class="target" href={route('audit')}>Audit log</a>
+    <span class="quiet">sign-ins, changes of rights, copies and exports</span>
 </p>
 <p class="quiet">
     What the shop takes for granted: hours, rates, stations and fixtures. It began with common practice of the trade;

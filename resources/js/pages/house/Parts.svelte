@@ -1,5 +1,6 @@
 <script lang="ts">
     import { inertia, page } from '@inertiajs/svelte';
+    import KitInTime from '@/components/KitInTime.svelte';
     import Field from '@/components/Field.svelte';
     import PartRow from '@/components/house/PartRow.svelte';
     import PriceRow from '@/components/house/PriceRow.svelte';
@@ -22,7 +23,7 @@
         : `${expected.length} parts are on their way`}
 </h1>
 <p class="quiet">
-    Whatever open builds still need. Record an arrival here or on the build’s sheet, and everything is planned anew.
+    Whatever open builds still need. Record an arrival here or on the build’s sheet, and everything is planned again.
 </p>
 <p class="tools flex flex-wrap gap-y-[0.4rem] gap-x-[1.4rem] items-center">
     <a href={route('parts.sheet', 'a4')}>Order list, PDF on A4</a>
@@ -31,6 +32,7 @@
 
 <section class="sheet mt-[1.2rem]">
     <h2>Expected</h2>
+    <KitInTime lines={expected.map((line) => ({ ...line, name: `${line.build}: ${line.name}` }))} />
     <ul>
         {#each expected as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">
                 Nothing is on order.

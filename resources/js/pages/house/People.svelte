@@ -1,8 +1,13 @@
 <script lang="ts">
+    import ErrorLine from '@/components/ErrorLine.svelte';
     import PersonForm from '@/components/house/PersonForm.svelte';
+    import { Act } from '@/lib/act.svelte';
+    import { route } from '@/lib/address';
     import type { PeopleProps, PersonLine } from '@/lib/props';
 
-    const { people, skills, shopRate, shopHours }: PeopleProps = $props();
+    const { people, skills, shopRate, shopHours, needsSecondFactor }: PeopleProps = $props();
+
+    const act = new Act();
 
     const active = $derived(people.filter((person) => person.active));
     const missing = $derived(skills.filter((skill) => !active.some((person) => person.skills.includes(skill))));
@@ -18,6 +23,7 @@
         signsIn: false,
         rate: '',
         ownHours: false,
+        hasSecond: false,
         hours: shopHours,
         minutesAWeek: 0,
         daysOff: [],
@@ -48,4 +54,20 @@
     {#key people.length}
         <PersonForm person={newcomer} {skills} {shopRate} {shopHours} />
     {/key}
+</section>
+
+<section class="sheet mt-[1.3rem]">
+    <h2>Second factor</h2>
+    <p class="quiet small">
+        Codes from a phone beside the password. Everybody sets them up under their own name, above.
+    </p>
+    <label
+        ><input
+            type="checkbox"
+            checked={needsSecondFactor}
+            onchange={(event) =>
+                act.send('put', route('people.require-second'), { needed: event.currentTarget.checked })}
+        /> ask everybody for a second factor</label
+    >
+    <ErrorLine text={act.other()} />
 </section>

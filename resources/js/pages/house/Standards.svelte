@@ -41,7 +41,7 @@
 </h1>
 <p class="quiet">
     <a href={route('house')}>House</a>. What an operation usually takes, and how it is done. New builds take these;
-    builds that have their route keep it until it is derived anew. Data sheets and local codes come first.
+    builds that have their route keep it until it is derived again. Data sheets and local codes come first.
 </p>
 <ErrorLine text={act.other()} />
 

@@ -41,7 +41,7 @@
 
 <PlanPages />
 <h1>{heading}</h1>
-<p class="quiet">When the shop works and who is there. Whatever changes here, everything is planned anew around it.</p>
+<p class="quiet">When the shop works and who is there. Whatever changes here, everything is planned again around it.</p>
 
 <SixWeeks {today} {days} {people} />
 

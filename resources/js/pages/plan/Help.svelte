@@ -19,11 +19,17 @@
     });
 
     const act = new Act();
+    // Looking changes nothing: what was not asked for this plan yet is asked for once the page is there.
+    $effect(() => {
+        if (standing === 'none' && !act.busy) {
+            act.post(route('plan.help'));
+        }
+    });
     const days = (gain: { before: string; after: string }): number =>
         Math.round((Date.parse(gain.before) - Date.parse(gain.after)) / 86_400_000);
     const late = $derived(ranked.filter((one) => one.gains.some((gain) => gain.late)).length);
     const heading = $derived(
-        standing === 'trying'
+        standing === 'trying' || standing === 'none'
             ? 'Trying what would help'
             : standing === 'failed'
               ? 'It could not be tried'
@@ -55,7 +61,7 @@
                 <span>
                     {#each one.gains as gain (gain.number)}
                         <span class={['gain', gain.late && 'late']}>
-                            <a href={route('builds.show', gain.number)}>{gain.number} {gain.title}</a>
+                            <a class="target" href={route('builds.show', gain.number)}>{gain.number} {gain.title}</a>
                             <span class="figure small">{days(gain)} {days(gain) === 1 ? 'day' : 'days'} sooner</span>
                             <span class="small quiet">{calendarDay(gain.before)} → {calendarDay(gain.after)}</span>
                         </span>
@@ -79,7 +85,7 @@
     </ol>
 {/snippet}
 
-{#if standing === 'trying'}
+{#if standing === 'trying' || standing === 'none'}
     <div class="trying">
         <Progress value={all === 0 ? 0 : tried} max={all || 1} class="tried">
             <Progress.Label class="sr-only">How much of it was tried</Progress.Label>

@@ -1,6 +1,7 @@
 <script lang="ts">
     import Empty from '@/components/Empty.svelte';
     import { inertia } from '@inertiajs/svelte';
+    import Moved from '@/components/plan/Moved.svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { calendarDay, moment } from '@/lib/time';
     import type { HistoryProps } from '@/lib/props';
@@ -21,7 +22,7 @@
 <PlanPages />
 <h1>{heading}</h1>
 <p class="quiet">
-    What each plan expected of a build, and what made it necessary to plan anew. Days are working days of the shop.
+    What each plan expected of a build, and what made it necessary to plan again. Days are working days of the shop.
 </p>
 
 {#each builds as build (build.number)}
@@ -36,6 +37,7 @@
                         : ''}</span
                 >
             </summary>
+            <div class="ml-[1.1rem]"><Moved {build} /></div>
             <table class="mt-[0.3rem] mr-0 mb-[0.3rem] ml-[1.1rem] w-[calc(100%_-_1.1rem)] max-md:text-[0.9rem]">
                 <thead><tr><th>Planned</th><th>Finish</th><th>Moved</th><th>Because of</th></tr></thead>
                 <tbody>
@@ -49,7 +51,7 @@
                     {/each}
                 </tbody>
             </table>
-            <p class="small"><a use:inertia href={route('builds.show', build.number)}>the build</a></p>
+            <p class="small"><a class="target" use:inertia href={route('builds.show', build.number)}>the build</a></p>
         </details>
     </section>
 {:else}

@@ -1,6 +1,6 @@
 <script lang="ts">
     import PlanPages from '@/components/plan/PlanPages.svelte';
-    import { calendarDay } from '@/lib/time';
+    import { calendarDay, shortDay } from '@/lib/time';
     import type { LoadProps, LoadRow } from '@/lib/props';
 
     const { heading, weeks, rows }: LoadProps = $props();
@@ -16,6 +16,9 @@
     const high = (share: number | null): number => Math.min(1.5, share ?? 0) * (HEIGHT / 1.5);
     const said = (week: LoadRow['weeks'][number]): string =>
         `${hours(week.planned)} of ${hours(week.there)} planned; the promises need ${hours(week.needed)}`;
+    /** With its year where that is another one than the week's before. */
+    const named = (week: string, before = ''): string =>
+        before.slice(0, 4) === week.slice(0, 4) ? shortDay(`${week}T12:00:00Z`) : calendarDay(week).slice(4);
     const quiet = (row: LoadRow): boolean => row.weeks.every((week) => week.planned === 0 && week.needed === 0);
 </script>
 
@@ -36,7 +39,8 @@
             <div class="row axis" aria-hidden="true">
                 <span></span>
                 <div class="weeks" style:--count={weeks.length}>
-                    {#each weeks as week (week)}<span class="small quiet">{calendarDay(week).slice(4)}</span>{/each}
+                    {#each weeks as week, index (week)}<span class="small quiet">{named(week, weeks[index - 1])}</span
+                        >{/each}
                 </div>
             </div>
             {#each busy as row (row.name)}

@@ -34,14 +34,14 @@
     <section>
         {#if shown}
             <ul class="list mt-[0.3rem] mb-[0.8rem]">
-                {#each shown.changes as change, index (index + change)}
+                {#each shown.changes as change (change.id)}
                     <li>
-                        {change}
+                        {change.words}
                         <button
                             class="word small"
                             type="button"
                             disabled={act.busy}
-                            onclick={() => act.send('delete', route('plan.try.changes.one', [shown.id, index]))}
+                            onclick={() => act.send('delete', route('plan.try.changes.one', [shown.id, change.id]))}
                             >remove</button
                         >
                     </li>
@@ -60,7 +60,8 @@
                     class="do"
                     type="button"
                     disabled={act.busy || shown.changes.length === 0}
-                    onclick={() => act.post(route('plan.try.apply', shown.id))}>Apply</button
+                    onclick={() => act.post(route('plan.try.apply', shown.id), { version: shown.version })}
+                    >Apply</button
                 >
                 <button
                     class="act"

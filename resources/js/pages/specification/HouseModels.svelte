@@ -14,7 +14,8 @@
     trade’s.
 </p>
 <p class="flex gap-[1.2rem] items-center my-[0.7rem]">
-    <a class="do" href={route('house.models.new')}>New model</a> <a href={route('house')}>Back to the house</a>
+    <a class="do" href={route('house.models.new')}>New model</a> <a href={route('outlines')}>Body outlines</a>
+    <a href={route('house')}>Back to the house</a>
 </p>
 
 <ul class="grid grid-cols-2 gap-y-0 gap-x-10 max-[68rem]:grid-cols-1">
@@ -28,7 +29,7 @@
                     />{/if}
             </div>
             <div>
-                <h2><a href={route('house.models.one', model.id)}>{model.name}</a></h2>
+                <h2><a class="target" href={route('house.models.one', model.id)}>{model.name}</a></h2>
                 <p class="quiet">{model.inOneLine}</p>
                 {#if model.isDefault}<p class="small">What a {model.type} is when nothing else is said.</p>{/if}
                 <p class="small flex gap-[1.2rem]">
