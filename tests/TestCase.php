@@ -45,7 +45,7 @@ abstract class TestCase extends FrameworkTestCase
         $this->withoutVite();
     }
 
-    /** Each request reads the shop anew, as it does when it is served. */
+    /** Each request reads the shop again, as it does when it is served. */
     public function call(
         $method,
         $uri,

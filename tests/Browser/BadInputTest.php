@@ -36,6 +36,14 @@ final class BadInputTest extends BrowserTestCase
         $me->waitForText('1 h 30 min recorded on full-size drawing and check.');
         self::assertStringContainsString('1 h 30 of 4 h', $me->text($drawing));
 
+        $me->type('Hours worked', '0:15', $drawing);
+        $me->setDate('On', '2026-01-05', $drawing);
+        $me->press('Enter hours', $drawing);
+        $me->waitForText('was taken on only on', $drawing);
+        $me->tick('It is so', $drawing);
+        $me->press('Enter hours', $drawing);
+        $me->waitForText('15 min recorded on full-size drawing and check.');
+
         $me->press('Start clock', '[data-operation="select timber, read moisture"]');
         $me->waitForText('needs what has not arrived: sugar maple for the neck');
         self::assertStringNotContainsString('Stop clock', $me->text('footer'), 'no clock was started');

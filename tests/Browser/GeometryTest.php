@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Tests\Browser\Support\ShopServer;
+use Tests\Browser\Support\Sizes;
 
-/** Every page at the widths it is read at: no text lies on another or runs out of the screen, and nothing with the focus is hidden. */
+/** Every page at the widths it is read at: no text lies on another or runs out of the screen, nothing with the focus is hidden, and nothing is too small to read or to press. */
 final class GeometryTest extends BrowserTestCase
 {
     private const PAGES = [
         '/today', '/horizon', '/builds', '/builds/37', '/builds/37#route', '/builds/37#kit', '/builds/37#money', '/builds/37#measured',
         '/builds/37#specification', '/builds/37#logbook', '/builds/41/specification', '/builds/35/revisions', '/builds/41/route',
         '/builds/41/route/compare', '/builds/41/taking-in', '/commissions/new', '/finished/new', '/first-steps', '/parts', '/people',
-        '/house', '/house/standards', '/house/models', '/climate', '/plan/week', '/plan/calendar', '/plan/load', '/plan/help', '/plan/try',
+        '/house', '/house/standards', '/house/models', '/house/health', '/house/audit', '/account', '/outlines', '/climate', '/plan/week', '/plan/calendar', '/plan/load', '/plan/help', '/plan/try',
         '/plan/history', '/plan/feeds',
     ];
 
@@ -26,8 +27,12 @@ final class GeometryTest extends BrowserTestCase
             $this->browser->resize($width, 800);
             foreach (self::PAGES as $page) {
                 $me->open($page);
-                $me->waitFor('main h1');
-                foreach ([...$me->overlaps(), ...$me->hiddenFocus()] as $words) {
+                $found = [...$me->overlaps(), ...$me->hiddenFocus()];
+                $small = [...Sizes::smallTexts($me->driver), ...Sizes::cutTexts($me->driver)];
+                if ($width < 768) {
+                    $small = [...$small, ...Sizes::smallTargets($me->driver)];
+                }
+                foreach ([...$found, ...$small] as $words) {
                     $wrong[] = "{$page} at {$width}: {$words}";
                 }
                 if ($me->isWiderThanTheScreen()) {

@@ -37,7 +37,7 @@ final class HouseJourneyTest extends BrowserTestCase
         $me->waitForText('8:00–12:00, 12:30–17:00, or nothing for a free day');
         $me->type('Saturday', '9–12');
         $me->press('Save rates and hours');
-        $me->waitForText('Saved, and everything is planned anew.');
+        $me->waitForText('Saved, and everything is planned again.');
         $me->press('House standards');
         $me->waitForPath('/house/standards');
         $me->press('neck', '#operations');
@@ -45,7 +45,7 @@ final class HouseJourneyTest extends BrowserTestCase
         $me->waitForText('by hand', $carve);
         $me->type('Labour', '0:45', $carve);
         $me->press('Save', $carve);
-        $me->waitForText('Saved, and everything is planned anew.');
+        $me->waitForText('Saved, and everything is planned again.');
         $me->until(
             fn (): bool => $me->field('Labour', $carve)->getAttribute('value') === '45 min',
             'the standard as it is kept',

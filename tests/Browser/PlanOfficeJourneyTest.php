@@ -21,7 +21,7 @@ final class PlanOfficeJourneyTest extends BrowserTestCase
         file_put_contents("{$folder}/wrong.ics", $event("SUMMARY:Concert\r\nDTSTART:20260501T190000Z"));
         file_put_contents("{$folder}/right.ics", $event("SUMMARY:May day\r\nDTSTART;VALUE=DATE:20260501"));
         $me->waitFor('input[type=file]')->sendKeys("{$folder}/wrong.ics");
-        $me->waitForText('Line 6 can\'t be read: “Concert” has a time of day');
+        $me->waitForText('Line 4 can\'t be read: “Concert” has a time of day');
         $me->waitFor('input[type=file]')->sendKeys("{$folder}/right.ics");
         $me->waitForText('1 day would be closed.', '[data-look]');
         self::assertStringNotContainsString('Fri 1 May May day', preg_replace('/\s+/', ' ', $me->text('main')) ?? '', 'only looked at');
@@ -45,7 +45,7 @@ final class PlanOfficeJourneyTest extends BrowserTestCase
         $me->type('× an immovable date', '25');
         $me->type('Frozen, minutes from now', '240');
         $me->press('Plan by these');
-        $me->waitForText('Planned anew with what counts now.');
+        $me->waitForText('Planned again with what counts now.');
         $me->open('/builds/39');
         $me->press('Put on hold or give priority');
         $me->setDate('On hold until', '2026-04-20');

@@ -69,7 +69,7 @@ final class RouteJourneyTest extends BrowserTestCase
             'Why it is done all the same (kept in the logbook)', 'The plate is fixed by the template.', '#change',
         );
         $me->press('Change the route', '#change');
-        $me->waitForText('The route is changed, and everything is planned anew.');
+        $me->waitForText('The route is changed, and everything is planned again.');
         self::assertStringContainsString('broken on purpose', $me->text('h1'));
         self::assertStringContainsString('The plate is fixed by the template.', $me->text('#changes'));
         $me->choose('What is to be different', 'one after another', '#change');
@@ -114,7 +114,7 @@ final class RouteJourneyTest extends BrowserTestCase
         $me->open('/house/standards');
         $me->press('fretboard', '#operations');
         $me->press('Make this the house’s way', '[data-standard="radius the board, by jig"]');
-        $me->waitForText('Saved. Builds that have their route keep it until it is derived anew.');
+        $me->waitForText('Saved. Builds that have their route keep it until it is derived again.');
         self::assertStringContainsString('the house’s way', $me->text('[data-standard="radius the board, by jig"]'));
         $me->choose('Fret slots', 'after the board is glued', '#methods');
         $me->waitForText('slots the trade’s → after', '#history');

@@ -25,7 +25,7 @@ final class SpecificationEditorTest extends BrowserTestCase
         return $me;
     }
 
-    public function test_a_stop_is_found_mended_and_released_with_the_keyboard_alone(): void
+    public function test_a_stop_is_found_fixed_and_released_with_the_keyboard_alone(): void
     {
         $me = $this->manager();
         $me->tabTo('Neck');
@@ -105,7 +105,7 @@ final class SpecificationEditorTest extends BrowserTestCase
             static fn (): bool => $me->driver->executeScript(
                 'return document.querySelector("[data-row=\\"1\\"] input").value',
             ) === '41.00 mm',
-            'the mend inside the row',
+            'the fix inside the row',
         );
         $me->until(
             static fn (): bool => ! str_contains($me->text('.findings'), 'Layers do not add up'),

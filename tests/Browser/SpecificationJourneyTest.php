@@ -7,7 +7,7 @@ namespace Tests\Browser;
 use Tests\Browser\Support\ShopServer;
 use Tests\Browser\Support\Visitor;
 
-/** A specification is written, judged, mended, released, revised and taken to the bench. */
+/** A specification is written, judged, fixed, released, revised and taken to the bench. */
 final class SpecificationJourneyTest extends BrowserTestCase
 {
     private function manager(): Visitor
@@ -18,7 +18,7 @@ final class SpecificationJourneyTest extends BrowserTestCase
         return $me;
     }
 
-    public function test_from_a_house_model_over_a_stop_and_its_mend_to_the_bench(): void
+    public function test_from_a_house_model_over_a_stop_and_its_fix_to_the_bench(): void
     {
         $me = $this->manager();
         $me->open('/commissions/new');

@@ -6,7 +6,6 @@ declare(strict_types=1);
  * Makes the pictures in docs/screenshots/ from the demo shop on its fixed morning. Run by ./regimen shots.
  */
 
-use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Chromium;
 use Tests\Browser\Support\ShopServer;
 use Tests\Browser\Support\Visitor;
@@ -32,7 +31,7 @@ try {
     foreach ([
         'horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts',
         'house' => '/house', 'week' => '/plan/week', 'calendar' => '/plan/calendar', 'load' => '/plan/load',
-        'history' => '/plan/history',
+        'history' => '/plan/history', 'outlines' => '/outlines',
     ] as $name => $path) {
         $me->open($path);
         $take($name);
@@ -41,13 +40,6 @@ try {
     $me->press('by person');
     $me->press('Days');
     $take('horizon-people');
-    $me->open('/horizon');
-    $me->press('by station');
-    $me->press('Days');
-    $me->tabTo('Operations of saw and planer');
-    $me->keys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT]);
-    $me->waitFor('#chosen [data-effect]');
-    $take('horizon-moved');
     $me->open('/plan/help');
     $shop->workOff();
     $me->waitForText('Made in another way');

@@ -96,7 +96,7 @@ final class LogbookTest extends TestCase
         $timber = "/operations/{$this->operation($this->build, PreparationOperation::SelectTimber->value)->id}";
         match ($what) {
             'stop' => $this->post("{$agree}/clock"),
-            'strike' => $this->post("{$agree}/hours", ['hours' => '2', 'worked_on' => '2026-03-17']),
+            'strike' => $this->post("{$agree}/hours", ['hours' => '2', 'worked_on' => '2026-03-17', 'sure' => true]),
             'reopen' => $this->post("{$agree}/finish", ['version' => 1]),
             'hold', 'end' => $this->finished($this->build, PreparationOperation::Agree->value),
             'use', 'spoil' => KitLine::query()->where('name', 'tuner')->update(['state' => 'arrived']),
@@ -122,7 +122,7 @@ final class LogbookTest extends TestCase
         return match ($what) {
             'clock' => ["{$agree}/clock", []],
             'stop' => ['/clocks/'.TimeEntry::query()->value('id').'/stop', []],
-            'hours' => ["{$agree}/hours", ['hours' => '2', 'worked_on' => '2026-03-17']],
+            'hours' => ["{$agree}/hours", ['hours' => '2', 'worked_on' => '2026-03-17', 'sure' => true]],
             'strike' => ['/hours/'.TimeEntry::query()->value('id').'/strike', ['because' => 'the other build']],
             'done' => ["{$agree}/finish", ['version' => 1]],
             'hold' => ["{$timber}/finish", ['version' => 1]],

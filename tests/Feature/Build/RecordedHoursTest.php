@@ -65,13 +65,13 @@ final class RecordedHoursTest extends TestCase
         $operation = $this->operation($this->build(), PreparationOperation::Agree->value);
         $url = "/operations/{$operation->id}/hours";
         $this->actingAs($this->manager)
-            ->post($url, ['hours' => '20', 'worked_on' => '2026-03-17'])
+            ->post($url, ['hours' => '20', 'worked_on' => '2026-03-17', 'sure' => true])
             ->assertSessionHasNoErrors();
-        $this->post($url, ['hours' => '5', 'worked_on' => '2026-03-17'])->assertSessionHasErrors('hours');
-        $this->post($url, ['hours' => '4', 'worked_on' => '2026-03-17'])->assertSessionHasNoErrors();
+        $this->post($url, ['hours' => '5', 'worked_on' => '2026-03-17', 'sure' => true])->assertSessionHasErrors('hours');
+        $this->post($url, ['hours' => '4', 'worked_on' => '2026-03-17', 'sure' => true])->assertSessionHasNoErrors();
         $this->post(
             $url,
-            ['hours' => '1', 'worked_on' => '2026-03-17', 'person_id' => $this->maker->id],
+            ['hours' => '1', 'worked_on' => '2026-03-17', 'sure' => true, 'person_id' => $this->maker->id],
         )->assertSessionHasNoErrors();
         $this->assertSame(1500, (int) TimeEntry::query()->sum('minutes'));
     }
@@ -82,11 +82,11 @@ final class RecordedHoursTest extends TestCase
         $this->actingAs($this->maker)
             ->post(
                 "/operations/{$operation->id}/hours",
-                ['hours' => '1', 'worked_on' => '2026-03-17', 'person_id' => $this->manager->id],
+                ['hours' => '1', 'worked_on' => '2026-03-17', 'sure' => true, 'person_id' => $this->manager->id],
             )
             ->assertForbidden();
         $this->post(
-            "/operations/{$operation->id}/hours", ['hours' => '1', 'worked_on' => '2026-03-17'],
+            "/operations/{$operation->id}/hours", ['hours' => '1', 'worked_on' => '2026-03-17', 'sure' => true],
         )->assertSessionHasNoErrors();
         $this->assertSame($this->maker->id, TimeEntry::query()->sole()->person_id);
     }
@@ -95,7 +95,7 @@ final class RecordedHoursTest extends TestCase
     {
         $agree = $this->operation($this->build(), PreparationOperation::Agree->value);
         $this->actingAs($this->manager)->post(
-            "/operations/{$agree->id}/hours", ['hours' => '3', 'worked_on' => '2026-03-17'],
+            "/operations/{$agree->id}/hours", ['hours' => '3', 'worked_on' => '2026-03-17', 'sure' => true],
         );
         $entry = TimeEntry::query()->sole();
         $this->actingAs($this->maker)->post("/hours/{$entry->id}/strike", ['because' => 'no'])->assertForbidden();

@@ -77,7 +77,7 @@ final class SheetsTest extends TestCase
             ],
         );
         $agree = $this->operation($build, PreparationOperation::Agree->value);
-        $this->post("/operations/{$agree->id}/hours", ['hours' => '1:15', 'worked_on' => '2026-03-17']);
+        $this->post("/operations/{$agree->id}/hours", ['hours' => '1:15', 'worked_on' => '2026-03-17', 'sure' => true]);
         $sheet = $this->get('/builds/1')->assertOk();
         $this->assertSame(
             [['Ines', 75, 'afterwards', false]],

@@ -23,13 +23,13 @@ use Tests\TestCase;
 final class AccessTest extends TestCase
 {
     private const OPEN_TO_GUESTS = [
-        'new-shop', 'sign-in', 'up', 'feeds/{token}.ics', 'storage/{path}', '{fallbackPlaceholder}',
+        'new-shop', 'sign-in', 'sign-in/second', 'new-password/{token}', 'up', 'feeds/{token}.ics', 'storage/{path}', '{fallbackPlaceholder}',
     ];
 
     private const FOR_MAKERS = [
-        '/', 'sign-out', 'today', 'horizon', 'plan/week', 'plan/feeds', 'plan/feeds/{feed}',
+        '/', 'sign-out', 'account', 'account/password', 'account/second-factor', 'account/sign-ins', 'account/sign-ins/{signIn}', 'today', 'horizon', 'plan/week', 'plan/feeds', 'plan/feeds/{feed}',
         'operations/{operation}/why', 'days', 'builds', 'builds/{build}', 'builds/{build}/specification/{number?}',
-        'builds/{build}/specification/{number}/{file}', 'builds/{build}/measurements', 'builds/{build}/route',
+        'builds/{build}/specification/{number}/{file}', 'builds/{build}/measurements', 'builds/{build}/route', 'outlines',
         'builds/{build}/traveller-{paper}.pdf', 'plan/week-{paper}.pdf', 'parts', 'parts-{paper}.pdf', 'climate', 'climate.csv', 'climate/sensor',
         'operations/{operation}/clock', 'operations/{operation}/hours', 'operations/{operation}/finish',
         'operations/{operation}/end-hold', 'operations/{operation}/reopen',

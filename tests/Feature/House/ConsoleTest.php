@@ -35,7 +35,7 @@ final class ConsoleTest extends FrameworkTestCase
         file_put_contents("{$this->folder}/letter.txt", 'Dear maker');
         $refused = $this->artisan('regimen:restore', "{$this->folder}/letter.txt");
         $this->assertSame(1, $refused->getExitCode());
-        $this->assertStringContainsString('nothing was changed', $refused->getOutput());
+        $this->assertStringContainsString('Nothing was changed', $refused->getOutput());
         $this->assertSame('mine', $this->sql('SELECT name FROM clients'));
     }
 
@@ -107,10 +107,5 @@ final class ConsoleTest extends FrameworkTestCase
             $told,
         );
         $this->assertMatchesRegularExpression('/its page: \d+ ms here, [\d.]+ × an empty request/', $told);
-    }
-
-    private function sql(string $statement): mixed
-    {
-        return (new \PDO("sqlite:{$this->folder}/shop.sqlite"))->query($statement)->fetchColumn();
     }
 }

@@ -35,17 +35,22 @@ trait EntryScript
     }
 
     /** A command in a process of its own, as the entry script runs it. */
-    public function artisan($command, $parameters = []): Process
+    public function artisan($command, $parameters = [], array $environment = []): Process
     {
         $process = new Process(
             [PHP_BINARY, 'artisan', $command, ...(array) $parameters, ...$command === 'migrate' ? ['--force'] : []],
             base_path(),
-            ['DB_DATABASE' => "{$this->folder}/shop.sqlite"],
+            ['DB_DATABASE' => "{$this->folder}/shop.sqlite"] + $environment,
             null,
             60,
         );
         $process->run();
 
         return $process;
+    }
+
+    private function sql(string $statement): mixed
+    {
+        return (new \PDO("sqlite:{$this->folder}/shop.sqlite"))->query($statement)->fetchColumn();
     }
 }

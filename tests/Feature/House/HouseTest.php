@@ -49,7 +49,7 @@ final class HouseTest extends TestCase
         );
     }
 
-    public function test_a_fixture_the_shop_lacks_leaves_operations_unplanned_with_the_mend(): void
+    public function test_a_fixture_the_shop_lacks_leaves_operations_unplanned_with_the_fix(): void
     {
         $build = $this->build();
         $beam = Resource::query()->where('key', 'flat-beam')->sole();

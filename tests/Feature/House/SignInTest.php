@@ -183,8 +183,8 @@ final class SignInTest extends TestCase
     #[TestWith(['aaaaaaaaaaaaaaa', 'again and again'])]
     #[TestWith(['abcdefghijklmn', 'in a row'])]
     #[TestWith(['1234567890123', 'in a row'])]
-    #[TestWith(['corner-bench-12', 'shop’s name'])]
-    #[TestWith(['Ada Lathe 2026', 'Your name'])]
+    #[TestWith(['corner-bench-12', 'Names of the shop'])]
+    #[TestWith(['Ada Lathe 2026', 'Names of the shop'])]
     public function test_a_password_that_is_tried_first_is_refused_with_what_would_be_right(string $password, string $words): void
     {
         $form = [
@@ -193,6 +193,18 @@ final class SignInTest extends TestCase
         $this->post('/new-shop', [...$form, 'password' => $password])->assertSessionHasErrors('password');
         $this->assertStringContainsString($words, session('errors')->first('password'));
         $this->assertSame(0, Person::query()->count());
+    }
+
+    public function test_words_of_the_shop_alone_make_no_password(): void
+    {
+        $this->openShop();
+        $this->commission();
+        $this->actingAs($this->maker);
+        $try = fn (string $password) => $this->put('/account/password', ['current' => 'a long password', 'password' => $password]);
+        foreach (['Fennimore-2026!', 'clara.tobias.99', 'TestShopInes88', 'fennimore guitars 7', 'tobias+clara+ines'] as $own) {
+            $try($own)->assertSessionHasErrors('password');
+        }
+        $try('clara planes the spruce')->assertSessionHasNoErrors();
     }
 
     public function test_a_long_password_counts_to_its_last_character(): void
@@ -204,7 +216,7 @@ final class SignInTest extends TestCase
         $this->post('/sign-in', ['email' => 'tobias@example.org', 'password' => $long.'B'])->assertSessionHasErrors('email');
         $this->post('/sign-in', ['email' => 'tobias@example.org', 'password' => $long.'A'])->assertRedirect('/today');
         auth()->logout();
-        // One that was hashed as before still opens, and is hashed anew.
+        // One that was hashed as before still opens, and is hashed again.
         DB::table('people')->where('id', $this->maker->id)->update(['password' => password_hash('as it was before', PASSWORD_BCRYPT)]);
         $this->post('/sign-in', ['email' => 'tobias@example.org', 'password' => 'as it was before'])->assertRedirect('/today');
         $this->assertStringStartsWith('$argon2id$', (string) $this->maker->refresh()->password);

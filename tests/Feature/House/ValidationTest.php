@@ -199,4 +199,16 @@ final class ValidationTest extends TestCase
             'used' => (string) DB::table('kit_lines')->sum('used'),
         ];
     }
+
+    public function test_what_is_no_text_is_refused_at_its_field_and_read_as_nothing_in_an_address(): void
+    {
+        $this->openShop();
+        $this->actingAs($this->manager);
+        $this->post('/plan/try', ['name' => "Caf\xE9"])->assertSessionHasErrors('name');
+        $this->post('/plan/changes', ['changes' => [['kind' => 'hold', 'build' => 1, 'until' => '2026-04-01', 'because' => "\xFF"]]])
+            ->assertSessionHasErrors('changes.0.because');
+        $this->post('/plan/try', ["\xFF" => 'x'])->assertSessionHasErrors('conflict');
+        $this->get('/plan/week?from=%FF&%FE=1')->assertOk();
+        $this->withHeader('User-Agent', "Browser (\xFF) phone")->get('/account')->assertOk();
+    }
 }

@@ -137,9 +137,9 @@ final class DifferenceTest extends TestCase
         $this->post(
             '/plan/try/1/changes', ['changes' => array_fill(0, 13, $change)],
         )->assertSessionHasErrors('changes');
-        $this->delete('/plan/try/1/changes/40')->assertSessionHasNoErrors();
+        $this->delete('/plan/try/1/changes/400')->assertSessionHasErrors('conflict');
         $this->assertCount(12, json_decode((string) DB::table('scenarios')->value('changes'), true));
-        $this->post('/plan/try/9/apply')->assertNotFound();
+        $this->post('/plan/try/9/apply', ['version' => 1])->assertNotFound();
         $this->get('/plan/try/9')->assertNotFound();
     }
 

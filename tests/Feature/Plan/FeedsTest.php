@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Plan;
 
-use App\Models\House\Feed;
 use App\Models\Plan\PlanEntry;
 use Illuminate\Support\Facades\DB;
 use Symfony\Component\Process\Process;
@@ -40,8 +39,9 @@ final class FeedsTest extends TestCase
             'every working minute is in it, and no night',
         );
         $this->assertSame(count($events), count(array_unique(array_column($events, 'uid'))));
-        $this->assertNotNull(Feed::query()->sole()->read_at);
-        $this->actingAs($this->manager)->delete('/plan/feeds/1')->assertSessionHasNoErrors();
+        $this->actingAs($this->manager);
+        $this->assertNotNull($this->get('/plan/feeds')->inertiaProps('feeds.0.readAt'));
+        $this->delete('/plan/feeds/1')->assertSessionHasNoErrors();
         $this->get($address)->assertNotFound();
         $this->get('/feeds/'.str_repeat('x', 40).'.ics')->assertNotFound();
         $this->get('/feeds/short.ics')->assertNotFound();

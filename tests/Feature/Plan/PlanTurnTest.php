@@ -9,6 +9,7 @@ use App\Actions\Plan\MakeChange;
 use App\Models\Plan\Plan;
 use App\Models\Plan\PlanEntry;
 use App\Models\Plan\PlanRequest;
+use App\Planning\Plan\PlanTurn;
 use App\Planning\Plan\ShopDatabase;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
@@ -44,31 +45,30 @@ final class PlanTurnTest extends TestCase
         parent::tearDown();
     }
 
-    public function test_others_write_while_a_plan_is_made_and_what_they_asked_for_meanwhile_is_in_it(): void
+    public function test_others_write_while_a_plan_is_made_and_the_next_holds_what_they_asked_for(): void
     {
         $written = $this->whilePlanning(function (): void {
             $this->other->exec("INSERT INTO plan_requests (at, cause, moves) VALUES ('2026-03-18', 'from beside', 1)");
         });
         app(MakeChange::class)->make($this->manager, [new PushBuild(1, 2)]);
         $this->assertSame(1, $written(), 'nothing was locked while the plan was made');
+        $this->assertSame(['from beside'], PlanRequest::query()->whereNull('plan_id')->pluck('cause')->all(), 'nobody waits for what others ask for');
+        $this->assertSame(2, Plan::query()->count());
+        app(PlanTurn::class)->keepFresh();
         $this->assertSame(0, PlanRequest::query()->whereNull('plan_id')->count());
-        $this->assertStringContainsString('from beside', (string) Plan::query()->latest('id')->value('cause'));
-        $this->assertSame(2, Plan::query()->count(), 'one plan for both, and the one of the commission');
+        $this->assertSame('from beside', Plan::query()->latest('id')->value('cause'));
     }
 
-    public function test_what_is_asked_for_again_and_again_ends_in_a_plan_all_the_same(): void
+    public function test_what_is_taken_off_a_route_while_it_is_planned_is_planned_without(): void
     {
-        $written = $this->whilePlanning(function (): void {
-            try {
-                $this->other->exec("INSERT INTO plan_requests (at, cause, moves) VALUES ('2026-03-18', 'again', 1)");
-            } catch (\PDOException) {
-                // Held still at last.
-            }
-        }, 50);
+        $last = (int) DB::table('operations')->max('id');
+        $written = $this->whilePlanning(function () use ($last): void {
+            $this->other->exec("DELETE FROM plan_entries; DELETE FROM operation_links WHERE {$last} IN (before_id, after_id); DELETE FROM operations WHERE id = {$last}");
+        });
         app(MakeChange::class)->make($this->manager, [new PushBuild(1, 2)]);
-        $this->assertGreaterThan(2, $written());
-        $this->assertLessThan(9, $written());
+        $this->assertSame([1, 0], [$written(), DB::table('operations')->where('id', $last)->count()]);
         $this->assertSame(0, PlanRequest::query()->whereNull('plan_id')->count());
+        $this->assertSame(DB::table('operations')->count(), PlanEntry::query()->count());
     }
 
     public function test_what_only_looks_waits_for_nobody_who_writes_and_leaves_nothing(): void

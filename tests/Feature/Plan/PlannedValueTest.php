@@ -54,10 +54,10 @@ final class PlannedValueTest extends TestCase
         );
         $url = '/operations/'.$this->operation($build, NeckOperation::Square->value)->id.'/hours';
         $this->actingAs($this->manager)
-            ->post($url, ['hours' => '1', 'worked_on' => '2026-03-17'])
+            ->post($url, ['hours' => '1', 'worked_on' => '2026-03-17', 'sure' => true])
             ->assertSessionHasNoErrors();
         $this->actingAs($this->maker)
-            ->post($url, ['hours' => '2', 'worked_on' => '2026-03-17'])
+            ->post($url, ['hours' => '2', 'worked_on' => '2026-03-17', 'sure' => true])
             ->assertSessionHasNoErrors();
         $cost = fn (): string => collect(
             $this->actingAs($this->manager)->get('/builds/1')->inertiaProps('progress.figures'),

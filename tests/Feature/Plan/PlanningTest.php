@@ -143,13 +143,13 @@ final class PlanningTest extends TestCase
         $build = $this->build();
         $agree = $this->operation($build, PreparationOperation::Agree->value);
         $this->actingAs($this->manager)
-            ->post("/operations/{$agree->id}/hours", ['hours' => '2', 'worked_on' => '2026-03-17'])
+            ->post("/operations/{$agree->id}/hours", ['hours' => '2', 'worked_on' => '2026-03-17', 'sure' => true])
             ->assertSessionHasNoErrors();
         $left = fn (): int => Minutes::of(PlanEntry::query()->findOrFail($agree->id)->work_end ?? now())
             - Minutes::of(app(Clock::class)->now());
         $this->assertSame(63, $left(), 'three hours less two, from the next mark at 9:15');
         $this->post(
-            "/operations/{$agree->id}/hours", ['hours' => '5', 'worked_on' => '2026-03-16'],
+            "/operations/{$agree->id}/hours", ['hours' => '5', 'worked_on' => '2026-03-16', 'sure' => true],
         )->assertSessionHasNoErrors();
         $this->assertSame(
             23,
@@ -167,6 +167,23 @@ final class PlanningTest extends TestCase
         app(Planner::class)->replan('two');
         $this->assertSame($operations, PlanEntry::query()->count(), 'one plan stands, whole');
         $this->assertSame(3, DB::table('plans')->count());
+    }
+
+    public function test_the_plan_in_force_is_read_as_it_was_made(): void
+    {
+        $this->openShop();
+        $finish = ['finish' => 'nitrocellulose'];
+        $this->build($finish, '2026-06-30');
+        $this->build([], '2026-05-29');
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        $this->finished(Build::query()->where('number', 2)->firstOrFail(), PreparationOperation::Agree->value, PreparationOperation::Draw->value);
+        // Some of it cannot be planned, a window is missed, and a machine is down.
+        DB::table('operations')->where('key', 'neck.carve')->where('build_id', 1)->update(['skill' => 'electronics']);
+        $made = app(Planner::class)->replan('now');
+        $read = app(Planner::class)->inForce();
+        $this->assertEquals($made->assignments, $read->plan->assignments);
+        $this->assertEquals($made->unplanned, $read->plan->unplanned);
+        $this->assertNotSame([], $made->assignments);
     }
 
     /** @return list<array{\DateTimeInterface, \DateTimeInterface}> */

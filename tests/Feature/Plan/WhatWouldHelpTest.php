@@ -47,6 +47,7 @@ final class WhatWouldHelpTest extends TestCase
         $this->assertSame(
             $before, PlanEntry::query()->orderBy('operation_id')->get()->toJson(), 'trying changes nothing',
         );
+        $this->post('/plan/help');
         $this->get('/plan/help')
             ->assertOk()
             ->assertInertia(fn ($page) => $page->component('plan/Help')->where('ranked.0.words', $ranked[0]->words));
@@ -85,8 +86,11 @@ final class WhatWouldHelpTest extends TestCase
         foreach (['2026-04-20', '2026-04-22', '2026-04-24'] as $promise) {
             $this->build([], $promise);
         }
+        $this->get('/plan/help')->assertInertia(fn ($page) => $page->where('state', 'none'));
+        Queue::assertNothingPushed();
+        $this->post('/plan/help')->assertRedirect();
         $this->get('/plan/help')->assertInertia(fn ($page) => $page->where('state', 'trying')->where('ranked', []));
-        $this->get('/plan/help');
+        $this->post('/plan/help');
         Queue::assertPushed(FindWhatHelps::class, 1);
         app()->call([new FindWhatHelps((int) Plan::query()->max('id')), 'handle']);
         $help = PlanHelp::query()->sole();
@@ -96,6 +100,7 @@ final class WhatWouldHelpTest extends TestCase
             fn ($page) => $page->where('state', 'done')->where('ranked.0.words', $help->ranked[0]->words),
         );
         $this->build();
+        $this->post('/plan/help');
         $this->get('/plan/help')->assertInertia(fn ($page) => $page->where('state', 'trying'));
         Queue::assertPushed(FindWhatHelps::class, 2);
     }
@@ -104,12 +109,12 @@ final class WhatWouldHelpTest extends TestCase
     {
         Queue::fake();
         $this->build([], '2026-04-20');
-        $this->get('/plan/help');
+        $this->post('/plan/help');
         $old = (int) Plan::query()->max('id');
         $this->build();
         app()->call([new FindWhatHelps($old), 'handle']);
         $this->assertSame(HelpState::Trying, PlanHelp::query()->sole()->state, 'nothing is kept for an old plan');
-        $this->get('/plan/help');
+        $this->post('/plan/help');
         (new FindWhatHelps((int) Plan::query()->max('id')))->failed();
         $this->get('/plan/help')->assertInertia(fn ($page) => $page->where('state', 'failed'));
         // The queue lets go of a job that has failed.

@@ -81,7 +81,7 @@ final class MethodsOfBuildTest extends TestCase
         $this->assertNotEmpty($this->get('/builds/1/route')->inertiaProps('clashes'));
     }
 
-    public function test_house_standards_are_taken_when_the_route_is_derived_anew(): void
+    public function test_house_standards_are_taken_when_the_route_is_derived_again(): void
     {
         $build = $this->build();
         DB::table('operation_standards')->where('key', NeckOperation::Sand->value)->update(

@@ -36,6 +36,8 @@ final class StandardsTest extends TestCase
         ];
         $this->put("/house/standards/{$radius->id}", [...$form, 'best' => '4'])->assertSessionHasErrors('best');
         $this->put("/house/standards/{$radius->id}", [...$form, 'worst' => '2'])->assertSessionHasErrors('best');
+        $this->put("/house/standards/{$radius->id}", array_diff_key($form, ['worst' => 0]))->assertSessionHasErrors('worst');
+        $this->put("/house/standards/{$radius->id}", array_diff_key($form, ['best' => 0]))->assertSessionHasErrors('best');
         $this->put("/house/standards/{$radius->id}", $form)->assertSessionHasNoErrors();
         $carve = $this->standard(NeckOperation::Carve->value, 'hand');
         $this->put(
@@ -169,6 +171,9 @@ final class StandardsTest extends TestCase
     #[TestWith([['tolerances' => ['width' => 'tight']], 'tolerances.width'])]
     #[TestWith([['coldest' => '99', 'dampest' => '70'], 'coldest'])]
     #[TestWith([['coldest' => '15', 'dampest' => '170'], 'dampest'])]
+    #[TestWith([['coldest' => '15'], 'dampest'])]
+    #[TestWith([['dampest' => '70', 'coldest' => ''], 'coldest'])]
+    #[TestWith([['coldest' => ''], 'coldest'])]
     #[TestWith([['glue' => ['epoxy' => '40']], 'glue.epoxy'])]
     public function test_absurd_rules_are_refused_at_their_field(array $form, string $field): void
     {

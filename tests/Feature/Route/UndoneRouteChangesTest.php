@@ -82,7 +82,7 @@ final class UndoneRouteChangesTest extends TestCase
         $repair = $this->operation($this->build, 'own.1');
         $this->assertTrue($this->linked('own.1', BodyOperation::Thickness->value));
         $this->post(
-            "/operations/{$repair->id}/hours", ['hours' => '0:45', 'worked_on' => '2026-03-17'],
+            "/operations/{$repair->id}/hours", ['hours' => '0:45', 'worked_on' => '2026-03-17', 'sure' => true],
         )->assertSessionHasNoErrors();
         $this->delete(
             '/builds/1/route/changes/'.RouteChange::query()->sole()->id,

@@ -69,7 +69,7 @@ final class SpecificationTest extends TestCase
         $this->assertSame('25 1/2"', $this->draft($build)->client['scale']);
     }
 
-    public function test_an_open_stop_keeps_it_from_the_bench_until_it_is_mended_or_accepted_with_a_reason(): void
+    public function test_an_open_stop_keeps_it_from_the_bench_until_it_is_fixed_or_accepted_with_a_reason(): void
     {
         $build = $this->commission();
         $this->keep($build, ['neckAngle' => '2']);

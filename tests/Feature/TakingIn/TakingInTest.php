@@ -82,7 +82,7 @@ final class TakingInTest extends TestCase
         $ordered = KitLine::query()->where('group', 'strings')->firstOrFail();
         $this->takeIn($build, [
             'operations' => $done
-                + [$holding->id => ['state' => 'holding', 'until' => '2026-03-19T10:00']],
+                + [$holding->id => ['state' => 'holding', 'until' => 'tomorrow 10:00']],
             'hours' => ['brief' => '3', 'parts' => '2:30', 'neck' => '4.5'],
             'kit' => [
                 $arrived->id => ['state' => 'arrived'], $ordered->id => ['state' => 'ordered', 'expected_on' => 'in 2 weeks'],
@@ -102,6 +102,19 @@ final class TakingInTest extends TestCase
 
         $this->takeIn($build, [])->assertSessionHasErrors('operations');
         $this->assertStringContainsString('recorded here already', session('errors')->first('operations'));
+    }
+
+    public function test_a_moment_is_understood_while_it_is_typed(): void
+    {
+        $this->actingAs($this->manager);
+        $this->postJson('/days', ['typed' => 'Fri 2:30 pm', 'timed' => true])
+            ->assertExactJson(['day' => '2026-03-20T14:30', 'words' => 'Fri 20 Mar 2026 14:30']);
+        $this->postJson('/days', ['typed' => '29 Mar 2:30', 'timed' => true])
+            ->assertJsonPath('words', 'Sun 29 Mar 2026 03:30');
+        $this->postJson('/days', ['typed' => 'Fri', 'timed' => true])->assertJsonPath('day', null);
+        $this->assertStringContainsString(
+            'has no time of the day', (string) $this->postJson('/days', ['typed' => 'Fri', 'timed' => true])->json('words'),
+        );
     }
 
     /** @return list<int> everything that comes before, however far back */

@@ -87,7 +87,7 @@ final class FixedPlanTest extends TestCase
                 ],
             ],
         )->assertSessionHasErrors(
-            ['conflict' => 'It is recorded, but the plan could not be made anew and is the one from before. The log says why.'],
+            ['conflict' => 'It is recorded, but the plan could not be made again and is the one from before. The log says why.'],
         );
         $this->get('/today')->assertOk();
         $this->assertSame($plan, DB::table('plan_entries')->get()->toJson(), 'the plan before it is whole');

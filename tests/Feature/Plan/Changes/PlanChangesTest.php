@@ -68,10 +68,10 @@ final class PlanChangesTest extends TestCase
             $this->assertSame($before, $this->plan());
             $this->assertSame($day, Pin::query()->findOrFail($entry->operation_id)->day);
         }
-        // From now on they are kept: planned anew, each begins on its day and with its person.
+        // From now on they are kept: planned again, each begins on its day and with its person.
         $pins = Pin::query()->get();
         $this->assertGreaterThan(4, $pins->count());
-        app(Planner::class)->replan('anew');
+        app(Planner::class)->replan('again');
         foreach ($pins as $pin) {
             $entry = PlanEntry::query()->findOrFail($pin->operation_id);
             $this->assertSame(

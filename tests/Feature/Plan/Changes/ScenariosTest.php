@@ -43,9 +43,13 @@ final class ScenariosTest extends TestCase
         $shown = $this->get('/plan/try/1')->assertOk()->inertiaProps();
         $this->assertSame(
             ['Ines: off from Thu 19 Mar to Fri 17 Apr (ill).', 'No. 1 on hold until Mon 30 Mar.'],
-            $shown['shown']['changes'],
+            array_column($shown['shown']['changes'], 'words'),
         );
-        $this->delete('/plan/try/1/changes/1')->assertSessionHasNoErrors();
+        $second = $shown['shown']['changes'][1]['id'];
+        $this->delete("/plan/try/1/changes/{$second}")->assertSessionHasNoErrors();
+        $this->delete("/plan/try/1/changes/{$second}")->assertSessionHasErrors('conflict');
+        $this->post('/plan/try/1/apply', ['version' => $shown['shown']['version']])->assertSessionHasErrors('conflict');
+        $this->assertStringContainsString('was changed by somebody else', session('errors')->first('conflict'), 'it is not what was shown any more');
         $difference = $this->difference(1);
         $this->assertSame(
             ['One promise would break', 1, true],
@@ -55,14 +59,15 @@ final class ScenariosTest extends TestCase
         $this->assertStringContainsString('late by', $difference['builds'][0]['after']['slack']);
         $this->assertSame('Ines', $difference['people'][0]['person']);
         $this->assertNull($difference['people'][0]['moves'][0]['to'], 'not in the coming week any more');
-        $this->post('/plan/try/1/apply')->assertRedirect('/plan/try');
+        $seen = ['version' => $this->get('/plan/try/1')->inertiaProps('shown.version')];
+        $this->post('/plan/try/1/apply', $seen)->assertRedirect('/plan/try');
         $this->assertSame('applied', Scenario::query()->sole()->state);
         $this->assertSame(
             $difference['builds'][0]['after']['finish'],
             PlanEntry::query()->get()->max('finish')->setTimezone('Europe/Berlin')->toDateString(),
             'it is what was shown',
         );
-        $this->post('/plan/try/1/apply')->assertSessionHasErrors('conflict');
+        $this->post('/plan/try/1/apply', $seen)->assertSessionHasErrors('conflict');
         $this->assertNull($this->get('/plan/try/1')->inertiaProps('shown'));
     }
 
@@ -112,7 +117,7 @@ final class ScenariosTest extends TestCase
             '/plan/try/2/changes',
             ['changes' => [['kind' => 'away', 'person' => $this->manager->id, 'from' => '2026-03-21']]],
         )->assertSessionHasErrors('from');
-        $this->post('/plan/try/2/apply')->assertSessionHasErrors('conflict');
+        $this->post('/plan/try/2/apply', ['version' => 1])->assertSessionHasErrors('conflict');
         $this->actingAs($this->maker)->get('/plan/try')->assertForbidden();
     }
 

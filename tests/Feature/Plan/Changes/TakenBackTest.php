@@ -123,7 +123,7 @@ final class TakenBackTest extends TestCase
             'name' => 'a second one', 'changes' => [['kind' => 'more', 'resource' => $station->id, 'by' => '1']],
         ])->assertSessionHasNoErrors();
         $this->assertSame(0, HouseVersion::query()->where('record', 'resources')->count(), 'it is only tried');
-        $this->post('/plan/try/1/apply')->assertSessionHasNoErrors();
+        $this->post('/plan/try/1/apply', ['version' => 1])->assertSessionHasNoErrors();
         $this->undo();
 
         $versions = HouseVersion::query()->where('record', 'resources')->orderBy('version')->get();

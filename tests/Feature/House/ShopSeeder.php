@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature\House;
+
+use App\Actions\House\OpenShop;
+use Illuminate\Database\Seeder;
+
+/** A shop with its manager, for a process of its own. */
+final class ShopSeeder extends Seeder
+{
+    public function run(OpenShop $openShop): void
+    {
+        $openShop('The shop', 'EUR', 'Europe/Berlin', 'Ines', 'ines@example.org', 'long-bench-2026');
+    }
+}
