@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Account\AccountController;
+use App\Http\Controllers\Account\SessionController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChangeController;
@@ -9,13 +11,13 @@ use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\FinishedController;
+use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HouseController;
 use App\Http\Controllers\HouseModelController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RouteController;
-use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SpecificationController;
 use App\Http\Controllers\StandardsController;
@@ -34,11 +36,22 @@ Route::post('/new-shop', [ShopController::class, 'store']);
 Route::get('/sign-in', [SessionController::class, 'create'])->middleware('guest')->name('sign-in');
 Route::post('/sign-in', [SessionController::class, 'store'])->middleware('guest');
 
-Route::get('/feeds/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->middleware([KeepPlanFresh::class, 'throttle:60,1'])->name('feed');
+Route::get('/sign-in/second', [SessionController::class, 'second'])->middleware('guest')->name('sign-in.second');
+Route::post('/sign-in/second', [SessionController::class, 'storeSecond'])->middleware('guest');
+Route::get('/new-password/{token}', [SessionController::class, 'link'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:30,1')->name('password.link');
+Route::post('/new-password/{token}', [SessionController::class, 'storeLink'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:30,1');
+
+Route::get('/feeds/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->withoutMiddleware('web')->middleware([KeepPlanFresh::class, 'throttle:60,1'])->name('feed');
 
 Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(function (): void {
     Route::redirect('/', '/today');
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
+    Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
+    Route::post('/account/second-factor', [AccountController::class, 'setUp'])->name('account.second');
+    Route::delete('/account/second-factor', [AccountController::class, 'turnOff']);
+    Route::delete('/account/sign-ins', [AccountController::class, 'endAll'])->name('account.sign-ins');
+    Route::delete('/account/sign-ins/{signIn}', [AccountController::class, 'end'])->where('signIn', '[0-9]{1,9}')->name('account.sign-ins.one');
     Route::get('/today', [PlanController::class, 'today'])->name('today');
     Route::get('/horizon', [PlanController::class, 'horizon'])->name('horizon');
     Route::get('/plan/week', [CalendarController::class, 'week'])->name('plan.week');
@@ -52,6 +65,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
     Route::get('/builds/{build}', [BuildController::class, 'show'])->name('builds.show');
     Route::get('/builds/{build}/specification/{number?}', [SpecificationController::class, 'show'])->where('number', '[0-9]{1,9}')->name('specification');
     Route::get('/builds/{build}/specification/{number}/{file}', [SpecificationController::class, 'file'])->where('number', '[0-9]{1,9}')->name('specification.file');
+    Route::get('/outlines', [SpecificationController::class, 'outlines'])->name('outlines');
     Route::post('/builds/{build}/measurements', [SpecificationController::class, 'measure'])->name('builds.measurements');
     Route::get('/builds/{build}/route', [RouteController::class, 'show'])->name('route');
     Route::get('/builds/{build}/traveller-{paper}.pdf', [RouteController::class, 'traveller'])->name('builds.traveller');
@@ -110,7 +124,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::post('/kit/{line}/order', [KitController::class, 'order'])->name('kit.order');
 
         Route::get('/plan/help', [PlanController::class, 'help'])->name('plan.help');
-        Route::post('/plan/help', [PlanController::class, 'helpAgain']);
+        Route::post('/plan/help', [PlanController::class, 'askWhatHelps']);
         Route::get('/plan/load', [PlanController::class, 'load'])->name('plan.load');
         Route::get('/plan/history', [PlanController::class, 'history'])->name('plan.history');
         Route::get('/plan/calendar', [CalendarController::class, 'show'])->name('plan.calendar');
@@ -125,7 +139,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::post('/plan/try/with', [ChangeController::class, 'beginWith'])->name('plan.try.with');
         Route::get('/plan/try/{scenario}', [ChangeController::class, 'scenarios'])->where('scenario', '[0-9]{1,9}')->name('plan.try.one');
         Route::post('/plan/try/{scenario}/changes', [ChangeController::class, 'add'])->where('scenario', '[0-9]{1,9}')->name('plan.try.changes');
-        Route::delete('/plan/try/{scenario}/changes/{index}', [ChangeController::class, 'remove'])->whereNumber(['scenario', 'index'])->where('index', '[0-9]{1,4}')->name('plan.try.changes.one');
+        Route::delete('/plan/try/{scenario}/changes/{change}', [ChangeController::class, 'remove'])->where(['scenario' => '[0-9]{1,9}', 'change' => '[0-9]{1,9}'])->name('plan.try.changes.one');
         Route::post('/plan/try/{scenario}/apply', [ChangeController::class, 'apply'])->where('scenario', '[0-9]{1,9}')->name('plan.try.apply');
         Route::delete('/plan/try/{scenario}', [ChangeController::class, 'drop'])->where('scenario', '[0-9]{1,9}');
         Route::post('/plan/look', [PlanController::class, 'look'])->name('plan.look');
@@ -138,6 +152,14 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::post('/people/{person}/days-off', [PeopleController::class, 'takeDayOff'])->name('people.days-off');
         Route::delete('/days-off/{dayOff}', [PeopleController::class, 'returnDayOff'])->name('days-off.one');
 
+        Route::get('/house/audit', [AccountController::class, 'audit'])->name('audit');
+        Route::post('/people/{person}/password-link', [AccountController::class, 'giveLink'])->where('person', '[0-9]{1,9}')->name('people.link');
+        Route::delete('/people/{person}/second-factor', [AccountController::class, 'forgive'])->where('person', '[0-9]{1,9}')->name('people.second');
+        Route::put('/house/second-factor', [AccountController::class, 'requireSecond'])->name('people.require-second');
+        Route::get('/house/health', [HealthController::class, 'show'])->name('health');
+        Route::put('/house/health', [HealthController::class, 'update']);
+        Route::get('/house/everything.zip', [HealthController::class, 'everything'])->name('everything');
+        Route::post('/house/health/copy', [HealthController::class, 'copy'])->name('health.copy');
         Route::get('/house/models', [HouseModelController::class, 'index'])->name('house.models');
         Route::get('/house/models/new', [HouseModelController::class, 'create'])->name('house.models.new');
         Route::post('/house/models/work-out', [HouseModelController::class, 'workOut'])->middleware(AsksOnly::class)->name('house.models.work-out');

@@ -20,7 +20,7 @@ return new class extends Migration
         });
         Schema::table('plans', static fn (Blueprint $table) => $table->string('asked')->default(''));
         Schema::table('operations', static fn (Blueprint $table) => $table->dropColumn('plan_key'));
-        // An offer holds a whole plan from now on; what was open is found anew.
+        // An offer holds a whole plan from now on; what was open is found again.
         DB::table('plan_offers')->where('state', 'open')->update(['state' => 'overtaken']);
         Schema::table('plan_offers', static function (Blueprint $table): void {
             $table->dropColumn('keys');

@@ -46,7 +46,7 @@ final class DemoShop extends Seeder
     {
         $now = app(Clock::class)->now();
         mt_srand(1887);
-        // In the years that are played nobody was told anything: every plan is made anew.
+        // In the years that are played nobody was told anything: every plan is made again.
         app()->bind(Standings::class, static fn (): Standings => new Standings(announces: false));
         DB::transaction(function () use ($now): void {
             $orders = DemoBuilds::all($now->setTimezone(self::ZONE));

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Queries\House\RunningParts;
+use App\Support\LastSeen;
+use Illuminate\Support\Facades\Schedule;
+
+// By it *Backups and health* knows that the clock's work is done.
+Schedule::call(static fn (LastSeen $lastSeen) => $lastSeen->note(RunningParts::BY_CLOCK))->everyMinute();
+
+// Whether a copy is due is the shop's own question: a machine that was off at night makes it in the morning.
+Schedule::command('regimen:backup --nightly')->everyTenMinutes()->withoutOverlapping();
