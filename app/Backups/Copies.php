@@ -76,7 +76,7 @@ final readonly class Copies
      */
     public function make(): Copy
     {
-        return OneAtATime::do(((string) config('database.connections.sqlite.database')).'-copy', $this->makeOne(...));
+        return OneAtATime::do(storage_path('framework/copying'), $this->makeOne(...));
     }
 
     private function makeOne(): Copy

@@ -50,7 +50,7 @@ final readonly class PlanTurn
     public function keepFresh(): void
     {
         $last = self::last();
-        if (self::isBehind($last) || $this->planner->isOldAndOvertaken()) {
+        if ($last > 0 || $this->planner->isOldAndOvertaken()) {
             $this->database->alone(function () use ($last): void {
                 if ($this->planner->isOldAndOvertaken()) {
                     $this->ask('time has gone on');
@@ -61,14 +61,15 @@ final readonly class PlanTurn
         }
     }
 
+    /** The last that was asked for and is in no plan; 0 where there is none. */
     private static function last(): int
     {
-        return (int) PlanRequest::query()->max('id');
+        return (int) PlanRequest::query()->whereNull('plan_id')->max('id');
     }
 
     private static function isBehind(int $last): bool
     {
-        return PlanRequest::query()->whereNull('plan_id')->where('id', '<=', $last)->exists();
+        return $last > 0 && PlanRequest::query()->whereNull('plan_id')->where('id', '<=', $last)->exists();
     }
 
     /**
