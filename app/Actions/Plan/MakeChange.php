@@ -39,7 +39,9 @@ final readonly class MakeChange
             $before = $this->standings->read()->announced;
             $lines = [];
             $moves = false;
-            foreach ($changes as $change) {
+            foreach ($changes as $asked) {
+                // What it speaks of is looked up again now that nobody else writes: its build may have been called off meanwhile.
+                $change = $this->changes->of($asked->body());
                 $words = $change->words();
                 $moves = $moves || ! $change instanceof KeepsThePlan || ! $change->isAsPlanned();
                 $back = $change->make($by);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Plan\Changes;
 
+use App\Actions\Commission\CallOff;
+use App\Actions\Plan\Changes\Changes;
+use App\Actions\Plan\MakeChange;
 use App\Models\Build\LogEntry;
 use App\Models\People\DayOff;
 use App\Models\Plan\PlanChange;
@@ -11,6 +14,7 @@ use App\Models\Plan\PlanEntry;
 use App\Models\Plan\PlanRequest;
 use App\Models\Plan\PlanTrouble;
 use App\Planning\Plan\Planner;
+use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
@@ -70,6 +74,20 @@ final class FixedPlanTest extends TestCase
         DB::table('builds')->update(['promised_on' => '2026-03-10']);
         app(Planner::class)->replan('a week later');
         $this->assertContains('promise', PlanTrouble::query()->pluck('kind')->all());
+    }
+
+    public function test_what_a_change_speaks_of_is_looked_up_again_when_it_is_made(): void
+    {
+        $hold = app(Changes::class)->of(
+            ['kind' => 'hold', 'build' => $this->build->number, 'until' => '2026-04-20', 'because' => 'the client is abroad'],
+        );
+        app(CallOff::class)($this->manager, $this->build, $this->build->version, 'moved away');
+        try {
+            app(MakeChange::class)->make($this->manager, [$hold]);
+            $this->fail('A build that is not open any more was put on hold.');
+        } catch (Refused) {
+            $this->assertSame(0, PlanChange::query()->count());
+        }
     }
 
     public function test_half_a_plan_is_never_kept(): void
