@@ -39,9 +39,7 @@ final readonly class MakeChange
             $before = $this->standings->read()->announced;
             $lines = [];
             $moves = false;
-            foreach ($changes as $asked) {
-                // What it speaks of is looked up again now that nobody else writes: its build may have been called off meanwhile.
-                $change = $this->changes->of($asked->body());
+            foreach ($changes as $change) {
                 $words = $change->words();
                 $moves = $moves || ! $change instanceof KeepsThePlan || ! $change->isAsPlanned();
                 $back = $change->make($by);

@@ -14,8 +14,8 @@ use App\Models\Plan\PlanEntry;
 use App\Models\Plan\PlanRequest;
 use App\Models\Plan\PlanTrouble;
 use App\Planning\Plan\Planner;
-use App\Support\Refused;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Validation\ValidationException;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Operations\NeckOperation;
@@ -76,17 +76,28 @@ final class FixedPlanTest extends TestCase
         $this->assertContains('promise', PlanTrouble::query()->pluck('kind')->all());
     }
 
-    public function test_what_a_change_speaks_of_is_looked_up_again_when_it_is_made(): void
+    public function test_what_a_change_speaks_of_may_have_gone_since_it_was_asked_for(): void
     {
-        $hold = app(Changes::class)->of(
-            ['kind' => 'hold', 'build' => $this->build->number, 'until' => '2026-04-20', 'because' => 'the client is abroad'],
-        );
-        app(CallOff::class)($this->manager, $this->build, $this->build->version, 'moved away');
-        try {
-            app(MakeChange::class)->make($this->manager, [$hold]);
-            $this->fail('A build that is not open any more was put on hold.');
-        } catch (Refused) {
-            $this->assertSame(0, PlanChange::query()->count());
+        $number = $this->build->number;
+        $pinned = $this->operation($this->build, AssemblyOperation::StringUp->value);
+        $asked = app(Changes::class)->all([
+            ['kind' => 'hold', 'build' => $number, 'until' => '2026-04-20', 'because' => 'the client is abroad'],
+            ['kind' => 'push', 'build' => $number, 'days' => 2],
+            ['kind' => 'promise', 'build' => $number, 'promised_on' => '2026-09-01'],
+            ['kind' => 'pin', 'operation' => $pinned->id, 'day' => '2026-03-19'],
+            ['kind' => 'away', 'person' => $this->maker->id, 'from' => '2026-04-20', 'to' => '2026-04-21', 'note' => ''],
+            ['kind' => 'longer', 'person' => $this->maker->id, 'from' => '2026-04-20', 'to' => '2026-04-21', 'minutes' => 60, 'note' => ''],
+            ['kind' => 'skill', 'person' => $this->maker->id, 'skill' => 'design'],
+        ]);
+        app(CallOff::class)($this->manager, $this->build, $this->build->refresh()->version, 'moved away');
+        $this->maker->update(['active' => false]);
+        foreach ($asked as $change) {
+            try {
+                app(MakeChange::class)->make($this->manager, [$change]);
+                $this->fail("Made all the same: {$change->words()}");
+            } catch (ValidationException) {
+                $this->assertSame(0, PlanChange::query()->count());
+            }
         }
     }
 

@@ -10,6 +10,7 @@ use App\Actions\Plan\Changes\Asking;
 use App\Actions\Plan\Changes\Body;
 use App\Actions\Plan\Changes\Choices;
 use App\Actions\Plan\Changes\InPlan;
+use App\Actions\Plan\Changes\OfPerson;
 use App\Actions\Plan\Changes\OfShop;
 use App\Actions\Plan\Changes\Tools;
 use App\Models\People\AwayKind;
@@ -29,7 +30,7 @@ use Regimen\Schedule\Time\HoursText;
  */
 final readonly class BeAway implements AskedFor
 {
-    use InPlan, OfShop;
+    use InPlan, OfPerson, OfShop;
 
     /**
      * @param  list<array{int, int}>  $part  of the day, in minutes after midnight; none for all of it
@@ -115,7 +116,7 @@ final readonly class BeAway implements AskedFor
 
     public function make(?Person $by): ChangeRows
     {
-        $person = $this->person();
+        $person = $this->personHere();
         $taken = DayOff::query()
             ->where('person_id', $person->id)
             ->whereNull('from_minute')
@@ -140,10 +141,5 @@ final readonly class BeAway implements AskedFor
         }
 
         return new ChangeRows('days_off', $ids);
-    }
-
-    private function person(): Person
-    {
-        return Person::query()->with(['daysOff', 'overtimes'])->findOrFail($this->person);
     }
 }

@@ -91,7 +91,7 @@ final readonly class GivePromise implements AskedFor, Lapses
 
     public function make(?Person $by): self
     {
-        $build = $this->build();
+        $build = $this->buildInTheMaking();
         [$day, $firmness] = [$build->promised_on, $build->promise_kind];
         $build->update([
             'promised_on' => $this->promisedOn, 'promise_kind' => $this->firmness ?? $firmness,

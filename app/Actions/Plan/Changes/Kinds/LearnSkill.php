@@ -11,6 +11,7 @@ use App\Actions\Plan\Changes\Body;
 use App\Actions\Plan\Changes\Choices;
 use App\Actions\Plan\Changes\InPlan;
 use App\Actions\Plan\Changes\Lapses;
+use App\Actions\Plan\Changes\OfPerson;
 use App\Actions\Plan\Changes\OfShop;
 use App\Actions\Plan\Changes\Tools;
 use App\Models\People\Person;
@@ -21,7 +22,7 @@ use Regimen\Route\Standards\Skill;
 /** Somebody takes on a skill, or leaves it to others. */
 final readonly class LearnSkill implements AskedFor, Lapses
 {
-    use InPlan, OfShop;
+    use InPlan, OfPerson, OfShop;
 
     public function __construct(private int $person, private Skill $skill, private bool $isLeft = false)
     {
@@ -67,7 +68,7 @@ final readonly class LearnSkill implements AskedFor, Lapses
 
     public function make(?Person $by): self
     {
-        $person = $this->person();
+        $person = $this->personHere();
         $skill = $this->skill->value;
         if (in_array($skill, $person->skills, true) !== $this->isLeft) {
             throw Refused::because(
@@ -88,10 +89,5 @@ final readonly class LearnSkill implements AskedFor, Lapses
         return in_array($this->skill->value, $person->skills, true) === $this->isLeft
             ? null
             : "What {$person->name} can do was changed since.";
-    }
-
-    private function person(): Person
-    {
-        return Person::query()->findOrFail($this->person);
     }
 }

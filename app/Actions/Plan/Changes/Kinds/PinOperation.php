@@ -13,6 +13,7 @@ use App\Actions\Plan\Changes\KeepsThePlan;
 use App\Actions\Plan\Changes\Lapses;
 use App\Actions\Plan\Changes\Tools;
 use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\Plan\Pin;
@@ -116,7 +117,11 @@ final readonly class PinOperation implements AskedFor, KeepsThePlan, Lapses
     {
         $operation = $this->operation();
 
-        return $operation->state === OperationState::Open ? null : "“{$operation->name}” has begun.";
+        return match (true) {
+            $operation->state !== OperationState::Open => "“{$operation->name}” has begun.",
+            $operation->build->status !== BuildStatus::Open => "{$operation->build->name()} is not in the making any more.",
+            default => null,
+        };
     }
 
     public function isAsPlanned(): bool

@@ -66,7 +66,7 @@ final readonly class PushBuild implements AskedFor, Lapses
 
     public function make(?Person $by): self
     {
-        $build = $this->build();
+        $build = $this->buildInTheMaking();
         $back = new self($this->number, $build->push_days);
         $build->update(['push_days' => $this->days]);
 

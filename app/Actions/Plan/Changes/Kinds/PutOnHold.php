@@ -75,7 +75,7 @@ final readonly class PutOnHold implements AskedFor, Lapses
 
     public function make(?Person $by): self
     {
-        $build = $this->build();
+        $build = $this->buildInTheMaking();
         [$until, $because] = [$build->held_until, $build->held_because];
         $build->update(
             ['held_until' => $this->until, 'held_because' => $this->until === null ? '' : $this->because],

@@ -92,7 +92,7 @@ final readonly class UseMethod implements AskedFor, Lapses
 
     public function make(?Person $by): self
     {
-        $build = $this->build();
+        $build = $this->buildInTheMaking();
         $problem = $this->unknown() ?? $this->trial($build)->problem;
         if ($problem !== null) {
             throw Refused::because($problem, 'answer');

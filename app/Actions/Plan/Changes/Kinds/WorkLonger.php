@@ -9,6 +9,7 @@ use App\Actions\Plan\Changes\AskedFor;
 use App\Actions\Plan\Changes\Asking;
 use App\Actions\Plan\Changes\Body;
 use App\Actions\Plan\Changes\InPlan;
+use App\Actions\Plan\Changes\OfPerson;
 use App\Actions\Plan\Changes\OfShop;
 use App\Actions\Plan\Changes\Tools;
 use App\Models\People\Overtime;
@@ -18,7 +19,7 @@ use App\Support\Say;
 /** Somebody works longer for a while, on the days on which they work. */
 final readonly class WorkLonger implements AskedFor
 {
-    use InPlan, OfShop;
+    use InPlan, OfPerson, OfShop;
 
     /** @param  int  $minutes  each day */
     public function __construct(
@@ -77,7 +78,7 @@ final readonly class WorkLonger implements AskedFor
     public function make(?Person $by): ChangeRows
     {
         $overtime = Overtime::query()->create([
-            'person_id' => $this->person, 'from' => $this->from, 'to' => $this->to, 'minutes' => $this->minutes,
+            'person_id' => $this->personHere()->id, 'from' => $this->from, 'to' => $this->to, 'minutes' => $this->minutes,
             'note' => $this->note,
         ]);
 
