@@ -33,9 +33,6 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
         $middleware->append(OwnAddress::class);
-        // Only a proxy that is named is believed what it says of the address it stands before.
-        $proxies = array_filter(explode(',', (string) env('REGIMEN_PROXIES', '')));
-        $middleware->trustProxies(at: $proxies === [] ? null : array_map(trim(...), $proxies));
         // What is not theirs and what is not there look alike: who may is asked before what there is.
         $middleware->priority([
             EncryptCookies::class, AddQueuedCookiesToResponse::class, StartSession::class, ShareErrorsFromSession::class,

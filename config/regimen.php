@@ -9,8 +9,17 @@ return [
     // The shop's own address, for example https://bench.example.org; without one it answers to this machine's names alone.
     'address' => env('REGIMEN_ADDRESS'),
 
+    // Whether it is reached on the shop's own network: then it answers to its numbers there as well.
+    'lan' => (bool) env('REGIMEN_LAN', false),
+
+    // How a service is reached, as ./regimen service has written it.
+    'reach' => env('REGIMEN_REACH', '8080'),
+
     // Proxies in front of it, by their numbers, which are believed what they say of the address they stand before.
     'proxies' => env('REGIMEN_PROXIES', ''),
+
+    // A sign of the program as it was when it was settled for being served; worked out anew where it was not.
+    'program' => env('REGIMEN_SETTLED'),
 
     // Whether the shop is the demo shop: only then are its sign-ins offered on the sign-in page.
     'demo' => (bool) env('REGIMEN_DEMO', false),

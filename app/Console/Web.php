@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Serving\Keeper;
+use App\Serving\Reach;
 use App\Serving\WebServer;
 use Illuminate\Console\Command;
-use Symfony\Component\Process\Process;
+use InvalidArgumentException;
 
 /** Serves the shop until it is stopped; what dies is begun again. */
 final class Web extends Command
 {
-    protected $signature = 'regimen:web {port : on 127.0.0.1} {--folder= : for settings and logs of the servers} {--with-parent : until whoever began it ends}';
+    protected $signature = 'regimen:web {port : on 127.0.0.1, unless it is told otherwise}
+        {--folder= : for settings and logs of the servers} {--with-parent : until whoever began it ends}
+        {--lan : on the network of the shop, with https by an authority of its own} {--page-port=8080 : of the page that tells a phone how to trust it}
+        {--domain= : under a name that everybody can look up, with https by a public authority}';
 
     protected $description = 'Serve the shop';
 
     protected $hidden = true;
-
-    /** More deaths than these within a minute are a fault that beginning again does not cure. */
-    private const DEATHS = 5;
 
     private bool $isStopped = false;
 
@@ -26,60 +28,43 @@ final class Web extends Command
     {
         $folder = (string) ($this->option('folder') ?: storage_path('regimen/web-'.$this->argument('port')));
         is_dir($folder) || mkdir($folder, 0700, true);
-        $server = new WebServer($folder, (int) $this->argument('port'));
-        $running = $pids = [];
-        foreach ($server->commands() as $name => $command) {
-            $running[$name] = $this->begun($command, $server);
-            $pids[$name] = (int) $running[$name]->getPid();
+        try {
+            $reach = $this->reach();
+        } catch (InvalidArgumentException $wrong) {
+            $this->error($wrong->getMessage());
+
+            return self::INVALID;
         }
+        if (! WebServer::isThere() && ($reach->isOnNetwork() || $reach->domain !== null)) {
+            $this->error('Caddy and PHP’s process manager are needed for that: apt-get install caddy php'.PHP_MAJOR_VERSION.'.'.PHP_MINOR_VERSION.'-fpm');
+
+            return self::FAILURE;
+        }
+        $keeper = new Keeper(new WebServer($folder, $reach), fn (string $words) => $this->error($words));
+        $keeper->begin();
         $this->trap([SIGTERM, SIGINT, SIGHUP], function (): void {
             $this->isStopped = true;
         });
-        $deaths = [];
         $parent = posix_getppid();
-        while (! $this->isStopped) {
+        $isWell = true;
+        while (! $this->isStopped && $isWell && ! ($this->option('with-parent') && posix_getppid() !== $parent)) {
             usleep(200_000);
-            if ($this->option('with-parent') && posix_getppid() !== $parent) {
-                break;
-            }
-            foreach ($running as $name => $process) {
-                if ($process->isRunning()) {
-                    continue;
-                }
-                $deaths = [...array_filter($deaths, static fn (int $at): bool => $at > time() - 60), time()];
-                $this->error("{$name} ended by itself: {$process->getErrorOutput()}");
-                $this->clear($pids[$name]);
-                if (count($deaths) > self::DEATHS) {
-                    $this->isStopped = true;
-                    $failed = true;
-                    break;
-                }
-                $running[$name] = $this->begun($server->commands()[$name], $server);
-                $pids[$name] = (int) $running[$name]->getPid();
-            }
+            $isWell = $keeper->look();
         }
-        // The one that people reach first.
-        foreach (array_reverse($running) as $name => $process) {
-            $process->stop(5);
-            $this->clear($pids[$name]);
-        }
+        $keeper->stop();
 
-        return isset($failed) ? self::FAILURE : self::SUCCESS;
+        return $isWell ? self::SUCCESS : self::FAILURE;
     }
 
-    /** What a server has begun goes with it, however it ended. */
-    private function clear(int $pid): void
+    private function reach(): Reach
     {
-        $pid > 1 && posix_kill(-$pid, SIGKILL);
-    }
+        $port = (int) $this->argument('port');
+        $domain = (string) $this->option('domain');
 
-    /** @param  list<string>  $command */
-    private function begun(array $command, WebServer $server): Process
-    {
-        // In a session of its own, so that none of it outlives it.
-        $process = new Process(['setsid', ...$command], public_path(), $server->environment(), null, null);
-        $process->start();
-
-        return $process;
+        return match (true) {
+            $domain !== '' => Reach::domain($domain),
+            (bool) $this->option('lan') => Reach::network($port, (int) $this->option('page-port')),
+            default => Reach::thisMachine($port),
+        };
     }
 }

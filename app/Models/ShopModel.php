@@ -12,6 +12,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 abstract class ShopModel extends Model
 {
+    use ReadsFast;
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -23,6 +23,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\MigrationsEnded;
 use Illuminate\Database\Events\NoPendingMigrations;
+use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Queue\Events\WorkerStarting;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Gate;
@@ -50,6 +51,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        // Only a proxy that is named is believed what it says of the address it stands before.
+        TrustProxies::at(array_values(array_filter(array_map(trim(...), explode(',', (string) config('regimen.proxies'))))));
         Gate::define('manage', static fn (Person $person): bool => $person->isManager());
         Event::listen([MigrationsEnded::class, NoPendingMigrations::class], FurnishOpenShop::class);
         Event::listen(WorkerStarting::class, OneWorker::class);

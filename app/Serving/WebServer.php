@@ -12,6 +12,9 @@ use Symfony\Component\Process\ExecutableFinder;
  */
 final readonly class WebServer
 {
+    /** @var list<string> of this machine on its network */
+    private array $names;
+
     /** As many requests as are answered at once: whoever waits for a plan waits in one of them. */
     private const MOST_AT_ONCE = 24;
 
@@ -22,15 +25,16 @@ final readonly class WebServer
 
     private const SECONDS = 120;
 
-    /** What the compiler needs is settled before PHP begins. */
+    /** What the compiler needs is settled before PHP begins. Whoever changes the program begins the server again. */
     private const PHP = [
         '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.memory_consumption=160', '-d', 'opcache.interned_strings_buffer=16',
-        '-d', 'opcache.max_accelerated_files=20000', '-d', 'opcache.jit_buffer_size=64M', '-d', 'opcache.jit=tracing', '-d', 'expose_php=0',
+        '-d', 'opcache.max_accelerated_files=20000', '-d', 'opcache.validate_timestamps=0', '-d', 'opcache.jit_buffer_size=64M', '-d', 'opcache.jit=tracing', '-d', 'expose_php=0',
     ];
 
-    /** @param  string  $folder  for settings and the socket between the two; a socket’s path has room for about a hundred characters */
-    public function __construct(private string $folder, private int $port)
+    /** @param  string  $folder  for settings, certificates and the socket between the two; a socket’s path has room for about a hundred characters */
+    public function __construct(private string $folder, private Reach $reach)
     {
+        $this->names = $reach->isOnNetwork() ? NetworkNames::all() : [];
     }
 
     public static function caddy(): ?string
@@ -55,12 +59,16 @@ final readonly class WebServer
     {
         if (! self::isThere()) {
             return ['server' => [
-                PHP_BINARY, ...self::PHP, '-S', "127.0.0.1:{$this->port}", '-t', public_path(),
+                PHP_BINARY, ...self::PHP, '-S', "127.0.0.1:{$this->reach->port}", '-t', public_path(),
                 base_path('vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php'),
             ]];
         }
         file_put_contents("{$this->folder}/php-fpm.conf", $this->pool());
-        file_put_contents("{$this->folder}/Caddyfile", $this->site());
+        file_put_contents("{$this->folder}/Caddyfile", (new Site($this->reach, $this->folder, $this->socket(), $this->names))->caddyfile());
+        if ($this->reach->isOnNetwork()) {
+            is_dir("{$this->folder}/trust") || mkdir("{$this->folder}/trust", 0700);
+            file_put_contents("{$this->folder}/trust/index.html", (new TrustPage($this->reach, $this->names))->html());
+        }
 
         return [
             'php' => [
@@ -70,6 +78,18 @@ final readonly class WebServer
             ],
             'web' => [(string) self::caddy(), 'run', '--adapter', 'caddyfile', '--config', "{$this->folder}/Caddyfile"],
         ];
+    }
+
+    /** Whether this machine is known by other names on its network than when it was begun. */
+    public function hasMoved(): bool
+    {
+        return $this->reach->isOnNetwork() && NetworkNames::all() !== $this->names;
+    }
+
+    /** Under the names that this machine has by now. */
+    public function again(): self
+    {
+        return new self($this->folder, $this->reach);
     }
 
     /** @return array<string, string> */
@@ -120,48 +140,5 @@ final readonly class WebServer
     private function socket(): string
     {
         return "{$this->folder}/php.sock";
-    }
-
-    private function site(): string
-    {
-        $public = public_path();
-        // What it says of the address that it stands before is passed on only from a proxy that is named.
-        $proxies = array_filter(
-            array_map(trim(...), explode(',', (string) config('regimen.proxies'))),
-            static fn (string $one): bool => preg_match('#^[0-9a-fA-F.:]+(/\d{1,3})?$#', $one) === 1,
-        );
-        $trusted = $proxies === [] ? '' : 'trusted_proxies '.implode(' ', $proxies);
-
-        return <<<CADDY
-            {
-                admin off
-                auto_https off
-                log {
-                    output file {$this->folder}/web.log {
-                        roll_size 5MiB
-                        roll_keep 5
-                    }
-                    level WARN
-                }
-            }
-
-            http://:{$this->port} {
-                bind 127.0.0.1
-                root * "{$public}"
-                encode zstd gzip
-                header -Server
-                @hidden path */.*
-                respond @hidden 404
-                @made path /build/assets/*
-                header @made Cache-Control "public, max-age=31536000, immutable"
-                php_fastcgi "unix/{$this->socket()}" {
-                    lb_try_duration 10s
-                    lb_try_interval 100ms
-                    {$trusted}
-                }
-                file_server
-            }
-
-            CADDY;
     }
 }

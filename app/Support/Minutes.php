@@ -14,6 +14,20 @@ final class Minutes
         return intdiv($instant->getTimestamp(), 60);
     }
 
+    /** As a column has it, `2026-03-18 07:05:00` in UTC: a page reads thousands, of few days. */
+    public static function ofColumn(string $text): int
+    {
+        /** @var array<string, int> $days */
+        static $days = [];
+        $day = substr($text, 0, 10);
+        if (count($days) > 20_000) {
+            $days = [];
+        }
+        $days[$day] ??= intdiv((int) strtotime("{$day} UTC"), 60);
+
+        return $days[$day] + 60 * (int) substr($text, 11, 2) + (int) substr($text, 14, 2);
+    }
+
     public static function toInstant(int $minutes): CarbonImmutable
     {
         return CarbonImmutable::createFromTimestampUTC($minutes * 60);

@@ -7,6 +7,7 @@ namespace App\Console\Benches;
 use App\Console\Benches\Calm\CalmBench;
 use App\Console\Benches\Calm\HardShops;
 use App\Console\Benches\Company\CompanyBench;
+use App\Console\Benches\Pages\PagesBench;
 use Illuminate\Console\Command;
 use Regimen\Drawing\Drawings;
 use Regimen\Figures\FigureBook;
@@ -39,12 +40,15 @@ final class Bench extends Command
     /** Ten plans of the same shop by the builder that made one plan in a request, as measured with PHP’s compiler. */
     private const TEN_PLANS_BEFORE = 3.5;
 
-    protected $signature = 'regimen:bench {what? : route, plan, calm or company alone}';
+    protected $signature = 'regimen:bench {what? : route, plan, calm, company or pages alone} {--demo : pages of the demo shop only}';
 
     protected $description = 'How planning grows with the shop, and what a specification costs, as ratios';
 
-    public function handle(RouteBench $route, CalmBench $calm, CompanyBench $company): int
+    public function handle(RouteBench $route, CalmBench $calm, CompanyBench $company, PagesBench $pages): int
     {
+        if ($this->argument('what') === 'pages') {
+            return $pages->run(fn (string $line) => $this->line($line), ! $this->option('demo'));
+        }
         if ($this->argument('what') === 'company') {
             return $company->run(fn (string $line) => $this->line($line));
         }

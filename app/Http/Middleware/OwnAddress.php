@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Serving\NetworkNames;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * The shop answers to its own names only: the one that is set as REGIMEN_ADDRESS, and this machine's own. What another site
+ * The shop answers to its own names only: the one that is set as REGIMEN_ADDRESS, this machine's own, and on the shop's network its numbers
+ * there. What another site
  * claims in a referer is not gone back to. Over https the session's cookie is sent over nothing else.
  */
 final class OwnAddress
@@ -24,7 +26,8 @@ final class OwnAddress
     {
         $own = (string) parse_url((string) config('regimen.address'), PHP_URL_HOST);
         $host = strtolower($request->getHost());
-        if ($host !== strtolower($own) && ! in_array($host, self::THIS_MACHINE, true)) {
+        $isOwn = $host === strtolower($own) || in_array($host, self::THIS_MACHINE, true) || config('regimen.lan') && NetworkNames::isOwn($host);
+        if (! $isOwn) {
             return new Response('This shop is at another address.', 421, ['Content-Type' => 'text/plain; charset=utf-8']);
         }
         $referer = (string) $request->headers->get('referer');

@@ -9,7 +9,6 @@ use App\Models\Build\Operation;
 use App\Pages\Build\BuildLine;
 use App\Pages\Build\Inked;
 use App\Planning\Plan\Outlooks;
-use App\Planning\Specification\Revisions;
 use App\Queries\Specification\Drawings;
 use App\Support\Say;
 use Regimen\Forecast\Outlook;
@@ -21,7 +20,7 @@ final class BuildLines
 {
     public static function line(Build $build, Outlook $outlook): BuildLine
     {
-        $read = Revisions::read($build->specification);
+        $drawn = Drawings::ofRevision($build->specification);
         $finish = Outlooks::finish(
             $build->operations->map(static fn (Operation $operation) => $operation->planned)->filter()->values(),
         );
@@ -29,8 +28,8 @@ final class BuildLines
         return new BuildLine(
             number: $build->number,
             title: $build->title,
-            inOneLine: $read->orFail()->inOneLine(),
-            drawing: Drawings::of($read),
+            inOneLine: $drawn->inOneLine,
+            drawing: $drawn->drawing,
             inked: self::inked($build),
             promisedOn: $build->promised_on,
             finish: $build->route_lacks === '' ? $finish?->toIso8601ZuluString() : null,

@@ -66,7 +66,7 @@ final readonly class BuildSheet
 
         return new BuildSheetProps(
             build: self::build($build, $read, $finish, $outlook, $viewer),
-            drawing: Drawings::of($read),
+            drawing: Drawings::ofRevision($build->specification)->drawing,
             next: $this->next->of($build, $people),
             holdsFinish: $build->route_lacks === '' ? $this->route->holdsFinish($build, $people) : null,
             specification: SpecificationWords::of($read, $build->specification),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Plan;
 
 use App\Models\Build\Operation;
+use App\Support\Minutes;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -37,7 +38,7 @@ final readonly class Placement
             $workEnd,
             self::minutes($operation, 'hold_until') ?? ($labourDone ? $workEnd : self::minutes($planned, 'finish')),
             $operation->person_id ?? $planned?->person_id,
-            $operation->started_at === null ? $planned->sittings ?? [] : [],
+            $operation->getRawOriginal('started_at') === null ? $planned->sittings ?? [] : [],
             $labourDone ? null : $planned?->helper_id,
             self::minutes($planned, 'helps_from'),
         );
@@ -84,6 +85,6 @@ final readonly class Placement
     {
         $text = $record?->getRawOriginal($column);
 
-        return $text === null ? null : intdiv((int) strtotime("{$text} UTC"), 60);
+        return $text === null ? null : Minutes::ofColumn($text);
     }
 }

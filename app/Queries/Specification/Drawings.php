@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\Queries\Specification;
 
+use App\Models\Build\SpecificationRevision;
+use App\Models\House\HouseModel;
 use App\Pages\Worked\Drawing;
 use App\Pages\Worked\Shape;
+use App\Planning\Specification\Revisions;
+use App\Support\Kept;
 use Regimen\Drawing\FrontView;
 use Regimen\Drawing\Shape as DrawnShape;
 use Regimen\Drawing\View;
 use Regimen\Figures\Workings;
 use Regimen\Formats\Drawings\SvgFile;
+use Regimen\Instrument\Reading\HouseDefaults;
 use Regimen\Instrument\Reading\ReadSpecification;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 /** Instruments as the pages draw them. */
 final class Drawings
@@ -19,6 +25,29 @@ final class Drawings
     public static function of(ReadSpecification $read): Drawing
     {
         return self::view(FrontView::small(Workings::from($read)), 1, 6.0);
+    }
+
+    /** How a kept revision is named and drawn in lists; worked out once for it. */
+    public static function ofRevision(SpecificationRevision $revision): DrawnInstrument
+    {
+        return Kept::of(
+            'instrument', $revision->getRawOriginal('client')."\n".$revision->getRawOriginal('house'),
+            static function () use ($revision): DrawnInstrument {
+                $read = Revisions::read($revision);
+
+                return new DrawnInstrument($read->orFail()->inOneLine(), self::of($read));
+            },
+        );
+    }
+
+    /** The same of a house model; null where it can no longer be read. */
+    public static function ofModel(HouseModel $model): ?DrawnInstrument
+    {
+        return Kept::of('model', (string) $model->getRawOriginal('body'), static function () use ($model): ?DrawnInstrument {
+            $read = SpecificationReader::read([], HouseDefaults::under($model->body));
+
+            return $read->specification === null ? null : new DrawnInstrument($read->specification->inOneLine(), self::of($read));
+        });
     }
 
     /**

@@ -27,15 +27,15 @@ final readonly class HouseModelsPage
 
         return new HouseModelsProps(
             models: array_values($models->map(static function (HouseModel $model): HouseModelLine {
-                $read = SpecificationReader::read([], HouseDefaults::under($model->body));
+                $drawn = Drawings::ofModel($model);
 
                 return new HouseModelLine(
                     id: $model->id,
                     name: $model->name,
                     type: $model->type,
                     isDefault: $model->is_default,
-                    inOneLine: $read->specification?->inOneLine() ?? 'can no longer be read',
-                    drawing: $read->specification === null ? null : Drawings::of($read),
+                    inOneLine: $drawn->inOneLine ?? 'can no longer be read',
+                    drawing: $drawn?->drawing,
                     says: count($model->body),
                 );
             })->all()),

@@ -6,6 +6,7 @@ namespace App\Queries\Specification;
 
 use App\Pages\Specification\OutlineLine;
 use App\Pages\Specification\OutlinesProps;
+use App\Support\Kept;
 use Regimen\Drawing\Shape;
 use Regimen\Drawing\View;
 use Regimen\Geometry\Polygon;
@@ -18,6 +19,11 @@ use Regimen\Units\Words;
 final class OutlinesPage
 {
     public static function page(): OutlinesProps
+    {
+        return Kept::of('outlines', '', self::drawn(...));
+    }
+
+    private static function drawn(): OutlinesProps
     {
         $body = SpecificationReader::read([])->orFail()->bodywork;
         $width = $body->bodyWidth->mm;

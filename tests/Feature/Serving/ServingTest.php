@@ -2,13 +2,15 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature\House;
+namespace Tests\Feature\Serving;
 
 use App\Serving\WebServer;
 use GuzzleHttp\Client;
 use GuzzleHttp\Exception\GuzzleException;
 use Psr\Http\Message\ResponseInterface;
 use Symfony\Component\Process\Process;
+use Tests\Feature\House\EntryScript;
+use Tests\Feature\House\ShopSeeder;
 use Tests\TestCase;
 
 /** The shop as it is served: compressed, cached, without what is nobody's business, and going on when something of it dies. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Console\Benches\Company;
+namespace App\Console\Benches\Shops;
 
 use App\Support\DemoSignIns;
 use GuzzleHttp\Client;
@@ -26,7 +26,7 @@ final class Visitor
 
     private readonly Client $client;
 
-    public function __construct(string $address, CurlMultiHandler $all)
+    public function __construct(string $address, CurlMultiHandler $all = new CurlMultiHandler)
     {
         $this->cookies = new CookieJar;
         $this->client = new Client([
@@ -39,6 +39,18 @@ final class Visitor
     {
         $this->client->get('/sign-in');
         $this->client->post('/sign-in', ['headers' => $this->headers(), 'form_params' => ['email' => $email, 'password' => DemoSignIns::PASSWORD]]);
+    }
+
+    /** @param  array<string, string>  $headers */
+    public function get(string $path, array $headers = []): ResponseInterface
+    {
+        return $this->client->get($path, ['headers' => $headers]);
+    }
+
+    /** @param  array<string, mixed>  $input */
+    public function send(string $method, string $path, array $input): ResponseInterface
+    {
+        return $this->client->request($method, $path, ['headers' => $this->headers(), 'json' => $input]);
     }
 
     /**

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Benches\Shops;
+
+use RuntimeException;
+use Symfony\Component\Process\Process;
+
+/** A shop in a file of its own, served as it is every day, and the time that its processor has spent on answers. */
+final class Served
+{
+    public readonly string $address;
+
+    private readonly Process $server;
+
+    public function __construct(string $file, string $now)
+    {
+        $free = stream_socket_server('tcp://127.0.0.1:0') ?: throw new RuntimeException('No port is free.');
+        $port = (int) explode(':', (string) stream_socket_get_name($free, false))[1];
+        fclose($free);
+        $this->address = "http://127.0.0.1:{$port}";
+        $this->server = new Process(
+            [PHP_BINARY, base_path('artisan'), 'regimen:web', (string) $port, '--folder='.dirname($file).'/web'], base_path(),
+            [
+                'DB_DATABASE' => $file, 'REGIMEN_NOW' => $now, 'APP_ENV' => 'production', 'APP_DEBUG' => 'false',
+                'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database',
+            ],
+            null, null,
+        );
+        $this->server->disableOutput()->start();
+        while (($there = @fsockopen('127.0.0.1', $port)) === false) {
+            $this->server->isRunning() || throw new RuntimeException('The server ended by itself.');
+            usleep(50_000);
+        }
+        fclose($there);
+    }
+
+    /**
+     * Seconds that the processes which answer have been at work; what the system has no count of in billionths it counts in
+     * hundredths.
+     */
+    public function processorSeconds(): float
+    {
+        $parents = $seconds = [];
+        foreach (glob('/proc/[0-9]*/stat') ?: [] as $stat) {
+            $id = (int) basename(dirname($stat));
+            if (preg_match('/^\d+ \((.*)\) \S (\d+) (?:\S+ ){9}(\d+) (\d+)/', (string) @file_get_contents($stat), $one) === 1) {
+                $parents[$id] = (int) $one[2];
+                $spent = (int) strtok((string) @file_get_contents("/proc/{$id}/schedstat"), ' ');
+                $seconds[$id] = str_starts_with($one[1], 'php') ? ($spent > 0 ? $spent / 1e9 : ($one[3] + $one[4]) / 100) : 0.0;
+            }
+        }
+        $own = static function (int $id) use (&$own, $parents): array {
+            $below = array_keys($parents, $id, true);
+
+            return array_merge($below, ...array_map($own, $below));
+        };
+
+        return array_sum(array_intersect_key($seconds, array_flip($own((int) $this->server->getPid()))));
+    }
+
+    public function stop(): void
+    {
+        $this->server->stop(10);
+    }
+}
