@@ -17,4 +17,12 @@ abstract class ShopModel extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    /** An instant as pages get it, ISO 8601 in UTC, straight from its column; null where there is none. */
+    public function instant(string $column): ?string
+    {
+        $text = $this->attributes[$column] ?? null;
+
+        return is_string($text) ? substr($text, 0, 10).'T'.substr($text, 11, 8).'Z' : null;
+    }
 }

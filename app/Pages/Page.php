@@ -19,7 +19,12 @@ abstract readonly class Page implements Responsable
     public function toResponse($request): Response
     {
         return Inertia::render(static::COMPONENT, array_map(
-            static fn (mixed $one): mixed => $one instanceof Later ? $one->deferred() : $one, get_object_vars($this),
+            static fn (mixed $one): mixed => match (true) {
+                $one instanceof Later => $one->deferred(),
+                is_array($one) => new AsIs($one),
+                default => $one,
+            },
+            get_object_vars($this),
         ))->toResponse($request);
     }
 }

@@ -25,10 +25,10 @@ final readonly class WebServer
 
     private const SECONDS = 120;
 
-    /** What the compiler needs is settled before PHP begins. Whoever changes the program begins the server again. */
+    /** What the compiler needs is settled before PHP begins; functions are compiled whole, which pages gain more by than by traces. Whoever changes the program begins the server again. */
     private const PHP = [
         '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.memory_consumption=160', '-d', 'opcache.interned_strings_buffer=16',
-        '-d', 'opcache.max_accelerated_files=20000', '-d', 'opcache.validate_timestamps=0', '-d', 'opcache.jit_buffer_size=64M', '-d', 'opcache.jit=tracing', '-d', 'expose_php=0',
+        '-d', 'opcache.max_accelerated_files=20000', '-d', 'opcache.validate_timestamps=0', '-d', 'opcache.jit_buffer_size=128M', '-d', 'opcache.jit=function', '-d', 'expose_php=0',
     ];
 
     /** @param  string  $folder  for settings, certificates and the socket between the two; a socket’s path has room for about a hundred characters */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Planning\House\House;
 use App\Planning\Plan\PlanTurn;
 use Closure;
 use Illuminate\Http\Request;
@@ -13,7 +14,7 @@ use Throwable;
 /** Nobody looks at a plan that time has overtaken. */
 final readonly class KeepPlanFresh
 {
-    public function __construct(private PlanTurn $turn)
+    public function __construct(private PlanTurn $turn, private House $house)
     {
     }
 
@@ -27,6 +28,7 @@ final readonly class KeepPlanFresh
                 // The plan before it is whole: better an old one than no page.
                 report($failed);
             }
+            $this->house->holdStill();
         }
 
         return $next($request);

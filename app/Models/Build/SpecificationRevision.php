@@ -32,4 +32,10 @@ class SpecificationRevision extends ShopModel
     {
         return $this->released_at !== null;
     }
+
+    /** All that it says, as it is kept: what is worked out of it is the same for the same text. */
+    public function text(): string
+    {
+        return $this->attributes['client']."\n".$this->attributes['house'];
+    }
 }

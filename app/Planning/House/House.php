@@ -33,6 +33,8 @@ use Regimen\Units\Money;
  */
 final class House
 {
+    use HeldStill;
+
     private ?Shop $shop = null;
 
     private ?WorkingHours $hours = null;
@@ -45,6 +47,7 @@ final class House
     /** Reads everything again at the next question, after the house was changed. */
     public function forget(): void
     {
+        $this->held = [];
         $this->shop = null;
         $this->hours = null;
         $this->sanding = null;
@@ -88,20 +91,22 @@ final class House
     /** @return list<Worker> the active people who have hours */
     public function workers(int $first): array
     {
-        $workers = [];
-        foreach (Person::query()->where('active', true)->with(
-            ['daysOff', 'overtimes'],
-        )->orderBy('id')->get() as $person) {
-            $hours = $this->hoursOf($person);
-            if ($hours->minutesInAWeek() > 0) {
-                $workers[] = new Worker(
-                    $person->id, $person->name, $person->skills, Calendar::from($hours, $first, $person->name),
-                    $person->speeds,
-                );
+        return $this->held("workers {$first}", function () use ($first): array {
+            $workers = [];
+            foreach (Person::query()->where('active', true)->with(
+                ['daysOff', 'overtimes'],
+            )->orderBy('id')->get() as $person) {
+                $hours = $this->hoursOf($person);
+                if ($hours->minutesInAWeek() > 0) {
+                    $workers[] = new Worker(
+                        $person->id, $person->name, $person->skills, Calendar::from($hours, $first, $person->name),
+                        $person->speeds,
+                    );
+                }
             }
-        }
 
-        return $workers;
+            return $workers;
+        });
     }
 
     public function hoursOf(Person $person): WorkingHours
@@ -140,7 +145,9 @@ final class House
     /** @return array<string, int> */
     public function capacities(): array
     {
-        return Resource::query()->pluck('capacity', 'key')->all();
+        return $this->held('capacities', function (): array {
+            return Resource::query()->pluck('capacity', 'key')->all();
+        });
     }
 
     /** @return array<string, Calendar> when stations and fixtures can be worked at that have hours of their own */
@@ -169,11 +176,13 @@ final class House
 
     public function standards(): HouseStandards
     {
-        return HouseStandards::of(
-            OperationStandard::query()->orderBy('id')->get()->map(StandardRecords::standard(...)),
-            FinishStandardModel::query()->get()->map(StandardRecords::finish(...)),
-            $this->rules(),
-        );
+        return $this->held('standards', function (): HouseStandards {
+            return HouseStandards::of(
+                OperationStandard::query()->orderBy('id')->get()->map(StandardRecords::standard(...)),
+                FinishStandardModel::query()->get()->map(StandardRecords::finish(...)),
+                $this->rules(),
+            );
+        });
     }
 
     /** What the house decides once for every operation. */
@@ -197,33 +206,37 @@ final class House
     /** What the shop has and can, to hold a route against. */
     public function fit(): ShopFit
     {
-        $resources = Resource::query()->get();
-        $skills = array_values(
-            array_unique(
-                array_merge(
-                    ...Person::query()
-                        ->where('active', true)
-                        ->get()
-                        ->map(static fn (Person $person): array => $person->skills)
-                        ->all(),
+        return $this->held('fit', function (): ShopFit {
+            $resources = Resource::query()->get();
+            $skills = array_values(
+                array_unique(
+                    array_merge(
+                        ...Person::query()
+                            ->where('active', true)
+                            ->get()
+                            ->map(static fn (Person $person): array => $person->skills)
+                            ->all(),
+                    ),
                 ),
-            ),
-        );
+            );
 
-        return new ShopFit(
-            $resources->pluck('capacity', 'key')->all(), $resources->pluck('name', 'key')->all(), $skills,
-        );
+            return new ShopFit(
+                $resources->pluck('capacity', 'key')->all(), $resources->pluck('name', 'key')->all(), $skills,
+            );
+        });
     }
 
     public function prices(): PriceList
     {
-        return PriceList::of(
-            PriceModel::query()->get()->map(
-                fn (PriceModel $row): Price => new Price(
-                    $row->key, $row->name, $row->unit, $this->money($row->cost_minor), $row->lead_days, $row->supplier,
+        return $this->held('prices', function (): PriceList {
+            return PriceList::of(
+                PriceModel::query()->get()->map(
+                    fn (PriceModel $row): Price => new Price(
+                        $row->key, $row->name, $row->unit, $this->money($row->cost_minor), $row->lead_days, $row->supplier,
+                    ),
                 ),
-            ),
-            $this->shop()->currency,
-        );
+                $this->shop()->currency,
+            );
+        });
     }
 }

@@ -85,7 +85,7 @@ final readonly class PlanEntries
     /** @param  list<Window>  $missed */
     private static function assignment(Activity $activity, stdClass $row, array $missed): Assignment
     {
-        $minutes = static fn (?string $instant): ?int => $instant === null ? null : intdiv((int) strtotime("{$instant} UTC"), 60);
+        $minutes = static fn (?string $instant): ?int => $instant === null ? null : Minutes::ofColumn($instant);
         $number = static fn (?int $operation): ?int => $operation === null ? null : ActivityId::operation($operation)->number;
 
         return new Assignment(

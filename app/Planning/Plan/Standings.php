@@ -7,6 +7,7 @@ namespace App\Planning\Plan;
 use App\Models\Build\Build;
 use App\Models\Plan\Plan as PlanModel;
 use App\Models\Plan\PlanEntry;
+use App\Support\Minutes;
 use Regimen\Schedule\Policy\Standing;
 use Regimen\Schedule\Problem\ActivityId;
 use Regimen\Schedule\Problem\Announced;
@@ -54,7 +55,7 @@ final readonly class Standings
 
     private static function minutes(string $instant): int
     {
-        return intdiv((int) strtotime("{$instant} UTC"), 60);
+        return Minutes::ofColumn($instant);
     }
 
     /** @return array<int, int> */

@@ -10,7 +10,6 @@ use App\Planning\House\House;
 use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
-use Illuminate\Support\Collection;
 use Regimen\Costing\Kit;
 use Regimen\Forecast\Progress;
 use Regimen\Route\Operation;
@@ -38,19 +37,18 @@ final readonly class Activities
 
     /**
      * @param  Build  $build  with operations (and worked_minutes), kit
-     * @param  Collection<int, Collection<int, \App\Models\Build\OperationLink>>  $links  by the operation that comes
-     *   after
+     * @param  array<int, list<Before>>  $links  by the operation that comes after
      * @return array<int, Activity>
      */
-    public function ofBuild(Build $build, Collection $links): array
+    public function ofBuild(Build $build, array $links): array
     {
         $now = $this->clock->now();
         $open = $build->operations->reject(
             static fn (OperationModel $operation): bool => $operation->isOver($now),
         )->keyBy('key');
         $waits = $this->waits();
-        foreach ($build->kit->where('surplus', false) as $line) {
-            $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days, $line->supplier);
+        foreach ($build->kit as $line) {
+            $line->surplus || $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days, $line->supplier);
         }
         $activityOf = static fn (string $key): ?int => isset($open[$key])
             ? ActivityId::operation($open[$key]->id)->number
@@ -59,7 +57,7 @@ final readonly class Activities
         return $open->map(fn (OperationModel $operation): Activity => match ($operation->state) {
             OperationState::Started => $this->started($operation),
             OperationState::Holding => $this->holding($operation),
-            default => $this->open($operation, $links->get($operation->id, new Collection), $waits, $activityOf),
+            default => $this->open($operation, $links[$operation->id] ?? [], $waits, $activityOf),
         })->values()->all();
     }
 
@@ -69,10 +67,10 @@ final readonly class Activities
     }
 
     /**
-     * @param  Collection<int, \App\Models\Build\OperationLink>  $links
+     * @param  list<Before>  $links
      * @param  callable(string): ?int  $activityOf
      */
-    private function open(OperationModel $operation, Collection $links, KitWaits $waits, callable $activityOf): Activity
+    private function open(OperationModel $operation, array $links, KitWaits $waits, callable $activityOf): Activity
     {
         [$leads, $late] = $waits->leads($operation->needs, $activityOf);
         $releases = array_filter([$waits->release($operation->needs), $late, $this->decision($operation)]);
@@ -85,11 +83,7 @@ final readonly class Activities
             $this->air->stretched($operation->hold_minutes, $operation->hold_kind),
             $operation->skill,
             [
-                ...$links->map(
-                    static fn ($link): Predecessor => new Predecessor(ActivityId::operation($link->before_id)->number),
-                )
-                    ->values()
-                    ->all(),
+                ...array_map(static fn (Before $one): Predecessor => new Predecessor(ActivityId::operation($one->id)->number), $links),
                 ...$leads,
             ],
             $this->demandsOf($operation),
@@ -107,25 +101,20 @@ final readonly class Activities
     /**
      * By when a coat has to be on for the one under it; where sanding stands on the route already, it is sanded anyway.
      *
-     * @param  Collection<int, \App\Models\Build\OperationLink>  $links
+     * @param  list<Before>  $links
      * @return list<Window>
      */
-    private function windows(OperationModel $operation, Collection $links): array
+    private function windows(OperationModel $operation, array $links): array
     {
         $windows = [];
-        foreach ($links->whereNotNull('window_minutes') as $link) {
-            $doneAt = $link->getAttribute('coat_done_at');
-            if ($link->getAttribute('before_state') === OperationState::Open->value) {
-                $windows[] = new Window(
-                    ActivityId::operation($link->before_id)->number, (int) $link->window_minutes,
-                    $this->house->sanding(),
-                );
-            } elseif (is_string($doneAt) && ! $this->hasSanding($operation)) {
-                $windows[] = new Window(
-                    null,
-                    intdiv((int) strtotime("{$doneAt} UTC"), 60) + (int) $link->window_minutes,
-                    $this->house->sanding(),
-                );
+        foreach ($links as $link) {
+            if ($link->window === null) {
+                continue;
+            }
+            if ($link->isOpen) {
+                $windows[] = new Window(ActivityId::operation($link->id)->number, $link->window, $this->house->sanding());
+            } elseif ($link->doneAt !== null && ! $this->hasSanding($operation)) {
+                $windows[] = new Window(null, Minutes::ofColumn($link->doneAt) + $link->window, $this->house->sanding());
             }
         }
 

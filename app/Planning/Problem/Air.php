@@ -33,13 +33,15 @@ final class Air
     /** @var Collection<int, ClimateReading>|null */
     private ?Collection $readings = null;
 
+    private ?Climate $lately = null;
+
     public function __construct(private readonly House $house, private readonly Clock $clock)
     {
     }
 
     public function forget(): void
     {
-        $this->readings = null;
+        $this->readings = $this->lately = null;
     }
 
     public function now(): ?ClimateReading
@@ -54,7 +56,7 @@ final class Air
     {
         $readings = $this->readings();
 
-        return $readings->isEmpty() ? Climate::standard() : new Climate(
+        return $this->lately ??= $readings->isEmpty() ? Climate::standard() : new Climate(
             (float) $readings->avg('temperature_tenths') / 10, (float) $readings->avg('humidity_tenths') / 10,
         );
     }

@@ -14,6 +14,7 @@ use App\Support\Minutes;
 use Illuminate\Database\Eloquent\Builder as Query;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Regimen\Route\OperationState;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\BuildId;
 use Regimen\Schedule\Problem\Due;
@@ -84,17 +85,23 @@ final readonly class ShopProblem
         ))->all());
     }
 
-    /**
-     * @return \Illuminate\Support\Collection<int, \Illuminate\Support\Collection<int, OperationLink>> by the operation
-     *   that comes after
-     */
-    private function links(): \Illuminate\Support\Collection
+    /** @return array<int, list<Before>> by the operation that comes after */
+    private function links(): array
     {
-        return OperationLink::query()
+        $rows = OperationLink::query()
             ->join('operations as before', 'before.id', '=', 'operation_links.before_id')
             ->whereIn('operation_links.build_id', Build::query()->open()->select('id'))
-            ->get(['operation_links.*', 'before.labour_done_at as coat_done_at', 'before.state as before_state'])
-            ->toBase()->groupBy('after_id');
+            ->toBase()
+            ->get(['after_id', 'before_id', 'window_minutes', 'before.labour_done_at as done_at', 'before.state as state']);
+        $links = [];
+        foreach ($rows as $row) {
+            $links[(int) $row->after_id][] = new Before(
+                (int) $row->before_id, $row->window_minutes === null ? null : (int) $row->window_minutes,
+                $row->done_at === null ? null : (string) $row->done_at, $row->state === OperationState::Open->value,
+            );
+        }
+
+        return $links;
     }
 
     /** @return Collection<int, Build> */

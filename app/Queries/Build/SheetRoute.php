@@ -43,8 +43,8 @@ final class SheetRoute
     {
         $byId = $build->operations->toBase()->keyBy('id');
         $at = $build->operations->toBase()
-            ->filter(static fn (Operation $operation): bool => $operation->planned?->finish !== null)
-            ->sortByDesc(static fn (Operation $operation) => $operation->planned?->finish)
+            ->filter(static fn (Operation $operation): bool => $operation->planned?->instant('finish') !== null)
+            ->sortByDesc(static fn (Operation $operation) => $operation->planned?->instant('finish'))
             ->first();
         $longest = null;
         while ($at?->planned?->reason_kind === ReasonKind::Link->value) {
@@ -106,13 +106,11 @@ final class SheetRoute
             station: $operation->station === null ? null : $this->resources->of($operation->station),
             fixture: $operation->fixture === null ? null : $this->resources->of($operation->fixture),
             person: $person,
-            start: ($operation->started_at ?? $planned?->start)?->toIso8601ZuluString(),
-            workEnd: ($operation->labour_done_at ?? $planned?->work_end)?->toIso8601ZuluString(),
-            finish: (
-                $operation->hold_until ?? $operation->labour_done_at ?? $planned?->finish
-            )?->toIso8601ZuluString(),
+            start: $operation->instant('started_at') ?? $planned?->instant('start'),
+            workEnd: $operation->instant('labour_done_at') ?? $planned?->instant('work_end'),
+            finish: $operation->instant('hold_until') ?? $operation->instant('labour_done_at') ?? $planned?->instant('finish'),
             because: $because,
-            unplanned: $planned !== null && $planned->start === null,
+            unplanned: $planned !== null && $planned->instant('start') === null,
             after: $after,
             gate: Operations::gateAfter($operation->key)?->words,
             caution: self::cautions($operation),

@@ -32,25 +32,27 @@ final readonly class WhyNotSooner
 
     public function of(Build $build): ReasonChain
     {
-        $entries = PlanEntry::query()->whereNotNull('start')->get()->toBase()->keyBy('operation_id');
-        $at = $entries
-            ->where('build_id', $build->id)
-            ->sortByDesc(static fn (PlanEntry $entry) => $entry->finish)
-            ->first();
-        $steps = [];
-        while ($at !== null && ! isset($steps[$at->operation_id]) && count($steps) < self::LONGEST) {
-            $steps[$at->operation_id] = $at;
-            $at = $entries->get((int) $at->reason_operation_id);
+        $chain = self::chain($build);
+        $entries = PlanEntry::query()->whereIn('operation_id', $chain)->get()->toBase()->keyBy('operation_id');
+        $steps = collect($chain)->mapWithKeys(static fn (int $id): array => [$id => $entries->get($id)])->filter();
+        $operations = $this->operations($steps);
+        $lines = $this->lines($build, $steps, $operations);
+
+        return new ReasonChain(steps: $lines, stories: self::stories($lines, $operations), slack: $this->slack($build, $steps->first()));
+    }
+
+    /** @return list<int> operations, from the last of the build back along what each waits for */
+    private static function chain(Build $build): array
+    {
+        $reasons = PlanEntry::query()->whereNotNull('start')->pluck('reason_operation_id', 'operation_id');
+        $at = PlanEntry::query()->whereNotNull('start')->where('build_id', $build->id)->orderByDesc('finish')->orderBy('operation_id')->value('operation_id');
+        $chain = [];
+        while ($at !== null && $reasons->has($at) && ! isset($chain[$at]) && count($chain) < self::LONGEST) {
+            $chain[$at] = (int) $at;
+            $at = $reasons->get($at);
         }
 
-        $operations = $this->operations(collect($steps));
-        $lines = $this->lines($build, collect($steps), $operations);
-
-        return new ReasonChain(
-            steps: $lines,
-            stories: self::stories($lines, $operations),
-            slack: $this->slack($build, collect($steps)->first()),
-        );
+        return array_values($chain);
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Pages\Plan\BuildHistory;
 use App\Pages\Plan\FinishMove;
 use App\Pages\Plan\HistoryProps;
 use App\Planning\House\House;
+use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -71,7 +72,7 @@ final readonly class HistoryPage
             }
             $days = $at === null || $day === null ? null : Slack::inDays($at, $day, $this->house->hours());
             $steps[] = new FinishMove(
-                at: Placement::iso(intdiv((int) strtotime("{$move->made_at} UTC"), 60)),
+                at: Placement::iso(Minutes::ofColumn((string) $move->made_at)),
                 cause: (string) $move->cause,
                 finish: $day,
                 days: $days,

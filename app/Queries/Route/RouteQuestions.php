@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Route;
 
 use App\Models\Build\Build;
+use App\Models\House\HouseVersion;
+use App\Models\Plan\Plan;
 use App\Pages\Methods\QuestionChoice;
 use App\Pages\Methods\RoutePrice;
 use App\Pages\Methods\RouteQuestion;
@@ -13,6 +15,8 @@ use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;
 use App\Planning\Route\Routes;
 use App\Planning\Specification\Revisions;
+use App\Support\Clock;
+use App\Support\Kept;
 use App\Support\Say;
 use Regimen\Route\Judge\ShopFit;
 use Regimen\Route\Methods\Choice;
@@ -29,6 +33,7 @@ final readonly class RouteQuestions
         private Drafting $drafting,
         private Routes $routes,
         private DaysAlone $daysAlone,
+        private Clock $clock,
     ) {
     }
 
@@ -58,8 +63,23 @@ final readonly class RouteQuestions
         return $rows;
     }
 
-    /** @return array<string, RoutePrice> by “question answer” */
+    /**
+     * Worked out once for a plan: whatever it depends on but the hour and the house’s records makes another plan.
+     *
+     * @return array<string, RoutePrice> by “question answer”
+     */
     public function prices(Build $build): array
+    {
+        $from = [
+            Plan::query()->max('id'), HouseVersion::query()->max('id'), $build->id, $build->route_version, $build->specification->id,
+            $this->clock->now()->format('Y-m-d H'),
+        ];
+
+        return Kept::of('answers', implode(' ', $from), fn (): array => $this->priced($build));
+    }
+
+    /** @return array<string, RoutePrice> */
+    private function priced(Build $build): array
     {
         $build->load('specification', 'routeChanges');
         $specification = Revisions::read($build->specification)->orFail();

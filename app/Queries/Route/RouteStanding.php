@@ -6,7 +6,6 @@ namespace App\Queries\Route;
 
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
-use App\Models\Build\KitLine;
 use App\Models\Build\Operation as OperationModel;
 use App\Pages\Route\PartNeeded;
 use App\Pages\Route\PlaceInRoute;
@@ -78,10 +77,10 @@ final readonly class RouteStanding
     private static function parts(Build $build, Operation $operation): array
     {
         $parts = [];
-        foreach ($build->kit->where('surplus', false)->filter(
-            static fn (KitLine $line): bool => in_array($line->group, $operation->needs, true),
-        ) as $line) {
-            $parts[] = new PartNeeded(name: $line->name, state: $line->state->value);
+        foreach ($build->kit as $line) {
+            if (! $line->surplus && in_array($line->group, $operation->needs, true)) {
+                $parts[] = new PartNeeded(name: $line->name, state: $line->state->value);
+            }
         }
 
         return $parts;

@@ -31,7 +31,7 @@ final class Drawings
     public static function ofRevision(SpecificationRevision $revision): DrawnInstrument
     {
         return Kept::of(
-            'instrument', $revision->getRawOriginal('client')."\n".$revision->getRawOriginal('house'),
+            'instrument', $revision->text(),
             static function () use ($revision): DrawnInstrument {
                 $read = Revisions::read($revision);
 

@@ -8,6 +8,7 @@ use App\Models\Build\SpecificationRevision;
 use App\Pages\Sheet\SheetGroup;
 use App\Pages\Sheet\SheetLine;
 use App\Pages\Sheet\SpecificationSheet;
+use App\Support\Kept;
 use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
 use Regimen\Instrument\Fields\FieldKind;
@@ -38,6 +39,18 @@ final class SpecificationWords
 
     public static function of(ReadSpecification $read, SpecificationRevision $revision): SpecificationSheet
     {
+        return new SpecificationSheet(
+            revision: $revision->number,
+            released: $revision->isReleased(),
+            at: $revision->at->toIso8601ZuluString(),
+            groups: Kept::of('sheet', $revision->text(), static fn (): array => self::groups($read)),
+            wishes: is_string($read->values['wishes'] ?? null) ? $read->values['wishes'] : '',
+        );
+    }
+
+    /** @return list<SheetGroup> */
+    private static function groups(ReadSpecification $read): array
+    {
         $figures = [];
         foreach (FigureBook::figures(Workings::from($read)) as $figure) {
             $figures[$figure->key] = $figure;
@@ -61,13 +74,7 @@ final class SpecificationWords
             $groups[] = new SheetGroup(name: $name, lines: array_values(array_filter($lines)));
         }
 
-        return new SpecificationSheet(
-            revision: $revision->number,
-            released: $revision->isReleased(),
-            at: $revision->at->toIso8601ZuluString(),
-            groups: $groups,
-            wishes: is_string($read->values['wishes'] ?? null) ? $read->values['wishes'] : '',
-        );
+        return $groups;
     }
 
     private static function value(ReadSpecification $read, string $key): ?SheetLine

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Benches\Pages;
 
+use App\Actions\Plan\Changes\Changes;
 use App\Console\Benches\Shops\GrownShop;
 use App\Console\Benches\Shops\Served;
 use App\Console\Benches\Shops\Shops;
@@ -11,8 +12,10 @@ use App\Console\Benches\Shops\Visitor;
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
+use App\Planning\House\House;
 use App\Planning\Plan\Standings;
 use App\Planning\Problem\ShopProblem;
+use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 use Regimen\Schedule\Policy\PlanOrder;
 
@@ -76,7 +79,7 @@ final class PagesBench
         Shops::use($file);
         $pages = Page::all();
         $actions = $this->actions();
-        $search = $this->search();
+        $searches = array_map(fn (array $action): float => $this->search($action[2]['changes'] ?? []), $actions);
         $served = new Served($file, Shops::NOW);
         try {
             $visitor = new Visitor($served->address);
@@ -89,10 +92,14 @@ final class PagesBench
                 $limit = $most === self::MOST && $page->path === '/horizon' ? self::HORIZON : $most;
                 $this->hold($costs[$page->path], $limit, $page->path, $say);
             }
+            $turn = 0;
             foreach ($actions as $name => [$method, $path, $input]) {
-                $cost = Cost::of($served, static function () use ($visitor, $method, $path, $input): void {
+                $cost = Cost::of($served, static function () use ($visitor, $method, $path, $input, &$turn): void {
+                    // Another push each time: what is so already is planned already.
+                    isset($input['changes'][0]['days']) && $input['changes'][0]['days'] += ++$turn % 2;
                     Page::answered($visitor->send($method, $path, $input), $path);
                 }, 2, 4);
+                $search = $searches[$name];
                 $this->hold(($cost - $search) / $empty, $most === self::MOST ? self::PLANS : INF, "{$name}, beside its search ({$this->times($search / $empty)})", $say);
             }
 
@@ -126,20 +133,34 @@ final class PagesBench
 
         return [
             'hours are entered' => ['POST', "/operations/{$operation->id}/hours", ['hours' => '1 min', 'worked_on' => '2026-03-18', 'sure' => true]],
-            'a build is pushed' => ['POST', '/plan/changes', ['changes' => [$push]]],
             'somebody works longer' => ['POST', '/plan/changes', ['changes' => [
                 ['kind' => 'longer', 'person' => $last->id, 'from' => '2026-04-20', 'to' => '2026-04-21', 'minutes' => 30, 'note' => ''],
             ]]],
             'a change is judged' => ['POST', '/plan/judge', ['changes' => [$push]]],
+            'a build is pushed' => ['POST', '/plan/changes', ['changes' => [$push]]],
         ];
     }
 
-    /** Seconds of the search alone, in this process. */
-    private function search(): float
+    /**
+     * Seconds of the search alone for what an action changes, in this process.
+     *
+     * @param  list<array<string, mixed>>  $changes
+     */
+    private function search(array $changes): float
     {
-        $problem = app(ShopProblem::class)->assemble();
-        $standing = app(Standings::class)->read();
+        DB::beginTransaction();
+        try {
+            foreach ($changes as $change) {
+                app(Changes::class)->of($change)->make(null);
+            }
+            app(House::class)->forget();
+            $problem = app(ShopProblem::class)->assemble();
+            $standing = app(Standings::class)->read();
 
-        return Cost::best(static fn () => (new PlanOrder($problem, $standing))->planned());
+            return Cost::best(static fn () => (new PlanOrder($problem, $standing))->planned());
+        } finally {
+            DB::rollBack();
+            app(House::class)->forget();
+        }
     }
 }

@@ -20,13 +20,16 @@ final class Served
         $port = (int) explode(':', (string) stream_socket_get_name($free, false))[1];
         fclose($free);
         $this->address = "http://127.0.0.1:{$port}";
+        $folder = dirname($file).'/web';
+        is_dir($folder) || mkdir($folder);
+        $settings = [
+            'DB_DATABASE' => $file, 'REGIMEN_NOW' => $now, 'APP_ENV' => 'production', 'APP_DEBUG' => 'false',
+            'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database',
+            'APP_CONFIG_CACHE' => "{$folder}/config.php", 'APP_ROUTES_CACHE' => "{$folder}/routes.php", 'APP_EVENTS_CACHE' => "{$folder}/events.php",
+        ];
+        (new Process([PHP_BINARY, base_path('artisan'), 'regimen:settle'], base_path(), $settings))->mustRun();
         $this->server = new Process(
-            [PHP_BINARY, base_path('artisan'), 'regimen:web', (string) $port, '--folder='.dirname($file).'/web'], base_path(),
-            [
-                'DB_DATABASE' => $file, 'REGIMEN_NOW' => $now, 'APP_ENV' => 'production', 'APP_DEBUG' => 'false',
-                'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'QUEUE_CONNECTION' => 'database',
-            ],
-            null, null,
+            [PHP_BINARY, base_path('artisan'), 'regimen:web', (string) $port, "--folder={$folder}"], base_path(), $settings, null, null,
         );
         $this->server->disableOutput()->start();
         while (($there = @fsockopen('127.0.0.1', $port)) === false) {

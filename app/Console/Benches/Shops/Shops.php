@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Benches\Shops;
 
+use App\Planning\Plan\Standings;
 use App\Support\Clock;
 use Database\Seeders\DemoShop;
 use Illuminate\Support\Facades\Artisan;
@@ -46,6 +47,7 @@ final readonly class Shops
         self::use($file);
         Artisan::call('migrate', ['--force' => true]);
         Artisan::call('db:seed', ['--class' => DemoShop::class, '--force' => true]);
+        self::use($file);
 
         return $file;
     }
@@ -67,6 +69,8 @@ final readonly class Shops
         DB::purge('sqlite');
         config(['database.connections.sqlite.database' => $file]);
         app()->instance(Clock::class, Clock::from(self::NOW));
+        // The demo shop is planned more shortly while it is filled.
+        app()->offsetUnset(Standings::class);
         app()->forgetScopedInstances();
     }
 }
