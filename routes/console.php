@@ -11,3 +11,6 @@ Schedule::call(static fn (LastSeen $lastSeen) => $lastSeen->note(RunningParts::B
 
 // Whether a copy is due is the shop's own question: a machine that was off at night makes it in the morning.
 Schedule::command('regimen:backup --nightly')->everyTenMinutes()->withoutOverlapping();
+
+// At an hour at which nobody waits for it.
+Schedule::command('regimen:thin')->dailyAt('03:40')->withoutOverlapping();

@@ -10,11 +10,17 @@ use App\Http\Requests\Plan\PromiseRequest;
 use App\Http\Requests\Work\CallOffRequest;
 use App\Models\Build\Build;
 use App\Models\People\Person;
+use App\Pages\Later;
 use App\Pages\Page;
+use App\Pages\Sheet\BuildSheetProps;
+use App\Pages\Sheet\ReasonChain;
 use App\Queries\Build\BuildSheet;
 use App\Queries\Build\BuildsPage;
+use App\Queries\Build\WhyNotSooner;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Inertia\Response as InertiaResponse;
 use Regimen\Schedule\Problem\Promise;
 
 final class BuildController
@@ -24,9 +30,10 @@ final class BuildController
         return $page->data();
     }
 
-    public function show(Build $build, BuildSheet $sheet, #[CurrentUser] Person $viewer): Page
+    public function show(Request $request, Build $build, BuildSheet $sheet, WhyNotSooner $why, #[CurrentUser] Person $viewer): Page|InertiaResponse
     {
-        return $sheet->data($build, $viewer);
+        return Later::alone($request, BuildSheetProps::COMPONENT, 'chain', static fn (): ReasonChain => $why->of($build))
+            ?? $sheet->data($build, $viewer);
     }
 
     public function promise(Build $build, PromiseRequest $request, MovePromise $movePromise): RedirectResponse

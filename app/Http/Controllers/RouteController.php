@@ -15,7 +15,9 @@ use App\Models\Build\Build;
 use App\Models\Build\RouteChange;
 use App\Models\House\RoutePattern;
 use App\Models\People\Person;
+use App\Pages\Later;
 use App\Pages\Page;
+use App\Pages\Route\RouteProps;
 use App\Queries\Plan\TriedChange;
 use App\Queries\Route\ComparePage;
 use App\Queries\Route\RoutePage;
@@ -25,17 +27,20 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as FileResponse;
+use Inertia\Response as InertiaResponse;
 
 /** The route of a build: looked at, changed, compared, printed. */
 final class RouteController
 {
     public function show(
+        Request $request,
         Build $build,
         RoutePage $page,
         RouteQuestions $questions,
         #[CurrentUser] Person $viewer,
-    ): Page {
-        return $page->data($build, $viewer);
+    ): Page|InertiaResponse {
+        return Later::alone($request, RouteProps::COMPONENT, 'prices', static fn (): array => $questions->prices($build))
+            ?? $page->data($build, $viewer);
     }
 
     public function try(Build $build, RouteChangeRequest $request, TriedChange $tried): JsonResponse

@@ -8,6 +8,7 @@ use App\Models\People\DayOff;
 use App\Models\People\Overtime;
 use App\Models\People\Person;
 use App\Planning\House\House;
+use App\Planning\Problem\PersonHours;
 use Regimen\Schedule\Time\HoursText;
 
 /** People as a workshop file has them: their hours, skills and days away, without their names. */
@@ -23,9 +24,7 @@ final readonly class ExportedPeople
     public function all(): array
     {
         $people = [];
-        foreach (Person::query()->where('active', true)->with(
-            ['daysOff', 'overtimes'],
-        )->orderBy('id')->get() as $person) {
+        foreach (Person::query()->where('active', true)->with(PersonHours::days())->orderBy('id')->get() as $person) {
             $people[] = [
                 'id' => "w{$person->id}", 'skills' => $person->skills,
                 'hours' => (object) self::week($this->house->hoursOf($person)->week),

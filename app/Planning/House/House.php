@@ -78,7 +78,7 @@ final class House
     {
         return $this->hours ??= WorkingHours::of(
             $this->shop()->hours,
-            ClosedDay::query()->pluck('date')->map(static fn (mixed $date): string => (string) $date)->all(),
+            ClosedDay::query()->where('date', '>=', PersonHours::since())->pluck('date')->map(static fn (mixed $date): string => (string) $date)->all(),
             $this->zone(),
         );
     }
@@ -93,9 +93,7 @@ final class House
     {
         return $this->held("workers {$first}", function () use ($first): array {
             $workers = [];
-            foreach (Person::query()->where('active', true)->with(
-                ['daysOff', 'overtimes'],
-            )->orderBy('id')->get() as $person) {
+            foreach (Person::query()->where('active', true)->with(PersonHours::days())->orderBy('id')->get() as $person) {
                 $hours = $this->hoursOf($person);
                 if ($hours->minutesInAWeek() > 0) {
                     $workers[] = new Worker(
@@ -115,7 +113,7 @@ final class House
             ? $this->hours()
             : WorkingHours::of($person->hours, array_keys($this->hours()->closed), $this->zone());
 
-        return PersonHours::on($week, $person->loadMissing(['daysOff', 'overtimes']));
+        return PersonHours::on($week, $person->loadMissing(PersonHours::days()));
     }
 
     /** Minutes of sanding in between, where a recoat window was missed. */

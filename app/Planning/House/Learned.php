@@ -13,6 +13,11 @@ use Regimen\Units\Duration;
 /** What recorded hours of operations that are done say about the house standards. */
 final class Learned
 {
+    /** So many of its latest jobs teach a standard: how it was done ten years ago says little, and need not be read again every day. */
+    private const LATEST = 'o.id in (select j.id from operation_standards s join operations j on j.id in (
+        select k.id from operations k where k.standard = s.key and k.tool = s.tool and k.labour_done_at is not null order by k.labour_done_at desc limit 40
+    ))';
+
     /**
      * @param  Collection<int, OperationStandard>  $standards
      * @return array<string, Learning> by standard and tool
@@ -47,6 +52,7 @@ final class Learned
         /** @var list<object{standard: string, tool: string, worked: int|string, planned: int|string}> */
         return DB::table('operations as o')
             ->join('time_entries as t', 't.operation_id', '=', 'o.id')
+            ->whereRaw(self::LATEST)
             ->whereNull('t.struck_at')->whereNotNull('t.minutes')
             ->whereNotNull('o.labour_done_at')
             ->groupBy('o.id', 'o.standard', 'o.tool', 'o.set_up_minutes', 'o.labour_minutes')

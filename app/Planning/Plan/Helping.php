@@ -7,6 +7,7 @@ namespace App\Planning\Plan;
 use App\Models\House\Resource;
 use App\Models\People\Person;
 use App\Planning\House\House;
+use App\Planning\Problem\PersonHours;
 use App\Planning\Problem\ShopProblem;
 use Closure;
 use Regimen\Route\Standards\Skill;
@@ -40,7 +41,7 @@ final readonly class Helping
     private function hours(): array
     {
         $hours = [];
-        foreach (Person::query()->with(['daysOff', 'overtimes'])->get() as $person) {
+        foreach (Person::query()->with(PersonHours::days())->get() as $person) {
             $hours[$person->id] = $this->house->hoursOf($person);
         }
 

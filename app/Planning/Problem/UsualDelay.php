@@ -17,6 +17,9 @@ final class UsualDelay
 
     private const LEAST_DAYS = 3;
 
+    /** What came late before these says nothing about a supplier any more. */
+    private const LATEST = 400;
+
     /** @var array<string, list<int>>|null days late, by supplier */
     private ?array $late = null;
 
@@ -57,6 +60,8 @@ final class UsualDelay
             ->whereNotNull('arrived_on')
             ->whereNotNull('expected_on')
             ->whereColumn('arrived_on', '>', 'expected_on')
+            ->orderByDesc('arrived_on')->orderByDesc('id')
+            ->limit(self::LATEST)
             ->toBase()
             ->get(['supplier', 'expected_on', 'arrived_on']);
         foreach ($lines as $line) {

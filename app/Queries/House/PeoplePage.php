@@ -11,6 +11,7 @@ use App\Pages\House\PeopleProps;
 use App\Pages\House\PersonLine;
 use App\Pages\Plan\ClosedDayLine;
 use App\Planning\House\House;
+use App\Planning\Problem\PersonHours;
 use App\Support\Clock;
 use Regimen\Route\Standards\Skill;
 use Regimen\Schedule\Time\HoursText;
@@ -27,9 +28,7 @@ final readonly class PeoplePage
 
         return new PeopleProps(
             needsSecondFactor: (bool) $this->house->shop()->needs_second_factor,
-            people: array_values(Person::query()->with(
-                ['daysOff', 'overtimes'],
-            )->orderByDesc('active')->orderBy('id')->get()->map(fn (Person $person): PersonLine => new PersonLine(
+            people: array_values(Person::query()->with(PersonHours::days())->orderByDesc('active')->orderBy('id')->get()->map(fn (Person $person): PersonLine => new PersonLine(
                 id: $person->id,
                 name: $person->name,
                 email: $person->email,

@@ -18,6 +18,7 @@ use App\Pages\Plan\ClosedDayLine;
 use App\Pages\Plan\DayMinutes;
 use App\Pages\Plan\Removable;
 use App\Planning\House\House;
+use App\Planning\Problem\PersonHours;
 use App\Queries\House\PeoplePage;
 use App\Support\Clock;
 use App\Support\Say;
@@ -37,7 +38,7 @@ final readonly class CalendarPage
         $today = $this->clock->today($this->house->zone());
         $people = Person::query()
             ->where('active', true)
-            ->with(['daysOff', 'overtimes'])
+            ->with(PersonHours::days())
             ->orderBy('id')
             ->get()
             ->toBase();
@@ -99,8 +100,8 @@ final readonly class CalendarPage
     /** @return list<CalendarDay> */
     private function days(string $today): array
     {
-        $closed = ClosedDay::query()->pluck('note', 'date');
         $monday = (new \DateTimeImmutable($today))->modify('monday this week');
+        $closed = ClosedDay::query()->where('date', '>=', $monday->format('Y-m-d'))->pluck('note', 'date');
 
         return array_map(static function (int $ahead) use ($monday, $closed): CalendarDay {
             $date = $monday->modify("+{$ahead} days")->format('Y-m-d');

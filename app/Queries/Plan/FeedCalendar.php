@@ -9,6 +9,7 @@ use App\Models\Build\Build;
 use App\Models\House\Feed;
 use App\Models\People\Person;
 use App\Planning\House\House;
+use App\Planning\Problem\PersonHours;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\Build\ReasonWords;
 use App\Queries\House\ResourceNames;
@@ -34,7 +35,7 @@ final readonly class FeedCalendar
 
     public function of(Feed $feed): string
     {
-        $people = Person::query()->with(['daysOff', 'overtimes'])->get()->toBase()->keyBy('id');
+        $people = Person::query()->with(PersonHours::days())->get()->toBase()->keyBy('id');
         $builds = $this->builds
             ->all()
             ->toBase()

@@ -12,6 +12,7 @@ use App\Pages\Horizon\Down;
 use App\Pages\Horizon\OwnedResource;
 use App\Pages\Horizon\PersonOff;
 use App\Planning\House\House;
+use App\Planning\Problem\PersonHours;
 use App\Queries\Build\OpenBuilds;
 use App\Support\Minutes;
 use Carbon\CarbonImmutable;
@@ -31,7 +32,7 @@ final readonly class HorizonItems
     /** @return list<PersonOff> */
     public function people(CarbonImmutable $from, CarbonImmutable $to): array
     {
-        $people = Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get();
+        $people = Person::query()->where('active', true)->with(PersonHours::days())->orderBy('id')->get();
 
         return array_values($people->map(fn (Person $person): PersonOff => new PersonOff(
             id: $person->id, name: $person->name, off: $this->off($person, $from, $to),

@@ -15,6 +15,7 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
 use Regimen\Schedule\Building\Load;
+use Regimen\Schedule\Building\Priority;
 
 /**
  * How much of everybody's and everything's time is used, week by week, and where the promises need more than there is.
@@ -40,11 +41,12 @@ final readonly class LoadPage
         );
         $bounds = array_map(fn (string $day): int => Minutes::ofDay($day, $this->house->zone()), $weeks);
         $planned = $this->database->steady($this->planner->inForce(...));
+        $latest = Priority::keys($planned->problem);
         $rows = [];
         $hours = $this->house->hours()->minutesInAWeek() === 0 ? null : $this->house->calendar($planned->problem->now);
         foreach ($planned->problem->workers as $worker) {
             $rows[] = $this->row(
-                'person', $worker->name, Load::ofWorker($worker, $planned->problem, $planned->plan, $bounds), $weeks,
+                'person', $worker->name, Load::ofWorker($worker, $planned->problem, $planned->plan, $bounds, $latest), $weeks,
             );
         }
         foreach (Resource::query()->where('capacity', '>', 0)->orderBy('id')->get() as $resource) {
@@ -53,7 +55,7 @@ final readonly class LoadPage
                 $resource->capacity === 1 ? $resource->name : "{$resource->name}, {$resource->capacity}",
                 Load::ofResource(
                     $resource->key, $planned->problem, $planned->plan, $bounds,
-                    $resource->kind === 'station' ? $hours : null,
+                    $resource->kind === 'station' ? $hours : null, $latest,
                 ),
                 $weeks,
             );

@@ -11,6 +11,7 @@ use App\Pages\Today\AwayPart;
 use App\Pages\Today\TodayItem;
 use App\Pages\Today\TodayPerson;
 use App\Planning\House\House;
+use App\Planning\Problem\PersonHours;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\Build\ReasonWords;
 use App\Queries\House\ResourceNames;
@@ -38,7 +39,7 @@ final class PeopleToday
     /** @return Collection<int, Person> */
     private function everybody(): Collection
     {
-        return $this->everybody ??= Person::query()->where('active', true)->with(['daysOff', 'overtimes'])->orderBy('id')->get()->toBase();
+        return $this->everybody ??= Person::query()->where('active', true)->with(PersonHours::days())->orderBy('id')->get()->toBase();
     }
 
     /** @return list<TodayPerson> the viewer first */

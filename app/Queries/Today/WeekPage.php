@@ -13,6 +13,7 @@ use App\Pages\Today\WeekItem;
 use App\Pages\Today\WeekPerson;
 use App\Pages\Today\WeekProps;
 use App\Planning\House\House;
+use App\Planning\Problem\PersonHours;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\Plan\Placement;
 use App\Support\Clock;
@@ -43,7 +44,7 @@ final readonly class WeekPage
         );
         $people = Person::query()
             ->where('active', true)
-            ->with(['daysOff', 'overtimes'])
+            ->with(PersonHours::days())
             ->orderBy('id')
             ->get()
             ->toBase();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Plan\Changes;
 
 use App\Models\People\Person;
+use App\Planning\Problem\PersonHours;
 use App\Support\Refused;
 
 /** A change that concerns one person, known by their id in `$person`. */
@@ -12,7 +13,7 @@ trait OfPerson
 {
     private function person(): Person
     {
-        return Person::query()->with(['daysOff', 'overtimes'])->findOrFail($this->person);
+        return Person::query()->with(PersonHours::days())->findOrFail($this->person);
     }
 
     /** As they are when the change is made: they may have left since it was asked for. */

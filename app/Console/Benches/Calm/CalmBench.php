@@ -7,6 +7,7 @@ namespace App\Console\Benches\Calm;
 use App\Models\People\Person;
 use App\Planning\House\House;
 use App\Planning\Plan\Standings;
+use App\Planning\Problem\PersonHours;
 use App\Planning\Problem\ShopProblem;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -75,7 +76,7 @@ final class CalmBench
         Artisan::call('db:seed', ['--class' => 'DemoShop', '--force' => true]);
         $problem = (new PlanOrder(app(ShopProblem::class)->assemble(), app(Standings::class)->read()))->planned()->problem;
         $hours = [];
-        foreach (Person::query()->with(['daysOff', 'overtimes'])->get() as $person) {
+        foreach (Person::query()->with(PersonHours::days())->get() as $person) {
             $hours[$person->id] = app(House::class)->hoursOf($person);
         }
 

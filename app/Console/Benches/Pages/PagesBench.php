@@ -14,6 +14,7 @@ use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Planning\House\House;
 use App\Planning\Plan\Standings;
+use App\Planning\Plan\Thinning;
 use App\Planning\Problem\ShopProblem;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
@@ -52,6 +53,7 @@ final class PagesBench
             $aged = $shops->copyOf($demo, 'aged');
             Shops::use($aged);
             GrownShop::age(800, 20);
+            app(Thinning::class)();
             $old = $this->measured($aged, 'after 20 years, 800 finished builds', INF, $say);
             foreach ($young as $page => $times) {
                 $this->hold($old[$page] / $times, self::AGED, "  {$page} after 20 years", $say, onlyFaults: true);

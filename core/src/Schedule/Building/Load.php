@@ -26,10 +26,13 @@ final readonly class Load
     {
     }
 
-    /** @param  list<int>  $bounds  instants, in order; stretches lie between them */
-    public static function ofWorker(Worker $worker, Problem $problem, Plan $plan, array $bounds): self
+    /**
+     * @param  list<int>  $bounds  instants, in order; stretches lie between them
+     * @param  array<int|string, int>|null  $latest  starts at which promises are still kept, by activity, where they are known already
+     */
+    public static function ofWorker(Worker $worker, Problem $problem, Plan $plan, array $bounds, ?array $latest = null): self
     {
-        $latest = Priority::keys($problem);
+        $latest ??= Priority::keys($problem);
         $planned = $needed = array_fill(0, count($bounds) - 1, 0);
         $there = [];
         for ($index = 0; $index < count($bounds) - 1; $index++) {
@@ -50,6 +53,9 @@ final readonly class Load
             // order.
             $left = $one->work;
             foreach (array_keys($planned) as $index) {
+                if ($one->workEnd <= $bounds[$index] || $one->start >= $bounds[$index + 1]) {
+                    continue;
+                }
                 $within = min(
                     $left,
                     max(
@@ -75,6 +81,7 @@ final readonly class Load
      * @param  list<int>  $bounds
      * @param  Calendar|null  $hours  of the shop, for what is only used while somebody works at it; by the clock if
      *   none is given
+     * @param  array<int|string, int>|null  $latest  starts at which promises are still kept, by activity, where they are known already
      */
     public static function ofResource(
         string $resource,
@@ -82,11 +89,12 @@ final readonly class Load
         Plan $plan,
         array $bounds,
         ?Calendar $hours = null,
+        ?array $latest = null,
     ): self {
-        $within = static fn (int $from, int $to, int $begin, int $end): int => $hours === null || $to <= $from
+        $within = static fn (int $from, int $to, int $begin, int $end): int => $hours === null || $to <= $begin || $from >= $end || $to <= $from
             ? self::within($from, $to, $begin, $end)
             : max(0, $hours->between(max($from, $begin), max(min($to, $end), max($from, $begin))));
-        $latest = Priority::keys($problem);
+        $latest ??= Priority::keys($problem);
         $capacity = $problem->capacities[$resource] ?? 0;
         $planned = $needed = $there = [];
         for ($index = 0; $index < count($bounds) - 1; $index++) {

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Planning\Plan\Thinning;
+use Illuminate\Console\Command;
+
+/** Takes away of old plans what nobody can see any more. */
+final class Thin extends Command
+{
+    protected $signature = 'regimen:thin';
+
+    protected $description = 'Thin old plans';
+
+    protected $hidden = true;
+
+    public function handle(Thinning $thinning): int
+    {
+        $thinning();
+
+        return self::SUCCESS;
+    }
+}
