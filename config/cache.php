@@ -7,6 +7,7 @@ return [
     'default' => env('CACHE_STORE', 'file'),
     'stores' => [
         'array' => ['driver' => 'array', 'serialize' => false],
+        'redis' => ['driver' => 'redis', 'connection' => 'default', 'lock_connection' => 'default'],
         'file' => [
             'driver' => 'file',
             'path' => storage_path('framework/cache/data/'.hash('xxh64', (string) env('DB_DATABASE', 'shop'))),

@@ -11,6 +11,7 @@ return [
         'database' => [
             'driver' => 'database', 'table' => 'jobs', 'queue' => 'default', 'retry_after' => 420, 'after_commit' => true,
         ],
+        'redis' => ['driver' => 'redis', 'connection' => 'default', 'queue' => 'default', 'retry_after' => 420, 'after_commit' => true],
     ],
     'failed' => ['driver' => 'database-uuids', 'database' => 'sqlite', 'table' => 'failed_jobs'],
 ];

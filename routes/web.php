@@ -22,6 +22,7 @@ use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SpecificationController;
 use App\Http\Controllers\StandardsController;
 use App\Http\Controllers\TakingInController;
+use App\Http\Controllers\UpController;
 use App\Http\Controllers\WorkController;
 use App\Http\Middleware\AsksOnly;
 use App\Http\Middleware\KeepPlanFresh;
@@ -41,6 +42,8 @@ Route::post('/sign-in/second', [SessionController::class, 'storeSecond'])->middl
 Route::get('/new-password/{token}', [SessionController::class, 'link'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:30,1')->name('password.link');
 Route::post('/new-password/{token}', [SessionController::class, 'storeLink'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:30,1');
 
+// For a monitor: no session, no sign-in, and nothing of the shop.
+Route::get('/up', UpController::class)->withoutMiddleware('web')->middleware('throttle:120,1')->name('up');
 Route::get('/feeds/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->withoutMiddleware('web')->middleware([KeepPlanFresh::class, 'throttle:60,1'])->name('feed');
 
 Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(function (): void {

@@ -15,6 +15,16 @@ debian() {
         fail "apt-get failed; storage/regimen/apt.log tells why. The command was: $command"
 }
 
+# What is installed is started by us, where and when it is needed, and not by the system.
+unserved() {
+    local policy=/usr/sbin/policy-rc.d ended=0
+    [ "$(id -u)" -eq 0 ] && [ ! -e "$policy" ] || policy=
+    [ -z "$policy" ] || { printf '#!/bin/sh\nexit 101\n' >"$policy" && chmod +x "$policy"; }
+    ("$@") || ended=$?
+    [ -z "$policy" ] || rm -f "$policy"
+    return "$ended"
+}
+
 have_extensions() {
     command -v php >/dev/null && php -r 'exit(array_diff(["pdo_sqlite","sqlite3","curl","zip","gd","bcmath","intl","mbstring","dom"], array_map("strtolower", get_loaded_extensions())) === [] ? 0 : 1);'
 }
@@ -92,14 +102,8 @@ need_web() {
     fpm="php$(php -r 'echo PHP_MAJOR_VERSION, ".", PHP_MINOR_VERSION;')-fpm"
     ! has_web "$fpm" || return 0
     if [ "$(id -u)" -eq 0 ]; then
-        say "installing Debian's caddy $fpm"
-        # They are started by us, on our own port, and not by the system.
-        local policy=/usr/sbin/policy-rc.d
-        [ -e "$policy" ] && policy= || printf '#!/bin/sh\nexit 101\n' >"$policy"
-        [ -z "$policy" ] || chmod +x "$policy"
-        export DEBIAN_FRONTEND=noninteractive
-        { apt-get update -qq && apt-get install -y -qq --no-install-recommends caddy "$fpm"; } >storage/regimen/apt-web.log 2>&1 || true
-        [ -z "$policy" ] || rm -f "$policy"
+        # Whoever cannot have it is told below.
+        (unserved debian caddy "$fpm") || true
         if [ -d /run/systemd/system ]; then systemctl disable --quiet caddy "$fpm" 2>/dev/null || true; fi
     fi
     has_web "$fpm" || say "Caddy and $fpm are not to be had here: PHP's development server serves, which is enough for one or two people"
@@ -109,8 +113,9 @@ need_browser() {
     command -v chromium >/dev/null && command -v chromedriver >/dev/null || debian chromium chromium-driver
 }
 
-# What the tests check us with: readers of PDF and of codes, a solver of integer programs, and readers and solvers among the npm packages.
+# What the tests check us with: readers of PDF and of codes, a solver of integer programs, a server of queues, and readers and solvers among the npm packages.
 need_readers() {
     command -v pdftocairo >/dev/null && command -v cbc >/dev/null && command -v zbarimg >/dev/null || debian poppler-utils coinor-cbc zbar-tools
+    command -v redis-server >/dev/null || unserved debian redis-server
     need_node
 }

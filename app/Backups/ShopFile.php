@@ -57,8 +57,8 @@ final readonly class ShopFile
         return ! $this->isNewer() && array_diff(self::known(), $this->migrations) !== [];
     }
 
-    /** @return list<string> */
-    private static function known(): array
+    /** @return list<string> the migrations of this version of the program */
+    public static function known(): array
     {
         return array_map(
             static fn (string $path): string => basename($path, '.php'), glob(database_path('migrations/*.php')) ?: [],

@@ -31,6 +31,7 @@ final readonly class LastSeen
     {
         $seen = Cache::get("seen.{$who}");
 
-        return is_int($seen) ? CarbonImmutable::createFromTimestampUTC($seen) : null;
+        // Some caches give a number back as text.
+        return is_numeric($seen) ? CarbonImmutable::createFromTimestampUTC((int) $seen) : null;
     }
 }

@@ -12,6 +12,7 @@ use App\Support\LastSeen;
 use App\Support\OneWorker;
 use App\Support\Say;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 
 /** What runs beside the shop: the worker, what is done by the clock, the queue, the last plan; and on what all of it stands. */
 final readonly class RunningParts
@@ -31,14 +32,14 @@ final readonly class RunningParts
         return [$this->worker(), $this->byClock(), $this->queue(), $this->plan(), $this->versions()];
     }
 
-    private function worker(): RunningLine
+    public function worker(): RunningLine
     {
         return OneWorker::lives()
             ? new RunningLine('worker', 'A worker looks for better plans beside the shop.', false)
             : new RunningLine('worker', 'No worker runs: nothing is looked for beside the shop. ./regimen start brings one along.', true);
     }
 
-    private function byClock(): RunningLine
+    public function byClock(): RunningLine
     {
         $seen = $this->lastSeen->at(self::BY_CLOCK);
         $isLate = $seen?->addMinutes(self::LATE_MINUTES)->lt($this->clock->now()) === true;
@@ -54,7 +55,7 @@ final readonly class RunningParts
 
     private function queue(): RunningLine
     {
-        $waiting = DB::table('jobs')->count();
+        $waiting = Queue::size();
         $failed = DB::table('failed_jobs')->count();
 
         return new RunningLine(
