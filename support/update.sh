@@ -35,6 +35,8 @@ lend_packages() {
     if [ -d vendor ] && diff -rq composer.json "$UPDATING/next/composer.json" >/dev/null && diff -rq packages "$UPDATING/next/packages" >/dev/null; then
         cp -a vendor "$UPDATING/next/vendor"
         cp -p storage/regimen/composer.stamp "$UPDATING/next/storage/regimen/"
+        mkdir -p "$UPDATING/next/bootstrap/cache"
+        composer dump-autoload --quiet --working-dir="$UPDATING/next"
     fi
     if [ -d node_modules ] && cmp -s package-lock.json "$UPDATING/next/package-lock.json"; then
         cp -al node_modules "$UPDATING/next/node_modules"
@@ -136,7 +138,7 @@ update() {
     stamp="$(date +%Y-%m-%d-%H%M%S)"
     final="$(dirname "$shop_file")/before-update-$stamp.sqlite"
     shop artisan regimen:backup "$final" --quiet
-    shop_in "$UPDATING/next" artisan regimen:drill "$final" || { rm -rf "$UPDATING" "$final"; fail 'The new version cannot take over this shop. Nothing was changed.'; }
+    DB_DATABASE="$shop_file" shop_in "$UPDATING/next" artisan regimen:drill "$final" || { rm -rf "$UPDATING" "$final"; fail 'The new version cannot take over this shop. Nothing was changed.'; }
 
     say 'taking its place'
     stop_serving

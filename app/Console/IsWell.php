@@ -18,6 +18,8 @@ final class IsWell extends Command
 
     protected $hidden = true;
 
+    private const PATIENCE = 12;
+
     public function handle(): int
     {
         $address = (string) ($this->argument('address') ?? Reach::of((string) config('regimen.reach'))->address(['localhost']));
@@ -27,13 +29,16 @@ final class IsWell extends Command
             'curl' => [CURLOPT_CONNECT_TO => ['::127.0.0.1:']],
         ]);
         $words = 'it did not answer';
-        for ($until = time() + (int) $this->option('wait'); time() <= $until; usleep(300_000)) {
+        $wrong = 0;
+        // Whoever answers, and wrongly again and again, is not about to get well.
+        for ($until = time() + (int) $this->option('wait'); time() <= $until && $wrong < self::PATIENCE; usleep(300_000)) {
             try {
                 $up = $client->get('/up');
                 $page = $client->get('/sign-in');
                 if ($up->getStatusCode() === 200 && $page->getStatusCode() === 200) {
                     return self::SUCCESS;
                 }
+                $wrong++;
                 $words = "it answered {$up->getStatusCode()} and {$page->getStatusCode()}: ".trim((string) $up->getBody());
             } catch (GuzzleException $failed) {
                 $words = $failed->getMessage();
