@@ -60,7 +60,7 @@ shop_writes() {
     fi
     as_root
     passed="$(service_data)/storage/app/private/passed.$$"
-    shop artisan "$command" "$passed"
+    shop artisan "$command" "$passed" | sed "s|$passed|$file|"
     install -m 0600 "$passed" "$file"
     rm -f "$passed"
 }

@@ -7,6 +7,9 @@ namespace App\Serving\Service;
 /** The shop as a service of the machine: what has to be done so that it is there after every start, and so that it is gone again. */
 final readonly class Service
 {
+    /** What the program consists of; settings and data are nobody else’s. */
+    private const PROGRAM = ['app', 'artisan', 'bootstrap', 'config', 'core', 'database', 'lang', 'node_modules', 'public', 'resources', 'routes', 'vendor'];
+
     public function __construct(private Place $place, private string $php)
     {
     }
@@ -51,6 +54,8 @@ final readonly class Service
                 ],
             )),
             Step::run('install', '-d', '-m', '0755', '-o', 'root', '-g', 'root', dirname(Place::SETTINGS)),
+            // What was fetched for the program is there for its user too, whatever the one who fetched it keeps to themselves.
+            Step::run('chmod', '-R', 'a+rX', ...array_map(static fn (string $part): string => "{$place->program}/{$part}", self::PROGRAM)),
         ];
     }
 
