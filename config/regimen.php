@@ -12,6 +12,12 @@ return [
     // Whether it is reached on the shop's own network: then it answers to its numbers there as well.
     'lan' => (bool) env('REGIMEN_LAN', false),
 
+    // Whether answers tell how long was searched for plans, for ./regimen bench.
+    'timings' => (bool) env('REGIMEN_TIMINGS', false),
+
+    // Whether it is served as a service of the machine.
+    'isService' => env('REGIMEN_PROGRAM') !== null,
+
     // How a service is reached, as ./regimen service has written it.
     'reach' => env('REGIMEN_REACH', '8080'),
 

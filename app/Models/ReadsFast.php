@@ -64,6 +64,17 @@ trait ReadsFast
         return $attributes === [] ? $model : $model->fill($attributes);
     }
 
+    /**
+     * Nobody listens to what is only read.
+     *
+     * @param  string  $event
+     * @param  bool  $halt
+     */
+    protected function fireModelEvent($event, $halt = true): mixed
+    {
+        return $event === 'retrieved' ? null : parent::fireModelEvent($event, $halt);
+    }
+
     /** @return array<string, string> */
     public function getCasts(): array
     {

@@ -16,6 +16,7 @@ use App\Planning\Problem\UsualDelay;
 use App\Planning\Route\RecoatWindows;
 use App\Support\Clock;
 use App\Support\Minutes;
+use App\Support\SearchTime;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
@@ -88,10 +89,9 @@ final readonly class Planner
         $this->forget();
         $standing = $this->standings->read();
 
-        return (new PlanOrder(
-            $this->problem->assemble(),
-            $announced === null ? $standing : $standing->takenBackTo($announced),
-        ))->planned();
+        $order = new PlanOrder($this->problem->assemble(), $announced === null ? $standing : $standing->takenBackTo($announced));
+
+        return SearchTime::of($order->planned(...));
     }
 
     /** The plan that everybody works by, with the shop as it stands. */

@@ -7,7 +7,9 @@ namespace App\Planning\Problem;
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\Build\OperationLink;
+use App\Models\People\TimeEntry;
 use App\Models\Plan\Outage as OutageModel;
+use App\Models\Plan\PlanEntry;
 use App\Planning\House\House;
 use App\Support\Clock;
 use App\Support\Minutes;
@@ -104,22 +106,30 @@ final readonly class ShopProblem
         return $links;
     }
 
-    /** @return Collection<int, Build> */
+    /**
+     * Plan and clocks of thousands of operations are read by build and joined here: by the operations' own numbers the framework compares
+     * each with each.
+     *
+     * @return Collection<int, Build>
+     */
     private function builds(): Collection
     {
-        return Build::query()->open()
-            ->with(['operations' => self::unfinished(...), 'kit'])
-            ->orderBy('number')
-            ->get();
+        $builds = Build::query()->open()->with(['operations' => self::unfinished(...), 'kit'])->orderBy('number')->get();
+        $planned = PlanEntry::query()->whereIn('build_id', $builds->modelKeys())->get()->getDictionary();
+        $clocks = TimeEntry::query()->whereNull('minutes')->whereNull('struck_at')->get()->groupBy('operation_id');
+        foreach ($builds as $build) {
+            foreach ($build->operations as $operation) {
+                $operation->setRelation('planned', $planned[$operation->id] ?? null);
+                $operation->setRelation('runningClocks', $clocks->get($operation->id, new Collection));
+            }
+        }
+
+        return $builds;
     }
 
-    /**
-     * @param  HasMany<Operation, Build>|Query<Operation>  $operations
-     */
+    /** @param  HasMany<Operation, Build>|Query<Operation>  $operations */
     private static function unfinished(mixed $operations): void
     {
-        $operations->where('state', '!=', 'done')
-            ->with(['runningClocks', 'planned'])
-            ->withSum('timeEntries as worked_minutes', 'minutes');
+        $operations->where('state', '!=', 'done')->withSum('timeEntries as worked_minutes', 'minutes');
     }
 }

@@ -11,14 +11,14 @@ use App\Pages\Account\AuditProps;
 /** Sign-ins, changes of rights, and what was done with all data, the newest first. */
 final class AuditPage
 {
-    private const MOST = 500;
+    private const MOST = 300;
 
     public function data(): AuditProps
     {
         $entries = AuditEntry::query()->orderByDesc('id')->limit(self::MOST)->get();
 
         return new AuditProps(array_values($entries->map(static fn (AuditEntry $one): AuditLine => new AuditLine(
-            id: $one->id, at: $one->at->toIso8601ZuluString(), kind: $one->kind, words: $one->words, place: $one->place,
+            id: $one->id, at: (string) $one->instant('at'), kind: $one->kind, words: $one->words, place: $one->place,
         ))->all()));
     }
 }

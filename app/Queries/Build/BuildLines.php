@@ -42,12 +42,14 @@ final class BuildLines
     /** Which share of the labour on each piece is done. */
     public static function inked(Build $build): Inked
     {
-        $share = static function (Stage $stage) use ($build): float {
-            $of = $build->operations->filter(static fn (Operation $operation): bool => $operation->stage === $stage);
-            $all = $of->sum(static fn (Operation $operation): int => $operation->workMinutes());
-            $done = $of->filter(
-                static fn (Operation $operation): bool => $operation->state->labourIsDone(),
-            )->sum(static fn (Operation $operation): int => $operation->workMinutes());
+        $labour = [];
+        foreach ($build->operations as $operation) {
+            $minutes = $operation->workMinutes();
+            [$all, $done] = $labour[$operation->stage->value] ?? [0, 0];
+            $labour[$operation->stage->value] = [$all + $minutes, $done + ($operation->state->labourIsDone() ? $minutes : 0)];
+        }
+        $share = static function (Stage $stage) use ($labour): float {
+            [$all, $done] = $labour[$stage->value] ?? [0, 0];
 
             return $all === 0 ? 0.0 : round($done / $all, 3);
         };

@@ -6,6 +6,7 @@ namespace App\Queries\Build;
 
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
+use App\Models\People\Person;
 use App\Models\Plan\PlanEntry;
 use App\Planning\Plan\Outlooks;
 use App\Queries\Plan\Placement;
@@ -29,6 +30,9 @@ final class OpenBuilds
     /** @var array<int, list<Placement>> by build */
     private array $placements = [];
 
+    /** @var array<int, list<Placement>>|null by person */
+    private ?array $byPerson = null;
+
     public function __construct(private readonly Outlooks $outlooks)
     {
     }
@@ -36,13 +40,29 @@ final class OpenBuilds
     /** @return Collection<int, Build> by number */
     public function all(): Collection
     {
-        return $this->builds ??= Build::query()->open()
-            ->with(['client', 'specification', 'kit', 'operations.planned', 'operations.person'])
-            ->orderBy('number')
-            ->get()
-            ->each(static function (Build $build): void {
-                $build->operations->each(static fn (Operation $operation) => $operation->setRelation('build', $build));
-            });
+        return $this->builds ??= $this->read();
+    }
+
+    /**
+     * Plan and people of thousands of operations are read by build and joined here: by the operations' own numbers the framework compares
+     * each with each.
+     *
+     * @return Collection<int, Build>
+     */
+    private function read(): Collection
+    {
+        $builds = Build::query()->open()->with(['client', 'specification', 'kit', 'operations'])->orderBy('number')->get();
+        $planned = PlanEntry::query()->whereIn('build_id', $builds->modelKeys())->get()->getDictionary();
+        $people = Person::query()->get()->getDictionary();
+        foreach ($builds as $build) {
+            foreach ($build->operations as $operation) {
+                $operation->setRelation('build', $build);
+                $operation->setRelation('planned', $planned[$operation->id] ?? null);
+                $operation->setRelation('person', $people[$operation->person_id ?? 0] ?? null);
+            }
+        }
+
+        return $builds;
     }
 
     public function outlook(Build $build): Outlook
@@ -81,6 +101,23 @@ final class OpenBuilds
     public function outlooks(): array
     {
         return $this->all()->map($this->outlook(...))->values()->all();
+    }
+
+    /** @return list<Placement> what somebody is at, themselves or to help, the earliest first */
+    public function placedFor(int $personId): array
+    {
+        if ($this->byPerson === null) {
+            $this->byPerson = [];
+            $placed = $this->placed()->filter(static fn (Placement $one): bool => $one->start !== null)->all();
+            usort($placed, static fn (Placement $a, Placement $b): int => $a->start <=> $b->start);
+            foreach ($placed as $one) {
+                foreach (array_unique(array_filter([$one->personId, $one->helperId])) as $person) {
+                    $this->byPerson[$person][] = $one;
+                }
+            }
+        }
+
+        return $this->byPerson[$personId] ?? [];
     }
 
     /** @return \Illuminate\Support\Collection<int, Placement> of all open builds */

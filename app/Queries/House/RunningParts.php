@@ -36,7 +36,7 @@ final readonly class RunningParts
     {
         return OneWorker::lives()
             ? new RunningLine('worker', 'A worker looks for better plans beside the shop.', false)
-            : new RunningLine('worker', 'No worker runs: nothing is looked for beside the shop. ./regimen start brings one along.', true);
+            : new RunningLine('worker', 'No worker runs: nothing is looked for beside the shop. '.self::cure(), true);
     }
 
     public function byClock(): RunningLine
@@ -49,8 +49,13 @@ final readonly class RunningParts
         }
 
         return $isLate
-            ? new RunningLine('clock', 'Nothing is done by the clock: no copy is made at night. ./regimen start brings it along.', true)
+            ? new RunningLine('clock', 'Nothing is done by the clock: no copy is made at night. '.self::cure(), true)
             : new RunningLine('clock', 'What is to be done by the clock is done.', false);
+    }
+
+    private static function cure(): string
+    {
+        return config('regimen.isService') ? './regimen service status tells more.' : './regimen start brings it along.';
     }
 
     private function queue(): RunningLine

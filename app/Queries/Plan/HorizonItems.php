@@ -34,8 +34,10 @@ final readonly class HorizonItems
     {
         $people = Person::query()->where('active', true)->with(PersonHours::days())->orderBy('id')->get();
 
+        $days = self::days($from, $to);
+
         return array_values($people->map(fn (Person $person): PersonOff => new PersonOff(
-            id: $person->id, name: $person->name, off: $this->off($person, $from, $to),
+            id: $person->id, name: $person->name, off: $this->off($person, $days, Minutes::of($to) - Minutes::of($from)),
         ))->all());
     }
 
@@ -99,22 +101,41 @@ final readonly class HorizonItems
         return $items;
     }
 
-    /** @return list<array{int, int}> when they are not there, in minutes since the beginning */
-    private function off(Person $person, CarbonImmutable $from, CarbonImmutable $to): array
+    /** @return array<string, \Closure(int): int> by day, from a minute of it to the minute since the beginning */
+    private static function days(CarbonImmutable $from, CarbonImmutable $to): array
+    {
+        $days = [];
+        $begin = Minutes::of($from);
+        for ($day = $from; $day < $to; $day = $next) {
+            $next = $day->addDay();
+            $midnight = Minutes::of($day) - $begin;
+            // Where the clocks change a minute is not as far from midnight as it says.
+            $days[$day->format('Y-m-d')] = Minutes::of($next) - Minutes::of($day) === 1440
+                ? static fn (int $minute): int => $midnight + $minute
+                : static fn (int $minute): int => Minutes::of($day->setTime(intdiv($minute, 60), $minute % 60)) - $begin;
+        }
+
+        return $days;
+    }
+
+    /**
+     * @param  array<string, \Closure(int): int>  $days
+     * @return list<array{int, int}> when they are not there, in minutes since the beginning
+     */
+    private function off(Person $person, array $days, int $end): array
     {
         $hours = $this->house->hoursOf($person);
         $off = [];
         $since = 0;
-        for ($day = $from; $day < $to; $day = $day->addDay()) {
-            foreach ($hours->on($day->format('Y-m-d')) as [$open, $close]) {
-                $opens = Minutes::of($day->setTime(intdiv($open, 60), $open % 60)) - Minutes::of($from);
-                if ($opens > $since) {
-                    $off[] = [$since, $opens];
+        foreach ($days as $date => $at) {
+            foreach ($hours->on($date) as [$open, $close]) {
+                if ($at($open) > $since) {
+                    $off[] = [$since, $at($open)];
                 }
-                $since = Minutes::of($day->setTime(intdiv($close, 60), $close % 60)) - Minutes::of($from);
+                $since = $at($close);
             }
         }
 
-        return [...$off, [$since, Minutes::of($to) - Minutes::of($from)]];
+        return [...$off, [$since, $end]];
     }
 }

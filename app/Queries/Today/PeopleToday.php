@@ -102,7 +102,7 @@ final class PeopleToday
         [$from, $to] = [Minutes::ofDay($day, $zone), Minutes::endOfDay($day, $zone) + 1];
 
         $items = [];
-        foreach ($this->builds->placed() as $one) {
+        foreach ($this->builds->placedFor($person->id) as $one) {
             foreach ($one->sittingsOf($person->id) as $sitting) {
                 if ($sitting[0] < $to && $sitting[1] > $from) {
                     $items[] = [$sitting[0], $this->item($one, $sitting, $person, $from, $to, $names)];

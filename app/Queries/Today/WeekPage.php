@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Queries\Today;
 
-use App\Models\Build\Build;
 use App\Models\People\DayOff;
 use App\Models\People\Person;
 use App\Pages\Today\WeekAway;
@@ -19,7 +18,6 @@ use App\Queries\Plan\Placement;
 use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
-use Illuminate\Support\Collection;
 
 /** A week by person: what each does on each day, to be read on the screen or taken to the bench on paper. */
 final readonly class WeekPage
@@ -56,10 +54,6 @@ final readonly class WeekPage
                 ),
             ),
         );
-        $placed = $this->builds
-            ->all()
-            ->toBase()
-            ->flatMap(fn (Build $build): array => $this->builds->placements($build));
 
         return new WeekProps(
             heading: 'The week from '.Say::day($monday->format('Y-m-d')),
@@ -74,7 +68,7 @@ final readonly class WeekPage
                         name: $person->name,
                         days: array_combine(
                             $days,
-                            array_map(fn (string $day): WeekDay => $this->day($person, $day, $placed), $days),
+                            array_map(fn (string $day): WeekDay => $this->day($person, $day), $days),
                         ),
                     ),
                 )
@@ -93,10 +87,7 @@ final readonly class WeekPage
         return ($far ? $base : $day)->modify('monday this week');
     }
 
-    /**
-     * @param  Collection<int, Placement>  $placed
-     */
-    private function day(Person $person, string $day, Collection $placed): WeekDay
+    private function day(Person $person, string $day): WeekDay
     {
         $hours = $this->house->hoursOf($person)->on($day);
 
@@ -109,24 +100,23 @@ final readonly class WeekPage
                     intdiv((int) $one->to_minute, 60), (int) $one->to_minute % 60,
                 ),
             ))->all()),
-            items: $this->items($person, $day, $hours, $placed),
+            items: $this->items($person, $day, $hours),
         );
     }
 
     /**
      * @param  list<array{int, int}>  $hours
-     * @param  Collection<int, Placement>  $placed
      * @return list<WeekItem>
      */
-    private function items(Person $person, string $day, array $hours, Collection $placed): array
+    private function items(Person $person, string $day, array $hours): array
     {
         $midnight = Minutes::ofDay($day, $this->house->zone());
         $end = Minutes::endOfDay($day, $this->house->zone()) + 1;
         $items = [];
-        foreach ($placed->filter(
-            static fn (Placement $one): bool => $one->sittingsOf($person->id) !== []
-                && $one->start < $end && $one->workEnd > $midnight,
-        )->sortBy('start') as $one) {
+        foreach ($this->builds->placedFor($person->id) as $one) {
+            if ($one->start >= $end || $one->workEnd <= $midnight) {
+                continue;
+            }
             foreach ($this->parts->inSittings($one->sittingsOf($person->id), $day, $hours) as $parts) {
                 $until = $parts[count($parts) - 1][1];
                 $items[] = new WeekItem(

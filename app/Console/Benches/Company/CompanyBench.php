@@ -70,6 +70,7 @@ final class CompanyBench
             DB::purge('sqlite');
             $wrote = $this->waits($people, $hours, [], $judging, self::WRITING_SECONDS);
             $plans = Plan::query()->count() - $plans;
+            $memory = $served->memory();
         } finally {
             $served->stop();
         }
@@ -83,9 +84,9 @@ final class CompanyBench
         $lost = $done - ((int) TimeEntry::query()->sum('minutes') - $before);
         $median = self::quantile($alone, 0.5);
         $say(sprintf(
-            "%d open builds: a write while two judge takes %.1f × its time alone (median; at most %.1f ×);\n  while %d write for %d s the longest waits %.1f × as long as alone (half of them %.1f ×, 99 %% at most %.1f ×), %d were written and %d plans made; %d lost; answers %s",
+            "%d open builds: a write while two judge takes %.1f × its time alone (median; at most %.1f ×);\n  while %d write for %d s the longest waits %.1f × as long as alone (half of them %.1f ×, 99 %% at most %.1f ×), %d were written and %d plans made; %d lost; answers %s; %d MB of memory",
             $open, self::quantile($judged, 0.5) / $median, self::quantile($judged, 1.0) / $median, self::WRITERS, self::WRITING_SECONDS, self::quantile($wrote, 1.0) / $median, self::quantile($wrote, 0.5) / $median, self::quantile($wrote, 0.99) / $median,
-            count($wrote), $plans, $lost, json_encode($statuses),
+            count($wrote), $plans, $lost, json_encode($statuses), $memory / 1e6,
         ));
 
         return $lost === 0 && array_filter(array_keys($statuses), static fn (int $status): bool => $status >= 500) === [];

@@ -30,25 +30,4 @@ final class Cost
 
         return ($served->processorSeconds() - $before) / $times;
     }
-
-    /** @param  callable(): mixed  $work  in this process; the best of a few */
-    public static function best(callable $work): float
-    {
-        $best = INF;
-        for ($run = 0; $run < 4; $run++) {
-            $before = self::spent();
-            $work();
-            $best = min($best, self::spent() - $before);
-        }
-
-        return $best;
-    }
-
-    private static function spent(): float
-    {
-        /** @var array<string, int> $usage */
-        $usage = getrusage();
-
-        return $usage['ru_utime.tv_sec'] + $usage['ru_stime.tv_sec'] + ($usage['ru_utime.tv_usec'] + $usage['ru_stime.tv_usec']) / 1e6;
-    }
 }
