@@ -53,7 +53,8 @@ final class OpenBuilds
     {
         $builds = Build::query()->open()->with(['client', 'specification', 'kit', 'operations'])->orderBy('number')->get();
         $planned = PlanEntry::query()->whereIn('build_id', $builds->modelKeys())->get()->getDictionary();
-        $people = Person::query()->get()->getDictionary();
+        $atWork = $builds->flatMap(static fn (Build $build) => $build->operations->toBase()->pluck('person_id'))->filter()->unique();
+        $people = $atWork->isEmpty() ? [] : Person::query()->whereKey($atWork->values()->all())->get()->getDictionary();
         foreach ($builds as $build) {
             foreach ($build->operations as $operation) {
                 $operation->setRelation('build', $build);

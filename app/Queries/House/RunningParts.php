@@ -60,7 +60,7 @@ final readonly class RunningParts
 
     private function queue(): RunningLine
     {
-        $waiting = Queue::size();
+        $waiting = config('queue.default') === 'redis' ? Queue::size() : DB::table('jobs')->count();
         $failed = DB::table('failed_jobs')->count();
 
         return new RunningLine(
