@@ -12,7 +12,7 @@ final class Keeper
     /** More deaths than these within a minute are a fault that beginning again does not cure. */
     private const DEATHS = 5;
 
-    /** Seconds between two looks at the names of this machine. */
+    /** Seconds between two looks at the names of this machine and at the size of the log. */
     private const LOOKS = 15;
 
     /** @var array<string, Process> by name */
@@ -54,7 +54,11 @@ final class Keeper
             $this->clear($name);
             $this->run($name, $this->server->commands()[$name]);
         }
-        $this->followNetwork();
+        if (time() - $this->looked >= self::LOOKS) {
+            $this->looked = time();
+            $this->server->turnLog();
+            $this->followNetwork();
+        }
 
         return true;
     }
@@ -82,10 +86,6 @@ final class Keeper
     /** A machine that is given another address on its network answers under that one. */
     private function followNetwork(): void
     {
-        if (time() - $this->looked < self::LOOKS) {
-            return;
-        }
-        $this->looked = time();
         if ($this->server->hasMoved()) {
             ($this->tell)('This machine has another address on its network now.');
             $this->stop();

@@ -25,6 +25,8 @@ final readonly class WebServer
 
     private const SECONDS = 120;
 
+    private const LOG_BYTES = 5_000_000;
+
     /** What the compiler needs is settled before PHP begins; functions are compiled whole, which pages gain more by than by traces. Whoever changes the program begins the server again. */
     private const PHP = [
         '-d', 'opcache.enable=1', '-d', 'opcache.enable_cli=1', '-d', 'opcache.memory_consumption=160', '-d', 'opcache.interned_strings_buffer=16',
@@ -84,6 +86,18 @@ final readonly class WebServer
     public function hasMoved(): bool
     {
         return $this->reach->isOnNetwork() && NetworkNames::all() !== $this->names;
+    }
+
+    /** Caddy turns its own log; PHP's process manager opens a new one when it is told to. */
+    public function turnLog(): void
+    {
+        $log = "{$this->folder}/php-fpm.log";
+        clearstatcache(true, $log);
+        $manager = (int) @file_get_contents("{$this->folder}/php-fpm.pid");
+        if ($manager > 1 && is_file($log) && filesize($log) > self::LOG_BYTES) {
+            rename($log, "{$log}.1");
+            posix_kill($manager, SIGUSR1);
+        }
     }
 
     /** Under the names that this machine has by now. */

@@ -44,6 +44,24 @@ final class PlanJourneyTest extends BrowserTestCase
         $me->waitForText('Undone:');
     }
 
+    public function test_rows_of_the_horizon_are_drawn_where_they_are_seen_and_nothing_jumps_when_they_are_not(): void
+    {
+        $me = $this->manager();
+        $me->open('/horizon');
+        $rows = static fn (): array => (array) $me->driver->executeScript(
+            "return [...document.querySelectorAll('.horizon li')].map((row) => [row.querySelector('.strip svg') !== null, row.offsetHeight]);",
+        );
+        $me->until(static fn (): bool => array_unique(array_column($rows(), 0)) === [true], 'all rows are near');
+        $heights = array_column($rows(), 1);
+        $me->driver->executeScript("document.querySelector('.horizon').style.marginTop = '4000px';");
+        $me->until(static fn (): bool => array_unique(array_column($rows(), 0)) === [false], 'far below nothing is drawn');
+        self::assertSame($heights, array_column($rows(), 1));
+        $me->driver->executeScript('window.scrollTo(0, 4000);');
+        $me->until(static fn (): bool => array_unique(array_column($rows(), 0)) === [true], 'whoever scrolls there finds them');
+        $me->driver->executeScript("document.querySelector('.horizon').style.marginTop = ''; window.dispatchEvent(new Event('beforeprint'));");
+        $me->until(static fn (): bool => array_unique(array_column($rows(), 0)) === [true], 'and on paper');
+    }
+
     public function test_leave_is_entered_and_the_plan_is_repaired_around_it(): void
     {
         $me = $this->manager();

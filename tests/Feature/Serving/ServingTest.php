@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Serving;
 
+use App\Serving\Reach;
 use App\Serving\WebServer;
 use GuzzleHttp\Client;
 use GuzzleHttp\Exception\GuzzleException;
@@ -96,6 +97,20 @@ final class ServingTest extends TestCase
         $plain = $this->answer('/sign-in');
         self::assertStringNotContainsString('secure', implode(' ', $plain->getHeader('Set-Cookie')));
         self::assertSame('', $plain->getHeaderLine('Strict-Transport-Security'));
+    }
+
+    public function test_a_log_that_has_grown_is_turned(): void
+    {
+        $log = "{$this->folder}/web/php-fpm.log";
+        file_put_contents($log, str_repeat("a line that somebody wrote\n", 200_000), FILE_APPEND);
+        (new WebServer("{$this->folder}/web", Reach::thisMachine(8080)))->turnLog();
+        for ($try = 0; $try < 100 && ! file_exists($log); $try++) {
+            usleep(100_000);
+        }
+        clearstatcache();
+        self::assertGreaterThan(5_000_000, filesize("{$log}.1"));
+        self::assertLessThan(1_000, filesize($log));
+        self::assertSame(200, $this->answer('/sign-in')->getStatusCode());
     }
 
     public function test_what_dies_is_begun_again(): void
