@@ -12,8 +12,8 @@ use GuzzleHttp\Client;
 use GuzzleHttp\Exception\GuzzleException;
 use Psr\Http\Message\ResponseInterface;
 use Symfony\Component\Process\Process;
-use Tests\Feature\House\EntryScript;
-use Tests\Feature\House\ShopSeeder;
+use Tests\Feature\Console\EntryScript;
+use Tests\Feature\Console\ShopSeeder;
 use Tests\TestCase;
 
 /** The shop on its own network: https by its own authority, and one plain page that tells how to trust it. */

@@ -15,8 +15,8 @@ use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Redis;
 use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
-use Tests\Feature\House\BuildSeeder;
-use Tests\Feature\House\ShopSeeder;
+use Tests\Feature\Console\BuildSeeder;
+use Tests\Feature\Console\ShopSeeder;
 use Tests\TestCase;
 
 /** A shop whose queue, cache and sessions are in Redis, as docs/running.md tells for those that outgrow one process. */

@@ -10,8 +10,8 @@ use GuzzleHttp\Client;
 use GuzzleHttp\Exception\GuzzleException;
 use Psr\Http\Message\ResponseInterface;
 use Symfony\Component\Process\Process;
-use Tests\Feature\House\EntryScript;
-use Tests\Feature\House\ShopSeeder;
+use Tests\Feature\Console\EntryScript;
+use Tests\Feature\Console\ShopSeeder;
 use Tests\TestCase;
 
 /** The shop as it is served: compressed, cached, without what is nobody's business, and going on when something of it dies. */

@@ -6,7 +6,7 @@ namespace Tests\Feature\Serving;
 
 use PDO;
 use Symfony\Component\Process\Process;
-use Tests\Feature\House\BuildSeeder;
+use Tests\Feature\Console\BuildSeeder;
 use Tests\TestCase;
 
 /** Another version takes the place of the one that is there, or everything is as it was. */

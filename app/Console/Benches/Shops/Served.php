@@ -29,7 +29,7 @@ final class Served
         ];
         (new Process([PHP_BINARY, base_path('artisan'), 'regimen:settle'], base_path(), $settings))->mustRun();
         $this->server = new Process(
-            [PHP_BINARY, base_path('artisan'), 'regimen:web', (string) $port, "--folder={$folder}"], base_path(), $settings, null, null,
+            [PHP_BINARY, base_path('artisan'), 'regimen:web', (string) $port, "--folder={$folder}", '--with-parent'], base_path(), $settings, null, null,
         );
         $this->server->disableOutput()->start();
         while (($there = @fsockopen('127.0.0.1', $port)) === false) {

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature\House;
+namespace Tests\Feature\Console;
 
 use App\Actions\Commission\Commission;
 use App\Actions\Commission\TakeCommission;

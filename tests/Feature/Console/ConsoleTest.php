@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Feature\House;
+namespace Tests\Feature\Console;
 
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
 use Regimen\Route\Operations\JointOperation;
