@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Planning\Plan\Thinning;
+use App\Support\Kept;
 use Illuminate\Console\Command;
 
-/** Takes away of old plans what nobody can see any more. */
+/** Takes away of old plans what nobody can see any more, and what was kept for too long. */
 final class Thin extends Command
 {
     protected $signature = 'regimen:thin';
@@ -19,6 +20,7 @@ final class Thin extends Command
     public function handle(Thinning $thinning): int
     {
         $thinning();
+        Kept::prune();
 
         return self::SUCCESS;
     }

@@ -75,7 +75,7 @@ final readonly class RouteQuestions
             $this->clock->now()->format('Y-m-d H'),
         ];
 
-        return Kept::of('answers', implode(' ', $from), fn (): array => $this->priced($build));
+        return Kept::of('answers', implode(' ', $from), fn (): array => $this->priced($build), days: 1);
     }
 
     /** @return array<string, RoutePrice> */

@@ -9,7 +9,9 @@ use App\Models\People\Person;
 use App\Planning\House\House;
 use App\Support\Kept;
 use App\Support\Minutes;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\TestCase;
 
@@ -65,6 +67,25 @@ final class KeptTest extends TestCase
             (new \ReflectionProperty(Kept::class, 'program'))->setValue(null, null);
         }
         self::assertSame(Kept::signed(), Kept::signed());
+    }
+
+    public function test_what_is_kept_in_files_goes_when_its_time_is_over(): void
+    {
+        $folder = sys_get_temp_dir().'/regimen-kept-'.bin2hex(random_bytes(4));
+        config(['cache.default' => 'file', 'cache.stores.file.path' => $folder]);
+        Cache::forgetDriver('file');
+        Kept::of('this', 'a text', static fn (): string => 'stays');
+        Cache::put('another', 'goes', 60);
+        $files = static fn (): array => glob("{$folder}/*/*/*") ?: [];
+        foreach ($files() as $file) {
+            $text = (string) file_get_contents($file);
+            str_contains($text, 'goes') && file_put_contents($file, (time() - 5).substr($text, 10));
+        }
+        self::assertCount(2, $files());
+        $this->artisan('regimen:thin')->assertExitCode(0);
+        self::assertCount(1, $files());
+        self::assertSame('stays', Kept::of('this', 'a text', static fn (): string => 'made anew'));
+        File::deleteDirectory($folder);
     }
 
     public function test_a_part_that_is_asked_for_alone_is_that_of_the_whole_page(): void

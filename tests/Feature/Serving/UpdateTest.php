@@ -19,7 +19,7 @@ final class UpdateTest extends TestCase
         parent::setUp();
         $this->folder = sys_get_temp_dir().'/regimen-update-'.bin2hex(random_bytes(4));
         mkdir($this->folder);
-        $this->type("git ls-files -z --cached --others --exclude-standard ':!docs/screenshots' | tar --null -T - --ignore-failed-read -cf - | tar -xf - -C {$this->folder}", base_path());
+        $this->type("git -c safe.directory='*' ls-files -z --cached --others --exclude-standard ':!docs/screenshots' | tar --null -T - --ignore-failed-read -cf - | tar -xf - -C {$this->folder}", base_path());
         $here = base_path();
         $this->type("cp -a {$here}/vendor vendor && ln -s {$here}/node_modules node_modules && cp -a {$here}/public/build public/build && mkdir -p storage/regimen && cp -p {$here}/storage/regimen/*.stamp storage/regimen/");
         $this->type('git init -q -b main . && git add -A && git commit -qm first && composer dump-autoload -q && ./regimen install');
