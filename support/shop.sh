@@ -3,8 +3,7 @@
 
 readonly SETTINGS=/etc/regimen/regimen.env
 SERVED=no
-! grep -qxF "REGIMEN_PROGRAM=$PWD" "$SETTINGS" 2>/dev/null || SERVED=yes
-[ ! -d /etc/regimen ] || [ -r "$SETTINGS" ] || SERVED=unknown
+! grep -qxF "WorkingDirectory=$PWD" /etc/systemd/system/regimen-web.service 2>/dev/null || SERVED=yes
 readonly SERVED
 
 # php, for the shop.

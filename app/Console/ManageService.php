@@ -98,7 +98,7 @@ final class ManageService extends Command
             return $this->print($steps);
         }
         $this->take($steps);
-        $this->line("The service is gone. The shop’s data stay in {$place->data}, its settings in ".Place::SETTINGS.', the user '.$place->user.' stays with them.');
+        $this->line("The service is gone. The shop’s data stay in {$place->data}, its settings in ".Place::SETTINGS.', the user '.$place->user." stays with them. To go on without a service: ./regimen restore {$place->database()}, then ./regimen start.");
 
         return self::SUCCESS;
     }
