@@ -84,6 +84,8 @@ need_settings() {
         cp .env.example .env
         php artisan key:generate --force --quiet
     fi
+    # The key in it is nobody else's; a service has settings of its own.
+    [ ! -O .env ] || chmod 600 .env
 }
 
 need_everything() {

@@ -134,6 +134,8 @@ update() {
     say 'preparing it beside the present version'
     (cd "$UPDATING/next" && env -u APP_CONFIG_CACHE -u APP_ROUTES_CACHE bash ./regimen install) || { rm -rf "$UPDATING"; fail 'The new version could not be prepared. Nothing was changed.'; }
 
+    [ "$SERVED" = no ] || (cd "$UPDATING/next" && chmod -R a+rX app artisan bootstrap config core database lang node_modules public resources routes vendor)
+
     say 'trying it with a copy of the shop'
     stamp="$(date +%Y-%m-%d-%H%M%S)"
     final="$(dirname "$shop_file")/before-update-$stamp.sqlite"
