@@ -31,7 +31,7 @@ final class GrownShop
         DB::transaction(static function (Connection $shop) use ($builds, $people): void {
             $open = $shop->table('builds')->where('status', 'open')->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->values()->all();
             for ($more = $builds - count($open), $round = 0; $more > 0; $more -= count($open), $round++) {
-                self::again($shop, array_slice($open, 0, $more), 0);
+                self::again($shop, array_slice($open, 0, $more), 0, 400 * ($round + 1));
             }
             $there = $shop->table('people')->where('active', true)->get()->all();
             for ($one = count($there); $one < $people; $one++) {
@@ -55,15 +55,18 @@ final class GrownShop
             $finished = $shop->table('builds')->where('status', 'finished')->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->values()->all();
             $rounds = (int) ceil(($builds - count($finished)) / count($finished));
             for ($round = 1; $round <= $rounds; $round++) {
-                self::again($shop, array_slice($finished, 0, $builds - $round * count($finished)), (int) round($round * $years * 365 / $rounds));
+                self::again($shop, array_slice($finished, 0, $builds - $round * count($finished)), $earlier = (int) round($round * $years * 365 / $rounds), $earlier);
             }
             self::plans($shop, $years);
             self::days($shop, $years);
         });
     }
 
-    /** @param  list<int>  $builds  that are there once more, so many days earlier */
-    private static function again(Connection $shop, array $builds, int $days): void
+    /**
+     * @param  list<int>  $builds  that are there once more, so many days earlier
+     * @param  int  $hoursBefore  days by which their hours are earlier: nobody works more than a day has
+     */
+    private static function again(Connection $shop, array $builds, int $days, int $hoursBefore): void
     {
         $steps = ['builds' => self::step($shop, 'builds')];
         self::copy($shop, 'builds', 'id', $builds, $steps, $days);
@@ -73,7 +76,7 @@ final class GrownShop
         }
         $operations = $shop->table('operations')->whereIn('build_id', $builds)->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
         $steps['time_entries'] = self::step($shop, 'time_entries');
-        self::copy($shop, 'time_entries', 'operation_id', array_values($operations), $steps, $days);
+        self::copy($shop, 'time_entries', 'operation_id', array_values($operations), $steps, $hoursBefore);
     }
 
     /** From the number of a row to that of its copy. */
