@@ -50,7 +50,8 @@ final readonly class Units
         $settings = Place::SETTINGS;
         $order = ($after === 'network-online.target' ? "Wants={$after}\n" : '')."After={$after}";
 
-        // It reads the program and writes nothing but its data. Compiled code is written to memory, which is why that is not forbidden.
+        // Its user owns nothing but the data, and the folder for copies that the shop names. Compiled code is written to memory, which is
+        // why that is not forbidden.
         return <<<INI
             [Unit]
             Description=Regimen: {$what}
@@ -71,8 +72,7 @@ final readonly class Units
             TimeoutStopSec=30
             UMask=0077
             NoNewPrivileges=yes
-            ProtectSystem=strict
-            ReadWritePaths={$this->place->data}
+            ProtectSystem=full
             ProtectHome=read-only
             PrivateTmp=yes
             PrivateDevices=yes

@@ -34,7 +34,7 @@ final class ServiceTest extends TestCase
                 if (str_ends_with($name, '.service')) {
                     self::assertStringContainsString("\nUser=regimen\n", $unit);
                     self::assertStringContainsString("\nRestart=always\n", $unit);
-                    self::assertStringContainsString("\nReadWritePaths=/var/lib/regimen\n", $unit);
+                    self::assertStringContainsString("\nProtectSystem=full\n", $unit);
                     self::assertStringContainsString("\nNoNewPrivileges=yes\n", $unit);
                 }
             }
