@@ -15,10 +15,8 @@ final readonly class WebServer
     /** @var list<string> of this machine on its network */
     private array $names;
 
-    /** As many requests as are answered at once: whoever waits for a plan waits in one of them. */
+    /** As many requests as are answered at once: whoever waits for a plan waits in one of them, and all are there before they are needed. */
     private const MOST_AT_ONCE = 24;
-
-    private const IDLE = 3;
 
     /** Requests after which a process makes way for a new one. */
     private const REQUESTS = 2_000;
@@ -116,8 +114,7 @@ final readonly class WebServer
 
     private function pool(): string
     {
-        [$most, $idle, $requests, $seconds] = [self::MOST_AT_ONCE, self::IDLE, self::REQUESTS, self::SECONDS];
-        $more = 2 * $idle;
+        [$most, $requests, $seconds] = [self::MOST_AT_ONCE, self::REQUESTS, self::SECONDS];
         $owner = posix_geteuid() === 0 ? "user = root\ngroup = root\n" : '';
 
         return <<<INI
@@ -133,11 +130,8 @@ final readonly class WebServer
             {$owner}listen = {$this->socket()}
             listen.mode = 0600
             listen.backlog = 256
-            pm = dynamic
+            pm = static
             pm.max_children = {$most}
-            pm.start_servers = {$idle}
-            pm.min_spare_servers = {$idle}
-            pm.max_spare_servers = {$more}
             pm.max_requests = {$requests}
             request_terminate_timeout = {$seconds}s
             clear_env = no
