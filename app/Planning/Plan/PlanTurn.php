@@ -40,7 +40,7 @@ final readonly class PlanTurn
     public function take(): void
     {
         $last = self::last();
-        $this->database->alone(fn () => $this->planUpTo($last));
+        $this->database->alone(fn () => $this->planUpTo($last), static fn (): bool => ! self::isBehind($last));
     }
 
     /**
@@ -57,7 +57,7 @@ final readonly class PlanTurn
                     $last = self::last();
                 }
                 $this->planUpTo($last);
-            });
+            }, fn (): bool => ! self::isBehind($last) && ! $this->planner->isOldAndOvertaken());
         }
     }
 

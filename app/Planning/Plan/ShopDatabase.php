@@ -59,9 +59,10 @@ final class ShopDatabase
      * @template T
      *
      * @param  callable(): T  $work
-     * @return T
+     * @param  (callable(): bool)|null  $isDone  whether another has done it while it was waited for
+     * @return T|null
      */
-    public function alone(callable $work): mixed
+    public function alone(callable $work, ?callable $isDone = null): mixed
     {
         $file = $this->file();
         if ($file === null || $this->isAlone || $this->isCopy) {
@@ -75,7 +76,7 @@ final class ShopDatabase
             } finally {
                 $this->isAlone = false;
             }
-        });
+        }, $isDone);
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Models\People\Person;
 use App\Planning\House\House;
 use App\Support\Kept;
 use App\Support\Minutes;
+use App\Support\OneAtATime;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -86,6 +87,27 @@ final class KeptTest extends TestCase
         self::assertCount(1, $files());
         self::assertSame('stays', Kept::of('this', 'a text', static fn (): string => 'made anew'));
         File::deleteDirectory($folder);
+    }
+
+    public function test_whoever_waits_for_their_turn_goes_on_as_soon_as_another_has_done_it(): void
+    {
+        $file = sys_get_temp_dir().'/regimen-turn-'.bin2hex(random_bytes(4));
+        $work = static fn (): string => 'done here';
+        self::assertSame('done here', OneAtATime::do($file, $work, static fn (): bool => true), 'nobody else is at it');
+        $other = fopen($file, 'c') ?: throw new \RuntimeException($file);
+        flock($other, LOCK_EX);
+        $looks = 0;
+        self::assertNull(OneAtATime::do($file, $work, static function () use (&$looks): bool {
+            return ++$looks === 3;
+        }));
+        self::assertSame(3, $looks);
+        self::assertSame('done here', OneAtATime::do($file, $work, static function () use ($other): bool {
+            flock($other, LOCK_UN);
+
+            return false;
+        }), 'the other has given up its turn');
+        fclose($other);
+        unlink($file);
     }
 
     public function test_a_part_that_is_asked_for_alone_is_that_of_the_whole_page(): void
