@@ -32,6 +32,14 @@ final class Words
         return floor($value * 10 ** $decimals + 1e-6) / 10 ** $decimals;
     }
 
+    /** Without noughts at its end: `21.5`, `0.15`. */
+    public static function plain(float $value, int $decimals = 2): string
+    {
+        $written = number_format($value, $decimals, '.', '');
+
+        return str_contains($written, '.') ? rtrim(rtrim($written, '0'), '.') : $written;
+    }
+
     /** What is typed for a length in a fix. */
     public static function typed(float $mm, int $decimals = 1): string
     {
