@@ -36,7 +36,7 @@ final readonly class Reopen
             $operation->update(
                 [
                     'state' => OperationState::Started, 'labour_done_at' => null, 'hold_until' => null,
-                    'runs_until' => null,
+                    'runs_until' => null, 'gate_closed_at' => null, 'gate_round' => $operation->gate_round + 1,
                     'version' => $operation->version + 1,
                 ],
             );

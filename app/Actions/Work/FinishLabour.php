@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Work;
 
+use App\Actions\Gate\GateDesk;
 use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
@@ -32,6 +33,7 @@ final readonly class FinishLabour
         private House $house,
         private Air $air,
         private Readiness $readiness,
+        private GateDesk $desk,
         private Clock $clock,
     ) {
     }
@@ -42,6 +44,7 @@ final readonly class FinishLabour
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
             $this->readiness->mustBeReady($operation, 'finish');
             $this->clocksMustBeStopped($operation);
+            $this->desk->mustBeClosed($operation);
             $now = $this->clock->now();
             $runs = $operation->alone_minutes > 0 ? $this->runsUntil($operation->person ?? $by, $operation->alone_minutes) : null;
             $until = $operation->hold_minutes > 0

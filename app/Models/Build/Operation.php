@@ -34,6 +34,7 @@ use Regimen\Route\Standards\Stage;
  * @property CarbonImmutable|null $runs_until  until when the machine runs by itself
  * @property CarbonImmutable|null $baseline_start
  * @property CarbonImmutable|null $baseline_end
+ * @property CarbonImmutable|null $gate_closed_at  when what it ends with was read and decided on
  * @property Build $build
  * @property-read int|string|null $worked_minutes
  */
@@ -52,6 +53,7 @@ class Operation extends ShopModel
         'labour_done_at' => 'immutable_datetime',
         'hold_until' => 'immutable_datetime',
         'runs_until' => 'immutable_datetime',
+        'gate_closed_at' => 'immutable_datetime',
         'baseline_start' => 'immutable_datetime',
         'baseline_end' => 'immutable_datetime',
     ];

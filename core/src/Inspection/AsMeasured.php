@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Inspection;
 
+use Regimen\Figures\Figure;
+use Regimen\Figures\FigureBook;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Checks\RuleBook;
 use Regimen\Findings\Finding;
@@ -37,9 +39,7 @@ final readonly class AsMeasured
     public static function judge(array $client, array $house, array $measured): self
     {
         $drawn = SpecificationReader::read($client, $house);
-        $read = SpecificationReader::read(
-            (new Fix('', $measured))->appliedTo($client, $house), [...$house, ...self::workedOut($drawn)],
-        );
+        $read = self::read($client, $house, $measured);
         if ($drawn->specification === null || $read->specification === null) {
             return new self([], [], $read->problems);
         }
@@ -49,6 +49,45 @@ final readonly class AsMeasured
         return new self(
             array_values(array_diff_key($after, $before)), array_values(array_diff_key($before, $after)), [],
         );
+    }
+
+    /**
+     * The specification as it is: what was worked out for the drawing stays as it was drawn; only what was measured
+     * differs.
+     *
+     * @param  array<string, mixed>  $client
+     * @param  array<string, mixed>  $house
+     * @param  array<string, string>  $measured  typed, by field
+     */
+    public static function read(array $client, array $house, array $measured): ReadSpecification
+    {
+        $drawn = SpecificationReader::read($client, $house);
+
+        return $measured === [] ? $drawn : SpecificationReader::read(
+            (new Fix('', $measured))->appliedTo($client, $house), [...$house, ...self::workedOut($drawn)],
+        );
+    }
+
+    /**
+     * What comes out otherwise than it was drawn.
+     *
+     * @return list<array{Figure, Figure}> as drawn, as measured
+     */
+    public static function figures(Workings $drawn, Workings $made): array
+    {
+        $before = [];
+        foreach (FigureBook::figures($drawn) as $figure) {
+            $before[$figure->key] = $figure;
+        }
+        $changed = [];
+        foreach (FigureBook::figures($made) as $figure) {
+            $was = $before[$figure->key] ?? null;
+            if ($was !== null && $was->shown() !== $figure->shown()) {
+                $changed[] = [$was, $figure];
+            }
+        }
+
+        return $changed;
     }
 
     /** @return array<string, string> */

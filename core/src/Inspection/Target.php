@@ -20,7 +20,7 @@ final readonly class Target
      * @param  float|null  $low  in the unit; null where there is no lower limit or nothing is measured in numbers
      * @param  non-empty-list<string>  $places  where it is measured, each with a reading of its own
      * @param  string|null  $field  of the specification that the reading says
-     * @param  bool  $compares  whether the difference of each two places counts, and not what is read at them
+     * @param  int  $compares  what the difference of each two places is divided by; 0 where what is read at them counts
      */
     private function __construct(
         public string $what,
@@ -31,7 +31,7 @@ final readonly class Target
         public string $unit,
         public array $places = [''],
         public ?string $field = null,
-        public bool $compares = false,
+        public int $compares = 0,
         public ?float $mark = null,
     ) {
     }
@@ -46,17 +46,28 @@ final readonly class Target
     }
 
     /** Measured on both sides; what the two differ by is judged, at one station or more. */
-    public function compared(string ...$stations): self
+    public function compared(string $station, string ...$stations): self
+    {
+        return $this->onBothSides(1, $station, ...array_values($stations));
+    }
+
+    /** Measured on both sides; half of what the two differ by is judged (CALCULATIONS B2), at one station or more. */
+    public function offset(string $station, string ...$stations): self
+    {
+        return $this->onBothSides(2, $station, ...array_values($stations));
+    }
+
+    private function onBothSides(int $compares, string ...$stations): self
     {
         $places = [];
-        foreach ($stations === [] ? [''] : $stations as $station) {
+        foreach ($stations as $station) {
             foreach (self::SIDES as $side) {
-                $places[] = ltrim("{$station}, {$side}", ', ');
+                $places[] = "{$station}, {$side}";
             }
         }
 
         return new self(
-            $this->what, $this->how, $this->words, $this->low, $this->high, $this->unit, $places, $this->field, true, $this->mark,
+            $this->what, $this->how, $this->words, $this->low, $this->high, $this->unit, $places === [] ? [''] : $places, $this->field, $compares, $this->mark,
         );
     }
 
@@ -90,7 +101,7 @@ final readonly class Target
     public function wanted(): ?float
     {
         return match (true) {
-            $this->isSeen() || $this->compares => null,
+            $this->isSeen() || $this->compares > 0 => null,
             $this->mark !== null => $this->mark,
             $this->low !== null && $this->high !== null => ($this->low + $this->high) / 2,
             default => $this->low ?? $this->high,
@@ -143,6 +154,12 @@ final readonly class Target
     public static function between(string $what, string $how, float $low, float $high, string $unit = 'mm'): self
     {
         return new self($what, $how, Words::plain($low).' to '.Words::plain($high)." {$unit}", $low, $high, $unit);
+    }
+
+    /** Written down and not judged. */
+    public static function recorded(string $what, string $how, string $unit): self
+    {
+        return new self($what, $how, 'write it down', null, null, $unit);
     }
 
     public static function seen(string $what, string $how, string $words): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Entry;
 
+use Regimen\Figures\InstrumentString;
 use Regimen\Figures\Workings;
 use Regimen\Inspection\Target;
 use Regimen\Inspection\Tolerances;
@@ -23,6 +24,14 @@ final readonly class Inspector
     public static function of(Workings $workings, Tolerances $tolerances): self
     {
         return new self($workings, $tolerances, $workings->specification);
+    }
+
+    /** @return non-empty-list<string> strings as makers count them, `1 e` */
+    public function strings(): array
+    {
+        return array_map(
+            static fn (InstrumentString $string): string => "{$string->number} {$string->note->name}", $this->workings->strings(),
+        );
     }
 
     public function tolerance(string $key): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Inspection\Target;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Air\HoldKind;
@@ -38,6 +39,16 @@ enum AssemblyOperation: string implements TradeOperation
             self::Hardware => Stage::Assembly,
             self::LevelFrets, self::Nut, self::Guide, self::StringUp => Stage::SetUp,
             self::Inspect, self::Pack => Stage::Delivery,
+        };
+    }
+
+    public function view(): BenchView
+    {
+        return match ($this) {
+            self::LevelFrets => BenchView::Frets,
+            self::Nut, self::Guide => BenchView::Nut,
+            self::StringUp, self::Inspect => BenchView::Strings,
+            default => BenchView::Whole,
         };
     }
 
@@ -147,7 +158,7 @@ enum AssemblyOperation: string implements TradeOperation
             Target::between('relief', 'straight edge, feeler', $least, $most),
             $inspector->around('action at the twelfth, treble', 'rule', $brief->actionTreble, 'action'),
             $inspector->around('action at the twelfth, bass', 'rule', $brief->actionBass, 'action'),
-            $inspector->around('intonation, open against twelfth', 'tuner', 0.0, 'intonation', 'cents'),
+            $inspector->around('intonation, open against twelfth', 'tuner', 0.0, 'intonation', 'cents')->at(...$inspector->strings()),
         ];
     }
 
@@ -165,7 +176,7 @@ enum AssemblyOperation: string implements TradeOperation
     {
         $promised = $inspector->specification->brief->targetWeight;
         if ($promised === null) {
-            return Target::seen('weight', 'scale', 'write it down');
+            return Target::recorded('weight', 'scale', 'g');
         }
 
         return Target::atMost('weight', 'scale', round($promised * (1 + $inspector->tolerance('weight') / 100)), 'g');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Inspection\Target;
 use Regimen\Instrument\Body\BodyOutline;
 use Regimen\Instrument\Electrics\Pickup;
@@ -45,6 +46,16 @@ enum BodyOperation: string implements TradeOperation
     public function stage(): Stage
     {
         return Stage::Body;
+    }
+
+    public function view(): BenchView
+    {
+        return match ($this) {
+            self::Joint, self::Thickness, self::Layers, self::GlueLayers => BenchView::BodyBlank,
+            self::Cavities, self::Chambers, self::Paths, self::Wiring => BenchView::Cavities,
+            self::Binding, self::Edges => BenchView::Edges,
+            default => BenchView::BodyOutline,
+        };
     }
 
     public function entry(): Entry
@@ -209,15 +220,20 @@ enum BodyOperation: string implements TradeOperation
     private static function depths(Inspector $inspector): array
     {
         $s = $inspector->specification;
-        $targets = [];
+        $targets = $places = [];
         foreach ($s->electrics->pickups as $pickup) {
-            $targets[] = $inspector->around("pickup cavity, {$pickup->place}", 'depth gauge', $pickup->depth, 'depth');
+            $what = "pickup cavity, {$pickup->place}";
+            $targets[] = $inspector->around($what, 'depth gauge', $pickup->depth, 'depth');
+            $places[] = $what;
         }
         foreach ($s->bodywork->cavities as $cavity) {
             $what = "cavity for {$cavity->kind->words()}";
             $targets[] = $inspector->around($what, 'depth gauge', $cavity->depth, 'depth');
+            $places[] = $what;
         }
 
-        return [...$targets, $inspector->atLeast('timber left under each', 'depth gauge', 'timber-left')];
+        $left = $inspector->atLeast('timber left under each', 'depth gauge', 'timber-left');
+
+        return [...$targets, $places === [] ? $left : $left->at(...$places)];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Instrument\Finish\FinishSystem;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Air\HoldKind;
@@ -60,6 +61,11 @@ enum CoatOperation: string implements TradeOperation
     public function stage(): Stage
     {
         return Stage::Finish;
+    }
+
+    public function view(): BenchView
+    {
+        return BenchView::Whole;
     }
 
     public function entry(): Entry

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Figures\TapTest;
 use Regimen\Inspection\Target;
 use Regimen\Instrument\Specification;
@@ -35,6 +36,11 @@ enum ElectronicsOperation: string implements TradeOperation
     public function stage(): Stage
     {
         return Stage::Electronics;
+    }
+
+    public function view(): BenchView
+    {
+        return BenchView::Circuit;
     }
 
     public function entry(): Entry

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Air\HoldKind;
@@ -43,6 +44,11 @@ enum FinishOperation: string implements TradeOperation
     public function stage(): Stage
     {
         return Stage::Finish;
+    }
+
+    public function view(): BenchView
+    {
+        return BenchView::Whole;
     }
 
     public function entry(): Entry

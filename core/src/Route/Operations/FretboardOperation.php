@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Air\HoldKind;
@@ -40,6 +41,18 @@ enum FretboardOperation: string implements TradeOperation
     public function stage(): Stage
     {
         return Stage::Fretboard;
+    }
+
+    public function view(): BenchView
+    {
+        return match ($this) {
+            self::Thickness => BenchView::BoardThickness,
+            self::Slots => BenchView::Slots,
+            self::Taper, self::Binding, self::Glue => BenchView::Taper,
+            self::Markers, self::SideMarkers => BenchView::Markers,
+            self::Fret => BenchView::Frets,
+            default => BenchView::Radius,
+        };
     }
 
     public function entry(): Entry
@@ -160,7 +173,7 @@ enum FretboardOperation: string implements TradeOperation
                 $i->atMost(
                     'light under the gauge', 'radius gauge '.$i->specification->board->radius->inMillimetres(0),
                     'radius-light',
-                ),
+                )->at('first', 'twelfth', 'last'),
             ]),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Inspection\Target;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
@@ -40,6 +41,14 @@ enum HeadstockOperation: string implements TradeOperation
     public function stage(): Stage
     {
         return Stage::Neck;
+    }
+
+    public function view(): BenchView
+    {
+        return match ($this) {
+            self::TunerHoles => BenchView::TunerHoles,
+            default => BenchView::Head,
+        };
     }
 
     public function entry(): Entry
@@ -138,6 +147,6 @@ enum HeadstockOperation: string implements TradeOperation
         $low = max($head->tunerLeast->mm, min($inspector->tolerance('headstock-least'), $drawn));
         $high = min($head->tunerMost->mm, max($inspector->tolerance('headstock-most'), $drawn));
 
-        return [Target::between('headstock thickness', 'caliper', min($low, $high), max($low, $high))];
+        return [Target::between('headstock thickness', 'caliper', min($low, $high), max($low, $high))->at('nut end', 'far end')->says('headThickness')];
     }
 }

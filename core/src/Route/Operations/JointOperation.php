@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Inspection\Target;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
@@ -39,6 +40,15 @@ enum JointOperation: string implements TradeOperation
     public function stage(): Stage
     {
         return Stage::Joint;
+    }
+
+    public function view(): BenchView
+    {
+        return match ($this) {
+            self::Bridge => BenchView::Bridge,
+            self::DryFit => BenchView::Whole,
+            default => BenchView::Pocket,
+        };
     }
 
     public function entry(): Entry
@@ -149,8 +159,8 @@ enum JointOperation: string implements TradeOperation
     private static function fit(Inspector $inspector): array
     {
         return [
-            $inspector->atMost('pocket gap each side', 'feeler', 'pocket-gap'),
-            $inspector->around('pocket depth', 'depth gauge', $inspector->specification->joinery->pocketDepth, 'depth'),
+            $inspector->atMost('pocket gap each side', 'feeler', 'pocket-gap')->at(...Target::SIDES),
+            $inspector->around('pocket depth', 'depth gauge', $inspector->specification->joinery->pocketDepth, 'depth')->says('pocketDepth'),
             self::centreLine($inspector),
         ];
     }
@@ -159,7 +169,7 @@ enum JointOperation: string implements TradeOperation
     {
         $what = 'centre line: difference at both edges and the far end';
 
-        return $inspector->atMost($what, 'centring rule, straight edges', 'centre-line');
+        return $inspector->atMost($what, 'centring rule, straight edges', 'centre-line')->compared('pocket', 'far end');
     }
 
     /** @return list<Target> */

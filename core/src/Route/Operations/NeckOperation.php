@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Inspection\Target;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
@@ -42,6 +43,16 @@ enum NeckOperation: string implements TradeOperation
     public function stage(): Stage
     {
         return Stage::Neck;
+    }
+
+    public function view(): BenchView
+    {
+        return match ($this) {
+            self::Square, self::Laminate, self::RoughAndRest, self::Recheck, self::Rough => BenchView::NeckBlank,
+            self::Channel, self::Rods => BenchView::Channel,
+            self::Outline => BenchView::NeckOutline,
+            default => BenchView::NeckBack,
+        };
     }
 
     public function entry(): Entry
@@ -87,8 +98,9 @@ enum NeckOperation: string implements TradeOperation
         ],
             setTo: static fn (Specification $s): array => [$s->neck->rodWidth->mm, $s->neck->rodDepth->mm],
             gate: new Gate('channel on centre, and its depth', static fn (Inspector $i): array => [
-                $i->atMost('off the centre line', 'caliper from both edges', 'channel-centre'),
-                $i->around('depth of the channel', 'depth gauge', $i->specification->neck->rodDepth, 'channel-deeper'),
+                $i->atMost('off the centre line', 'caliper from both edges', 'channel-centre')->offset('nut end', 'heel end'),
+                $i->around('depth of the channel', 'depth gauge', $i->specification->neck->rodDepth, 'channel-deeper')
+                    ->at('nut end', 'middle', 'heel end')->says('rodDepth'),
             ]),
             needs: [PartGroup::TrussRod], cutFor: [PartGroup::TrussRod], usesUp: [PartGroup::TrussRod],
         );
@@ -157,8 +169,8 @@ enum NeckOperation: string implements TradeOperation
                 $s->head->tunerLayout->value,
             ],
             gate: new Gate('width at nut and heel', static fn (Inspector $i): array => [
-                $i->around('width at the nut', 'caliper', $i->specification->board->nutWidth, 'width'),
-                $i->around('width at the heel', 'caliper', $i->specification->joinery->heelWidth, 'width'),
+                $i->around('width at the nut', 'caliper', $i->specification->board->nutWidth, 'width')->says('nutWidth'),
+                $i->around('width at the heel', 'caliper', $i->specification->joinery->heelWidth, 'width')->says('heelWidth'),
             ]),
         );
     }
@@ -192,7 +204,7 @@ enum NeckOperation: string implements TradeOperation
     /** @return list<Target> */
     private static function straight(Inspector $inspector): array
     {
-        return [$inspector->atMost('bow and twist', 'straight edge, winding sticks', 'blank')];
+        return [$inspector->atMost('bow and twist', 'straight edge, winding sticks', 'blank')->at('bow', 'twist')];
     }
 
     /** @return list<Target> */
@@ -202,8 +214,8 @@ enum NeckOperation: string implements TradeOperation
         $targets = [
             $inspector->around(
                 'thickness at the first fret, board included', 'caliper', $neck->thicknessFirst, 'thickness',
-            ),
-            $inspector->around('thickness at the twelfth', 'caliper', $neck->thicknessTwelfth, 'thickness'),
+            )->says('thicknessFirst'),
+            $inspector->around('thickness at the twelfth', 'caliper', $neck->thicknessTwelfth, 'thickness')->says('thicknessTwelfth'),
         ];
         if ($neck->rodLength->mm > 0) {
             $targets[] = $inspector->atLeast('timber under the channel, computed and felt', 'caliper', 'timber-left');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Entry\Entry;
 use Regimen\Route\Entry\Gate;
@@ -47,6 +48,7 @@ final class Operations
     /** @param  string  $key  of a step on a route */
     public static function gateAfter(string $key): ?Gate
     {
+        $key = StepKey::reworked($key) ?? $key;
         $operation = self::find($key);
         if ($operation !== null) {
             return self::entry($operation)->gate;
@@ -55,6 +57,15 @@ final class Operations
         $entry = $whole === null ? null : self::entry($whole);
 
         return $entry->gateOfOne ?? $entry?->gate;
+    }
+
+    /** @param  string  $key  of a step on a route; of one that the trade does not know the whole instrument is drawn */
+    public static function viewOf(string $key): BenchView
+    {
+        $key = StepKey::reworked($key) ?? $key;
+        $known = self::find($key) ?? self::find(StepKey::whole($key) ?? '');
+
+        return $known?->view() ?? BenchView::Whole;
     }
 
     /** @return list<TradeOperation> those that take a part's measures, or that are the first to cut a piece's timber */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
+use Regimen\Drawing\Bench\BenchView;
 use Regimen\Inspection\Target;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Air\HoldKind;
@@ -38,6 +39,11 @@ enum PreparationOperation: string implements TradeOperation
             self::Draw, self::MakeTemplates => Stage::Design,
             self::OrderParts, self::MeasureParts, self::SelectTimber => Stage::Parts,
         };
+    }
+
+    public function view(): BenchView
+    {
+        return BenchView::Whole;
     }
 
     public function entry(): Entry

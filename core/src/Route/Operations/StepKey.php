@@ -36,6 +36,22 @@ final readonly class StepKey
         return preg_match('/^([a-z-]+\.[a-z-]+)\.[a-z-]+$/', $key, $found) === 1 ? $found[1] : null;
     }
 
+    /**
+     * What is done over after an operation, and ends with the same readings.
+     *
+     * @param  int  $number  from 1, on each build
+     */
+    public static function rework(string $operation, int $number): string
+    {
+        return "rework.{$number}.".(self::reworked($operation) ?? $operation);
+    }
+
+    /** The operation whose work is done over in a step, as text; null for any other step. */
+    public static function reworked(string $key): ?string
+    {
+        return preg_match('/^rework\.\d+\.(.+)$/', $key, $found) === 1 ? $found[1] : null;
+    }
+
     /** One of several coats, from 1, on a surface. */
     public static function coat(Surface $surface, int $number): self
     {
