@@ -6,7 +6,7 @@ namespace Regimen\Inspection;
 
 use Regimen\Electronics\ElectricWords;
 use Regimen\Inspection\Readings\MeasuringTool;
-use Regimen\Inspection\Readings\Verdict;
+use Regimen\Inspection\Readings\ReadingVerdict;
 use Regimen\Units\Length;
 use Regimen\Units\Words;
 
@@ -20,6 +20,8 @@ final readonly class Target
      * @param  float|null  $low  in the unit; null where there is no lower limit or nothing is measured in numbers
      * @param  non-empty-list<string>  $places  where it is measured, each with a reading of its own
      * @param  string|null  $field  of the specification that the reading says
+     * @param  float|null  $mark  about what should be read, where it is not the middle of the limits
+     * @param  float|null  $apart  how far two stations that are compared lie apart, in mm
      * @param  int  $compares  what the difference of each two places is divided by; 0 where what is read at them counts
      */
     private function __construct(
@@ -33,6 +35,7 @@ final readonly class Target
         public ?string $field = null,
         public int $compares = 0,
         public ?float $mark = null,
+        public ?float $apart = null,
     ) {
     }
 
@@ -41,7 +44,16 @@ final readonly class Target
     {
         return new self(
             $this->what, $this->how, $this->words, $this->low, $this->high, $this->unit, [$place, ...array_values($places)],
-            $this->field, $this->compares, $this->mark,
+            $this->field, $this->compares, $this->mark, $this->apart,
+        );
+    }
+
+    /** The two stations that are compared lie so far apart, in mm: then the line's angle follows (CALCULATIONS B2). */
+    public function stationsApart(float $mm): self
+    {
+        return new self(
+            $this->what, $this->how, $this->words, $this->low, $this->high, $this->unit, $this->places, $this->field,
+            $this->compares, $this->mark, $mm,
         );
     }
 
@@ -67,7 +79,7 @@ final readonly class Target
         }
 
         return new self(
-            $this->what, $this->how, $this->words, $this->low, $this->high, $this->unit, $places === [] ? [''] : $places, $this->field, $compares, $this->mark,
+            $this->what, $this->how, $this->words, $this->low, $this->high, $this->unit, $places === [] ? [''] : $places, $this->field, $compares, $this->mark, $this->apart,
         );
     }
 
@@ -76,7 +88,7 @@ final readonly class Target
     {
         return new self(
             $this->what, $this->how, $this->words, $this->low, $this->high, $this->unit, $this->places, $field,
-            $this->compares, $this->mark,
+            $this->compares, $this->mark, $this->apart,
         );
     }
 
@@ -109,13 +121,13 @@ final readonly class Target
     }
 
     /** @param  float  $value  in the unit; of what is compared, the difference */
-    public function verdict(float $value): Verdict
+    public function verdict(float $value): ReadingVerdict
     {
         if ($this->isSeen()) {
-            return $value > 0 ? Verdict::Inside : Verdict::Outside;
+            return $value > 0 ? ReadingVerdict::Inside : ReadingVerdict::Outside;
         }
 
-        return Verdict::of($value, $this->low, $this->high, $this->tool()->resolution());
+        return ReadingVerdict::of($value, $this->low, $this->high, $this->tool()->resolution());
     }
 
     /** By how much a value lies outside of the limits, in the unit; 0 inside. */

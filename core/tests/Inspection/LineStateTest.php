@@ -7,7 +7,7 @@ namespace Regimen\Tests\Inspection;
 use PHPUnit\Framework\TestCase;
 use Regimen\Inspection\Readings\LineState;
 use Regimen\Inspection\Readings\PlaceState;
-use Regimen\Inspection\Readings\Verdict;
+use Regimen\Inspection\Readings\ReadingVerdict;
 use Regimen\Inspection\Target;
 
 /** A line of a gate with several places and several readings at each. */
@@ -18,13 +18,13 @@ final class LineStateTest extends TestCase
         $gap = Target::atMost('pocket gap each side', 'feeler', 0.15)->at('bass', 'treble');
         $half = LineState::of($gap, ['bass' => [0.05, 0.1]]);
         self::assertFalse($half->isComplete);
-        self::assertSame(Verdict::Inside, $half->verdict);
+        self::assertSame(ReadingVerdict::Inside, $half->verdict);
         self::assertFalse($half->passes());
         $whole = LineState::of($gap, ['bass' => [0.05, 0.1], 'treble' => [0.15]]);
         self::assertTrue($whole->passes());
-        self::assertSame(Verdict::OnTheLine, $whole->verdict);
+        self::assertSame(ReadingVerdict::OnTheLine, $whole->verdict);
         $out = LineState::of($gap, ['bass' => [0.05, 0.3], 'treble' => [0.15]]);
-        self::assertSame(Verdict::Outside, $out->verdict);
+        self::assertSame(ReadingVerdict::Outside, $out->verdict);
         self::assertFalse($out->passes());
         self::assertEqualsWithDelta(0.15, $out->places[0]->outsideBy, 1e-9);
         self::assertEqualsWithDelta(0.5 / 3, (float) $out->value(), 1e-9);
@@ -39,8 +39,13 @@ final class LineStateTest extends TestCase
         self::assertNull($one->value());
         $both = LineState::of($centre, ['pocket, bass' => [28.0], 'pocket, treble' => [28.4], 'far end, bass' => [110.0], 'far end, treble' => [110.1]]);
         self::assertTrue($both->isComplete);
-        self::assertSame([null, Verdict::Outside, null, Verdict::Inside], array_map(static fn (PlaceState $one): ?Verdict => $one->verdict, $both->places));
+        self::assertSame([null, ReadingVerdict::Outside, null, ReadingVerdict::Inside], array_map(static fn (PlaceState $one): ?ReadingVerdict => $one->verdict, $both->places));
         self::assertEqualsWithDelta(0.4, (float) $both->value(), 1e-9);
+        // By hand: 0.2 towards the treble at the pocket, 0.05 at the far end; 0.15 in 300 are 0.0286°.
+        $line = LineState::of($centre->stationsApart(300.0), ['pocket, bass' => [28.0], 'pocket, treble' => [28.4], 'far end, bass' => [110.0], 'far end, treble' => [110.1]]);
+        self::assertEqualsWithDelta([-0.2, -0.05], $line->centre()[0], 1e-9);
+        self::assertEqualsWithDelta(0.0286, (float) $line->centre()[1], 1e-4);
+        self::assertNull($both->centre()[1], 'nobody knows how far apart');
         $offset = Target::atMost('off the centre', 'caliper', 0.2)->offset('nut end');
         self::assertEqualsWithDelta(0.2, (float) LineState::of($offset, ['nut end, bass' => [28.0], 'nut end, treble' => [28.4]])->value(), 1e-9);
     }

@@ -8,42 +8,42 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Inspection\Readings\MeasuringTool;
 use Regimen\Inspection\Readings\ReadingText;
+use Regimen\Inspection\Readings\ReadingVerdict;
 use Regimen\Inspection\Readings\UnlikelyReading;
-use Regimen\Inspection\Readings\Verdict;
 use Regimen\Inspection\Target;
 
 /** B1: what a reading says against its limits, and what is read of what was typed. */
 final class ReadingsTest extends TestCase
 {
-    /** @return iterable<string, array{float, float|null, float|null, float, Verdict}> worked out by hand */
+    /** @return iterable<string, array{float, float|null, float|null, float, ReadingVerdict}> worked out by hand */
     public static function verdicts(): iterable
     {
-        yield 'in the middle' => [16.0, 15.8, 16.2, 0.01, Verdict::Inside];
-        yield 'at the limit' => [0.15, null, 0.15, 0.01, Verdict::OnTheLine];
-        yield 'a step of the tool inside' => [0.14, null, 0.15, 0.01, Verdict::Inside];
-        yield 'a step of the tool outside' => [0.16, null, 0.15, 0.01, Verdict::Outside];
-        yield 'nearer than a long rule tells, outside' => [648.6, 647.5, 648.5, 0.25, Verdict::OnTheLine];
-        yield 'nearer than a long rule tells, inside' => [647.6, 647.5, 648.5, 0.25, Verdict::OnTheLine];
-        yield 'below' => [15.7, 15.8, 16.2, 0.01, Verdict::Outside];
-        yield 'at least' => [3.4, 3.0, null, 0.01, Verdict::Inside];
-        yield 'too little' => [2.9, 3.0, null, 0.01, Verdict::Outside];
+        yield 'in the middle' => [16.0, 15.8, 16.2, 0.01, ReadingVerdict::Inside];
+        yield 'at the limit' => [0.15, null, 0.15, 0.01, ReadingVerdict::OnTheLine];
+        yield 'a step of the tool inside' => [0.14, null, 0.15, 0.01, ReadingVerdict::Inside];
+        yield 'a step of the tool outside' => [0.16, null, 0.15, 0.01, ReadingVerdict::Outside];
+        yield 'nearer than a long rule tells, outside' => [648.6, 647.5, 648.5, 0.25, ReadingVerdict::OnTheLine];
+        yield 'nearer than a long rule tells, inside' => [647.6, 647.5, 648.5, 0.25, ReadingVerdict::OnTheLine];
+        yield 'below' => [15.7, 15.8, 16.2, 0.01, ReadingVerdict::Outside];
+        yield 'at least' => [3.4, 3.0, null, 0.01, ReadingVerdict::Inside];
+        yield 'too little' => [2.9, 3.0, null, 0.01, ReadingVerdict::Outside];
     }
 
     #[DataProvider('verdicts')]
     public function test_a_reading_is_inside_outside_or_on_the_line(
-        float $value, ?float $low, ?float $high, float $resolution, Verdict $verdict,
+        float $value, ?float $low, ?float $high, float $resolution, ReadingVerdict $verdict,
     ): void {
-        self::assertSame($verdict, Verdict::of($value, $low, $high, $resolution));
+        self::assertSame($verdict, ReadingVerdict::of($value, $low, $high, $resolution));
     }
 
     public function test_a_set_is_judged_by_its_worst(): void
     {
-        self::assertSame(Verdict::Outside, Verdict::worst([Verdict::Inside, Verdict::Outside, Verdict::OnTheLine]));
-        self::assertSame(Verdict::OnTheLine, Verdict::worst([Verdict::Inside, Verdict::OnTheLine]));
-        self::assertSame(Verdict::Inside, Verdict::worst([Verdict::Inside]));
-        self::assertNull(Verdict::worst([]));
-        self::assertFalse(Verdict::Outside->passes());
-        self::assertTrue(Verdict::OnTheLine->passes());
+        self::assertSame(ReadingVerdict::Outside, ReadingVerdict::worst([ReadingVerdict::Inside, ReadingVerdict::Outside, ReadingVerdict::OnTheLine]));
+        self::assertSame(ReadingVerdict::OnTheLine, ReadingVerdict::worst([ReadingVerdict::Inside, ReadingVerdict::OnTheLine]));
+        self::assertSame(ReadingVerdict::Inside, ReadingVerdict::worst([ReadingVerdict::Inside]));
+        self::assertNull(ReadingVerdict::worst([]));
+        self::assertFalse(ReadingVerdict::Outside->passes());
+        self::assertTrue(ReadingVerdict::OnTheLine->passes());
     }
 
     /** @return iterable<string, array{string, float}> */
@@ -85,8 +85,8 @@ final class ReadingsTest extends TestCase
     public function test_what_is_only_looked_at_is_answered_with_yes_or_no(): void
     {
         $seen = Target::seen('the tap test', 'switch', 'neck alone');
-        self::assertSame(Verdict::Inside, $seen->verdict(ReadingText::read('yes', $seen)));
-        self::assertSame(Verdict::Outside, $seen->verdict(ReadingText::read('No', $seen)));
+        self::assertSame(ReadingVerdict::Inside, $seen->verdict(ReadingText::read('yes', $seen)));
+        self::assertSame(ReadingVerdict::Outside, $seen->verdict(ReadingText::read('No', $seen)));
         $this->expectExceptionMessage('“perhaps” is no reading. Write it like yes or no.');
         ReadingText::read('perhaps', $seen);
     }
@@ -143,7 +143,7 @@ final class ReadingsTest extends TestCase
         ReadingText::mustBeLikely(0.4, Target::atMost('gap', 'feeler', 0.15));
         ReadingText::mustBeLikely(-6.0, Target::between('intonation', 'tuner', -2, 2, 'cents'));
         ReadingText::mustBeLikely(12.0, Target::atLeast('timber left', 'caliper', 3));
-        self::assertSame(Verdict::Outside, self::neck()->verdict(24.0));
+        self::assertSame(ReadingVerdict::Outside, self::neck()->verdict(24.0));
         self::assertEqualsWithDelta(2.2, self::neck()->outsideBy(24.0), 1e-9);
         self::assertSame(0.0, self::neck()->outsideBy(21.6));
     }

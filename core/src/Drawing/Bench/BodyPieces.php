@@ -92,7 +92,7 @@ final readonly class BodyPieces
             ->line($begins - 70.0, 0.0, $along->to + 8, 0.0, 'hidden')
             ->mark('pocket-gap-each-side', 'treble', ($begins + $end) / 2, -$half)->mark('pocket-gap-each-side', 'bass', ($begins + $end) / 2, $half)
             ->mark('pocket-depth', '', $end - 6.0, 0.0)
-            ->mark(self::CENTRE, 'pocket, treble', $end - 4.0, -$half - 12)->mark(self::CENTRE, 'pocket, bass', $end - 4.0, $half + 12)
+            ->mark(self::CENTRE, 'pocket, treble', $end - 4.0, -$half - 34)->mark(self::CENTRE, 'pocket, bass', $end - 4.0, $half + 34)
             ->mark(self::CENTRE, 'far end, treble', $along->to - 26, $across->from * 0.42)->mark(self::CENTRE, 'far end, bass', $along->to - 26, $across->to * 0.42);
         self::under(
             $sketch, $frame, $across->to, 22.0, Frame::both($s->pocketWidth->mm).' wide, '.Frame::both($s->pocketLength->mm).' long',
@@ -148,7 +148,7 @@ final readonly class BodyPieces
         $outline = $this->w->body()->outline;
         [$along, $across] = [$outline->along(), $outline->across()];
         // As wide as the drawing, but never higher than it is wide.
-        $times = min(270.0 / $along->length(), 270.0 / $across->length());
+        $times = min(256.0 / $along->length(), 256.0 / $across->length());
         $frame = $sketch->enlarged($times, 20.0 - $times * $along->from, 16.0 - $times * $across->from);
 
         return $frame->closed($outline->simplified(0.3)->points, $this->w->specification->bodywork->layers[0]->timber->colour, $style);

@@ -54,7 +54,7 @@ final readonly class GateSheet
     /** @return list<LineState> outside of their tolerance, with nothing decided */
     public function outside(): array
     {
-        return $this->left(static fn (LineState $line): bool => $line->verdict === Verdict::Outside);
+        return $this->left(static fn (LineState $line): bool => $line->verdict === ReadingVerdict::Outside);
     }
 
     public function canBeClosed(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Inspection\Readings;
 
+use Regimen\Inspection\SetUp\CentreLine;
 use Regimen\Inspection\Target;
 
 /** One line of a gate’s sheet with what was read: each reading judged at once, the line by its worst (CALCULATIONS B1). */
@@ -11,11 +12,11 @@ final readonly class LineState
 {
     /**
      * @param  list<PlaceState>  $places
-     * @param  Verdict|null  $verdict  of what has been read so far
+     * @param  ReadingVerdict|null  $verdict  of what has been read so far
      * @param  bool  $isComplete  whether something was read at every place
      */
     private function __construct(
-        public Target $target, public array $places, public ?Verdict $verdict, public bool $isComplete,
+        public Target $target, public array $places, public ?ReadingVerdict $verdict, public bool $isComplete,
     ) {
     }
 
@@ -34,7 +35,7 @@ final readonly class LineState
 
         return new self(
             $target, $places,
-            Verdict::worst(array_values(array_filter(array_map(static fn (PlaceState $one): ?Verdict => $one->verdict, $places)))),
+            ReadingVerdict::worst(array_values(array_filter(array_map(static fn (PlaceState $one): ?ReadingVerdict => $one->verdict, $places)))),
             array_filter($places, static fn (PlaceState $one): bool => $one->values === []) === [],
         );
     }
@@ -59,6 +60,24 @@ final readonly class LineState
         $values = array_merge(...array_map(static fn (PlaceState $one): array => $one->values, $this->places));
 
         return $values === [] ? null : array_sum($values) / count($values);
+    }
+
+    /**
+     * Where the middle lies at each station, towards the bass above zero, and the angle of two: from the last readings.
+     *
+     * @return array{list<float>, float|null} mm, and degrees; nothing for a station that is not read on both sides
+     */
+    public function centre(): array
+    {
+        $offsets = [];
+        foreach ($this->target->compares === 0 ? [] : array_chunk($this->places, 2) as [$bass, $treble]) {
+            if ($bass->values !== [] && $treble->values !== []) {
+                $offsets[] = CentreLine::offset($bass->values[count($bass->values) - 1], $treble->values[count($treble->values) - 1]);
+            }
+        }
+        $isWhole = count($offsets) === 2 && $this->target->apart !== null;
+
+        return [$offsets, $isWhole ? CentreLine::angle($offsets[0], $offsets[1], (float) $this->target->apart) : null];
     }
 
     /** @return list<float> what each station's two sides differ by, divided as the target says */
@@ -96,7 +115,7 @@ final readonly class LineState
     private static function judged(Target $target, string $place, array $values, array $judged): PlaceState
     {
         return new PlaceState(
-            $place, $values, Verdict::worst(array_map($target->verdict(...), $judged)),
+            $place, $values, ReadingVerdict::worst(array_map($target->verdict(...), $judged)),
             $judged === [] ? 0.0 : max(array_map($target->outsideBy(...), $judged)),
         );
     }

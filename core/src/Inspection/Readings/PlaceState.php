@@ -9,11 +9,11 @@ final readonly class PlaceState
 {
     /**
      * @param  list<float>  $values  in the order in which they were read
-     * @param  Verdict|null  $verdict  of the worst of them; null for none, and where the other side is still to be read
+     * @param  ReadingVerdict|null  $verdict  of the worst of them; null for none, and where the other side is still to be read
      * @param  float  $outsideBy  by how much the worst lies outside
      */
     public function __construct(
-        public string $place, public array $values, public ?Verdict $verdict, public float $outsideBy,
+        public string $place, public array $values, public ?ReadingVerdict $verdict, public float $outsideBy,
     ) {
     }
 }

@@ -22,7 +22,7 @@ enum SetUpStep: string
     public function words(): string
     {
         return match ($this) {
-            self::Relief => 'relief: gap at the middle, straight edge on the first fret and the fret at the body join',
+            self::Relief => 'gap at the middle, straight edge on the first fret and the fret at the body join',
             self::Nut => 'under the string over the first fret',
             self::Action => 'under the string over the twelfth fret',
             self::Intonation => 'at the twelfth against the open string, sharp above zero',

@@ -221,14 +221,14 @@ enum BodyOperation: string implements TradeOperation
     {
         $s = $inspector->specification;
         $targets = $places = [];
-        foreach ($s->electrics->pickups as $pickup) {
+        foreach ($s->electrics->pickups as $index => $pickup) {
             $what = "pickup cavity, {$pickup->place}";
-            $targets[] = $inspector->around($what, 'depth gauge', $pickup->depth, 'depth');
+            $targets[] = $inspector->around($what, 'depth gauge', $pickup->depth, 'depth')->says("pickups.{$index}.depth");
             $places[] = $what;
         }
-        foreach ($s->bodywork->cavities as $cavity) {
+        foreach ($s->bodywork->cavities as $index => $cavity) {
             $what = "cavity for {$cavity->kind->words()}";
-            $targets[] = $inspector->around($what, 'depth gauge', $cavity->depth, 'depth');
+            $targets[] = $inspector->around($what, 'depth gauge', $cavity->depth, 'depth')->says("cavities.{$index}.depth");
             $places[] = $what;
         }
 

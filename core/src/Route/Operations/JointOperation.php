@@ -169,7 +169,11 @@ enum JointOperation: string implements TradeOperation
     {
         $what = 'centre line: difference at both edges and the far end';
 
-        return $inspector->atMost($what, 'centring rule, straight edges', 'centre-line')->compared('pocket', 'far end');
+        $body = $inspector->workings->body();
+        // From the pocket's end to where the far end is measured.
+        $apart = $body->outline->along()->to - 26.0 - $body->begins - $inspector->specification->joinery->pocketLength->mm + 4.0;
+
+        return $inspector->atMost($what, 'centring rule, straight edges', 'centre-line')->compared('pocket', 'far end')->stationsApart(max(1.0, $apart));
     }
 
     /** @return list<Target> */

@@ -98,7 +98,8 @@ enum NeckOperation: string implements TradeOperation
         ],
             setTo: static fn (Specification $s): array => [$s->neck->rodWidth->mm, $s->neck->rodDepth->mm],
             gate: new Gate('channel on centre, and its depth', static fn (Inspector $i): array => [
-                $i->atMost('off the centre line', 'caliper from both edges', 'channel-centre')->offset('nut end', 'heel end'),
+                $i->atMost('off the centre line', 'caliper from both edges', 'channel-centre')
+                    ->offset('nut end', 'heel end')->stationsApart(max(1.0, $i->workings->neck()->rodEnds()->length() - 16.0)),
                 $i->around('depth of the channel', 'depth gauge', $i->specification->neck->rodDepth, 'channel-deeper')
                     ->at('nut end', 'middle', 'heel end')->says('rodDepth'),
             ]),

@@ -72,7 +72,7 @@ final readonly class Variations
         foreach ($this->problem->workers as $worker) {
             foreach (array_diff($this->skills, $worker->skills) as $skill) {
                 $skills = [...$worker->skills, $skill];
-                $able = new Worker($worker->id, $worker->name, $skills, $worker->calendar, $worker->speeds);
+                $able = new Worker($worker->id, $worker->name, $skills, $worker->calendar, $worker->speeds, $worker->gentleUntil);
                 yield Variation::learned($this->with($able), $worker->id, $skill);
             }
         }
@@ -92,7 +92,7 @@ final readonly class Variations
                 $hours = $hours->longer($until, self::OVERTIME_MINUTES);
             }
             $calendar = Calendar::from($hours, $this->problem->now, $worker->name);
-            $there = new Worker($worker->id, $worker->name, $worker->skills, $calendar, $worker->speeds);
+            $there = new Worker($worker->id, $worker->name, $worker->skills, $calendar, $worker->speeds, $worker->gentleUntil);
             yield Variation::longer($this->with($there), $worker->id, $until);
         }
     }

@@ -27,6 +27,7 @@ final readonly class Activity
      * @param  int  $hands  at the end of the labour, working minutes in which a second person helps
      * @param  int  $alone  after the labour, minutes in which a machine runs by itself: the station stays taken, whoever set it
      *   going is free for other work but in the shop; of a hold under way, what is left of them by the clock
+     * @param  bool  $final  whether it cannot be undone: not for whoever has a gentle day
      */
     public function __construct(
         public int|string $id,
@@ -48,6 +49,7 @@ final readonly class Activity
         public array $sittings = [],
         public int $hands = 0,
         public int $alone = 0,
+        public bool $final = false,
     ) {
     }
 

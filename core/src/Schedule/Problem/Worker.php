@@ -14,6 +14,7 @@ final readonly class Worker
      * @param  list<string>  $skills
      * @param  array<string, int>  $speeds  by skill in percent of the house standard, 25 to 400; 100 where none is
      *   given
+     * @param  int  $gentleUntil  until this instant nothing that cannot be undone is given to them; 0 for no gentle day
      */
     public function __construct(
         public int $id,
@@ -21,6 +22,7 @@ final readonly class Worker
         public array $skills,
         public Calendar $calendar,
         public array $speeds = [],
+        public int $gentleUntil = 0,
     ) {
     }
 

@@ -161,7 +161,7 @@ final class Seeker
     private function seekInHours(State $state, int $activity, array $minutes, Spot $ready, Spot $best): void
     {
         foreach ($minutes as $person => $takes) {
-            $found = $this->hours->seek($state, $activity, $person, $ready->start, $takes, $best->end);
+            $found = $this->hours->seek($state, $activity, $person, $this->notBefore($activity, $person, $ready->start), $takes, $best->end);
             if ($found !== null) {
                 [$best->sittings, $best->work] = $found;
                 [$best->person, $best->givesUp] = [$person, true];
@@ -196,9 +196,9 @@ final class Seeker
         Walk $walk,
         Spot $best,
     ): void {
-        $at = $walk->at;
         $hold = $this->tables->hold[$activity];
         foreach ($minutes as $person => $takes) {
+            $at = $this->notBefore($activity, $person, $walk->at);
             if ($at + $takes >= $best->end) {
                 continue;
             }
@@ -224,6 +224,12 @@ final class Seeker
                 }
             }
         }
+    }
+
+    /** Whoever has a gentle day is given nothing that cannot be undone before it is over. */
+    private function notBefore(int $activity, int $person, int $instant): int
+    {
+        return max($instant, $this->tables->notYet[$activity][$person] ?? 0);
     }
 
     private function withoutLabour(State $state, int $activity, Spot $ready): Spot

@@ -6,6 +6,7 @@ namespace Regimen\Schedule\Tables;
 
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Problem\Worker;
 
 /**
  * A problem laid out as lists of numbers, once for all the schedules that are made of it: activities, people and
@@ -62,6 +63,9 @@ final class Tables
     /** @var list<array<int, int>> working minutes of each who may do it */
     public readonly array $minutes;
 
+    /** @var list<array<int, int>> until when it is not given to whoever has a gentle day, by person; mostly nobody */
+    public readonly array $notYet;
+
     /** @var list<int> what is set where, numbered from 0; −1 where no setting stands */
     public readonly array $setting;
 
@@ -106,6 +110,8 @@ final class Tables
         );
         $this->able = array_map($this->people->able(...), $this->activities);
         $this->minutes = array_map($this->minutesOfAll(...), $this->activities, $this->able);
+        $gentle = array_filter(array_map(static fn (Worker $one): int => $one->gentleUntil, $problem->workers), fn (int $until): bool => $until > $this->now);
+        $this->notYet = array_map(static fn (Activity $one): array => $one->final ? $gentle : [], $this->activities);
         [$this->station, $this->setting] = $this->settings();
         $builds = [];
         $this->build = array_map(static function (Activity $one) use (&$builds): int {

@@ -41,6 +41,9 @@ final class Walk
     /** @var list<int> by demand */
     private array $resource = [];
 
+    /** @var array<int, int> by person: until when it is not given to them */
+    private readonly array $notYet;
+
     /** @param  bool  $peopleAlone  whatever it needs is its own already */
     public function __construct(
         private readonly Tables $tables,
@@ -49,6 +52,7 @@ final class Walk
         private readonly int $ready,
         bool $peopleAlone = false,
     ) {
+        $this->notYet = $tables->notYet[$activity];
         foreach ($peopleAlone ? [] : $tables->demands[$activity] as [$need, $resource, , $through]) {
             $to = $state->gapTo[$need];
             $low = 0;
@@ -186,6 +190,9 @@ final class Walk
     {
         $people = $this->tables->people;
         $rare = $one && ! $people->isUsual($person, $minutes);
+        if ($this->notYet !== [] && $at < ($this->notYet[$person] ?? 0)) {
+            $at = $this->notYet[$person];
+        }
         try {
             $laidOut = $this->state->laidOut[$person];
             if ($laidOut === 0 || $people->to[$person][$laidOut - 1] <= $at) {

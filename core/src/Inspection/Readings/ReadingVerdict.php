@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Inspection\Readings;
 
 /** What a reading says against its limits (CALCULATIONS B1). */
-enum Verdict: string
+enum ReadingVerdict: string
 {
     case Inside = 'inside';
     case OnTheLine = 'on the line';
