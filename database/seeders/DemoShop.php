@@ -75,6 +75,7 @@ final class DemoShop extends Seeder
             $extras = new DemoExtras($this->manager());
             $extras->readTheAir($now);
             $extras->inlay();
+            (new DemoBench)->run($now);
             app(Planner::class)->replan('the demo shop was filled');
         });
         app()->bind(Standings::class);
