@@ -12,6 +12,7 @@ use App\Http\Middleware\ShareShop;
 use App\Http\Middleware\SignInCounts;
 use App\Http\Middleware\StartSession;
 use App\Models\People\Person;
+use App\Support\Tablet;
 use Illuminate\Auth\Middleware\Authorize;
 use Illuminate\Contracts\Auth\Middleware\AuthenticatesRequests;
 use Illuminate\Cookie\Middleware\AddQueuedCookiesToResponse;
@@ -40,7 +41,11 @@ return Application::configure(basePath: dirname(__DIR__))
         ]);
         $middleware->web(append: [ReadableText::class, SignInCounts::class, Once::class, ShareShop::class], replace: [FrameworkSession::class => StartSession::class]);
         // A shop without anybody in it asks for its first manager before anything else.
-        $middleware->redirectGuestsTo(static fn (): string => Person::query()->exists() ? '/sign-in' : '/new-shop');
+        $middleware->redirectGuestsTo(static fn (Request $request): string => match (true) {
+            Tablet::of($request) !== null => '/bench/names',
+            Person::query()->exists() => '/sign-in',
+            default => '/new-shop',
+        });
         $middleware->redirectUsersTo('/today');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

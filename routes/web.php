@@ -4,27 +4,36 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Account\AccountController;
 use App\Http\Controllers\Account\SessionController;
+use App\Http\Controllers\Bench\BenchController;
+use App\Http\Controllers\Bench\CaliperController;
+use App\Http\Controllers\Bench\GateController;
+use App\Http\Controllers\Bench\HeldController;
+use App\Http\Controllers\Bench\PhotographController;
+use App\Http\Controllers\Bench\PressController;
+use App\Http\Controllers\Bench\SetUpController;
+use App\Http\Controllers\Bench\TabletController;
+use App\Http\Controllers\Bench\WorkController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChangeController;
-use App\Http\Controllers\ClimateController;
 use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\FinishedController;
-use App\Http\Controllers\HealthController;
-use App\Http\Controllers\HouseController;
-use App\Http\Controllers\HouseModelController;
+use App\Http\Controllers\House\ClimateController;
+use App\Http\Controllers\House\HealthController;
+use App\Http\Controllers\House\HouseController;
+use App\Http\Controllers\House\HouseModelController;
+use App\Http\Controllers\House\PeopleController;
+use App\Http\Controllers\House\StandardsController;
 use App\Http\Controllers\KitController;
-use App\Http\Controllers\PeopleController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\RouteController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SpecificationController;
-use App\Http\Controllers\StandardsController;
 use App\Http\Controllers\TakingInController;
 use App\Http\Controllers\UpController;
-use App\Http\Controllers\WorkController;
 use App\Http\Middleware\AsksOnly;
+use App\Http\Middleware\BenchOnly;
 use App\Http\Middleware\KeepPlanFresh;
 use App\Http\Middleware\ThinkOn;
 use Illuminate\Support\Facades\Route;
@@ -42,15 +51,21 @@ Route::post('/sign-in/second', [SessionController::class, 'storeSecond'])->middl
 Route::get('/new-password/{token}', [SessionController::class, 'link'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:30,1')->name('password.link');
 Route::post('/new-password/{token}', [SessionController::class, 'storeLink'])->where('token', '[A-Za-z0-9]{40}')->middleware('throttle:30,1');
 
+// On a shared tablet: names, and a code each.
+Route::get('/bench/names', [TabletController::class, 'names'])->middleware('guest')->name('bench.names');
+Route::post('/bench/names', [TabletController::class, 'open'])->middleware('guest');
+Route::post('/bench/names/presses', [PressController::class, 'sendWithCode'])->name('bench.names.presses');
+
 // For a monitor: no session, no sign-in, and nothing of the shop.
 Route::get('/up', UpController::class)->withoutMiddleware('web')->middleware('throttle:120,1')->name('up');
 Route::get('/feeds/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->withoutMiddleware('web')->middleware([KeepPlanFresh::class, 'throttle:60,1'])->name('feed');
 
-Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(function (): void {
+Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::class])->group(function (): void {
     Route::redirect('/', '/today');
     Route::post('/sign-out', [SessionController::class, 'destroy'])->name('sign-out');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
     Route::put('/account/password', [AccountController::class, 'password'])->name('account.password');
+    Route::put('/account/bench-code', [TabletController::class, 'code'])->name('account.bench-code');
     Route::post('/account/second-factor', [AccountController::class, 'setUp'])->name('account.second');
     Route::delete('/account/second-factor', [AccountController::class, 'turnOff']);
     Route::delete('/account/sign-ins', [AccountController::class, 'endAll'])->name('account.sign-ins');
@@ -85,6 +100,31 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
     Route::post('/operations/{operation}/end-hold', [WorkController::class, 'endHold'])->name('operations.end-hold');
     Route::post('/operations/{operation}/reopen', [WorkController::class, 'reopen'])->name('operations.reopen');
     Route::post('/clocks/{entry}/stop', [WorkController::class, 'stopClock'])->where('entry', '[0-9]{1,9}')->name('clocks.stop');
+    Route::get('/bench', [BenchController::class, 'show'])->name('bench');
+    Route::post('/bench/gentle', [BenchController::class, 'gentle'])->name('bench.gentle');
+    Route::post('/bench/leave', [TabletController::class, 'leave'])->name('bench.leave');
+    Route::post('/operations/{operation}/photographs', [PhotographController::class, 'store'])->name('operations.photographs');
+    Route::post('/operations/{operation}/instruction', [PhotographController::class, 'instruct'])->name('operations.instruction');
+    Route::get('/photographs/{photograph}.jpg', [PhotographController::class, 'show'])->where('photograph', '[0-9]{1,9}')->name('photographs.one');
+    Route::post('/bench/presses', [PressController::class, 'send'])->name('bench.presses');
+    Route::post('/bench/day', [BenchController::class, 'day'])->name('bench.day');
+    Route::post('/bench/seen', [BenchController::class, 'seen'])->name('bench.seen');
+    Route::post('/operations/{operation}/ticks', [BenchController::class, 'tick'])->name('operations.ticks');
+    Route::post('/bench/away', [BenchController::class, 'away'])->name('bench.away');
+    Route::post('/operations/{operation}/done', [BenchController::class, 'done'])->name('operations.done');
+    Route::post('/operations/{operation}/wrong', [BenchController::class, 'wrong'])->name('operations.wrong');
+    Route::post('/operations/{operation}/note', [BenchController::class, 'note'])->name('operations.note');
+    Route::get('/operations/{operation}/gate', [GateController::class, 'show'])->name('gate');
+    Route::post('/operations/{operation}/gate/readings', [GateController::class, 'read'])->name('gate.readings');
+    Route::get('/builds/{build}/set-up', [SetUpController::class, 'show'])->name('set-up');
+    Route::post('/builds/{build}/set-up/readings', [SetUpController::class, 'read'])->name('set-up.readings');
+    Route::post('/builds/{build}/set-up/frets', [SetUpController::class, 'frets'])->name('set-up.frets');
+    Route::post('/builds/{build}/set-up/readings/{reading}/undo', [SetUpController::class, 'undo'])->where('reading', '[0-9]{1,9}')->name('set-up.undo');
+    Route::post('/operations/{operation}/gate/from-set-up', [SetUpController::class, 'toGate'])->name('set-up.to-gate');
+    Route::post('/operations/{operation}/caliper', [CaliperController::class, 'press'])->middleware(AsksOnly::class)->name('caliper');
+    Route::post('/operations/{operation}/gate/decide', [GateController::class, 'decide'])->name('gate.decide');
+    Route::post('/operations/{operation}/gate/close', [GateController::class, 'close'])->name('gate.close');
+    Route::post('/readings/{reading}/strike', [GateController::class, 'strike'])->where('reading', '[0-9]{1,9}')->name('readings.strike');
     Route::post('/kit/{line}/arrival', [KitController::class, 'arrival'])->name('kit.arrival');
     Route::post('/kit/{line}/use', [KitController::class, 'use'])->name('kit.use');
     Route::post('/kit/{line}/write-off', [KitController::class, 'writeOff'])->name('kit.write-off');
@@ -96,8 +136,8 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::get('/finished/new', [FinishedController::class, 'create'])->name('finished.new');
         Route::post('/finished/look', [FinishedController::class, 'look'])->middleware(AsksOnly::class)->name('finished.look');
         Route::post('/finished', [FinishedController::class, 'store'])->name('finished');
-        Route::get('/bench/new', [TakingInController::class, 'create'])->name('bench.new');
-        Route::post('/bench', [TakingInController::class, 'begin'])->name('bench');
+        Route::get('/taking-in/new', [TakingInController::class, 'create'])->name('taking-in.new');
+        Route::post('/taking-in', [TakingInController::class, 'begin'])->name('taking-in');
         Route::get('/builds/{build}/taking-in', [TakingInController::class, 'show'])->name('builds.taking-in');
         Route::post('/builds/{build}/taking-in', [TakingInController::class, 'store']);
         Route::post('/commissions', [CommissionController::class, 'store'])->name('commissions.store');
@@ -123,6 +163,8 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::post('/builds/{build}/promise', [BuildController::class, 'promise'])->name('builds.promise');
         Route::post('/builds/{build}/call-off', [BuildController::class, 'callOff'])->name('builds.call-off');
         Route::post('/operations/{operation}/wait', [WorkController::class, 'wait'])->name('operations.wait');
+        Route::post('/operations/{operation}/gate/let-through', [GateController::class, 'letThrough'])->name('gate.let-through');
+        Route::post('/notes/{note}/settle', [BenchController::class, 'settle'])->where('note', '[0-9]{1,9}')->name('notes.settle');
         Route::post('/hours/{entry}/strike', [WorkController::class, 'strikeHours'])->name('hours.strike');
         Route::post('/kit/{line}/order', [KitController::class, 'order'])->name('kit.order');
 
@@ -152,6 +194,9 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store']);
         Route::put('/people/{person}', [PeopleController::class, 'update'])->name('people.one');
+        Route::put('/people/{person}/bench-code', [TabletController::class, 'codeOf'])->where('person', '[0-9]{1,9}')->name('people.bench-code');
+        Route::post('/bench/tablets', [TabletController::class, 'give'])->name('tablets');
+        Route::delete('/bench/tablets/{device}', [TabletController::class, 'revoke'])->where('device', '[0-9]{1,9}')->name('tablets.one');
         Route::post('/people/{person}/days-off', [PeopleController::class, 'takeDayOff'])->name('people.days-off');
         Route::delete('/days-off/{dayOff}', [PeopleController::class, 'returnDayOff'])->name('days-off.one');
 
@@ -169,6 +214,7 @@ Route::middleware(['auth', KeepPlanFresh::class, ThinkOn::class])->group(functio
         Route::post('/house/models', [HouseModelController::class, 'store']);
         Route::get('/house/models/{model}', [HouseModelController::class, 'show'])->where('model', '[0-9]{1,9}')->name('house.models.one');
         Route::put('/house/models/{model}', [HouseModelController::class, 'update'])->where('model', '[0-9]{1,9}');
+        Route::get('/house/held', [HeldController::class, 'show'])->name('house.held');
         Route::get('/house/standards', [StandardsController::class, 'show'])->name('house.standards');
         Route::put('/house/methods', [StandardsController::class, 'method'])->name('house.methods');
         Route::put('/house/rules', [StandardsController::class, 'rules'])->name('house.rules');

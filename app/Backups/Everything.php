@@ -24,7 +24,7 @@ final readonly class Everything
     public const VERSION = 1;
 
     /** What belongs to this machine or this moment rather than to the shop. */
-    private const LEFT_OUT = ['migrations', 'jobs', 'failed_jobs', 'sign_ins', 'password_links', 'trusted_devices', 'copies_made'];
+    private const LEFT_OUT = ['migrations', 'jobs', 'failed_jobs', 'sign_ins', 'bench_devices', 'password_links', 'trusted_devices', 'copies_made'];
 
     /** What only this machine can read, or should keep to itself. */
     private const EMPTIED = [
@@ -57,6 +57,9 @@ final readonly class Everything
                 $this->add($zip, "csv/{$table}.csv", self::csv(self::columns($table), $rows));
             }
             $this->addDocuments($zip);
+            foreach (DB::table('photograph_bytes')->orderBy('photograph_id')->cursor() as $one) {
+                $this->add($zip, "photographs/{$one->photograph_id}.jpg", base64_decode((string) $one->jpeg));
+            }
         } finally {
             DB::connection()->getPdo()->exec('RELEASE everything');
         }
@@ -157,6 +160,7 @@ final readonly class Everything
             csv/            the same tables as CSV (RFC 4180, UTF-8); a text that a spreadsheet would take for a formula
                             has an apostrophe before it
             documents/      by the number of the build: its specification as PDF and as JSON, its traveller as PDF
+            photographs/    by their ids; what each shows stands in data/photographs.json
 
             Instants are in UTC, money in the smallest unit of the currency (cents), labour in minutes, lengths in
             millimetres. Columns that end in _id hold the id of a row in another table. Passwords are kept as hashes.

@@ -67,8 +67,14 @@ final readonly class Typed implements ValidationRule
 
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
+        if (! is_scalar($value)) {
+            // A list is not nothing: it is no text, whatever an empty one would mean here.
+            $fail('This is read as text; something else was sent.');
+
+            return;
+        }
         try {
-            $problem = ($this->problem)(is_scalar($value) ? (string) $value : '');
+            $problem = ($this->problem)((string) $value);
         } catch (InvalidQuantity $wrong) {
             $problem = $wrong->getMessage();
         }

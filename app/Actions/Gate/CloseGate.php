@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Gate;
 
+use App\Actions\Bench\Interruptions;
 use App\Actions\Recording;
 use App\Actions\Work\FinishLabour;
+use App\Actions\Work\StopClock;
 use App\Models\Build\Measurement;
 use App\Models\Build\Operation;
 use App\Models\Gate\DecisionKind;
@@ -25,7 +27,8 @@ use Regimen\Inspection\Readings\ReadingText;
 final readonly class CloseGate
 {
     public function __construct(
-        private Recording $recording, private GateDesk $desk, private AsMade $asMade, private FinishLabour $finish, private Clock $clock,
+        private Recording $recording, private GateDesk $desk, private AsMade $asMade, private FinishLabour $finish,
+        private StopClock $stopClock, private Clock $clock,
     ) {
     }
 
@@ -68,7 +71,18 @@ final readonly class CloseGate
             static fn (LineState $line): string => $line->target->what.' '.($line->value() === null ? 'not read' : ReadingText::shown($line->value(), $line->target->unit)),
             $sheet->lines,
         ))).'.');
+        $this->stopOwnClock($by, $operation);
         ($this->finish)($by, $operation, $operation->version);
+    }
+
+    /** Whoever closes it has ended its work. */
+    private function stopOwnClock(Person $by, Operation $operation): void
+    {
+        $running = Interruptions::running($by);
+        if ($running !== null && $running->operation_id === $operation->id) {
+            ($this->stopClock)($by, $running->id, null);
+            $operation->refresh();
+        }
     }
 
     private static function mustBeWhole(GateSheet $sheet): void

@@ -17,7 +17,7 @@ use App\Support\Refused;
 use Regimen\Inspection\Readings\GateSheet;
 use Regimen\Inspection\Readings\LineState;
 use Regimen\Inspection\Readings\ReadingText;
-use Regimen\Inspection\Readings\Verdict;
+use Regimen\Inspection\Readings\ReadingVerdict;
 use Regimen\Route\Operations\StepKey;
 use Regimen\Units\Duration;
 
@@ -91,7 +91,7 @@ final readonly class DecideOnLine
     private function outside(GateSheet $sheet, string $line): LineState
     {
         $state = GateDesk::line($sheet, $line);
-        if ($state->verdict !== Verdict::Outside) {
+        if ($state->verdict !== ReadingVerdict::Outside) {
             throw Refused::because("“{$state->target->what}” is not outside of its tolerance; there is nothing to decide.", 'gate');
         }
         if ($sheet->isDecided($state)) {

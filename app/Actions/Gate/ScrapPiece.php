@@ -56,7 +56,7 @@ final readonly class ScrapPiece
             $this->writeOff($by, $operation->build, $piece, $because);
             $this->recording->log(
                 $operation->build, $by, 'setback',
-                "The {$piece->value} is scrapped at “{$operation->name}”: {$because} ".Say::duration($lost).' of work are lost; '
+                "The {$piece->value} is scrapped at “{$operation->name}”: ".rtrim($because, '.').'. '.Say::duration($lost).' of work are lost; '
                     .count($again).' operations are to be done again.',
             );
             $this->recording->planAnew("{$operation->build->number}: another {$piece->value}");

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Work;
 
+use App\Actions\Bench\Interruptions;
+use App\Actions\Bench\TickOff;
 use App\Actions\Recording;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
@@ -20,6 +22,7 @@ final readonly class StartClock
         private Recording $recording,
         private House $house,
         private Readiness $readiness,
+        private Interruptions $interruptions,
         private Clock $clock,
     ) {
     }
@@ -43,9 +46,11 @@ final readonly class StartClock
                 );
             }
             $this->readiness->mustBeReady($operation, 'clock');
+            $this->interruptions->end($person);
             $now = $this->clock->now();
             $begins = $operation->state === OperationState::Open;
             if ($begins) {
+                TickOff::mustBeLookedAt($operation);
                 $operation->update(
                     [
                         'state' => OperationState::Started, 'started_at' => $now, 'person_id' => $person->id,

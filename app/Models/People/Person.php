@@ -16,6 +16,7 @@ use Illuminate\Foundation\Auth\Access\Authorizable;
  *
  * @property int $sign_in_epoch  which sign-ins count: those of another number have ended
  * @property Role $role
+ * @property string|null $gentle_on  the day on which they are given nothing that cannot be undone
  * @property list<string> $skills
  * @property array<int, list<array{int, int}>>|null $hours
  * @property array<string, int> $speeds  in percent of the house standard, by skill
@@ -24,11 +25,11 @@ class Person extends ShopModel implements AuthenticatableContract, AuthorizableC
 {
     use Authenticatable, Authorizable;
 
-    protected $hidden = ['password', 'remember_token', 'code_secret', 'recovery_codes'];
+    protected $hidden = ['password', 'remember_token', 'code_secret', 'recovery_codes', 'bench_code'];
 
     protected $casts = [
         'role' => Role::class, 'skills' => 'array', 'hours' => 'array', 'speeds' => 'array', 'active' => 'boolean',
-        'password' => 'hashed',
+        'password' => 'hashed', 'bench_code' => 'hashed',
     ];
 
     public function isManager(): bool

@@ -26,6 +26,7 @@ final readonly class AccountProps extends Page
         public string $square,
         public int $squareSize,
         public bool $shopNeedsIt,
+        public bool $hasBenchCode,
     ) {
     }
 }

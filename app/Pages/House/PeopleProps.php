@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\House;
 
+use App\Pages\Bench\TabletLine;
 use App\Pages\Page;
 
 final readonly class PeopleProps extends Page
@@ -14,6 +15,8 @@ final readonly class PeopleProps extends Page
      * @param  list<PersonLine>  $people
      * @param  list<string>  $skills
      * @param  array<int, string>  $shopHours
+     * @param  list<TabletLine>  $tablets  that people share
+     * @param  list<int>  $withCode  people who open them by a code
      */
     public function __construct(
         public array $people,
@@ -22,6 +25,8 @@ final readonly class PeopleProps extends Page
         public array $shopHours,
         public string $today,
         public bool $needsSecondFactor,
+        public array $tablets,
+        public array $withCode,
     ) {
     }
 }

@@ -15,6 +15,7 @@ final readonly class TodayProps extends Page
      * @param  list<FreedFixture>  $free
      * @param  list<Arrival>  $arrives
      * @param  list<Decision>  $decide
+     * @param  list<WrongNote>  $wrong  what somebody at the bench has said is wrong, and nobody has settled
      * @param  list<PromiseInDanger>  $promises
      */
     public function __construct(
@@ -27,6 +28,7 @@ final readonly class TodayProps extends Page
         public array $free,
         public array $arrives,
         public array $decide,
+        public array $wrong,
         public array $promises,
         public int $kept,
         public bool $empty,

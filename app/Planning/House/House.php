@@ -13,6 +13,7 @@ use App\Models\House\Shop;
 use App\Models\People\ClosedDay;
 use App\Models\People\Person;
 use App\Planning\Problem\PersonHours;
+use App\Support\Minutes;
 use Regimen\Costing\Price;
 use Regimen\Costing\PriceList;
 use Regimen\Inspection\Tolerances;
@@ -99,6 +100,7 @@ final class House
                     $workers[] = new Worker(
                         $person->id, $person->name, $person->skills, Calendar::from($hours, $first, $person->name),
                         $person->speeds,
+                        $person->gentle_on === null ? 0 : Minutes::endOfDay($person->gentle_on, $this->zone()) + 1,
                     );
                 }
             }

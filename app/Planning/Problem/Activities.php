@@ -13,6 +13,7 @@ use App\Support\Say;
 use Regimen\Costing\Kit;
 use Regimen\Forecast\Progress;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\Handling;
 use Regimen\Route\OperationState;
 use Regimen\Route\Route;
 use Regimen\Schedule\Problem\Activity;
@@ -95,6 +96,7 @@ final readonly class Activities
             windows: $this->windows($operation, $links),
             hands: $operation->hands_minutes,
             alone: $operation->alone_minutes,
+            final: self::isFinal($operation),
         );
     }
 
@@ -168,7 +170,14 @@ final readonly class Activities
             setUp: $operation->set_up_key === '' ? null : new SetUp($operation->set_up_key, 0, $operation->station),
             hands: $operation->hands_minutes,
             alone: $operation->alone_minutes,
+            // What somebody is at now goes on: the plan says what is, too.
+            final: self::isFinal($operation) && $operation->runningClocks->isEmpty(),
         );
+    }
+
+    private static function isFinal(OperationModel $operation): bool
+    {
+        return ! Handling::of($operation->key, $operation->station, $operation->one_sitting)->isGentle();
     }
 
     /** @return list<array{int, int}> when it is gone on with by the plan in force, where that is not in one go */

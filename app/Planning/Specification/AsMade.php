@@ -14,7 +14,7 @@ use App\Planning\House\House;
 use Regimen\Inspection\AsMeasured;
 use Regimen\Inspection\Readings\GateSheet;
 use Regimen\Inspection\Readings\LineState;
-use Regimen\Inspection\Readings\Verdict;
+use Regimen\Inspection\Readings\ReadingVerdict;
 use Regimen\Inspection\Target;
 use Regimen\Instrument\Reading\ReadSpecification;
 use Regimen\Route\Operations\GateBook;
@@ -106,7 +106,7 @@ final readonly class AsMade
         foreach ($readings === [] && $targets === [] ? [] : GateDecision::query()->where('operation_id', $operation->id)->where('round', $operation->gate_round)->get() as $one) {
             $later = array_filter(
                 $readings, static fn (Reading $reading): bool => $reading->line === $one->line && $reading->id > $one->up_to
-                    && ($byKey[$one->line]->compares ?? 1) === 0 && $byKey[$one->line]->verdict($reading->value) === Verdict::Outside,
+                    && ($byKey[$one->line]->compares ?? 1) === 0 && $byKey[$one->line]->verdict($reading->value) === ReadingVerdict::Outside,
             );
             if ($later === [] || $one->kind === DecisionKind::LetThrough) {
                 $decided = $one->kind === DecisionKind::LetThrough

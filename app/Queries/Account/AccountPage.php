@@ -46,6 +46,7 @@ final readonly class AccountPage
             square: $square,
             squareSize: $size,
             shopNeedsIt: (bool) $shop->needs_second_factor,
+            hasBenchCode: $viewer->bench_code !== null,
         );
     }
 

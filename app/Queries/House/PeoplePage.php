@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Queries\House;
 
+use App\Models\Bench\BenchDevice;
 use App\Models\People\DayOff;
 use App\Models\People\Person;
+use App\Pages\Bench\TabletLine;
 use App\Pages\Dict;
 use App\Pages\House\PeopleProps;
 use App\Pages\House\PersonLine;
@@ -25,10 +27,11 @@ final readonly class PeoplePage
     public function data(): PeopleProps
     {
         $today = $this->clock->today($this->house->zone());
+        $people = Person::query()->with(PersonHours::days())->orderByDesc('active')->orderBy('id')->get();
 
         return new PeopleProps(
             needsSecondFactor: (bool) $this->house->shop()->needs_second_factor,
-            people: array_values(Person::query()->with(PersonHours::days())->orderByDesc('active')->orderBy('id')->get()->map(fn (Person $person): PersonLine => new PersonLine(
+            people: array_values($people->map(fn (Person $person): PersonLine => new PersonLine(
                 id: $person->id,
                 name: $person->name,
                 email: $person->email,
@@ -53,6 +56,10 @@ final readonly class PeoplePage
             shopRate: $this->house->rate()->plain(),
             shopHours: self::week($this->house->shop()->hours),
             today: $today,
+            tablets: array_values(BenchDevice::query()->whereNull('revoked_at')->orderBy('id')->get()->map(
+                static fn (BenchDevice $one): TabletLine => new TabletLine(id: $one->id, name: $one->name, at: $one->at->toIso8601ZuluString()),
+            )->all()),
+            withCode: array_values($people->whereNotNull('bench_code')->pluck('id')->all()),
         );
     }
 

@@ -65,7 +65,7 @@ final class FirstStepsPage
 
         return new FirstStep(
             'What is on the bench already', 'Each instrument with its promise, what is done of it, what it took so far and what holds now.',
-            $open === 0 ? 'none so far' : Say::count($open, 'instrument').' so far', route('bench.new', absolute: false),
+            $open === 0 ? 'none so far' : Say::count($open, 'instrument').' so far', route('taking-in.new', absolute: false),
             'Take one in', $open > 0,
         );
     }

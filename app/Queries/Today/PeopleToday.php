@@ -50,23 +50,31 @@ final class PeopleToday
 
         return array_values($people
             ->sortBy(static fn (Person $person): int => $person->id === $viewer->id ? 0 : 1)
-            ->map(function (Person $person) use ($day, $names): TodayPerson {
-                $hours = $this->house->hoursOf($person)->on($day);
-                $items = $this->items($person, $day, $names);
+            ->map(fn (Person $person): TodayPerson => $this->day($person, $day, $names))->all());
+    }
 
-                return new TodayPerson(
-                    id: $person->id,
-                    name: $person->name,
-                    skills: $person->skills,
-                    hours: $hours,
-                    minutes: array_sum(
-                        array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], $hours),
-                    ),
-                    plannedMinutes: $this->plannedMinutes($items, $hours),
-                    items: $items,
-                    away: self::away($person, $day),
-                );
-            })->all());
+    /** One of them alone. */
+    public function of(Person $person, string $day): TodayPerson
+    {
+        return $this->day($person, $day, $this->everybody()->pluck('name', 'id'));
+    }
+
+    /** @param  Collection<int, string>  $names  of people, by id */
+    private function day(Person $person, string $day, Collection $names): TodayPerson
+    {
+        $hours = $this->house->hoursOf($person)->on($day);
+        $items = $this->items($person, $day, $names);
+
+        return new TodayPerson(
+            id: $person->id,
+            name: $person->name,
+            skills: $person->skills,
+            hours: $hours,
+            minutes: array_sum(array_map(static fn (array $stretch): int => $stretch[1] - $stretch[0], $hours)),
+            plannedMinutes: $this->plannedMinutes($items, $hours),
+            items: $items,
+            away: self::away($person, $day),
+        );
     }
 
     /** When the last of them goes home, in minutes after midnight; null on a day on which nobody works. */

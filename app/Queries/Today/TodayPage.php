@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Queries\Today;
 
+use App\Models\Bench\BenchNote;
+use App\Models\Bench\NoteKind;
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\Build\Operation;
@@ -14,6 +16,7 @@ use App\Pages\Today\FreedFixture;
 use App\Pages\Today\PromiseInDanger;
 use App\Pages\Today\TodayPerson;
 use App\Pages\Today\TodayProps;
+use App\Pages\Today\WrongNote;
 use App\Planning\House\House;
 use App\Queries\Build\BuildLines;
 use App\Queries\Build\OpenBuilds;
@@ -58,6 +61,7 @@ final readonly class TodayPage
             free: $this->free($day),
             arrives: $this->arrives($today),
             decide: $this->decide(),
+            wrong: self::wrong(),
             promises: $this->promises(),
             kept: $this->kept(),
             empty: $this->builds->all()->isEmpty(),
@@ -136,6 +140,17 @@ final readonly class TodayPage
                 what: $operation->waits_for,
                 until: (string) $operation->waits_until,
                 operation: $operation->name,
+            ))->all());
+    }
+
+    /** @return list<WrongNote> the earliest first */
+    private static function wrong(): array
+    {
+        return array_values(BenchNote::query()->where('kind', NoteKind::Wrong->value)->whereNull('settled_at')
+            ->with(['person:id,name', 'operation.build:id,number'])->orderBy('id')->limit(20)->get()
+            ->map(static fn (BenchNote $one): WrongNote => new WrongNote(
+                id: $one->id, build: $one->operation->build->number, operationId: $one->operation_id, operation: $one->operation->name,
+                text: $one->text, by: $one->person->name, at: $one->at->toIso8601ZuluString(),
             ))->all());
     }
 

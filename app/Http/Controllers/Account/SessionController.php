@@ -102,7 +102,18 @@ final class SessionController
         Auth::login($person);
         $request->session()->regenerate();
 
-        return redirect()->intended(route('today'));
+        return redirect()->to(self::first($request, $person));
+    }
+
+    /** Where they wanted to go; a maker on a small screen begins at the bench. */
+    private static function first(Request $request, Person $person): string
+    {
+        $wanted = $request->session()->pull('url.intended');
+        $wanted = is_string($wanted) ? $wanted : route('today');
+
+        return ! $person->isManager() && $request->boolean('small') && in_array(parse_url($wanted, PHP_URL_PATH) ?: '/', ['/', '/today'], true)
+            ? route('bench')
+            : $wanted;
     }
 
     public function destroy(Request $request, EndSignIns $end): RedirectResponse

@@ -24,7 +24,7 @@ final class SignInRequest extends ShopRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:120'], 'password' => ['required', 'string', 'max:200']];
+        return ['email' => ['required', 'string', 'max:120'], 'password' => ['required', 'string', 'max:200'], 'small' => ['nullable', 'boolean']];
     }
 
     /** Whose address and password these are; it takes as long whether there is such an address or not. */
