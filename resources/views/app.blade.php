@@ -5,6 +5,7 @@
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <meta name="color-scheme" content="light dark">
         <link rel="icon" href="/icon.svg" type="image/svg+xml">
+        <link rel="manifest" href="/bench.webmanifest">
         @vite(['resources/css/app.css', 'resources/js/app.ts'])
         @inertiaHead
     </head>

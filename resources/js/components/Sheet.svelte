@@ -12,12 +12,15 @@
 
     const shared = $derived(page.props);
     const path = $derived(page.url.split('?')[0] ?? '');
+    /** The bench has its own head, and everything of the strip in large. */
+    const atBench = $derived(page.component === 'bench/Bench');
     const manager = $derived(shared.viewer?.manager ?? false);
     const pages = $derived(
         shared.viewer === null
             ? []
             : [
                   { name: 'Today', href: route('today'), key: '1' },
+                  { name: 'Bench', href: route('bench'), key: 'b' },
                   { name: 'Horizon', href: route('horizon'), key: '2' },
                   { name: 'Builds', href: route('builds'), key: '3' },
                   { name: 'Timber and parts', href: route('parts'), key: '4' },
@@ -79,6 +82,7 @@
 
 {#if shared.viewer}
     <header
+        class:max-md:hidden={atBench}
         class="screen-only flex items-baseline gap-6 pt-[1.05rem] px-7 pb-0 max-desk:flex-wrap max-desk:gap-y-[0.2rem] max-desk:gap-x-4 max-desk:pt-[0.8rem] max-desk:px-4 max-desk:pb-0"
     >
         <a class="plain name" href={route('today')} use:inertia>Regimen</a>
@@ -120,7 +124,7 @@
 </main>
 
 {#if shared.viewer && shared.bench}
-    <BenchStrip bench={shared.bench} onkeys={() => (keysOpen = true)} />
+    {#if !atBench}<BenchStrip bench={shared.bench} onkeys={() => (keysOpen = true)} />{/if}
     <Keys bind:open={keysOpen} pages={pages.map(({ name, key }) => ({ name, key }))} {manager} />
 {/if}
 

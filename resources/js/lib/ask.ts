@@ -61,3 +61,15 @@ export class Asker<Question extends object, Answer> {
         return JSON.parse(response.data) as Answer;
     }
 }
+
+/** One question, answered once; null where the server refuses it or is not there. */
+export async function ask<Answer>(url: string, data: object): Promise<Answer | null> {
+    try {
+        const response = await http
+            .getClient()
+            .request({ method: 'post', url, data, headers: { Accept: 'application/json' } });
+        return JSON.parse(response.data) as Answer;
+    } catch {
+        return null;
+    }
+}

@@ -24,6 +24,7 @@ export interface AccountProps {
     square: string;
     squareSize: number;
     shopNeedsIt: boolean;
+    hasBenchCode: boolean;
 }
 
 export interface AirLimits {
@@ -69,6 +70,12 @@ export interface AuditProps {
     entries: AuditLine[];
 }
 
+/** A reason to be called away. */
+export interface AwayOption {
+    value: string;
+    words: string;
+}
+
 /** A block of their own, in minutes after midnight; without them the whole day. */
 export interface AwayPart {
     from: number | null;
@@ -83,9 +90,58 @@ export interface Bench {
     next: NextThing | null;
 }
 
+/** One’s own clock. */
+export interface BenchClock {
+    id: number;
+    since: string;
+}
+
 export interface BenchFile {
     key: string;
     name: string;
+}
+
+/** One line of a list to tick. */
+export interface BenchJoint {
+    item: string;
+    by: string;
+}
+
+/** A list that is gone through: joints to solder, what to look at before something is closed. */
+export interface BenchList {
+    key: string;
+    title: string;
+    items: BenchJoint[];
+}
+
+/** Somebody who opens the shared tablet by a code. */
+export interface BenchName {
+    id: number;
+    name: string;
+}
+
+/** What comes next today. */
+export interface BenchNext {
+    operation: number;
+    build: number;
+    name: string;
+    from: string;
+    because: string;
+}
+
+export interface BenchProps {
+    id: number;
+    person: string;
+    now: UnderHand | null;
+    next: BenchNext[];
+    missing: MissingDay | null;
+    gentle: boolean;
+    changed: DayChange[];
+    reasons: AwayOption[];
+    away: string | null;
+    shared: boolean;
+    fits: string;
+    fitting: BenchNext[];
 }
 
 export interface BenchTable {
@@ -218,6 +274,13 @@ export interface ChangeForm {
     fields: ChangeField[];
 }
 
+/** A figure that comes out otherwise than it was drawn. */
+export interface Changed {
+    name: string;
+    drawn: string;
+    measured: string;
+}
+
 export interface ClashWords {
     words: string;
     because: string;
@@ -268,6 +331,12 @@ export interface CopyLine {
     at: string;
     size: string;
     isSealed: boolean;
+}
+
+/** What has changed in somebody’s day. */
+export interface DayChange {
+    words: string;
+    because: string;
 }
 
 export interface DayMinutes {
@@ -491,6 +560,81 @@ export interface FreedFixture {
     until: string;
 }
 
+/** Heights of frets over a straight line, and what comes off. */
+export interface FretPicture {
+    heights: number[];
+    off: number[];
+    rocking: number[];
+    crown: number;
+    least: number;
+    rocks: number;
+}
+
+/** One line of a gate. */
+export interface GateLine {
+    key: string;
+    what: string;
+    how: string;
+    target: string;
+    inches: string;
+    unit: string;
+    seen: boolean;
+    places: GatePlace[];
+    verdict: ReadingVerdict | null;
+    complete: boolean;
+    decided: string;
+    drawn: string;
+    middle: string;
+}
+
+/** A numbered place on the drawing. */
+export interface GateMark {
+    number: number;
+    x: number;
+    y: number;
+    verdict: ReadingVerdict | null;
+}
+
+/** One place at which something is read. */
+export interface GatePlace {
+    number: number;
+    place: string;
+    readings: GateReading[];
+    verdict: ReadingVerdict | null;
+    outside: string;
+}
+
+export interface GateProps {
+    headline: string;
+    under: string;
+    operation: number;
+    version: number;
+    name: string;
+    build: number;
+    open: boolean;
+    problem: string;
+    drawing: Drawing;
+    marks: GateMark[];
+    lines: GateLine[];
+    outside: OutsideLine[];
+    changed: Changed[];
+    new: ShownFinding[];
+    pieces: string[];
+    chart: ReadChart | null;
+    lastReading: number;
+    canClose: boolean;
+    manager: boolean;
+    starts: boolean;
+}
+
+/** One reading as it was written down. */
+export interface GateReading {
+    id: number;
+    shown: string;
+    by: string;
+    at: string;
+}
+
 export interface GateTarget {
     what: string;
     how: string;
@@ -516,6 +660,26 @@ export interface HealthProps {
     databaseSize: string;
     disks: DiskLine[];
     running: RunningLine[];
+}
+
+/** Who read it, with what. */
+export interface HeldBy {
+    who: string;
+    count: number;
+    words: string;
+}
+
+/** A reading that comes again with every instrument. */
+export interface HeldLine {
+    key: string;
+    operation: string;
+    chart: ReadChart;
+    by: HeldBy[];
+}
+
+export interface HeldProps {
+    headline: string;
+    lines: HeldLine[];
 }
 
 export interface HelpGain {
@@ -600,6 +764,15 @@ export interface HoursLine {
     canStop: boolean;
     struck: boolean;
     struckBecause: string;
+}
+
+/** How this house does it. */
+export interface HouseInstruction {
+    version: number;
+    text: string;
+    by: string;
+    at: string;
+    photographs: number[];
 }
 
 export interface HouseModelHead {
@@ -720,6 +893,12 @@ export interface MeasuredSheet {
     parts: MeasurablePart[];
 }
 
+/** A day of which something is missing. */
+export interface MissingDay {
+    day: string;
+    minutes: number;
+}
+
 export interface ModelName {
     id: number;
     name: string;
@@ -730,6 +909,10 @@ export interface MovedOperation {
     words: string;
     from: string | null;
     to: string | null;
+}
+
+export interface NamesProps {
+    names: BenchName[];
 }
 
 export interface NewCommissionProps {
@@ -803,6 +986,14 @@ export interface OutlinesProps {
     outlines: OutlineLine[];
 }
 
+/** A line outside of its tolerance on which nothing is decided. */
+export interface OutsideLine {
+    key: string;
+    what: string;
+    words: string;
+    reworks: UsualRework[];
+}
+
 export interface OwnedResource {
     id: number;
     key: string;
@@ -865,6 +1056,8 @@ export interface PeopleProps {
     shopHours: Record<number, string>;
     today: string;
     needsSecondFactor: boolean;
+    tablets: TabletLine[];
+    withCode: number[];
 }
 
 export interface PersonLine {
@@ -974,12 +1167,29 @@ export interface QuestionChoice {
     follows: string;
 }
 
+/** How the same was read on other instruments before. */
+export interface ReadChart {
+    title: string;
+    values: number[];
+    mean: number;
+    low: number;
+    high: number;
+    least: number | null;
+    most: number | null;
+    words: string;
+    because: string;
+    unit: string;
+}
+
 export interface Reading {
     at: string;
     temperature: number;
     humidity: number;
     source: string;
 }
+
+/** What a reading says against its limits (CALCULATIONS B1). */
+export type ReadingVerdict = 'inside' | 'on the line' | 'outside';
 
 export interface ReasonChain {
     steps: ReasonStep[];
@@ -1233,6 +1443,56 @@ export interface ScenarioShown {
 }
 
 export type SecondProps = Record<string, never>;
+
+/** What to turn, file or move. */
+export interface SetUpAdviceLine {
+    words: string;
+    possible: boolean;
+}
+
+/** One figure of the loop. */
+export interface SetUpCell {
+    string: number;
+    name: string;
+    target: string;
+    value: string;
+    good: boolean;
+    id: number | null;
+}
+
+/** Something that was read before. */
+export interface SetUpDone {
+    id: number;
+    words: string;
+    by: string;
+    at: string;
+}
+
+export interface SetUpProps {
+    build: number;
+    title: string;
+    headline: string;
+    settled: boolean;
+    steps: SetUpStepRows[];
+    frets: FretPicture | null;
+    fretCount: number;
+    tap: TapLine[];
+    latest: SetUpDone[];
+    gate: number | null;
+    caution: string;
+}
+
+/** One step of the loop. */
+export interface SetUpStepRows {
+    step: string;
+    words: string;
+    tool: string;
+    cells: SetUpCell[];
+    before: string[];
+    advice: SetUpAdviceLine[];
+    now: boolean;
+    done: boolean;
+}
 
 export interface Settings {
     name: string;
@@ -1512,6 +1772,13 @@ export interface TableSeen {
     words: string;
 }
 
+/** A tablet that people share. */
+export interface TabletLine {
+    id: number;
+    name: string;
+    at: string;
+}
+
 export interface TakingInProps {
     number: number;
     name: string;
@@ -1521,6 +1788,15 @@ export interface TakingInProps {
     people: PersonName[];
     worker: number;
     today: string;
+}
+
+/** One position of the switch. */
+export interface TapLine {
+    number: number;
+    sounds: string;
+    silent: string;
+    alone: string;
+    atJack: string;
 }
 
 /** What to do about what is the matter. */
@@ -1567,6 +1843,7 @@ export interface TodayProps {
     free: FreedFixture[];
     arrives: Arrival[];
     decide: Decision[];
+    wrong: WrongNote[];
     promises: PromiseInDanger[];
     kept: number;
     empty: boolean;
@@ -1605,9 +1882,40 @@ export interface TryProps {
     forms: ChangeForm[];
 }
 
+/** The operation that somebody has under the hand. */
+export interface UnderHand {
+    id: number;
+    version: number;
+    build: number;
+    title: string;
+    piece: string;
+    name: string;
+    begun: boolean;
+    drawing: Drawing;
+    waits: string;
+    cautions: string[];
+    ends: string;
+    plannedMinutes: number;
+    workedMinutes: number;
+    clock: BenchClock | null;
+    holds: string;
+    lists: BenchList[];
+    instruction: HouseInstruction | null;
+    wrong: WentWrong[];
+    way: string;
+    kind: string;
+}
+
 export interface UndoLine {
     id: number;
     words: string;
+}
+
+/** What is usually done over. */
+export interface UsualRework {
+    name: string;
+    labour: string;
+    hold: string;
 }
 
 export type Verdict = 'late' | 'risk' | 'kept' | 'no-promise' | 'unplanned' | 'incomplete';
@@ -1658,6 +1966,14 @@ export interface WeekProps {
     people: WeekPerson[];
 }
 
+/** What went wrong here before. */
+export interface WentWrong {
+    build: number;
+    words: string;
+    by: string;
+    at: string;
+}
+
 /** One operation on the horizon: who, when, why not sooner, and what it is pinned to. */
 export interface WhyThen {
     id: number;
@@ -1681,12 +1997,27 @@ export interface Worked {
     shown: ShownInstrument | null;
 }
 
+export interface WrongNote {
+    id: number;
+    build: number;
+    operationId: number;
+    operation: string;
+    text: string;
+    by: string;
+    at: string;
+}
+
 /** What each page gets, by its component. */
 export interface Pages {
     'account/Account': AccountProps;
     'account/Audit': AuditProps;
     'account/PasswordLink': PasswordLinkProps;
     'account/Second': SecondProps;
+    'bench/Bench': BenchProps;
+    'bench/Gate': GateProps;
+    'bench/Held': HeldProps;
+    'bench/Names': NamesProps;
+    'bench/SetUp': SetUpProps;
     'build/BuildSheet': BuildSheetProps;
     'build/Builds': BuildsProps;
     'build/NewCommission': NewCommissionProps;

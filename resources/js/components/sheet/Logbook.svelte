@@ -1,8 +1,13 @@
 <script lang="ts">
+    import { route } from '@/lib/address';
     import { moment } from '@/lib/time';
     import type { LogLine } from '@/lib/props';
 
     const { logbook }: { logbook: LogLine[] } = $props();
+
+    /** The number of the photograph that an entry tells of; empty for any other. */
+    const photograph = (line: LogLine): string =>
+        line.kind === 'photograph' ? (/^Photograph (\d+)/.exec(line.text)?.[1] ?? '') : '';
 
     const FIRST = 12;
     let all = $state(false);
@@ -18,7 +23,12 @@
             >
                 <span class="figure quiet small">{moment(line.at)}</span>
                 <span class="quiet">{line.by ?? 'Regimen'}</span>
-                <span>{line.text}</span>
+                <span
+                    >{line.text}
+                    {#if photograph(line)}<a class="screen-only" href={route('photographs.one', photograph(line))}
+                            >Look at it</a
+                        >{/if}</span
+                >
             </li>
         {/each}
     </ol>

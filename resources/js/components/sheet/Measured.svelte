@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { inertia } from '@inertiajs/svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import Findings from '@/components/specification/Findings.svelte';
@@ -20,6 +21,9 @@
 
 <section class="sheet mt-6" id="measured">
     <h2>As drawn, as measured</h2>
+    <p class="screen-only small">
+        What is read at gates comes here by itself. <a use:inertia href={route('set-up', build)}>Set-up sheet</a>
+    </p>
     {#if open}
         <form
             class="screen-only grid grid-cols-[13rem_minmax(0,1fr)_8rem_8rem_auto] gap-[0.8rem] items-start mt-[0.4rem] mx-0 mb-[0.8rem] max-desk:grid-cols-1"

@@ -1,4 +1,5 @@
 <script lang="ts">
+    import { inertia } from '@inertiajs/svelte';
     import Mark from '@/components/Mark.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -55,7 +56,9 @@
             {#if operation.state === 'holding' && operation.finish}<span class="small"
                     >holds until {moment(operation.finish)}{operation.fixture ? `, ${operation.fixture}` : ''}</span
                 >{/if}
-            {#if operation.gate}<span class="small quiet"><Mark kind="gate" />{operation.gate}</span>{/if}
+            {#if operation.gate}<a class="plain small quiet" use:inertia href={route('gate', operation.id)}
+                    ><Mark kind="gate" />{operation.gate}</a
+                >{/if}
         </div>
         <span class="figure text-[0.85rem]"
             >{labour(operation.workedMinutes)} <span class="quiet">of {labour(planned)}</span></span
@@ -83,9 +86,9 @@
                     class="act"
                     type="button"
                     disabled={act.busy}
-                    onclick={() => act.post(route('operations.finish', operation.id), { version: operation.version })}
+                    onclick={() => act.post(route('operations.done', operation.id), { version: operation.version })}
                 >
-                    {operation.holdMinutes > 0 ? 'Done, hold begins' : 'Mark done'}
+                    {operation.gate ? 'Done: readings' : operation.holdMinutes > 0 ? 'Done, hold begins' : 'Mark done'}
                 </button>
             {/if}
         </span>

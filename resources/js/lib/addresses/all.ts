@@ -38,6 +38,19 @@ export const addresses = {
                 "token"
             ]
         },
+        "bench.names": {
+            "uri": "bench/names",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "bench.names.presses": {
+            "uri": "bench/names/presses",
+            "methods": [
+                "POST"
+            ]
+        },
         "feed": {
             "uri": "feeds/{token}.ics",
             "methods": [
@@ -66,6 +79,12 @@ export const addresses = {
         },
         "account.password": {
             "uri": "account/password",
+            "methods": [
+                "PUT"
+            ]
+        },
+        "account.bench-code": {
+            "uri": "account/bench-code",
             "methods": [
                 "PUT"
             ]
@@ -379,6 +398,279 @@ export const addresses = {
                 "entry"
             ]
         },
+        "bench": {
+            "uri": "bench",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "bench.gentle": {
+            "uri": "bench/gentle",
+            "methods": [
+                "POST"
+            ]
+        },
+        "bench.leave": {
+            "uri": "bench/leave",
+            "methods": [
+                "POST"
+            ]
+        },
+        "operations.photographs": {
+            "uri": "operations/{operation}/photographs",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "operations.instruction": {
+            "uri": "operations/{operation}/instruction",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "photographs.one": {
+            "uri": "photographs/{photograph}.jpg",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "photograph": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "photograph"
+            ],
+            "bindings": {
+                "photograph": "id"
+            }
+        },
+        "bench.presses": {
+            "uri": "bench/presses",
+            "methods": [
+                "POST"
+            ]
+        },
+        "bench.day": {
+            "uri": "bench/day",
+            "methods": [
+                "POST"
+            ]
+        },
+        "bench.seen": {
+            "uri": "bench/seen",
+            "methods": [
+                "POST"
+            ]
+        },
+        "operations.ticks": {
+            "uri": "operations/{operation}/ticks",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "bench.away": {
+            "uri": "bench/away",
+            "methods": [
+                "POST"
+            ]
+        },
+        "operations.done": {
+            "uri": "operations/{operation}/done",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "operations.wrong": {
+            "uri": "operations/{operation}/wrong",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "operations.note": {
+            "uri": "operations/{operation}/note",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "gate": {
+            "uri": "operations/{operation}/gate",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "gate.readings": {
+            "uri": "operations/{operation}/gate/readings",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "set-up": {
+            "uri": "builds/{build}/set-up",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "set-up.readings": {
+            "uri": "builds/{build}/set-up/readings",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "set-up.frets": {
+            "uri": "builds/{build}/set-up/frets",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "set-up.undo": {
+            "uri": "builds/{build}/set-up/readings/{reading}/undo",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "reading": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "build",
+                "reading"
+            ],
+            "bindings": {
+                "build": "number",
+                "reading": "id"
+            }
+        },
+        "set-up.to-gate": {
+            "uri": "operations/{operation}/gate/from-set-up",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "caliper": {
+            "uri": "operations/{operation}/caliper",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "gate.decide": {
+            "uri": "operations/{operation}/gate/decide",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "gate.close": {
+            "uri": "operations/{operation}/gate/close",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "readings.strike": {
+            "uri": "readings/{reading}/strike",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "reading": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "reading"
+            ],
+            "bindings": {
+                "reading": "id"
+            }
+        },
         "kit.arrival": {
             "uri": "kit/{line}/arrival",
             "methods": [
@@ -454,15 +746,15 @@ export const addresses = {
                 "POST"
             ]
         },
-        "bench.new": {
-            "uri": "bench/new",
+        "taking-in.new": {
+            "uri": "taking-in/new",
             "methods": [
                 "GET",
                 "HEAD"
             ]
         },
-        "bench": {
-            "uri": "bench",
+        "taking-in": {
+            "uri": "taking-in",
             "methods": [
                 "POST"
             ]
@@ -726,6 +1018,33 @@ export const addresses = {
                 "operation": "id"
             }
         },
+        "gate.let-through": {
+            "uri": "operations/{operation}/gate/let-through",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "operation"
+            ],
+            "bindings": {
+                "operation": "id"
+            }
+        },
+        "notes.settle": {
+            "uri": "notes/{note}/settle",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "note": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "note"
+            ],
+            "bindings": {
+                "note": "id"
+            }
+        },
         "hours.strike": {
             "uri": "hours/{entry}/strike",
             "methods": [
@@ -954,6 +1273,42 @@ export const addresses = {
                 "person": "id"
             }
         },
+        "people.bench-code": {
+            "uri": "people/{person}/bench-code",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "person": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "person"
+            ],
+            "bindings": {
+                "person": "id"
+            }
+        },
+        "tablets": {
+            "uri": "bench/tablets",
+            "methods": [
+                "POST"
+            ]
+        },
+        "tablets.one": {
+            "uri": "bench/tablets/{device}",
+            "methods": [
+                "DELETE"
+            ],
+            "wheres": {
+                "device": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "device"
+            ],
+            "bindings": {
+                "device": "id"
+            }
+        },
         "people.days-off": {
             "uri": "people/{person}/days-off",
             "methods": [
@@ -1076,6 +1431,13 @@ export const addresses = {
             "bindings": {
                 "model": "id"
             }
+        },
+        "house.held": {
+            "uri": "house/held",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
         },
         "house.standards": {
             "uri": "house/standards",

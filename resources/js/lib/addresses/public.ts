@@ -38,6 +38,19 @@ export const addresses = {
                 "token"
             ]
         },
+        "bench.names": {
+            "uri": "bench/names",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "bench.names.presses": {
+            "uri": "bench/names/presses",
+            "methods": [
+                "POST"
+            ]
+        },
         "feed": {
             "uri": "feeds/{token}.ics",
             "methods": [

@@ -2,14 +2,25 @@
     import { useForm } from '@inertiajs/svelte';
     import { untrack } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
+    import BenchCode from '@/components/house/BenchCode.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import { moment } from '@/lib/time';
     import type { AccountProps } from '@/lib/props';
     import { route } from '@/lib/address';
 
-    const { email, signIns, hasSecond, codesLeft, codes, secret, square, squareSize, shopNeedsIt }: AccountProps =
-        $props();
+    const {
+        email,
+        signIns,
+        hasSecond,
+        codesLeft,
+        codes,
+        secret,
+        square,
+        squareSize,
+        shopNeedsIt,
+        hasBenchCode,
+    }: AccountProps = $props();
 
     const own = useForm({ current: '', password: '' });
     const second = useForm(untrack(() => ({ secret, code: '' })));
@@ -38,6 +49,11 @@
 
 <h1>Your sign-in</h1>
 <p class="quiet">You sign in as {email}.</p>
+
+<section class="sheet mt-[1.3rem]">
+    <h2>Bench code</h2>
+    <BenchCode has={hasBenchCode} address={route('account.bench-code')} name="you" />
+</section>
 
 <section class="sheet mt-[1.3rem]">
     <h2>Password</h2>

@@ -27,7 +27,7 @@
     </div>
     {#if manager}
         <p class="flex flex-wrap gap-x-5 gap-y-1 items-center desk:justify-end">
-            <a use:inertia href={route('bench.new')}>Take one in that is on the bench already</a>
+            <a use:inertia href={route('taking-in.new')}>Take one in that is on the bench already</a>
             <a use:inertia href={route('finished.new')}>Bring finished ones in</a>
             <a class="do" use:inertia href={route('commissions.new')}>New commission</a>
         </p>

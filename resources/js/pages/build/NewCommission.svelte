@@ -82,7 +82,7 @@
     function save(event: SubmitEvent): void {
         event.preventDefault();
         form.transform((typed) => ({ ...typed, number: typed.number || String(nextNumber) }));
-        form.post(takesIn ? route('bench') : route('commissions.store'), {
+        form.post(takesIn ? route('taking-in') : route('commissions.store'), {
             preserveScroll: true,
             onError: () =>
                 requestAnimationFrame(() => document.querySelector<HTMLElement>('form [aria-invalid="true"]')?.focus()),

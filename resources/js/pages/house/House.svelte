@@ -30,6 +30,7 @@
 <h1>{settings.name}</h1>
 <p>
     <a class="target" href={route('house.standards')}>House standards</a>
+    <a class="target" href={route('house.held')}>How well the house works</a>
     <span class="quiet">what operations take and how they are done, finishes, tolerances</span>
 </p>
 <p>

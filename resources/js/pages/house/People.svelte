@@ -1,11 +1,12 @@
 <script lang="ts">
     import ErrorLine from '@/components/ErrorLine.svelte';
     import PersonForm from '@/components/house/PersonForm.svelte';
+    import Tablets from '@/components/house/Tablets.svelte';
     import { Act } from '@/lib/act.svelte';
     import { route } from '@/lib/address';
     import type { PeopleProps, PersonLine } from '@/lib/props';
 
-    const { people, skills, shopRate, shopHours, needsSecondFactor }: PeopleProps = $props();
+    const { people, skills, shopRate, shopHours, needsSecondFactor, tablets, withCode }: PeopleProps = $props();
 
     const act = new Act();
 
@@ -55,6 +56,8 @@
         <PersonForm person={newcomer} {skills} {shopRate} {shopHours} />
     {/key}
 </section>
+
+<Tablets {tablets} {withCode} people={active} />
 
 <section class="sheet mt-[1.3rem]">
     <h2>Second factor</h2>

@@ -6,10 +6,11 @@
 
     const { demo }: SignInProps = $props();
 
-    const form = useForm({ email: '', password: '' });
+    const form = useForm({ email: '', password: '', small: false });
 
     function signIn(event?: SubmitEvent): void {
         event?.preventDefault();
+        form.small = window.matchMedia('(width < 48rem)').matches;
         form.post(route('sign-in'));
     }
 

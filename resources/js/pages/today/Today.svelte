@@ -3,13 +3,27 @@
     import Hatch from '@/components/Hatch.svelte';
     import Marks from '@/components/Marks.svelte';
     import PersonDay from '@/components/PersonDay.svelte';
+    import Wrong from '@/components/bench/Wrong.svelte';
     import { shopClock } from '@/lib/now.svelte';
     import { calendarDay, clock, minuteOfDay } from '@/lib/time';
     import type { TodayProps } from '@/lib/props';
     import { route } from '@/lib/address';
 
-    const { headline, todo, day, isToday, under, people, free, arrives, decide, promises, kept, empty }: TodayProps =
-        $props();
+    const {
+        headline,
+        todo,
+        day,
+        isToday,
+        under,
+        people,
+        free,
+        arrives,
+        decide,
+        wrong,
+        promises,
+        kept,
+        empty,
+    }: TodayProps = $props();
 
     const stretches = $derived(people.flatMap((person) => person.hours));
     const opens = $derived(Math.floor(Math.min(480, ...stretches.map(([from]) => from)) / 60) * 60);
@@ -32,6 +46,8 @@
         <a class="do ml-2" use:inertia href={route('first-steps')}>Set the shop up</a>
     </p>
 {/if}
+
+{#each wrong as note (note.id)}<Wrong {note} />{/each}
 
 <section class="day" aria-label={`People on ${calendarDay(day)}`}>
     <div class="axis relative h-[2.2rem] ml-40 text-[0.8rem] max-desk:hidden" aria-hidden="true">
