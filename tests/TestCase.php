@@ -115,6 +115,14 @@ abstract class TestCase extends FrameworkTestCase
             );
     }
 
+    /** As if what it ends with had been read and found inside. */
+    protected function gateClosed(Operation $operation): Operation
+    {
+        $operation->update(['gate_closed_at' => app(Clock::class)->now()]);
+
+        return $operation;
+    }
+
     protected function at(string $local): void
     {
         app()->instance(

@@ -30,8 +30,8 @@ try {
     $take('today');
     foreach ([
         'horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts',
-        'house' => '/house', 'week' => '/plan/week', 'calendar' => '/plan/calendar', 'load' => '/plan/load',
-        'history' => '/plan/history', 'outlines' => '/outlines',
+        'house' => '/house', 'week' => '/plan/week', 'load' => '/plan/load',
+        'history' => '/plan/history', 'held' => '/house/held',
     ] as $name => $path) {
         $me->open($path);
         $take($name);
@@ -70,9 +70,20 @@ try {
     $me->waitForText('Against the promise');
     $me->driver->executeScript('window.scrollTo(0, 0);');
     $take('new-commission');
+    $gate = $me->gateOf(37);
+    $me->open($gate);
+    foreach ([1 => '0.10', 2 => '0.15', 3 => '16.4'] as $place => $value) {
+        $field = $me->waitFor("input[name='place-{$place}']");
+        $field->clear();
+        $field->sendKeys("{$value}\n");
+        $me->waitFor("tr[data-place='{$place}'] .given");
+    }
+    $me->waitForText('One reading is outside', 'h1');
+    $me->driver->executeScript('window.scrollTo(0, 0);');
+    $take('gate');
     $browser->resize(390, 844);
-    $me->open('/today');
-    $take('today-phone');
+    $me->open('/bench?operation='.explode('/', $gate)[2]);
+    $take('bench');
 } finally {
     $shop->stop();
 }

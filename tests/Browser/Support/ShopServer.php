@@ -81,6 +81,19 @@ final class ShopServer
         ]);
     }
 
+    /** The connection is cut: nobody answers at its address. */
+    public function cut(): void
+    {
+        $this->process->stop(0);
+    }
+
+    /** It is there again, at the same address. */
+    public function mend(): void
+    {
+        $this->process->start();
+        FreePort::waitFor((int) parse_url($this->address, PHP_URL_PORT));
+    }
+
     public function stop(): void
     {
         $this->process->stop(2);

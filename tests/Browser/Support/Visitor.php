@@ -33,7 +33,17 @@ final readonly class Visitor
     {
         $this->open('/sign-in');
         $this->press($name);
-        $this->waitForPath('/today');
+        // A maker on a small screen begins at the bench.
+        $this->until(fn (): bool => in_array($this->path(), ['/today', '/bench'], true), 'the first page');
+        $this->waitFor('main h1');
+    }
+
+    /** The address of the neck pocket’s gate. */
+    public function gateOf(int $build): string
+    {
+        $this->open("/builds/{$build}#route");
+
+        return (string) parse_url((string) $this->waitFor("li[data-operation^='neck pocket'] a[href$='/gate']")->getAttribute('href'), PHP_URL_PATH);
     }
 
     public function path(): string
@@ -286,13 +296,15 @@ final readonly class Visitor
     public function hiddenFocus(): array
     {
         return $this->driver->executeScript(<<<'JS'
-            const foot = document.querySelector('footer').getBoundingClientRect().top;
+            const strip = document.querySelector('footer') ?? document.querySelector('.thumb');
             const wrong = [];
             const all = document.querySelectorAll('main :is(a[href], button, input, select, textarea, summary, [tabindex="0"])');
             for (const one of [...all].filter((el) => el.checkVisibility({ visibilityProperty: true }) && el.tabIndex >= 0 && !el.disabled)) {
                 one.focus();
                 const box = one.getBoundingClientRect();
-                if (box.width > 1 && box.height < foot / 2 && (box.bottom > foot + 1 || box.top < -1)) {
+                const foot = strip?.getBoundingClientRect() ?? { top: innerHeight, bottom: innerHeight };
+                const covered = !strip?.contains(one) && box.bottom > foot.top + 1 && box.top < foot.bottom - 1;
+                if (box.width > 1 && box.height < innerHeight / 2 && (covered || box.bottom > innerHeight + 1 || box.top < -1)) {
                     wrong.push(`${(one.innerText || one.name || one.tagName).trim().slice(0, 40)} is hidden while it has the focus`);
                 }
             }
@@ -319,7 +331,7 @@ final readonly class Visitor
                     const seen = clipped(box, holder);
                     if (seen.right - seen.left > 1 && seen.bottom - seen.top > 1) {
                         // The strip at the foot lies over the page that scrolls under it.
-                        texts.push({ node, strip: holder.closest('footer'), words: words.slice(0, 40), ...seen });
+                        texts.push({ node, strip: holder.closest('footer, .thumb'), words: words.slice(0, 40), ...seen });
                     }
                 }
             }

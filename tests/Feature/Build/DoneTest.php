@@ -28,7 +28,7 @@ final class DoneTest extends TestCase
         $this->assertNull(PlanEntry::query()->find($agree->id), 'what is done is not planned');
 
         DB::table('kit_lines')->update(['state' => 'arrived']);
-        $timber = $this->operation($build, PreparationOperation::SelectTimber->value);
+        $timber = $this->gateClosed($this->operation($build, PreparationOperation::SelectTimber->value));
         $this->post("/operations/{$timber->id}/finish", ['version' => 1])->assertSessionHasNoErrors();
         $timber->refresh();
         $this->assertSame(
@@ -52,7 +52,7 @@ final class DoneTest extends TestCase
             PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value,
         );
         $this->actingAs($this->manager)->post(
-            '/operations/'.$this->operation($build, PreparationOperation::SelectTimber->value)->id.'/finish',
+            '/operations/'.$this->gateClosed($this->operation($build, PreparationOperation::SelectTimber->value))->id.'/finish',
             ['version' => 1],
         );
         $square = $this->operation($build, NeckOperation::Square->value);

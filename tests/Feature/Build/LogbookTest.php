@@ -93,7 +93,7 @@ final class LogbookTest extends TestCase
     {
         $this->actingAs($this->manager);
         $agree = "/operations/{$this->operation($this->build, PreparationOperation::Agree->value)->id}";
-        $timber = "/operations/{$this->operation($this->build, PreparationOperation::SelectTimber->value)->id}";
+        $timber = "/operations/{$this->gateClosed($this->operation($this->build, PreparationOperation::SelectTimber->value))->id}";
         match ($what) {
             'stop' => $this->post("{$agree}/clock"),
             'strike' => $this->post("{$agree}/hours", ['hours' => '2', 'worked_on' => '2026-03-17', 'sure' => true]),

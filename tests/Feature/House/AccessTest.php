@@ -23,7 +23,7 @@ use Tests\TestCase;
 final class AccessTest extends TestCase
 {
     private const OPEN_TO_GUESTS = [
-        'new-shop', 'sign-in', 'sign-in/second', 'new-password/{token}', 'up', 'feeds/{token}.ics', 'storage/{path}', '{fallbackPlaceholder}',
+        'new-shop', 'sign-in', 'sign-in/second', 'new-password/{token}', 'bench/names', 'bench/names/presses', 'up', 'feeds/{token}.ics', 'storage/{path}', '{fallbackPlaceholder}',
     ];
 
     private const FOR_MAKERS = [
@@ -33,7 +33,12 @@ final class AccessTest extends TestCase
         'builds/{build}/traveller-{paper}.pdf', 'plan/week-{paper}.pdf', 'parts', 'parts-{paper}.pdf', 'climate', 'climate.csv', 'climate/sensor',
         'operations/{operation}/clock', 'operations/{operation}/hours', 'operations/{operation}/finish',
         'operations/{operation}/end-hold', 'operations/{operation}/reopen',
-        'clocks/{entry}/stop', 'kit/{line}/arrival', 'kit/{line}/use', 'kit/{line}/write-off',
+        'operations/{operation}/gate', 'operations/{operation}/gate/readings', 'operations/{operation}/gate/decide', 'operations/{operation}/gate/close',
+        'operations/{operation}/gate/from-set-up', 'readings/{reading}/strike', 'operations/{operation}/caliper', 'operations/{operation}/done',
+        'operations/{operation}/wrong', 'operations/{operation}/note', 'operations/{operation}/photographs', 'operations/{operation}/instruction',
+        'operations/{operation}/ticks', 'photographs/{photograph}.jpg', 'bench', 'bench/presses', 'bench/away', 'bench/day', 'bench/gentle', 'bench/seen', 'bench/leave',
+        'builds/{build}/set-up', 'builds/{build}/set-up/readings', 'builds/{build}/set-up/frets', 'builds/{build}/set-up/readings/{reading}/undo',
+        'account/bench-code', 'clocks/{entry}/stop', 'kit/{line}/arrival', 'kit/{line}/use', 'kit/{line}/write-off',
     ];
 
     private Build $build;

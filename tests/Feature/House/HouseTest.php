@@ -108,6 +108,7 @@ final class HouseTest extends TestCase
         ];
         $this->put('/house', [...$form, 'hours' => array_fill(1, 7, '')])->assertSessionHasErrors('hours');
         $this->put('/house', [...$form, 'hours' => [1 => 'late']])->assertSessionHasErrors('hours.1');
+        $this->put('/house', [...$form, 'hours' => [3 => [['8-12']]]])->assertSessionHasErrors('hours.3');
         $this->put(
             '/house', [...$form, 'timezone' => 'Mars', 'margin_percent' => '95'],
         )->assertSessionHasErrors(['timezone', 'margin_percent']);

@@ -97,6 +97,8 @@ final class DemoTypedInTest extends TestCase
             DB::table($table)->delete();
         }
         DB::table('time_entries')->whereIn('operation_id', $operations)->delete();
+        DB::table('readings')->whereIn('operation_id', $operations)->delete();
+        DB::table('bench_notes')->whereIn('operation_id', $operations)->delete();
         foreach ([
             'planned_finishes', 'operation_links', 'measurements', 'kit_lines', 'route_changes', 'accepted_findings',
             'specification_revisions', 'log_entries', 'operations',
@@ -139,7 +141,7 @@ final class DemoTypedInTest extends TestCase
     private function typeIn(array $one): void
     {
         $build = $one['build'];
-        $this->post('/bench', [
+        $this->post('/taking-in', [
             'number' => $build['number'], 'purpose' => $build['purpose'], 'client' => $one['client'] ?? '', 'title' => $build['title'],
             'promised_on' => $build['promised_on'], 'promise_kind' => $build['promise_kind'], 'specification' => $one['specification'],
         ])->assertSessionHasNoErrors();

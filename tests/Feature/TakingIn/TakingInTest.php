@@ -30,7 +30,7 @@ final class TakingInTest extends TestCase
     /** @param  array<string, mixed>  $more */
     private function begin(array $more = []): TestResponse
     {
-        return $this->post('/bench', [
+        return $this->post('/taking-in', [
             'number' => '27', 'purpose' => 'commission', 'client' => 'Clara Fennimore', 'promised_on' => '31 Jul',
             'specification' => self::SPECIFICATION, ...$more,
         ]);
@@ -162,7 +162,7 @@ final class TakingInTest extends TestCase
         $this->assertSame(0, TimeEntry::query()->count() + Operation::query()->where('state', '!=', 'open')->count());
         $this->actingAs($this->maker)->get('/builds/27/taking-in')->assertForbidden();
         $this->post('/builds/27/taking-in', [])->assertForbidden();
-        $this->get('/bench/new')->assertForbidden();
+        $this->get('/taking-in/new')->assertForbidden();
     }
 
     public function test_a_stop_that_is_left_is_said_and_keeps_the_bench_waiting(): void

@@ -82,6 +82,11 @@ trait ShopWithEverything
             PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value,
             PreparationOperation::SelectTimber->value,
         );
+        $this->finished(
+            Build::query()->where('number', 3)->firstOrFail(), PreparationOperation::Agree->value, PreparationOperation::Draw->value,
+            PreparationOperation::MakeTemplates->value, PreparationOperation::OrderParts->value, PreparationOperation::MeasureParts->value,
+        );
+        DB::table('kit_lines')->where('build_id', 3)->update(['state' => 'arrived', 'version' => 1]);
         $this->at('2026-03-18 09:12');
         app(Planner::class)->replan('ready to cut');
         $joint = $this->operation($inWork, BodyOperation::Joint->value);
@@ -101,10 +106,24 @@ trait ShopWithEverything
         $this->must('post', '/plan/try/1/changes', ['changes' => [['kind' => 'push', 'build' => 4, 'days' => 2]]]);
         $this->must('post', '/plan/changes', ['changes' => [['kind' => 'push', 'build' => 3, 'days' => 1]]]);
         $this->must('post', '/climate', ['temperature' => '20', 'humidity' => '50']);
+        $this->bench($this->ready($inWork), $this->operation(Build::query()->where('number', 3)->firstOrFail(), PreparationOperation::SelectTimber->value));
         DB::table('sign_ins')->insert([
             'person_id' => $this->manager->id, 'device' => 'phone', 'place' => '127.0.0.1', 'began_at' => '2026-03-18 07:00:00',
         ]);
         $this->offer();
+    }
+
+    /** Something has been read, said and shared at the bench. */
+    private function bench(Operation $square, Operation $timber): void
+    {
+        foreach (['bow' => '0.05', 'twist' => '0.4'] as $place => $value) {
+            $this->must('post', "/operations/{$square->id}/gate/readings", ['line' => 'bow-and-twist', 'place' => $place, 'value' => $value]);
+        }
+        $this->must('post', "/operations/{$square->id}/gate/decide", ['version' => $square->refresh()->version, 'kind' => 'accept', 'line' => 'bow-and-twist', 'because' => 'it comes off']);
+        $this->must('post', "/operations/{$timber->id}/gate/readings", ['line' => 'moisture', 'value' => '12']);
+        $this->must('post', "/operations/{$square->id}/wrong", ['text' => 'a knot on the line']);
+        $this->must('post', '/builds/1/set-up/readings', ['step' => 'relief', 'values' => ['0.2'], 'settled' => false]);
+        DB::table('bench_devices')->insert(['name' => 'tablet', 'token_hash' => 'x', 'given_by' => 1, 'at' => '2026-03-18 08:00:00']);
     }
 
     /** As if the search had found something: the order of today’s plan, with a gain that is worth nothing. */
@@ -145,7 +164,7 @@ trait ShopWithEverything
             if (! in_array($table, ['plans', 'plan_entries', 'planned_finishes', 'plan_requests', 'plan_helps', 'plan_troubles', 'plan_offers', 'jobs', 'sqlite_sequence', 'migrations'], true)) {
                 $rows = $shop->query("select * from \"{$table}\" order by 1")->fetchAll();
                 $records[$table] = array_map(static fn (array $row): array => array_diff_key($row, array_flip([
-                    'token', 'token_hash', 'password', 'recovery_codes', 'baseline_start', 'baseline_end', 'announced', 'back', 'backup_key', 'bytes',
+                    'token', 'token_hash', 'password', 'recovery_codes', 'bench_code', 'baseline_start', 'baseline_end', 'announced', 'back', 'backup_key', 'bytes',
                 ])), $rows);
             }
         }

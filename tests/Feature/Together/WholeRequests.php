@@ -37,7 +37,7 @@ final class WholeRequests
     /** @return array<string, Whole> by method and address, and by kind where several share it */
     public static function all(): array
     {
-        return [...self::work(), ...self::builds(), ...self::plan(), ...self::house(), ...self::people()];
+        return [...self::work(), ...self::bench(), ...self::builds(), ...self::plan(), ...self::house(), ...self::people()];
     }
 
     /** @return array<string, Whole> */
@@ -73,6 +73,56 @@ final class WholeRequests
     }
 
     /** @return array<string, Whole> */
+    private static function bench(): array
+    {
+        $square = self::operation(1, 'neck.square');
+        $next = self::operation(1, 'fretboard.thickness');
+        $timber = self::operation(3, 'parts.timber');
+        $accept = ['version' => $timber->version, 'kind' => 'accept', 'line' => 'moisture', 'because' => 'it rests here first'];
+        $image = static fn (): array => ['photograph' => UploadedFile::fake()->image('bench.jpg', 60, 40)];
+
+        return [
+            'POST operations/{operation}/gate/readings' => new Whole("/operations/{$square->id}/gate/readings", ['line' => 'bow-and-twist', 'place' => 'bow', 'value' => '0.06']),
+            'POST readings/{reading}/strike' => new Whole('/readings/'.DB::table('readings')->value('id').'/strike', ['because' => 'misread']),
+            'POST operations/{operation}/gate/decide' => new Whole("/operations/{$timber->id}/gate/decide", $accept),
+            'POST operations/{operation}/gate/decide (rework)' => new Whole("/operations/{$timber->id}/gate/decide", [
+                ...$accept, 'kind' => 'rework', 'name' => 'let it rest', 'labour' => '0:10', 'hold' => '48 h',
+            ]),
+            'POST operations/{operation}/gate/close' => new Whole("/operations/{$square->id}/gate/close", ['version' => $square->version], by: 2),
+            'POST operations/{operation}/gate/let-through' => new Whole("/operations/{$timber->id}/gate/let-through", ['version' => $timber->version, 'because' => 'it rests here first']),
+            'POST operations/{operation}/gate/from-set-up' => new Whole("/operations/{$square->id}/gate/from-set-up", ['settled' => false], fails: 'not measured at this gate'),
+            'POST operations/{operation}/caliper' => new Whole("/operations/{$square->id}/caliper", ['key' => 'read', 'line' => 'bow-and-twist'], writes: false),
+            'POST operations/{operation}/done' => new Whole("/operations/{$next->id}/done", ['version' => $next->version]),
+            'POST operations/{operation}/wrong' => new Whole("/operations/{$next->id}/wrong", ['text' => 'the board is split']),
+            'POST operations/{operation}/note' => new Whole("/operations/{$next->id}/note", ['text' => 'a fine piece']),
+            'POST operations/{operation}/photographs' => new Whole("/operations/{$next->id}/photographs", ['caption' => 'the grain'], $image()),
+            'POST operations/{operation}/instruction' => new Whole("/operations/{$next->id}/instruction", ['text' => 'Fence at 6.', 'seen' => 0], $image()),
+            'POST operations/{operation}/ticks' => new Whole("/operations/{$next->id}/ticks", ['list' => 'closing', 'item' => 'x', 'ticked' => true], fails: 'not on the list'),
+            'POST notes/{note}/settle' => new Whole('/notes/'.DB::table('bench_notes')->value('id').'/settle', ['because' => 'cut around it']),
+            'POST bench/away' => new Whole('/bench/away', ['reason' => 'customer', 'note' => '', 'minutes' => ''], by: 2),
+            'POST bench/presses' => new Whole('/bench/presses', ['presses' => [
+                ['uuid' => '7d0c5a4e-6f0b-4a52-9f4c-3f1f0d3c8a01', 'kind' => 'stop', 'at' => '2026-03-18T09:12:00+01:00', 'operation' => null, 'said' => []],
+                ['uuid' => '7d0c5a4e-6f0b-4a52-9f4c-3f1f0d3c8a02', 'kind' => 'note', 'at' => '2026-03-18T09:12:30+01:00', 'operation' => (int) $next->id, 'said' => ['text' => 'later']],
+            ]], by: 2),
+            'POST bench/names/presses' => new Whole('/bench/names/presses', ['person' => 2, 'code' => '2468', 'presses' => [
+                ['uuid' => '7d0c5a4e-6f0b-4a52-9f4c-3f1f0d3c8a03', 'kind' => 'stop', 'at' => '2026-03-18T09:12:00+01:00'],
+            ]], by: 0, fails: 'no shared tablet'),
+            'POST bench/day' => new Whole('/bench/day', ['day' => '2026-03-17', 'line' => '40 min customer, rest errands'], by: 2),
+            'POST bench/gentle' => new Whole('/bench/gentle', ['gentle' => true], by: 2),
+            'POST bench/seen' => new Whole('/bench/seen', [], by: 2),
+            'POST bench/leave' => new Whole('/bench/leave', [], by: 2),
+            'POST bench/names' => new Whole('/bench/names', ['person' => 2, 'code' => '2468'], by: 0, fails: 'no shared tablet'),
+            'POST bench/tablets' => new Whole('/bench/tablets', ['name' => 'at the neck bench']),
+            'DELETE bench/tablets/{device}' => new Whole('/bench/tablets/'.DB::table('bench_devices')->value('id'), []),
+            'PUT account/bench-code' => new Whole('/account/bench-code', ['bench_code' => '2468']),
+            'PUT people/{person}/bench-code' => new Whole('/people/2/bench-code', ['bench_code' => '2468']),
+            'POST builds/{build}/set-up/readings' => new Whole('/builds/1/set-up/readings', ['step' => 'nut', 'values' => ['0.4'], 'settled' => false]),
+            'POST builds/{build}/set-up/frets' => new Whole('/builds/1/set-up/frets', ['heights' => implode(' ', array_fill(0, 22, '0.01'))]),
+            'POST builds/{build}/set-up/readings/{reading}/undo' => new Whole('/builds/1/set-up/readings/'.DB::table('set_up_readings')->value('id').'/undo', []),
+        ];
+    }
+
+    /** @return array<string, Whole> */
     private static function builds(): array
     {
         $draft = (int) DB::table('specification_revisions')->where('build_id', 2)->value('version');
@@ -88,7 +138,7 @@ final class WholeRequests
         return [
             'POST commissions' => new Whole('/commissions', self::COMMISSION),
             'POST commissions/forecast' => new Whole('/commissions/forecast', ['specification' => self::SPECIFICATION, 'promised_on' => '2026-08-31'], writes: false),
-            'POST bench' => new Whole('/bench', ['number' => '27', ...self::COMMISSION]),
+            'POST taking-in' => new Whole('/taking-in', ['number' => '27', ...self::COMMISSION]),
             'POST builds/{build}/taking-in' => new Whole('/builds/2/taking-in', ['version' => $taken->version, 'worker_id' => 1, 'hours' => []]),
             'POST finished' => new Whole('/finished', ['columns' => ['number', 'name', 'finished'], 'day_first' => '1'], $file('finished.csv', "No;Instrument;Finished\n71;Harbour;12.3.2025\n")),
             'POST finished/look' => new Whole('/finished/look', ['columns' => [], 'day_first' => '1'], $file('finished.csv', "No;Instrument;Finished\n71;Harbour;12.3.2025\n"), writes: false),
