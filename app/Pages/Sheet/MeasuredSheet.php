@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Sheet;
 
+use App\Pages\Gate\Changed;
 use App\Pages\Worked\ShownFinding;
 
 final readonly class MeasuredSheet
@@ -14,6 +15,7 @@ final readonly class MeasuredSheet
      * @param  list<ShownFinding>  $gone
      * @param  list<string>  $problems
      * @param  list<MeasurablePart>  $parts
+     * @param  list<Changed>  $changed  figures of the instrument as it is that are not as they were drawn
      */
     public function __construct(
         public array $rows,
@@ -21,6 +23,7 @@ final readonly class MeasuredSheet
         public array $gone,
         public array $problems,
         public array $parts,
+        public array $changed,
     ) {
     }
 }

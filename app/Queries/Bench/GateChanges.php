@@ -10,7 +10,6 @@ use App\Pages\Worked\ShownFinding;
 use App\Planning\Specification\AsMade;
 use App\Planning\Specification\Revisions;
 use App\Queries\Specification\WorkedOut;
-use Regimen\Figures\Figure;
 use Regimen\Findings\Finding;
 use Regimen\Inspection\AsMeasured;
 use Regimen\Inspection\Readings\GateSheet;
@@ -45,7 +44,7 @@ final readonly class GateChanges
 
         return [
             array_slice(array_map(
-                static fn (array $pair): Changed => new Changed(name: $pair[0]->name, drawn: self::figure($pair[0]), measured: self::figure($pair[1])),
+                static fn (array $pair): Changed => new Changed(name: $pair[0]->name, drawn: $pair[0]->withUnit(), measured: $pair[1]->withUnit()),
                 AsMeasured::figures($drawn, $made),
             ), 0, self::MOST_CHANGED),
             array_values(array_map(
@@ -53,10 +52,5 @@ final readonly class GateChanges
                 array_filter($judged->new, static fn (Finding $one): bool => ! in_array($one->key, $known, true)),
             )),
         ];
-    }
-
-    private static function figure(Figure $figure): string
-    {
-        return $figure->unit === 'mm' ? "{$figure->shown()} mm" : $figure->shown();
     }
 }

@@ -7,12 +7,15 @@ namespace App\Queries\Build;
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\Build\Measurement;
+use App\Pages\Gate\Changed;
 use App\Pages\Sheet\MeasurablePart;
 use App\Pages\Sheet\MeasuredRow;
 use App\Pages\Sheet\MeasuredSheet;
 use App\Pages\Shop\Option;
 use App\Pages\Worked\ShownFinding;
+use App\Planning\Specification\AsMade;
 use App\Queries\Specification\WorkedOut;
+use Regimen\Figures\Workings;
 use Regimen\Findings\Finding;
 use Regimen\Inspection\AsMeasured;
 use Regimen\Inspection\MadeHere;
@@ -47,6 +50,18 @@ final class Measured
             gone: array_map(static fn (Finding $one): ShownFinding => WorkedOut::finding($one), $judged->gone ?? []),
             problems: $judged === null ? [] : array_values($judged->problems),
             parts: self::parts($build, $read),
+            changed: $judged === null || $judged->problems !== [] || $read->specification === null ? [] : self::changed($build, $read),
+        );
+    }
+
+    /** @return list<Changed> as drawn, as measured */
+    private static function changed(Build $build, ReadSpecification $drawn): array
+    {
+        $made = AsMade::read($build, AsMade::measured($build));
+
+        return array_map(
+            static fn (array $pair): Changed => new Changed(name: $pair[0]->name, drawn: $pair[0]->withUnit(), measured: $pair[1]->withUnit()),
+            AsMeasured::figures(Workings::from($drawn), Workings::from($made)),
         );
     }
 

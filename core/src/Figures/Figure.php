@@ -90,6 +90,12 @@ final readonly class Figure
         );
     }
 
+    /** With its unit, also where that is millimetres. */
+    public function withUnit(): string
+    {
+        return $this->unit === 'mm' ? "{$this->shown()} mm" : $this->shown();
+    }
+
     /** The same in the other unit, where there is one. */
     public function other(): string
     {

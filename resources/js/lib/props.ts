@@ -891,6 +891,7 @@ export interface MeasuredSheet {
     gone: ShownFinding[];
     problems: string[];
     parts: MeasurablePart[];
+    changed: Changed[];
 }
 
 /** A day of which something is missing. */

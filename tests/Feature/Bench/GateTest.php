@@ -231,8 +231,12 @@ final class GateTest extends TestCase
     {
         $carve = $this->ready(self::CARVE);
         Measurement::query()->create(['build_id' => $this->build->id, 'part' => 'neck, made here', 'field' => 'rodDepth', 'value' => '10.4', 'person_id' => $this->maker->id, 'at' => now()]);
-        $before = $this->get("/operations/{$carve->id}/gate")->inertiaProps('drawing');
-        $this->assertNotNull($before);
+        $beside = $this->get('/builds/1')->inertiaProps('measured.changed');
+        $this->assertNotSame([], $beside, 'as drawn and as measured stand side by side on its sheet');
+        $this->assertNotSame($beside[0]['drawn'], $beside[0]['measured']);
+        // A channel 1.4 deeper leaves 1.4 less.
+        $words = implode(' ', array_column($this->get("/bench?operation={$this->operation($this->build, 'neck.channel')->id}")->inertiaProps('now.drawing.shapes'), 'words'));
+        $this->assertStringContainsString('10.4 ·', $words, 'and it is drawn as it is');
         // The pocket is cut to the drawing; the bridge’s height is worked out from the pocket as it came out.
         $pocket = $this->ready('joint.pocket');
         $this->read($pocket, 'pocket-depth', '16.8');
