@@ -9,6 +9,7 @@ use App\Models\Account\SignIn;
 use App\Models\People\Person;
 use App\Planning\House\House;
 use App\Support\LastSeen;
+use App\Support\Tablet;
 use Closure;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
@@ -89,7 +90,8 @@ final readonly class SignInCounts
 
                 return redirect()->route('sign-in', status: 303);
             }
-            if ($person->code_secret === null && ! $request->is(...self::BEFORE_SECOND_FACTOR) && $this->house->shop()->needs_second_factor) {
+            // A code at a shared tablet opens the bench alone: there is nothing behind it for a second factor.
+            if ($person->code_secret === null && ! Tablet::isOpen($request->session()) && ! $request->is(...self::BEFORE_SECOND_FACTOR) && $this->house->shop()->needs_second_factor) {
                 return redirect()->route('account', status: 303)->withErrors([
                     'conflict' => 'The shop asks everybody for a second factor. Set it up here to go on.',
                 ]);

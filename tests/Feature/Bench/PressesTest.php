@@ -9,6 +9,7 @@ use App\Models\Bench\BenchPress;
 use App\Models\Build\LogEntry;
 use App\Models\Build\Operation;
 use App\Models\People\TimeEntry;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Regimen\Route\OperationState;
 use Tests\TestCase;
@@ -89,6 +90,9 @@ final class PressesTest extends TestCase
             $this->get($path)->assertRedirect('/bench');
         }
         $this->put('/account/password', ['current' => 'a long password', 'password' => 'another long one'])->assertRedirect('/bench');
+        DB::table('shops')->update(['needs_second_factor' => true]);
+        $this->get('/bench')->assertOk();
+        DB::table('shops')->update(['needs_second_factor' => false]);
         $this->travel(121)->seconds();
         $this->get('/bench')->assertRedirect('/bench/names');
         $this->travelBack();

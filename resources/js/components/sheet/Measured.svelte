@@ -1,5 +1,6 @@
 <script lang="ts">
     import { inertia } from '@inertiajs/svelte';
+    import Beside from '@/components/bench/Beside.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import Findings from '@/components/specification/Findings.svelte';
@@ -72,20 +73,7 @@
                     <p class="quiet">What was measured changes nothing in the findings.</p>
                 {/if}
                 {#if measured.new.length > 0}<Findings findings={measured.new} />{/if}
-                {#if measured.changed.length > 0}
-                    <table class="small">
-                        <thead><tr><th>figure</th><th>as drawn</th><th>as measured</th></tr></thead>
-                        <tbody>
-                            {#each measured.changed as one (one.name)}
-                                <tr
-                                    ><td>{one.name}</td><td class="figure">{one.drawn}</td><td class="figure"
-                                        >{one.measured}</td
-                                    ></tr
-                                >
-                            {/each}
-                        </tbody>
-                    </table>
-                {/if}
+                <Beside changed={measured.changed} />
                 {#each measured.gone as finding (finding.key)}<p class="quiet">
                         No longer found: {finding.title}.
                     </p>{/each}

@@ -3,6 +3,7 @@
     import { onMount, tick } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
+    import Beside from '@/components/bench/Beside.svelte';
     import Caliper from '@/components/bench/Caliper.svelte';
     import Chart from '@/components/bench/Chart.svelte';
     import MarkedDrawing from '@/components/bench/MarkedDrawing.svelte';
@@ -127,20 +128,7 @@
                         <span class="quiet small block">{finding.because}</span>
                     </p>
                 {/each}
-                {#if changed.length > 0}
-                    <table class="small">
-                        <thead><tr><th>figure</th><th>as drawn</th><th>as measured</th></tr></thead>
-                        <tbody>
-                            {#each changed as one (one.name)}
-                                <tr
-                                    ><td>{one.name}</td><td class="figure">{one.drawn}</td><td class="figure"
-                                        >{one.measured}</td
-                                    ></tr
-                                >
-                            {/each}
-                        </tbody>
-                    </table>
-                {/if}
+                <Beside {changed} />
             </section>
         {/if}
 
