@@ -20,7 +20,7 @@ final class FloorsTest
         ['Findings', 'Drawing'],
         ['Inspection'],
         ['Route', 'Schedule'],
-        ['Forecast', 'Costing'],
+        ['Forecast', 'Costing', 'Setback', 'Delivery'],
         ['Formats', 'Revision'],
     ];
 

@@ -8,7 +8,7 @@ use Regimen\Units\Money;
 
 /**
  * What a build has cost so far and is to cost. What is written off leaves the build's cost and stands in the loss
- * account (CALCULATIONS M3).
+ * account, and so do the hours that were lost with it (CALCULATIONS M3).
  */
 final readonly class JobCost
 {
@@ -17,18 +17,23 @@ final readonly class JobCost
         public Money $materialUsed,
         public Money $materialToCome,
         public Money $losses,
+        public Money $lostLabour,
     ) {
     }
 
     /**
      * @param  iterable<WorkedTime>  $times
      * @param  iterable<MaterialUse>  $materials
+     * @param  iterable<WorkedTime>  $lost  on what was spoiled, and on mending it
      */
-    public static function compute(iterable $times, iterable $materials, string $currency): self
+    public static function compute(iterable $times, iterable $materials, string $currency, iterable $lost = []): self
     {
-        $labour = $used = $toCome = $losses = Money::zero($currency);
+        $labour = $used = $toCome = $losses = $lostLabour = Money::zero($currency);
         foreach ($times as $time) {
             $labour = $labour->plus($time->rate->forTime($time->time));
+        }
+        foreach ($lost as $time) {
+            $lostLabour = $lostLabour->plus($time->rate->forTime($time->time));
         }
         foreach ($materials as $material) {
             $split = $material->split();
@@ -37,7 +42,7 @@ final readonly class JobCost
             $losses = $losses->plus($split->lost);
         }
 
-        return new self($labour, $used, $toCome, $losses);
+        return new self($labour, $used, $toCome, $losses->plus($lostLabour), $lostLabour);
     }
 
     /** Labour and used material. */

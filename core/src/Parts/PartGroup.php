@@ -33,6 +33,12 @@ enum PartGroup: string
         return [self::NeckTimber, self::FretboardTimber, self::BodyTimber];
     }
 
+    /** Whether it cannot be taken off again and used elsewhere: cut, glued in or hammered in (common practice). */
+    public function isForGood(): bool
+    {
+        return in_array($this, [...self::timber(), self::TrussRod, self::StiffeningRods, self::Binding, self::FretWire], true);
+    }
+
     /** As the operation that selects or measures it names it. */
     public function words(): string
     {

@@ -137,6 +137,22 @@ final readonly class BoardPieces
         return $sketch->titled('Nut');
     }
 
+    /** As it lies on the bench, with the slot that is off its place, or filled and sawn again. */
+    public static function plain(Workings $w, ?int $spoiled = null, bool $isMended = false): BenchDrawing
+    {
+        $sketch = new Sketch;
+        $frame = (new self($w))->plan($sketch, 60.0, true);
+        if ($spoiled !== null && $spoiled <= $w->specification->board->frets) {
+            $x = $w->fret($spoiled);
+            $half = $w->board()->widthAt($x) / 2;
+            $isMended
+                ? $frame->box($x + 1.0, -$half, 3.0, 2 * $half, 'ink', 'thin')->line($x, -$half, $x, $half, 'fret')
+                : $frame->box($x - 1.5, -$half - 3, 3.0, 2 * $half + 6, 'rust', 'thin');
+        }
+
+        return $sketch->titled('Fretboard');
+    }
+
     private function plan(Sketch $sketch, float $down, bool $slots = false): Frame
     {
         $board = $this->w->board();

@@ -46,6 +46,14 @@ final readonly class BodyPieces
         return $sketch->titled('Body outline');
     }
 
+    public static function plain(Workings $w): BenchDrawing
+    {
+        $sketch = new Sketch;
+        (new self($w))->plan($sketch);
+
+        return $sketch->titled('Body');
+    }
+
     public static function cavities(Workings $w): BenchDrawing
     {
         $s = $w->specification;

@@ -142,6 +142,14 @@ final readonly class NeckPieces
         return $sketch->titled('Tuner holes');
     }
 
+    public static function plain(Workings $w): BenchDrawing
+    {
+        $sketch = new Sketch;
+        (new self($w))->plan($sketch, 60.0);
+
+        return $sketch->titled('Neck');
+    }
+
     private function end(): float
     {
         $s = $this->w->specification;
