@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
-use App\Models\Bench\BenchNote;
 use App\Models\Bench\Instruction;
-use App\Models\Bench\NoteKind;
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\Gate\Reading;
@@ -19,7 +17,6 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Regimen\Inspection\Target;
 use Regimen\Route\Operations\GateBook;
-use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\Operations;
 
@@ -108,11 +105,6 @@ final class DemoBench
         Instruction::query()->create([
             'operation_key' => NeckOperation::Carve->value, 'version' => 1, 'person_id' => $maker->id, 'at' => $now->subMonths(2),
             'text' => 'Facets first, at the first and the twelfth; join them with the long spokeshave. Leave 0.3 for sanding.',
-        ]);
-        $pocket = Operation::query()->where('key', JointOperation::Pocket->value)->whereNotNull('labour_done_at')->orderByDesc('labour_done_at')->first();
-        $pocket === null || BenchNote::query()->create([
-            'operation_id' => $pocket->id, 'operation_key' => $pocket->key, 'kind' => NoteKind::Wrong, 'text' => 'The template’s left edge has a dip of 0.2.',
-            'person_id' => $maker->id, 'at' => $pocket->labour_done_at ?? $now, 'settled_at' => $now->subDays(3), 'settled_words' => 'filled and filed straight',
         ]);
     }
 }

@@ -76,6 +76,7 @@ final class DemoShop extends Seeder
             $extras->readTheAir($now);
             $extras->inlay();
             (new DemoBench)->run($now);
+            (new DemoSetbacks)->run($now, $this->manager());
             app(Planner::class)->replan('the demo shop was filled');
         });
         app()->bind(Standings::class);
