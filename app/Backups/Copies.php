@@ -99,6 +99,7 @@ final readonly class Copies
             if (ShopFile::look($partial)->isOlder()) {
                 throw new UnusableCopy('The copy lacks tables that the program has; run ./regimen start once.');
             }
+            PhotographCopies::keep((string) config('database.connections.sqlite.database'), $partial, $shop->backup_key, $shop->backup_salt);
             if ($sealed !== null) {
                 Sealed::write($partial, "{$sealed}.partial", (string) $shop->backup_key, (string) $shop->backup_salt);
                 rename("{$sealed}.partial", $sealed);

@@ -9,6 +9,7 @@ use App\Documents\Paper;
 use App\Documents\TravellerPdf;
 use App\Models\Build\Build;
 use App\Support\Clock;
+use App\Support\PhotographFiles;
 use Illuminate\Support\Facades\DB;
 use PDO;
 use ZipArchive;
@@ -33,7 +34,7 @@ final readonly class Everything
 
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION;
 
-    public function __construct(private Clock $clock, private BenchFiles $files, private TravellerPdf $traveller)
+    public function __construct(private Clock $clock, private BenchFiles $files, private TravellerPdf $traveller, private PhotographFiles $photographs)
     {
     }
 
@@ -57,9 +58,7 @@ final readonly class Everything
                 $this->add($zip, "csv/{$table}.csv", self::csv(self::columns($table), $rows));
             }
             $this->addDocuments($zip);
-            foreach (DB::table('photograph_bytes')->orderBy('photograph_id')->cursor() as $one) {
-                $this->add($zip, "photographs/{$one->photograph_id}.jpg", base64_decode((string) $one->jpeg));
-            }
+            $this->addPhotographs($zip);
         } finally {
             DB::connection()->getPdo()->exec('RELEASE everything');
         }
@@ -77,7 +76,7 @@ final readonly class Everything
     /** @return list<string> in the order of their names */
     public static function tables(): array
     {
-        $names = array_column(DB::select("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name"), 'name');
+        $names = array_column(DB::select("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT LIKE 'log_search%' ORDER BY name"), 'name');
 
         return array_values(array_diff($names, self::LEFT_OUT));
     }
@@ -140,6 +139,20 @@ final readonly class Everything
                 $this->add($zip, "documents/{$build->number}/traveller-a4.pdf", $this->traveller->of(
                     $build, Paper::A4, rtrim((string) config('app.url'), '/')."/builds/{$build->number}",
                 ));
+            }
+        }
+    }
+
+    /** As they lie there, one after the other: none has to be held in memory. */
+    private function addPhotographs(ZipArchive $zip): void
+    {
+        foreach (DB::table('photographs')->orderBy('id')->get(['id', 'sha256']) as $one) {
+            $name = "photographs/{$one->id}.jpg";
+            $there = $this->photographs->file((string) $one->sha256, false);
+            if (is_file($there) && $zip->addFile($there, $name)) {
+                $zip->setCompressionName($name, ZipArchive::CM_STORE);
+                $zip->setMtimeName($name, $this->clock->now()->getTimestamp());
+                $zip->setExternalAttributesName($name, ZipArchive::OPSYS_UNIX, 0600 << 16);
             }
         }
     }

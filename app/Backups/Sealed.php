@@ -28,9 +28,12 @@ final class Sealed
         ];
     }
 
+    /** Worked out once for each passphrase: many photographs are opened with one. */
     private static function pair(#[\SensitiveParameter] string $passphrase, string $salt): string
     {
-        return sodium_crypto_box_seed_keypair(
+        static $known = [];
+
+        return $known[hash('sha256', "{$salt}{$passphrase}", true)] ??= sodium_crypto_box_seed_keypair(
             sodium_crypto_pwhash(
                 SODIUM_CRYPTO_BOX_SEEDBYTES, $passphrase, $salt, SODIUM_CRYPTO_PWHASH_OPSLIMIT_MODERATE,
                 64 * 1024 * 1024, SODIUM_CRYPTO_PWHASH_ALG_ARGON2ID13,

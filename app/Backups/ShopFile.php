@@ -71,7 +71,7 @@ final readonly class ShopFile
         $database = self::readOnly($file);
         $counts = [];
         foreach (self::column(
-            $database, "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' ORDER BY name",
+            $database, "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT LIKE 'log_search%' ORDER BY name",
         ) as $table) {
             $counts[$table] = (int) self::column($database, "SELECT count(*) FROM \"{$table}\"")[0];
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Backups;
 
+use App\Support\PhotographFiles;
+use App\Support\Picture;
 use Illuminate\Support\Facades\DB;
 use JsonException;
 use ZipArchive;
@@ -48,6 +50,7 @@ final class TakeIn
                 }
                 $count += count($rows);
             }
+            self::photographs($zip);
             $wrong = DB::select('PRAGMA foreign_key_check');
             if ($wrong !== []) {
                 throw new UnusableCopy("A row of {$wrong[0]->table} belongs to something that is not in the file.");
@@ -94,6 +97,21 @@ final class TakeIn
         }
 
         return $bytes <= self::MOST_BYTES ? $tables : throw new UnusableCopy('The file is too large to be a shop’s.');
+    }
+
+    /** The files of photographs; what lies in the file under another one's name is not taken. */
+    private static function photographs(ZipArchive $zip): void
+    {
+        foreach (DB::table('photographs')->orderBy('id')->get(['id', 'sha256']) as $one) {
+            $bytes = $zip->getFromName("photographs/{$one->id}.jpg");
+            if ($bytes === false) {
+                continue;
+            }
+            if (! hash_equals((string) $one->sha256, hash('sha256', $bytes))) {
+                throw new UnusableCopy("photographs/{$one->id}.jpg is damaged: it is not what data/photographs.json says.");
+            }
+            app(PhotographFiles::class)->keep($bytes, Picture::drawn($bytes)->small);
+        }
     }
 
     /** @return list<array<string, int|float|string|null>> */

@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Actions\House\KeepCopy;
 use App\Backups\Copies;
+use App\Backups\PhotographCopies;
 use App\Backups\UnusableCopy;
 use Illuminate\Console\Command;
 
@@ -29,6 +30,7 @@ final class Backup extends Command
         }
         try {
             Copies::write($file);
+            PhotographCopies::keep((string) config('database.connections.sqlite.database'), $file, null, null);
         } catch (UnusableCopy $failed) {
             $this->error($failed->getMessage());
 

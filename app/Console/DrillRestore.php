@@ -6,10 +6,12 @@ namespace App\Console;
 
 use App\Backups\Copies;
 use App\Backups\Drill;
+use App\Backups\PhotographCopies;
 use App\Backups\Restoring;
 use App\Backups\ShopFile;
 use App\Backups\UnusableCopy;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\File;
 use Illuminate\Support\Facades\Process;
 
 final class DrillRestore extends Command
@@ -27,12 +29,20 @@ final class DrillRestore extends Command
             return self::SUCCESS;
         }
         $file = (string) ($this->argument('file') ?? $copies->all()[0]->file ?? '');
-        $place = sys_get_temp_dir().'/regimen-drill-'.getmypid().'.sqlite';
+        $folder = sys_get_temp_dir().'/regimen-drill-'.getmypid();
+        $place = "{$folder}/shop.sqlite";
+        $known = null;
+        $passphrase = function () use (&$known): string {
+            return $known ??= Passphrase::ask($this);
+        };
         try {
             if ($file === '') {
                 throw new UnusableCopy("There is no copy in {$copies->folder()} yet.");
             }
-            $restoring->bring($file, $place, fn (): string => Passphrase::ask($this));
+            File::ensureDirectoryExists($folder, 0700);
+            $restoring->bring($file, $place, $passphrase);
+            $missing = PhotographCopies::bringBack($file, $place, $passphrase);
+            $this->line($missing === 0 ? 'All of its photographs are there.' : "{$missing} of its photographs are missing.");
 
             return $this->drill($file, $place);
         } catch (UnusableCopy $wrong) {
@@ -40,7 +50,7 @@ final class DrillRestore extends Command
 
             return self::FAILURE;
         } finally {
-            array_map(unlink(...), glob("{$place}*") ?: []);
+            File::deleteDirectory($folder);
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Backups\PhotographCopies;
 use App\Backups\Restoring;
 use App\Backups\UnusableCopy;
 use App\Support\Audit;
@@ -18,11 +19,14 @@ final class Restore extends Command
 
     public function handle(Restoring $restoring): int
     {
+        [$file, $shop] = [(string) $this->argument('file'), (string) config('database.connections.sqlite.database')];
+        $known = null;
+        $passphrase = function () use (&$known): string {
+            return $known ??= Passphrase::ask($this);
+        };
         try {
-            $kept = $restoring->restore(
-                (string) $this->argument('file'), (string) config('database.connections.sqlite.database'),
-                fn (): string => Passphrase::ask($this), (bool) $this->option('while-running'),
-            );
+            $kept = $restoring->restore($file, $shop, $passphrase, (bool) $this->option('while-running'));
+            $missing = PhotographCopies::bringBack($file, $shop, $passphrase);
         } catch (UnusableCopy $wrong) {
             $this->error("{$wrong->getMessage()} Nothing was changed.");
 
@@ -31,7 +35,10 @@ final class Restore extends Command
         if ($kept !== null) {
             $this->line("The shop as it was is kept: {$kept}");
         }
-        app(Audit::class)->write('restore', 'The shop was restored from '.basename((string) $this->argument('file')).'.', null);
+        if ($missing > 0) {
+            $this->warn("{$missing} photographs are not beside the copy; everything else of them is there.");
+        }
+        app(Audit::class)->write('restore', 'The shop was restored from '.basename($file).'.', null);
         // A worker that is still running has the old file open.
         $this->callSilently('queue:restart');
         $this->line('Restored. Start the application again.');

@@ -138,7 +138,7 @@ final readonly class WebServer
             catch_workers_output = yes
             php_admin_value[max_execution_time] = {$seconds}
             php_admin_value[memory_limit] = 512M
-            php_admin_value[upload_max_filesize] = 20M
+            php_admin_value[upload_max_filesize] = 21M
             php_admin_value[post_max_size] = 24M
             php_admin_flag[display_errors] = off
 

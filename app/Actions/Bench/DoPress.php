@@ -6,20 +6,24 @@ namespace App\Actions\Bench;
 
 use App\Actions\Gate\CloseGate;
 use App\Actions\Gate\TakeReading;
+use App\Actions\Setback\TellSetback;
+use App\Actions\Setback\Told;
 use App\Actions\Work\StartClock;
 use App\Actions\Work\StopClock;
 use App\Models\Bench\AwayReason;
-use App\Models\Bench\NoteKind;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
+use App\Support\Picture;
 use App\Support\Refused;
 use Regimen\Inspection\Readings\ReadingText;
+use Regimen\Setback\Mishap;
+use Regimen\Setback\PieceKind;
 
 /** Does what was pressed, by the same actions as with a network. */
 final readonly class DoPress
 {
     public function __construct(
-        private StartClock $startClock, private StopClock $stopClock, private GoAway $goAway, private DoneHere $doneHere, private WriteNote $writeNote,
+        private StartClock $startClock, private StopClock $stopClock, private TellSetback $tellSetback, private GoAway $goAway, private DoneHere $doneHere, private WriteNote $writeNote,
         private TakeReading $takeReading, private CloseGate $closeGate, private TickOff $tickOff, private Photographs $photographs,
     ) {
     }
@@ -32,7 +36,8 @@ final readonly class DoPress
             PressKind::Stop => $this->stop($by),
             PressKind::Away => $this->away($by, $press),
             PressKind::Done => $this->done($by, $this->operation($press)),
-            PressKind::Wrong, PressKind::Note => $this->note($by, $press),
+            PressKind::Wrong => $this->tell($by, $press),
+            PressKind::Note => $this->note($by, $press),
             PressKind::Reading => $this->read($by, $press),
             PressKind::Close => $this->close($by, $this->operation($press)),
             PressKind::Tick => $this->tick($by, $press),
@@ -83,10 +88,23 @@ final readonly class DoPress
         if ($text === '') {
             throw Refused::because('Nothing was written.');
         }
-        $kind = $press->kind === PressKind::Wrong ? NoteKind::Wrong : NoteKind::Note;
-        ($this->writeNote)($by, $this->operation($press), $kind, $text);
+        ($this->writeNote)($by, $this->operation($press), $text);
 
-        return $kind === NoteKind::Wrong ? "wrong: {$text}" : "noted: {$text}";
+        return "noted: {$text}";
+    }
+
+    /** As it was pressed: the time is that of the press. */
+    private function tell(Person $by, Press $press): string
+    {
+        $operation = $this->operation($press);
+        $fret = (int) $press->said('fret');
+        $at = isset($press->said['operation']) ? Operation::query()->find((int) $press->said('operation')) : $operation;
+        $setback = ($this->tellSetback)($by, $operation->build, $at, new Told(
+            Mishap::tryFrom($press->said('mishap')) ?? Mishap::Other, PieceKind::tryFrom($press->said('piece')), mb_substr($press->said('text'), 0, 1000),
+            fret: $fret > 0 ? $fret : null,
+        ), $press->photograph === null ? null : Picture::of($press->photograph, 'photograph'));
+
+        return "wrong: {$setback->text}";
     }
 
     private function read(Person $by, Press $press): string

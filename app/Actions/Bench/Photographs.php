@@ -8,24 +8,29 @@ use App\Actions\Recording;
 use App\Models\Bench\Photograph;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
+use App\Models\Setback\Setback;
 use App\Support\Clock;
-use App\Support\Jpeg;
+use App\Support\PhotographFiles;
+use App\Support\Picture;
+use App\Support\Refused;
 use Illuminate\Http\UploadedFile;
-use Illuminate\Support\Facades\DB;
 
-/** A photograph taken at the bench: it stands in the logbook of its build. */
+/** Photographs: taken at the bench, at a gate or of what went wrong; they stand in the logbook of their build. */
 final readonly class Photographs
 {
-    public function __construct(private Recording $recording, private Clock $clock)
+    public function __construct(private Recording $recording, private PhotographFiles $files, private Clock $clock)
     {
     }
 
-    public function take(Person $by, Operation $operation, UploadedFile $file, string $caption): Photograph
+    public function take(Person $by, Operation $operation, UploadedFile $file, string $caption, bool $atGate = false, ?Setback $setback = null): Photograph
     {
-        $jpeg = Jpeg::of($file, 'photograph');
+        $picture = Picture::of($file, 'photograph');
 
-        return $this->recording->keep(function () use ($by, $operation, $jpeg, $caption): Photograph {
-            $photograph = $this->keep($by, $operation, $jpeg, $caption, null);
+        return $this->recording->keep(function () use ($by, $operation, $picture, $caption, $atGate, $setback): Photograph {
+            if ($setback !== null && $setback->build_id !== $operation->build_id) {
+                throw Refused::because('That setback belongs to another instrument.', 'photograph');
+            }
+            $photograph = $this->keep($by, $operation, $picture, $caption, null, $atGate, $setback);
             $this->recording->log($operation->build, $by, 'photograph', "Photograph {$photograph->id} at {$operation->name}".($caption === '' ? '.' : ": {$caption}"));
 
             return $photograph;
@@ -33,15 +38,28 @@ final readonly class Photographs
     }
 
     /** Inside of another action. */
-    public function keep(Person $by, Operation $operation, Jpeg $jpeg, string $caption, ?int $instruction): Photograph
-    {
-        $photograph = Photograph::query()->create([
+    public function keep(
+        Person $by, Operation $operation, Picture $picture, string $caption, ?int $instruction, bool $atGate = false, ?Setback $setback = null,
+    ): Photograph {
+        return Photograph::query()->create([
             'build_id' => $instruction === null ? $operation->build_id : null, 'operation_id' => $instruction === null ? $operation->id : null,
             'operation_key' => $operation->key, 'instruction_version' => $instruction, 'caption' => $caption,
-            'width' => $jpeg->width, 'height' => $jpeg->height, 'person_id' => $by->id, 'at' => $this->clock->now(),
+            'width' => $picture->width, 'height' => $picture->height, 'person_id' => $by->id, 'at' => $this->clock->now(),
+            'sha256' => $this->files->keep($picture->large, $picture->small), 'bytes' => strlen($picture->large),
+            'at_gate' => $atGate, 'setback_id' => $setback?->id,
         ]);
-        DB::table('photograph_bytes')->insert(['photograph_id' => $photograph->id, 'jpeg' => base64_encode($jpeg->bytes)]);
+    }
 
-        return $photograph;
+    /** Whether the client is to see it. */
+    public function forClient(Person $by, Photograph $photograph, int $version, bool $isForClient): void
+    {
+        $this->recording->keep(function () use ($by, $photograph, $version, $isForClient): void {
+            Refused::ifStale($photograph->version, $version, "Photograph {$photograph->id}");
+            if ($photograph->build === null) {
+                throw Refused::because('That photograph belongs to how the house works, not to an instrument.');
+            }
+            $photograph->update(['for_client' => $isForClient, 'version' => $photograph->version + 1]);
+            $this->recording->log($photograph->build, $by, 'photograph', "Photograph {$photograph->id} is ".($isForClient ? 'chosen for the client.' : 'no longer for the client.'));
+        });
     }
 }

@@ -6,12 +6,15 @@ namespace App\Actions\Gate;
 
 use App\Actions\Recording;
 use App\Actions\Route\ChangeRoute;
+use App\Actions\Setback\TellSetback;
+use App\Actions\Setback\Told;
 use App\Models\Build\Operation;
 use App\Models\Build\OperationLink;
 use App\Models\Build\RouteChange;
 use App\Models\Gate\DecisionKind;
 use App\Models\Gate\GateDecision;
 use App\Models\People\Person;
+use App\Models\Setback\SetbackState;
 use App\Support\Clock;
 use App\Support\Refused;
 use Regimen\Inspection\Readings\GateSheet;
@@ -19,6 +22,8 @@ use Regimen\Inspection\Readings\LineState;
 use Regimen\Inspection\Readings\ReadingText;
 use Regimen\Inspection\Readings\ReadingVerdict;
 use Regimen\Route\Operations\StepKey;
+use Regimen\Setback\Mishap;
+use Regimen\Setback\RemedyKind;
 use Regimen\Units\Duration;
 
 /** What is outside of its tolerance is accepted with a reason, or done over: then the next operations wait for that. */
@@ -29,6 +34,7 @@ final readonly class DecideOnLine
         private GateDesk $desk,
         private ChangeRoute $changeRoute,
         private CloseGate $closeGate,
+        private TellSetback $tell,
         private Clock $clock,
     ) {
     }
@@ -63,12 +69,24 @@ final readonly class DecideOnLine
             }
             $this->keep($by, $operation, $line, DecisionKind::Reworked, $because === '' ? $name : $because);
             $key = $this->put($by, $operation, $name, $labour, $hold);
+            $this->asSetback($by, $operation, $this->read($state).($because === '' ? '' : " {$because}"), $name, $labour);
             $this->recording->log(
                 $operation->build, $by, 'gate', "{$operation->name}: {$this->read($state)} to be reworked: {$name}, {$labour}."
                     .($unread === [] ? '' : ' The readings that are left are taken then.'),
             );
             $this->closeGate->close($by, $operation->refresh(), $sheet, "Done over as {$key}. ");
         });
+    }
+
+    /** Done over is a loss, and comes back among the setbacks. */
+    private function asSetback(Person $by, Operation $operation, string $text, string $name, Duration $labour): void
+    {
+        $setback = $this->tell->keep($by, $operation->build, $operation, new Told(Mishap::OutOfTolerance, null, ucfirst(rtrim($text, ',')).'.'));
+        $setback->update([
+            'state' => SetbackState::Decided, 'remedy' => ['do' => RemedyKind::Mend->value, 'name' => $name], 'remedy_words' => $name, 'added_minutes' => $labour->minutes,
+            'decided_by' => $by->id, 'decided_at' => $this->clock->now(), 'version' => $setback->version + 1,
+        ]);
+        Operation::query()->where('build_id', $operation->build_id)->where('key', 'like', "rework.%.{$operation->key}")->whereNull('setback_id')->update(['setback_id' => $setback->id]);
     }
 
     /** @return string the name of the new operation */

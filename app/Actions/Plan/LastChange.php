@@ -34,7 +34,11 @@ final readonly class LastChange
     public function lapsed(PlanChange $change): ?string
     {
         if ($change->back === null) {
-            return 'It is a build by now.';
+            return match ($change->body['kind'] ?? '') {
+                'remedy' => 'What is spoiled stays spoiled: tell what is wrong again.',
+                'piece' => 'The piece is in its build: it leaves by another piece only.',
+                default => 'It is a build by now.',
+            };
         }
         $back = $this->changes->of($change->back);
 

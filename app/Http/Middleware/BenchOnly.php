@@ -19,7 +19,7 @@ final readonly class BenchOnly
     private const OPEN = [
         'bench', 'bench.*', 'gate', 'gate.readings', 'gate.decide', 'gate.close', 'readings.strike', 'operations.clock', 'clocks.stop',
         'operations.done', 'operations.wrong', 'operations.note', 'operations.ticks', 'operations.photographs', 'operations.instruction',
-        'photographs.one', 'caliper', 'set-up', 'set-up.*', 'days',
+        'photographs.one', 'photographs.small', 'caliper', 'set-up', 'set-up.*', 'days',
     ];
 
     public function __construct(private EndSignIns $endSignIns)

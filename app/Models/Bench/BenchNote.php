@@ -11,17 +11,15 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What was written down at the bench: a note, or that something is wrong.
+ * What was written down at the bench.
  *
- * @property NoteKind $kind
  * @property CarbonImmutable $at
- * @property CarbonImmutable|null $settled_at
  * @property Person $person
  * @property Operation $operation
  */
 class BenchNote extends ShopModel
 {
-    protected $casts = ['kind' => NoteKind::class, 'at' => 'immutable_datetime', 'settled_at' => 'immutable_datetime'];
+    protected $casts = ['at' => 'immutable_datetime'];
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

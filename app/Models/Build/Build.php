@@ -56,10 +56,10 @@ class Build extends ShopModel
         return $this->hasMany(Operation::class)->orderBy('position');
     }
 
-    /** @return HasMany<KitLine, $this> */
+    /** @return HasMany<KitLine, $this> what has not left with a piece */
     public function kit(): HasMany
     {
-        return $this->hasMany(KitLine::class)->orderBy('id');
+        return $this->hasMany(KitLine::class)->whereNull('piece_id')->orderBy('id');
     }
 
     /** @return HasMany<SpecificationRevision, $this> */

@@ -9,4 +9,6 @@ enum BuildStatus: string
     case Open = 'open';
     case Finished = 'finished';
     case CalledOff = 'called-off';
+    /** Lost by a setback. */
+    case WrittenOff = 'written-off';
 }

@@ -12,6 +12,8 @@ use Regimen\Parts\PartGroup;
 /**
  * @property PartGroup $group
  * @property KitState $state
+ * @property int|null $piece_id  the piece in stock that it is in
+ * @property int|null $setback_id  to whose loss it belongs
  * @property Build $build
  */
 class KitLine extends ShopModel

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * The database refuses to edit or remove one.
  *
+ * @property int|null $corrects_id  the earlier entry that it corrects
  * @property CarbonImmutable $at
  */
 class LogEntry extends ShopModel

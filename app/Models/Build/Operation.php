@@ -36,6 +36,8 @@ use Regimen\Route\Standards\Stage;
  * @property CarbonImmutable|null $baseline_end
  * @property CarbonImmutable|null $gate_closed_at  when what it ends with was read and decided on
  * @property Build $build
+ * @property int|null $setback_id  which it mends
+ * @property int|null $piece_id  with which it came
  * @property-read int|string|null $worked_minutes
  */
 class Operation extends ShopModel
@@ -82,10 +84,10 @@ class Operation extends ShopModel
         return $this->hasOne(Pin::class);
     }
 
-    /** @return HasMany<TimeEntry, $this> that still count */
+    /** @return HasMany<TimeEntry, $this> that still count, and are in the instrument: not lost, and not in a piece that has left it */
     public function timeEntries(): HasMany
     {
-        return $this->hasMany(TimeEntry::class)->whereNull('struck_at');
+        return $this->hasMany(TimeEntry::class)->whereNull('struck_at')->whereNull('setback_id')->whereNull('piece_id');
     }
 
     /** @return HasMany<TimeEntry, $this> */

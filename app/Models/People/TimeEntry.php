@@ -12,6 +12,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * @property CarbonImmutable|null $started_at
  * @property CarbonImmutable|null $ended_at
+ * @property int|null $setback_id  to whose loss it belongs
+ * @property int|null $piece_id  the piece in stock that it is in
+ * @property int|null $worked_for_id  the operation that it was worked on, where its piece has gone elsewhere since
  * @property Operation $operation
  * @property Person $person
  */

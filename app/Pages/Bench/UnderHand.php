@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Bench;
 
+use App\Pages\Setback\TellForm;
 use App\Pages\Worked\Drawing;
 
 /** The operation that somebody has under the hand. */
@@ -41,6 +42,8 @@ final readonly class UnderHand
         public array $wrong,
         public string $way,
         public string $kind,
+        public TellForm $tell,
+        public int $frets,
     ) {
     }
 }

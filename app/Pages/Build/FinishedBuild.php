@@ -10,6 +10,7 @@ final readonly class FinishedBuild
         public int $number,
         public string $title,
         public bool $calledOff,
+        public bool $writtenOff,
         public string $finishedAt,
         public ?string $promisedOn,
         public int $estimatedMinutes,

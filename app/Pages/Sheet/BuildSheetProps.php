@@ -6,6 +6,10 @@ namespace App\Pages\Sheet;
 
 use App\Pages\Later;
 use App\Pages\Page;
+use App\Pages\Setback\BuildPiece;
+use App\Pages\Setback\PhotographLine;
+use App\Pages\Setback\SetbackLine;
+use App\Pages\Setback\TellForm;
 use App\Pages\Worked\Drawing;
 
 final readonly class BuildSheetProps extends Page
@@ -17,6 +21,9 @@ final readonly class BuildSheetProps extends Page
      * @param  list<SheetKitLine>  $kit
      * @param  list<HoursLine>  $hours
      * @param  list<LogLine>  $logbook
+     * @param  list<PhotographLine>  $photographs
+     * @param  list<SetbackLine>  $setbacks
+     * @param  list<BuildPiece>  $pieces
      * @param  list<PersonName>  $people
      * @param  Later<ReasonChain>  $chain
      */
@@ -32,6 +39,10 @@ final readonly class BuildSheetProps extends Page
         public array $hours,
         public Progress $progress,
         public array $logbook,
+        public array $photographs,
+        public array $setbacks,
+        public array $pieces,
+        public ?TellForm $tell,
         public array $people,
         public Later $chain,
     ) {

@@ -6,6 +6,7 @@ namespace App\Pages\Sheet;
 
 final readonly class HoursLine
 {
+    /** @param  string  $now  where it belongs by now; empty for this instrument */
     public function __construct(
         public int $id,
         public string $person,
@@ -15,6 +16,7 @@ final readonly class HoursLine
         public ?int $minutes,
         public string $source,
         public bool $canStop,
+        public string $now,
         public bool $struck,
         public string $struckBecause,
     ) {

@@ -21,6 +21,7 @@ final readonly class SheetBuild
         public Purpose $purpose,
         public bool $open,
         public bool $calledOff,
+        public bool $writtenOff,
         public ?string $finishedAt,
         public ?string $promisedOn,
         public Promise $promiseKind,

@@ -9,8 +9,7 @@ final readonly class WrongNote
     public function __construct(
         public int $id,
         public int $build,
-        public int $operationId,
-        public string $operation,
+        public string $where,
         public string $text,
         public string $by,
         public string $at,

@@ -53,7 +53,7 @@ final class Learned
         return DB::table('operations as o')
             ->join('time_entries as t', 't.operation_id', '=', 'o.id')
             ->whereRaw(self::LATEST)
-            ->whereNull('t.struck_at')->whereNotNull('t.minutes')
+            ->whereNull('t.struck_at')->whereNotNull('t.minutes')->whereNull('t.setback_id')->whereNull('o.setback_id')
             ->whereNotNull('o.labour_done_at')
             ->groupBy('o.id', 'o.standard', 'o.tool', 'o.set_up_minutes', 'o.labour_minutes')
             ->get(

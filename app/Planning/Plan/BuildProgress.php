@@ -34,7 +34,8 @@ final readonly class BuildProgress
         $now = Minutes::of($this->clock->now());
         $calendar = $this->house->calendar(Minutes::of($build->ordered_at));
         $budget = $planned = $earned = $actual = 0.0;
-        foreach ($build->operations as $operation) {
+        // What mends a setback is a loss: it is neither budget nor progress.
+        foreach ($build->operations->whereNull('setback_id') as $operation) {
             $work = $operation->workMinutes();
             $worked = $operation->minutesWorkedBy($this->clock->now());
             $budget += $work;
@@ -48,25 +49,32 @@ final readonly class BuildProgress
         return new EarnedValue($budget / 60, $planned / 60, $earned / 60, $actual / 60);
     }
 
-    /** @param  Collection<int, TimeEntry>  $entries  that count */
+    /** @param  Collection<int, TimeEntry>  $entries  that count, with their operations */
     public function cost(Build $build, Collection $entries): JobCost
     {
         $now = $this->clock->now();
+        $time = fn (TimeEntry $entry): WorkedTime => new WorkedTime(
+            Duration::ofMinutes($entry->minutes ?? $entry->elapsed($now)),
+            $this->house->money($entry->rate_minor),
+        );
+        $here = $entries->whereNull('piece_id');
 
         return JobCost::compute(
-            $entries->map(
-                fn (TimeEntry $entry): WorkedTime => new WorkedTime(
-                    Duration::ofMinutes($entry->minutes ?? $entry->elapsed($now)),
-                    $this->house->money($entry->rate_minor),
-                ),
-            ),
+            $here->reject(self::isLost(...))->map($time),
             $build->kit->map(
                 fn (KitLine $line): MaterialUse => new MaterialUse(
                     $this->house->money($line->costMinor()), $line->quantity, $line->used, $line->written_off,
                 ),
             ),
             $this->house->shop()->currency,
+            $here->filter(self::isLost(...))->map($time),
         );
+    }
+
+    /** Worked on what was spoiled, or on mending it. */
+    public static function isLost(TimeEntry $entry): bool
+    {
+        return $entry->setback_id !== null || $entry->operation->setback_id !== null;
     }
 
     /** Labour still expected, at the shop's rate: what is not earned yet, at the pace so far. */

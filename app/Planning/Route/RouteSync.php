@@ -10,11 +10,15 @@ use App\Models\Build\Operation as OperationModel;
 use App\Models\Build\OperationLink;
 use App\Models\People\TimeEntry;
 use App\Models\Plan\PlanEntry;
+use App\Models\Setback\MadePiece;
+use App\Models\Setback\PieceState;
 use App\Support\Say;
 use Regimen\Costing\KitLine;
 use Regimen\Costing\KitState;
+use Regimen\Parts\PartGroup;
 use Regimen\Route\Operation;
 use Regimen\Route\OperationState;
+use Regimen\Setback\PieceKind;
 
 /**
  * Brings a build's route and kit to what is derived for it. What is begun or done stays as it is; what became useless
@@ -118,16 +122,20 @@ final class RouteSync
         }
     }
 
-    /** @return list<string> */
-    private function kit(Build $build, Draft $draft): array
+    /** @return list<string> what is not needed any more, in words */
+    public function kit(Build $build, Draft $draft): array
     {
         $existing = KitLineModel::query()
             ->where('build_id', $build->id)
             ->where('surplus', false)
             ->get()
-            ->groupBy('name');
+            ->groupBy(static fn (KitLineModel $line): string => (string) preg_replace('/, again$/', '', $line->name));
         $insert = [];
+        $came = self::cameWithPieces($build);
         foreach ($draft->kit->lines as $line) {
+            if (in_array($line->group, $came, true)) {
+                continue;
+            }
             $known = $existing->pull($line->name, collect());
             $there = $known->reject(static fn (KitLineModel $one): bool => $one->state === KitState::Needed)->sum(
                 static fn (KitLineModel $one): float => $one->quantity - $one->written_off,
@@ -149,7 +157,20 @@ final class RouteSync
         }
         KitLineModel::query()->insert($insert);
 
-        return $this->dropFromKit($existing->flatten());
+        return $this->dropFromKit($existing->flatten()->reject(static fn (mixed $line): bool => $line instanceof KitLineModel && in_array($line->group, $came, true)));
+    }
+
+    /** @return list<PartGroup> timber of pieces that came from elsewhere: it is in them, whatever the specification calls for */
+    private static function cameWithPieces(Build $build): array
+    {
+        $groups = [];
+        foreach (MadePiece::query()->where('build_id', $build->id)->where('state', PieceState::Used->value)->get() as $piece) {
+            foreach ($piece->kinds as $kind) {
+                $kind === PieceKind::Top || $groups[] = $kind->timber();
+            }
+        }
+
+        return $groups;
     }
 
     /**

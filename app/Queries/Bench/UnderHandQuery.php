@@ -18,6 +18,7 @@ use App\Pages\Bench\UnderHand;
 use App\Planning\Specification\AsMade;
 use App\Planning\Specification\Revisions;
 use App\Queries\House\ResourceNames;
+use App\Queries\Setback\TellForms;
 use App\Queries\Specification\Drawings;
 use App\Support\Clock;
 use App\Support\Say;
@@ -62,6 +63,7 @@ final readonly class UnderHandQuery
             holds: $operation->hold_minutes === 0 ? '' : Say::clockTime($operation->hold_minutes).($operation->fixture === null ? '' : ', '.$this->resources->of($operation->fixture)),
             lists: self::lists($operation, $read->orFail()), instruction: self::instruction($operation), wrong: $this->wrongBefore->at($operation),
             way: $operation->way, kind: Handling::of($operation->key, $operation->station, (bool) $operation->one_sitting)->words(),
+            tell: TellForms::atBench($operation), frets: $read->specification->board->frets ?? 0,
         );
     }
 

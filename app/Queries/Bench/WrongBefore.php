@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Queries\Bench;
 
-use App\Models\Bench\BenchNote;
-use App\Models\Bench\NoteKind;
 use App\Models\Build\Operation;
 use App\Models\Gate\DecisionKind;
+use App\Models\Setback\Setback;
+use App\Models\Setback\SetbackState;
 use App\Pages\Bench\WentWrong;
 use Illuminate\Support\Facades\DB;
+use Regimen\Setback\Mishap;
 
 /** What went wrong at the same operation before: what was said, and what lay outside at its gate. */
 final class WrongBefore
@@ -19,10 +20,10 @@ final class WrongBefore
     /** @return list<WentWrong> the latest first */
     public function at(Operation $operation): array
     {
-        $said = BenchNote::query()->with(['person:id,name', 'operation.build:id,number'])->where('operation_key', $operation->key)
-            ->where('kind', NoteKind::Wrong->value)->orderByDesc('id')->limit(self::MOST)->get()
-            ->map(static fn (BenchNote $one): WentWrong => new WentWrong(
-                build: $one->operation->build->number, words: $one->text.($one->settled_words === '' ? '' : " ({$one->settled_words})"),
+        $said = Setback::query()->with(['person:id,name', 'build:id,number'])->where('operation_key', $operation->key)
+            ->where('state', '!=', SetbackState::Withdrawn->value)->where('mishap', '!=', Mishap::OutOfTolerance->value)->orderByDesc('id')->limit(self::MOST)->get()
+            ->map(static fn (Setback $one): WentWrong => new WentWrong(
+                build: $one->build->number, words: $one->text.($one->remedy_words === '' ? '' : " ({$one->remedy_words})"),
                 by: $one->person->name, at: $one->at->toIso8601ZuluString(),
             ))->all();
         $decided = DB::table('gate_decisions as d')->join('operations as o', 'o.id', '=', 'd.operation_id')

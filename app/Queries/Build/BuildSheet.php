@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Queries\Build;
 
 use App\Actions\Plan\Changes\Choices;
+use App\Models\Bench\Photograph;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\KitLine;
@@ -13,6 +14,7 @@ use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
 use App\Pages\Later;
+use App\Pages\Setback\PhotographLine;
 use App\Pages\Sheet\BuildSheetProps;
 use App\Pages\Sheet\HoursLine;
 use App\Pages\Sheet\LogLine;
@@ -23,6 +25,8 @@ use App\Pages\Sheet\SheetKitLine;
 use App\Planning\House\House;
 use App\Planning\Plan\Outlooks;
 use App\Planning\Specification\Revisions;
+use App\Queries\Setback\BuildSetbacks;
+use App\Queries\Setback\TellForms;
 use App\Queries\Specification\Drawings;
 use App\Queries\Specification\SpecificationWords;
 use App\Support\Clock;
@@ -42,6 +46,8 @@ final readonly class BuildSheet
         private ProgressWords $progress,
         private WhyNotSooner $whyNotSooner,
         private SheetNext $next,
+        private BuildSetbacks $setbacks,
+        private TellForms $tellForms,
     ) {
     }
 
@@ -75,9 +81,11 @@ final readonly class BuildSheet
             measured: Measured::offered($build, $read),
             hours: array_values($entries->map(static fn (TimeEntry $entry): HoursLine => self::hours($entry))->all()),
             progress: $this->progress->of($build, $entries->whereNull('struck_at'), $outlook, $viewer->isManager()),
-            logbook: array_values(
-                $build->logbook->take(200)->map(static fn (LogEntry $entry): LogLine => self::logged($entry))->all(),
-            ),
+            logbook: self::logbook($build),
+            photographs: self::photographs($build),
+            setbacks: $this->setbacks->ofBuild($build, $viewer),
+            pieces: $this->setbacks->pieces($build),
+            tell: $build->status === BuildStatus::Open ? $this->tellForms->of($build) : null,
             people: $viewer->isManager() ? self::names($people) : [],
             chain: new Later(fn (): ReasonChain => $this->whyNotSooner->of($build)),
         );
@@ -98,6 +106,7 @@ final readonly class BuildSheet
             purpose: $build->purpose,
             open: $build->status === BuildStatus::Open,
             calledOff: $build->status === BuildStatus::CalledOff,
+            writtenOff: $build->status === BuildStatus::WrittenOff,
             finishedAt: $build->finished_at?->toIso8601ZuluString(),
             promisedOn: $build->promised_on,
             promiseKind: $build->promise_kind,
@@ -163,12 +172,41 @@ final readonly class BuildSheet
             minutes: $entry->minutes,
             source: $entry->source,
             canStop: $entry->minutes === null && $entry->struck_at === null && ! $entry->person->canSignIn(),
+            now: match (true) {
+                $entry->setback_id !== null || $entry->operation->setback_id !== null => 'lost, in the loss account',
+                $entry->piece_id !== null => "in P{$entry->piece_id}, in stock",
+                $entry->worked_for_id !== null => 'came with its piece from another instrument',
+                default => '',
+            },
             struck: $entry->struck_at !== null,
             struckBecause: $entry->struck_because,
         );
     }
 
-    private static function logged(LogEntry $entry): LogLine
+    /** @return list<LogLine> */
+    private static function logbook(Build $build): array
+    {
+        $entries = $build->logbook->take(200);
+        $later = $entries->whereNotNull('corrects_id')->groupBy('corrects_id');
+
+        return array_values($entries->map(static fn (LogEntry $entry): LogLine => self::logged(
+            $entry, array_values(($later->get($entry->id) ?? collect())->map(static fn (LogEntry $one): string => $one->text)->all()),
+        ))->all());
+    }
+
+    /** @return list<PhotographLine> in the order in which they were taken */
+    private static function photographs(Build $build): array
+    {
+        return array_values(Photograph::query()->with(['person:id,name', 'operation:id,name'])->where('build_id', $build->id)->orderBy('at')->orderBy('id')->get()
+            ->map(static fn (Photograph $one): PhotographLine => new PhotographLine(
+                id: $one->id, version: $one->version, at: $one->at->toIso8601ZuluString(), by: $one->person->name, caption: $one->caption,
+                operation: $one->operation->name ?? '', of: $one->setback_id !== null ? 'setback' : ($one->at_gate ? 'gate' : 'operation'), client: $one->for_client,
+                width: $one->width, height: $one->height,
+            ))->all());
+    }
+
+    /** @param  list<string>  $corrected  what later entries say in its place */
+    private static function logged(LogEntry $entry, array $corrected): LogLine
     {
         return new LogLine(
             id: $entry->id,
@@ -176,6 +214,7 @@ final readonly class BuildSheet
             by: $entry->person?->name,
             kind: $entry->kind,
             text: $entry->text,
+            corrected: $corrected,
         );
     }
 

@@ -43,6 +43,7 @@ final readonly class BuildsPage
                     number: $build->number,
                     title: $build->title,
                     calledOff: $build->status === BuildStatus::CalledOff,
+                    writtenOff: $build->status === BuildStatus::WrittenOff,
                     finishedAt: (string) $build->finished_at?->toIso8601ZuluString(),
                     promisedOn: $build->promised_on,
                     estimatedMinutes: $build->estimated_minutes,
@@ -66,7 +67,7 @@ final readonly class BuildsPage
         return \App\Models\People\TimeEntry::query()
             ->join('operations', 'operations.id', '=', 'time_entries.operation_id')
             ->whereColumn('operations.build_id', 'builds.id')
-            ->whereNull('struck_at')
+            ->whereNull('struck_at')->whereNull('time_entries.setback_id')->whereNull('time_entries.piece_id')
             ->selectRaw('sum(time_entries.minutes)')
             ->toBase();
     }

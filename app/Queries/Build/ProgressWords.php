@@ -95,9 +95,13 @@ final readonly class ProgressWords
                 $cost->soFar()->plain(),
                 "Labour {$cost->labour->plain()} at each person’s rate + material used {$cost->materialUsed->plain()}."
                     .($cost->losses->minor > 0
-                        ? " Written off and not in it: {$cost->losses->plain()}, in the loss account."
+                        ? " Lost and not in it: {$cost->losses->plain()}, in the loss account."
                         : ''),
             ),
+            ...$cost->losses->minor === 0 ? [] : [self::figure(
+                'losses', 'In the loss account', $cost->losses->plain(),
+                "Work {$cost->lostLabour->plain()} on what was spoiled and on mending it + timber and parts {$cost->losses->minus($cost->lostLabour)->plain()} that were written off. It is not in the cost above.",
+            )],
             self::figure(
                 'cost-end',
                 'Cost expected in the end',

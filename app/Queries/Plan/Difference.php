@@ -43,21 +43,23 @@ final readonly class Difference
 
     /**
      * @param  list<Change>  $changes
+     * @param  bool  $everyBuild  also those for which nothing changes
      */
-    public function of(array $changes): Effect
+    public function of(array $changes, bool $everyBuild = false): Effect
     {
         return $this->trial->of($changes, function (
             Planned $before,
             Planned $after,
             Collection $builds,
             array $words,
-        ): Effect {
-            $changed = $this->builds($before, $after, $builds);
+        ) use ($everyBuild): Effect {
+            $all = $this->builds($before, $after, $builds);
+            $changed = array_values(array_filter($all, static fn (EffectOnBuild $one): bool => $one->isNew || $one->before != $one->after));
 
             return new Effect(
                 words: $words,
                 headline: self::headline($changed),
-                builds: $changed,
+                builds: $everyBuild ? $all : $changed,
                 people: $this->people($before, $after, $builds),
                 troubles: self::troubles($before, $after),
             );
@@ -66,11 +68,11 @@ final readonly class Difference
 
     /**
      * @param  Collection<int, Build>  $builds
-     * @return list<EffectOnBuild> that would be over on another day, or whose promise would be another
+     * @return list<EffectOnBuild>
      */
     private function builds(Planned $before, Planned $after, Collection $builds): array
     {
-        $changed = [];
+        $all = [];
         foreach ($builds as $build) {
             $was = $before->finish(BuildId::of($build->id)->number);
             $is = $after->finish(BuildId::of($build->id)->number);
@@ -78,20 +80,18 @@ final readonly class Difference
             $isNew = $due === null;
             $old = $this->outlook($build, $was, $due?->instant);
             $new = $this->outlook($build, $is, $after->problem->dues[BuildId::of($build->id)->number]->instant ?? null);
-            if ($isNew || $old != $new) {
-                $changed[] = new EffectOnBuild(
-                    number: $build->number,
-                    title: $build->title,
-                    isNew: $isNew,
-                    before: $isNew ? null : $old,
-                    after: $new,
-                    gained: ! $isNew && $old->late && ! $new->late,
-                    broken: $new->late && ! $old->late,
-                );
-            }
+            $all[] = new EffectOnBuild(
+                number: $build->number,
+                title: $build->title,
+                isNew: $isNew,
+                before: $isNew ? null : $old,
+                after: $new,
+                gained: ! $isNew && $old->late && ! $new->late,
+                broken: $new->late && ! $old->late,
+            );
         }
 
-        return $changed;
+        return $all;
     }
 
     private function outlook(Build $build, ?int $finish, ?int $due): BuildStanding

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Queries\Today;
 
-use App\Models\Bench\BenchNote;
-use App\Models\Bench\NoteKind;
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
+use App\Models\Setback\Setback;
+use App\Models\Setback\SetbackState;
 use App\Pages\Today\Arrival;
 use App\Pages\Today\Decision;
 use App\Pages\Today\FreedFixture;
@@ -146,10 +146,9 @@ final readonly class TodayPage
     /** @return list<WrongNote> the earliest first */
     private static function wrong(): array
     {
-        return array_values(BenchNote::query()->where('kind', NoteKind::Wrong->value)->whereNull('settled_at')
-            ->with(['person:id,name', 'operation.build:id,number'])->orderBy('id')->limit(20)->get()
-            ->map(static fn (BenchNote $one): WrongNote => new WrongNote(
-                id: $one->id, build: $one->operation->build->number, operationId: $one->operation_id, operation: $one->operation->name,
+        return array_values(Setback::query()->with(['person:id,name', 'operation:id,name', 'build:id,number'])->where('state', SetbackState::Open->value)->orderBy('id')->get()
+            ->map(static fn (Setback $one): WrongNote => new WrongNote(
+                id: $one->id, build: $one->build->number, where: implode(', ', array_filter([$one->operation->name ?? '', $one->piece->value ?? ''])),
                 text: $one->text, by: $one->person->name, at: $one->at->toIso8601ZuluString(),
             ))->all());
     }

@@ -16,8 +16,11 @@ use App\Actions\Plan\Changes\Kinds\PinOperation;
 use App\Actions\Plan\Changes\Kinds\PlanInOrder;
 use App\Actions\Plan\Changes\Kinds\PushBuild;
 use App\Actions\Plan\Changes\Kinds\PutOnHold;
+use App\Actions\Plan\Changes\Kinds\SwapPieces;
 use App\Actions\Plan\Changes\Kinds\TakeBuild;
+use App\Actions\Plan\Changes\Kinds\TakePiece;
 use App\Actions\Plan\Changes\Kinds\UseMethod;
+use App\Actions\Plan\Changes\Kinds\UseRemedy;
 use App\Actions\Plan\Changes\Kinds\WorkLonger;
 use App\Support\Refused;
 
@@ -27,7 +30,7 @@ final readonly class Changes
     private const ALL = [
         PinOperation::class, BeAway::class, WorkLonger::class, BeDown::class, ExpectPart::class, GivePromise::class,
         PutOnHold::class, PushBuild::class, TakeBuild::class, OwnMore::class, LearnSkill::class, UseMethod::class,
-        ChangeRows::class, CloseShop::class, PlanInOrder::class,
+        ChangeRows::class, CloseShop::class, PlanInOrder::class, UseRemedy::class, SwapPieces::class, TakePiece::class,
     ];
 
     public function __construct(private Tools $tools)

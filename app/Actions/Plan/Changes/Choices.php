@@ -10,6 +10,8 @@ use App\Models\House\HouseModel;
 use App\Models\House\Resource;
 use App\Models\People\AwayKind;
 use App\Models\People\Person;
+use App\Models\Setback\MadePiece;
+use App\Models\Setback\PieceState;
 use App\Pages\Shop\Option;
 use App\Support\Say;
 use Illuminate\Support\Collection;
@@ -64,6 +66,15 @@ final class Choices
                 (string) $one->id,
                 "{$one->build->number} {$one->name}, expected ".Say::day((string) $one->expected_on),
             ),
+        );
+    }
+
+    /** @return list<Option> in stock */
+    public function pieces(): array
+    {
+        return $this->read['pieces'] ??= self::options(
+            MadePiece::query()->with('madeFor')->where('state', PieceState::InStock->value)->orderBy('id')->get(),
+            static fn (MadePiece $one): Option => new Option((string) $one->id, $one->name()),
         );
     }
 

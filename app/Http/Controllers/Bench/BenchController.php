@@ -10,15 +10,12 @@ use App\Actions\Bench\GoAway;
 use App\Actions\Bench\TakeItGently;
 use App\Actions\Bench\TickOff;
 use App\Actions\Bench\WriteNote;
-use App\Http\Requests\BecauseRequest;
 use App\Http\Requests\Bench\AwayRequest;
 use App\Http\Requests\Bench\DayLineRequest;
 use App\Http\Requests\Bench\GentleRequest;
 use App\Http\Requests\Bench\NoteRequest;
 use App\Http\Requests\Bench\TickRequest;
 use App\Http\Requests\VersionRequest;
-use App\Models\Bench\BenchNote;
-use App\Models\Bench\NoteKind;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Pages\Page;
@@ -73,25 +70,11 @@ final class BenchController
         return $next->with('done', $operation->hold_minutes > 0 ? "Done; {$operation->name} holds now." : "Done: {$operation->name}.");
     }
 
-    public function wrong(Operation $operation, NoteRequest $request, WriteNote $write): RedirectResponse
-    {
-        $write($request->person(), $operation, NoteKind::Wrong, $request->text());
-
-        return back()->with('done', 'Written down; it stands on Today until it is settled.');
-    }
-
     public function note(Operation $operation, NoteRequest $request, WriteNote $write): RedirectResponse
     {
-        $write($request->person(), $operation, NoteKind::Note, $request->text());
+        $write($request->person(), $operation, $request->text());
 
         return back()->with('done', 'Noted in the logbook.');
-    }
-
-    public function settle(BenchNote $note, BecauseRequest $request, WriteNote $write): RedirectResponse
-    {
-        $write->settle($request->person(), $note, trim($request->string('because')->toString()));
-
-        return back()->with('done', 'Settled.');
     }
 
     public function tick(Operation $operation, TickRequest $request, TickOff $tick): RedirectResponse

@@ -6,29 +6,48 @@ namespace App\Http\Controllers\Bench;
 
 use App\Actions\Bench\Photographs;
 use App\Actions\Bench\WriteInstruction;
+use App\Http\Requests\Bench\ForClientRequest;
 use App\Http\Requests\Bench\InstructionRequest;
 use App\Http\Requests\Bench\PhotographRequest;
 use App\Models\Bench\Photograph;
 use App\Models\Build\Operation;
+use App\Models\Setback\Setback;
+use App\Support\PhotographFiles;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
-use Illuminate\Support\Facades\DB;
 
 /** Photographs, and how the house does an operation. */
 final class PhotographController
 {
     public function store(Operation $operation, PhotographRequest $request, Photographs $photographs): RedirectResponse
     {
-        $photographs->take($request->person(), $operation, $request->photograph(), trim($request->string('caption')->toString()));
+        $setback = $request->filled('setback') ? Setback::query()->find($request->integer('setback')) : null;
+        $photographs->take($request->person(), $operation, $request->photograph(), trim($request->string('caption')->toString()), $request->boolean('gate'), $setback);
 
         return back()->with('done', 'The photograph stands in the logbook.');
     }
 
-    public function show(Photograph $photograph): Response
+    public function show(Photograph $photograph, PhotographFiles $files): Response
     {
-        return response(base64_decode((string) DB::table('photograph_bytes')->where('photograph_id', $photograph->id)->value('jpeg')), 200, [
-            'Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable',
-        ]);
+        return self::image($files->read($photograph->sha256, false));
+    }
+
+    public function small(Photograph $photograph, PhotographFiles $files): Response
+    {
+        return self::image($files->read($photograph->sha256, true) ?? $files->read($photograph->sha256, false));
+    }
+
+    /** Whether the client is to see it. */
+    public function update(Photograph $photograph, ForClientRequest $request, Photographs $photographs): RedirectResponse
+    {
+        $photographs->forClient($request->person(), $photograph, $request->version(), $request->boolean('client'));
+
+        return back()->with('done', $request->boolean('client') ? 'Chosen for the client.' : 'Not for the client any more.');
+    }
+
+    private static function image(?string $bytes): Response
+    {
+        return $bytes === null ? abort(404) : response($bytes, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
 
     public function instruct(Operation $operation, InstructionRequest $request, WriteInstruction $write): RedirectResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Bench;
 
 use App\Http\Requests\House\ShopRequest;
+use App\Support\Picture;
 use Illuminate\Http\UploadedFile;
 
 final class InstructionRequest extends ShopRequest
@@ -14,7 +15,7 @@ final class InstructionRequest extends ShopRequest
     {
         return [
             'text' => ['required', 'string', 'max:2000'], 'seen' => ['required', 'integer', 'min:0', 'max:999999'],
-            'photograph' => ['nullable', 'file', 'max:'.PhotographRequest::MOST_KILOBYTES],
+            'photograph' => ['nullable', 'file', 'max:'.Picture::MOST_KILOBYTES],
         ];
     }
 

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Bench;
 use App\Actions\Bench\Press;
 use App\Actions\Bench\PressKind;
 use App\Http\Requests\House\ShopRequest;
+use App\Support\Picture;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Validation\Rule;
@@ -35,7 +36,7 @@ final class PressesRequest extends ShopRequest
             'presses.*.said' => ['nullable', 'array', 'max:12'],
             'presses.*.said.*' => ['nullable', 'string', 'max:1000'],
             'photographs' => ['nullable', 'array', 'max:40'],
-            'photographs.*' => ['file', 'max:'.PhotographRequest::MOST_KILOBYTES],
+            'photographs.*' => ['file', 'max:'.Picture::MOST_KILOBYTES],
         ];
     }
 
