@@ -27,6 +27,15 @@ export interface AccountProps {
     hasBenchCode: boolean;
 }
 
+/** The same went wrong before. */
+export interface Again {
+    heading: string;
+    words: string;
+    operation: number | null;
+    seen: number | null;
+    instruction: string;
+}
+
 export interface AirLimits {
     coldest: number;
     dampest: number;
@@ -197,6 +206,17 @@ export interface BuildName {
     title: string;
 }
 
+/** A piece as it is in a build. */
+export interface BuildPiece {
+    kind: string;
+    words: string;
+    from: string;
+    done: number;
+    all: number;
+    minutes: number;
+    joined: string;
+}
+
 export interface BuildSheetProps {
     build: SheetBuild;
     drawing: Drawing;
@@ -209,6 +229,10 @@ export interface BuildSheetProps {
     hours: HoursLine[];
     progress: Progress;
     logbook: LogLine[];
+    photographs: PhotographLine[];
+    setbacks: SetbackLine[];
+    pieces: BuildPiece[];
+    tell: TellForm | null;
     people: PersonName[];
     chain?: ReasonChain;
 }
@@ -248,6 +272,26 @@ export interface CalendarProps {
     open: string[];
     closed: ClosedDayLine[];
     forms: ChangeForm[];
+}
+
+export interface CareLine {
+    heading: string;
+    sentences: string[];
+}
+
+export interface CauseGroup {
+    name: string;
+    rows: CauseRow[];
+}
+
+/** What comes back, grouped by one thing. */
+export interface CauseRow {
+    name: string;
+    count: number;
+    minutes: number;
+    money: string | null;
+    perHundred: number | null;
+    because: string;
 }
 
 /** Something that is another than it was. */
@@ -419,6 +463,29 @@ export interface ErrorProps {
     under: string;
 }
 
+export interface FactGroupLine {
+    name: string;
+    facts: FactLine[];
+}
+
+export interface FactLine {
+    what: string;
+    value: string;
+    known: string;
+}
+
+export interface FactsProps {
+    build: number;
+    title: string;
+    inOneLine: string;
+    finished: boolean;
+    missing: string;
+    drawing: Drawing;
+    groups: FactGroupLine[];
+    care: CareLine[];
+    photographs: number[];
+}
+
 export interface FeedLine {
     id: number;
     of: string;
@@ -500,6 +567,7 @@ export interface FinishedBuild {
     number: number;
     title: string;
     calledOff: boolean;
+    writtenOff: boolean;
     finishedAt: string;
     promisedOn: string | null;
     estimatedMinutes: number;
@@ -762,6 +830,7 @@ export interface HoursLine {
     minutes: number | null;
     source: string;
     canStop: boolean;
+    now: string;
     struck: boolean;
     struckBecause: string;
 }
@@ -852,6 +921,44 @@ export interface LogLine {
     by: string | null;
     kind: string;
     text: string;
+    corrected: string[];
+}
+
+/** Which entries are wanted; empty for all. */
+export interface LogbookAsked {
+    words: string;
+    day: string;
+    person: string;
+    kind: string;
+    build: string;
+    problem: string;
+}
+
+export interface LogbookDay {
+    day: string;
+    lines: LogbookLine[];
+}
+
+export interface LogbookLine {
+    id: number;
+    at: string;
+    by: string | null;
+    build: number | null;
+    kind: string;
+    text: string;
+    photograph: number | null;
+    corrected: string[];
+    corrects: number | null;
+}
+
+export interface LogbookProps {
+    headline: string;
+    days: LogbookDay[];
+    asked: LogbookAsked;
+    people: Option[];
+    kinds: Option[];
+    builds: Option[];
+    earlier: number | null;
 }
 
 /** One mark in a strip in time. */
@@ -892,6 +999,15 @@ export interface MeasuredSheet {
     problems: string[];
     parts: MeasurablePart[];
     changed: Changed[];
+}
+
+/** What can have happened. */
+export interface MishapOption {
+    value: string;
+    words: string;
+    pieces: string[];
+    fret: boolean;
+    delay: boolean;
 }
 
 /** A day of which something is missing. */
@@ -1095,6 +1211,47 @@ export interface PersonOff {
     off: [number, number][];
 }
 
+/** A photograph in a build's strip in time. */
+export interface PhotographLine {
+    id: number;
+    version: number;
+    at: string;
+    by: string;
+    caption: string;
+    operation: string;
+    of: string;
+    client: boolean;
+    width: number;
+    height: number;
+}
+
+/** A piece that has left the instrument it was made for. */
+export interface PieceLine {
+    id: number;
+    version: number;
+    name: string;
+    madeFor: number;
+    size: string;
+    done: string;
+    minutes: number;
+    money: string | null;
+    place: string;
+    state: string;
+    build: number | null;
+    measured: string[];
+    fits: Option[];
+    not: string[];
+    at: string;
+}
+
+export interface PiecesProps {
+    headline: string;
+    stock: PieceLine[];
+    elsewhere: PieceLine[];
+    builds: Option[];
+    kinds: Option[];
+}
+
 export interface PinShown {
     person: string;
     day: string;
@@ -1213,6 +1370,33 @@ export interface ReasonStory {
     start: string | null;
     because: string;
     steps: number[];
+}
+
+/** One thing that can be done about it. */
+export interface RemedyLine {
+    do: string;
+    option: string;
+    name: string;
+    minutes: number;
+    money: string | null;
+    lost: string | null;
+    parts: string[];
+    cannot: string[];
+    shows: string[];
+    replaces: boolean;
+    drawing: Drawing | null;
+}
+
+/** What a remedy would do to the plan of the whole shop. */
+export interface RemedyTried {
+    before: string | null;
+    after: string | null;
+    promise: string;
+    late: boolean;
+    others: string[];
+    breaks: boolean;
+    tell: string[];
+    refused: string | null;
 }
 
 /** Something that can be taken away from the calendar again. */
@@ -1495,6 +1679,65 @@ export interface SetUpStepRows {
     done: boolean;
 }
 
+/** What happened, to what, and what it cost so far. */
+export interface SetbackHead {
+    id: number;
+    version: number;
+    build: number;
+    title: string;
+    text: string;
+    mishap: string;
+    piece: string | null;
+    cause: string;
+    operation: string | null;
+    operationId: number | null;
+    by: string;
+    at: string;
+    state: string;
+    decided: string;
+    decidedBy: string | null;
+    finishBefore: string | null;
+    finishAfter: string | null;
+    lostMinutes: number;
+    atStakeMinutes: number;
+    lostMoney: string | null;
+    atStakeMoney: string | null;
+    joined: string;
+    open: boolean;
+    photographs: number[];
+}
+
+export interface SetbackLine {
+    id: number;
+    build: number;
+    title: string;
+    text: string;
+    where: string;
+    state: string;
+    decided: string;
+    minutes: number;
+    money: string | null;
+    by: string;
+    at: string;
+}
+
+export interface SetbackProps {
+    setback: SetbackHead;
+    remedies: RemedyLine[];
+    old: string[];
+    again: Again | null;
+    pieces: Option[];
+    causes: Option[];
+    until: string;
+}
+
+export interface SetbacksProps {
+    headline: string;
+    account: string;
+    groups: CauseGroup[];
+    lines: SetbackLine[];
+}
+
 export interface Settings {
     name: string;
     currency: string;
@@ -1549,6 +1792,7 @@ export interface SheetBuild {
     purpose: Purpose;
     open: boolean;
     calledOff: boolean;
+    writtenOff: boolean;
     finishedAt: string | null;
     promisedOn: string | null;
     promiseKind: Promise;
@@ -1800,6 +2044,14 @@ export interface TapLine {
     atJack: string;
 }
 
+/** What is asked where somebody tells that something is wrong. */
+export interface TellForm {
+    mishaps: MishapOption[];
+    operations: Option[];
+    resources: Option[];
+    measures: MeasurablePart[];
+}
+
 /** What to do about what is the matter. */
 export interface ToDo {
     words: string;
@@ -1905,6 +2157,8 @@ export interface UnderHand {
     wrong: WentWrong[];
     way: string;
     kind: string;
+    tell: TellForm;
+    frets: number;
 }
 
 export interface UndoLine {
@@ -2001,8 +2255,7 @@ export interface Worked {
 export interface WrongNote {
     id: number;
     build: number;
-    operationId: number;
-    operation: string;
+    where: string;
     text: string;
     by: string;
     at: string;
@@ -2021,6 +2274,7 @@ export interface Pages {
     'bench/SetUp': SetUpProps;
     'build/BuildSheet': BuildSheetProps;
     'build/Builds': BuildsProps;
+    'build/Facts': FactsProps;
     'build/NewCommission': NewCommissionProps;
     'house/Climate': ClimateProps;
     'house/Health': HealthProps;
@@ -2037,8 +2291,12 @@ export interface Pages {
     'plan/Try': TryProps;
     'route/Compare': CompareProps;
     'route/Route': RouteProps;
+    'setback/Pieces': PiecesProps;
+    'setback/Setback': SetbackProps;
+    'setback/Setbacks': SetbacksProps;
     'shop/Error': ErrorProps;
     'shop/FirstSteps': FirstStepsProps;
+    'shop/Logbook': LogbookProps;
     'shop/OpenShop': OpenShopProps;
     'shop/SignIn': SignInProps;
     'specification/HouseModel': HouseModelProps;

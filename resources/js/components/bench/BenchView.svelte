@@ -71,7 +71,7 @@
     {#if away}<p class="border-l-4 border-l-ochre pl-3 my-2">Away: {away}. Start again when you are back.</p>{/if}
     {#if changed.length > 0}
         <section class="border-l-4 border-l-accent pl-3 my-2" aria-label="What changed in my day">
-            {#each changed as one (one.words)}
+            {#each changed as one, index (index)}
                 <p>{one.words}</p>
             {/each}
             <Because text={changed[0]?.because ?? ''} word="why" />
@@ -105,7 +105,7 @@
     <section class="mt-4">
         <h2>Then today</h2>
         <ul>
-            {#each next as one (one.operation)}
+            {#each next as one (one.operation + one.from)}
                 <li>
                     <a class="plain py-2" use:inertia href={route('bench') + `?operation=${one.operation}`}
                         ><b class="figure">{one.build}</b>
@@ -125,7 +125,7 @@
     </form>
     {#if fits}
         <section aria-label={`What fits into ${fits}`}>
-            {#each fitting as one (one.operation)}
+            {#each fitting as one (one.operation + one.from)}
                 <p>
                     <a class="plain py-2" use:inertia href={route('bench') + `?operation=${one.operation}`}
                         ><b class="figure">{one.build}</b> {one.name} <span class="quiet small">{one.because}</span></a

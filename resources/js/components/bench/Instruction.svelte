@@ -43,7 +43,7 @@
         {/each}
         <p class="small quiet">{now.instruction.by}, {day(now.instruction.at)}, version {now.instruction.version}</p>
     {/if}
-    {#each now.wrong as one (one.at + one.words)}
+    {#each now.wrong as one, index (index)}
         <p class="small tight">No. {one.build}, {day(one.at)}: {one.words} <span class="quiet">{one.by}</span></p>
     {/each}
     <button class="word" type="button" aria-expanded={writing} onclick={begin}

@@ -8,6 +8,7 @@
     import { clock, labour } from '@/lib/time';
     import { route } from '@/lib/address';
     import type { AwayOption, UnderHand } from '@/lib/props';
+    import Tell from '@/components/setback/Tell.svelte';
     import Knuckle from './Knuckle.svelte';
 
     interface Props {
@@ -83,9 +84,18 @@
 
     function write(event: SubmitEvent): void {
         event.preventDefault();
-        const kind = open === 'wrong' ? 'wrong' : 'note';
-        press(kind, `${kind === 'wrong' ? 'Something is wrong' : 'Note'}: ${text}`, { text }, () =>
-            act.post(route(kind === 'wrong' ? 'operations.wrong' : 'operations.note', now.id), { text }, close),
+        press('note', `Note: ${text}`, { text }, () => act.post(route('operations.note', now.id), { text }, close));
+    }
+
+    function tell(said: Record<string, string>, photograph: File | null): void {
+        const words = said.text || now.tell.mishaps.find((one) => one.value === said.mishap)?.words || '';
+        press(
+            'wrong',
+            `Something is wrong: ${words}`,
+            said,
+            () =>
+                act.post(route('operations.wrong', now.id), { ...said, ...(photograph ? { photograph } : {}) }, close),
+            photograph ?? undefined,
         );
     }
 
@@ -161,16 +171,25 @@
                 >
             {/each}
         </div>
-    {:else if open === 'wrong' || open === 'note'}
+    {:else if open === 'wrong'}
+        <Tell
+            form={now.tell}
+            errors={act.errors}
+            busy={act.busy}
+            atOperation={now.begun ? String(now.id) : ''}
+            onsend={tell}
+        />
+        {#if now.ends.includes('reading')}
+            <p class="small quiet mt-2">
+                A reading outside of its tolerance is decided on at the gate:
+                <button class="word" type="button" onclick={() => router.visit(route('gate', now.id))}
+                    >take the readings</button
+                >.
+            </p>
+        {/if}
+    {:else if open === 'note'}
         <form class="mt-2" onsubmit={write}>
-            <Field
-                name="text"
-                label={open === 'wrong' ? 'What is wrong' : 'Note'}
-                type="textarea"
-                rows={3}
-                bind:value={text}
-                error={act.errors.text}
-            />
+            <Field name="text" label="Note" type="textarea" rows={3} bind:value={text} error={act.errors.text} />
             <div class="pair mt-2">
                 <button class="do min-h-[3.5rem]" type="submit" disabled={act.busy}>Write it down</button>
                 <label class="act min-h-[3.5rem] justify-center cursor-pointer">
@@ -185,14 +204,6 @@
                 </label>
             </div>
             <ErrorLine text={act.errors.photograph} />
-            {#if open === 'wrong' && now.ends.includes('reading')}
-                <p class="small quiet mt-2">
-                    A reading outside of its tolerance is decided on at the gate:
-                    <button class="word" type="button" onclick={() => router.visit(route('gate', now.id))}
-                        >take the readings</button
-                    >.
-                </p>
-            {/if}
         </form>
     {/if}
 </div>

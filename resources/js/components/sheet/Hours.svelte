@@ -46,7 +46,7 @@
                           ? 'by the clock'
                           : line.source === 'taken in'
                             ? 'as remembered, from before'
-                            : 'entered afterwards'}</span
+                            : 'entered afterwards'}{line.now ? `; ${line.now}` : ''}</span
                 >
                 {#if manager && line.canStop}
                     <form class="flex gap-2 items-end" onsubmit={(event) => stop(event, line.id)}>

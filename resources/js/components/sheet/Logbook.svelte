@@ -1,9 +1,10 @@
 <script lang="ts">
+    import { inertia } from '@inertiajs/svelte';
     import { route } from '@/lib/address';
     import { moment } from '@/lib/time';
     import type { LogLine } from '@/lib/props';
 
-    const { logbook }: { logbook: LogLine[] } = $props();
+    const { logbook, build }: { logbook: LogLine[]; build: number } = $props();
 
     /** The number of the photograph that an entry tells of; empty for any other. */
     const photograph = (line: LogLine): string =>
@@ -24,9 +25,11 @@
                 <span class="figure quiet small">{moment(line.at)}</span>
                 <span class="quiet">{line.by ?? 'Regimen'}</span>
                 <span
-                    >{line.text}
-                    {#if photograph(line)}<a class="screen-only" href={route('photographs.one', photograph(line))}
-                            >Look at it</a
+                    ><span class:line-through={line.corrected.length > 0}>{line.text}</span>
+                    {#each line.corrected as later, index (index)}<b class="block">Corrected: {later}</b>{/each}
+                    {#if photograph(line)}<a
+                            class="screen-only inline-flex items-center min-h-(--target)"
+                            href={route('photographs.one', photograph(line))}>Look at it</a
                         >{/if}</span
                 >
             </li>
@@ -37,4 +40,11 @@
             >Show {logbook.length - FIRST} earlier entries</button
         >
     {/if}
+    <p class="small mt-2 screen-only">
+        <a
+            class="inline-flex items-center min-h-(--target)"
+            use:inertia
+            href={route('logbook', { build: String(build) })}>Search, print or correct the logbook</a
+        >
+    </p>
 </section>

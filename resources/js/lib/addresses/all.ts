@@ -517,6 +517,123 @@ export const addresses = {
                 "operation": "id"
             }
         },
+        "setbacks": {
+            "uri": "setbacks",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "setbacks.one": {
+            "uri": "setbacks/{setback}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "setback": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "setback"
+            ],
+            "bindings": {
+                "setback": "id"
+            }
+        },
+        "builds.setbacks": {
+            "uri": "builds/{build}/setbacks",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "pieces": {
+            "uri": "pieces",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "logbook": {
+            "uri": "logbook",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "logbook.sheet": {
+            "uri": "logbook-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "paper"
+            ]
+        },
+        "logbook.correct": {
+            "uri": "logbook/{entry}/correct",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "entry": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "entry"
+            ],
+            "bindings": {
+                "entry": "id"
+            }
+        },
+        "builds.facts": {
+            "uri": "builds/{build}/facts",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.facts.sheet": {
+            "uri": "builds/{build}/facts-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build",
+                "paper"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "photographs.small": {
+            "uri": "photographs/{photograph}-small.jpg",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "photograph": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "photograph"
+            ],
+            "bindings": {
+                "photograph": "id"
+            }
+        },
         "operations.note": {
             "uri": "operations/{operation}/note",
             "methods": [
@@ -1030,19 +1147,109 @@ export const addresses = {
                 "operation": "id"
             }
         },
-        "notes.settle": {
-            "uri": "notes/{note}/settle",
+        "setbacks.try": {
+            "uri": "setbacks/{setback}/try",
             "methods": [
                 "POST"
             ],
             "wheres": {
-                "note": "[0-9]{1,9}"
+                "setback": "[0-9]{1,9}"
             },
             "parameters": [
-                "note"
+                "setback"
             ],
             "bindings": {
-                "note": "id"
+                "setback": "id"
+            }
+        },
+        "setbacks.decide": {
+            "uri": "setbacks/{setback}/decide",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "setback": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "setback"
+            ],
+            "bindings": {
+                "setback": "id"
+            }
+        },
+        "setbacks.withdraw": {
+            "uri": "setbacks/{setback}/withdraw",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "setback": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "setback"
+            ],
+            "bindings": {
+                "setback": "id"
+            }
+        },
+        "setbacks.later": {
+            "uri": "setbacks/{setback}/later",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "setback": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "setback"
+            ],
+            "bindings": {
+                "setback": "id"
+            }
+        },
+        "setbacks.say": {
+            "uri": "setbacks/{setback}/say",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "setback": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "setback"
+            ],
+            "bindings": {
+                "setback": "id"
+            }
+        },
+        "pieces.one": {
+            "uri": "pieces/{piece}",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "piece": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "piece"
+            ],
+            "bindings": {
+                "piece": "id"
+            }
+        },
+        "photographs.update": {
+            "uri": "photographs/{photograph}",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "photograph": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "photograph"
+            ],
+            "bindings": {
+                "photograph": "id"
             }
         },
         "hours.strike": {

@@ -60,6 +60,12 @@
         }
     }
 
+    function photograph(file: File | undefined): void {
+        if (file) {
+            act.post(route('operations.photographs', operation), { photograph: file, caption: '', gate: true });
+        }
+    }
+
     onMount(() => {
         if (open) {
             void goTo(unread(0));
@@ -148,6 +154,16 @@
                         onclick={() => (letting = !letting)}>Let it through</button
                     >
                 {/if}
+                <label class="act min-h-[3rem] justify-center cursor-pointer">
+                    Photograph
+                    <input
+                        class="sr-only"
+                        type="file"
+                        accept="image/jpeg,image/png,image/webp"
+                        capture="environment"
+                        onchange={(event) => photograph(event.currentTarget.files?.[0])}
+                    />
+                </label>
             </p>
             {#if letting}
                 <form

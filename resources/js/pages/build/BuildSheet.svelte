@@ -8,10 +8,13 @@
     import Money from '@/components/sheet/Money.svelte';
     import Measured from '@/components/sheet/Measured.svelte';
     import Logbook from '@/components/sheet/Logbook.svelte';
+    import Photographs from '@/components/sheet/Photographs.svelte';
+    import Pieces from '@/components/sheet/Pieces.svelte';
     import Progress from '@/components/sheet/Progress.svelte';
     import PromiseForm from '@/components/sheet/PromiseForm.svelte';
     import Route from '@/components/sheet/Route.svelte';
     import Specification from '@/components/sheet/Specification.svelte';
+    import { route } from '@/lib/address';
     import { calendarDay, day } from '@/lib/time';
     import type { BuildSheetProps } from '@/lib/props';
 
@@ -27,6 +30,10 @@
         hours,
         progress,
         logbook,
+        photographs,
+        setbacks,
+        pieces,
+        tell,
         people,
         chain,
     }: BuildSheetProps = $props();
@@ -47,6 +54,8 @@
         ...(manager ? [['money', 'Money']] : []),
         ['measured', 'Measured'],
         ['specification', 'Specification'],
+        ['photographs', 'Photographs'],
+        ['pieces', setbacks.some((one) => one.state === 'open') ? 'Pieces · something is wrong' : 'Pieces'],
         ['logbook', 'Logbook'],
     ]);
     let here = $state('overview');
@@ -104,7 +113,7 @@
                 >{build.promisedOn ? `, promised ${calendarDay(build.promisedOn)}` : ''}
             </p>
         {:else}
-            <p class="figure big">{build.calledOff ? 'called off' : 'finished'}</p>
+            <p class="figure big">{build.writtenOff ? 'written off' : build.calledOff ? 'called off' : 'finished'}</p>
             <p>
                 {build.finishedAt ? day(build.finishedAt) : ''}{build.promisedOn
                     ? `, promised ${calendarDay(build.promisedOn)}`
@@ -132,7 +141,9 @@
 </nav>
 
 <div hidden={here !== 'overview'}>
-    {#if build.open}<Chain {chain} build={build.number} />{/if}
+    {#if build.open}<Chain {chain} build={build.number} />{:else}<p class="mt-4">
+            <a use:inertia href={route('builds.facts', build.number)}>Facts and care sheet</a>
+        </p>{/if}
     <Progress {progress} {build} />
 </div>
 <div hidden={here !== 'route'}>
@@ -145,7 +156,9 @@
 <div hidden={here !== 'specification'}>
     <Specification {specification} build={build.number} draft={build.draft} {manager} />
 </div>
-<div hidden={here !== 'logbook'}><Logbook {logbook} /></div>
+<div hidden={here !== 'photographs'}><Photographs {photographs} {operations} {manager} /></div>
+<div hidden={here !== 'pieces'}><Pieces {pieces} {setbacks} {tell} build={build.number} /></div>
+<div hidden={here !== 'logbook'}><Logbook {logbook} build={build.number} /></div>
 
 <style>
     .big {

@@ -23,6 +23,10 @@
                   ? 'One build is open'
                   : `${open.length} builds are open`}
         </h1>
+        <p class="flex gap-5 flex-wrap">
+            <a use:inertia href={route('setbacks')}>What went wrong</a><a use:inertia href={route('pieces')}>Pieces</a
+            ><a use:inertia href={route('logbook')}>Logbook</a>
+        </p>
         {#if finished.length > 0}<p class="quiet">{finished.length} finished ones below, with what they took.</p>{/if}
     </div>
     {#if manager}
@@ -78,7 +82,13 @@
                                     >{build.number} · {build.title}</a
                                 ></td
                             >
-                            <td>{day(build.finishedAt)}{build.calledOff ? ', called off' : ''}</td>
+                            <td
+                                >{day(build.finishedAt)}{build.writtenOff
+                                    ? ', written off'
+                                    : build.calledOff
+                                      ? ', called off'
+                                      : ''}</td
+                            >
                             <td>{build.promisedOn ? calendarDay(build.promisedOn) : '–'}</td>
                             <td class="figure">{labour(build.estimatedMinutes)}</td>
                             <td class="figure">{labour(build.workedMinutes)}</td>

@@ -3,6 +3,7 @@
     import ChangeForm from '@/components/plan/ChangeForm.svelte';
     import EffectSheet from '@/components/plan/EffectSheet.svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
+    import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import type { TryProps } from '@/lib/props';
@@ -70,6 +71,7 @@
                     onclick={() => act.send('delete', route('plan.try.one', shown.id))}>Discard</button
                 >
             </p>
+            <ErrorLine text={act.other()} />
         {:else}
             <form class="begin" onsubmit={begin}>
                 <Field
