@@ -55,7 +55,7 @@ final class BenchDayTest extends BrowserTestCase
         $me->press('Write it down');
         $me->waitForText('One press waits for the network');
         $me->press('Something is wrong');
-        $me->type('What is wrong', 'a knot under the heel');
+        $me->type('In your own words', 'a knot under the heel');
         $me->press('Write it down');
         $me->waitForText('2 presses wait for the network');
         $this->shop->mend();

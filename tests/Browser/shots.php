@@ -31,11 +31,14 @@ try {
     foreach ([
         'horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts',
         'house' => '/house', 'week' => '/plan/week', 'load' => '/plan/load',
-        'history' => '/plan/history', 'held' => '/house/held',
+        'history' => '/plan/history',
     ] as $name => $path) {
         $me->open($path);
         $take($name);
     }
+    $me->open('/setbacks/8');
+    $me->until(static fn (): bool => ! str_contains($me->text('main'), 'it is being planned'), 'every way on is planned');
+    $take('wrong');
     $me->open('/horizon');
     $me->press('by person');
     $me->press('Days');

@@ -106,6 +106,8 @@ final class ShopServer
         mkdir("{$folder}/sessions", 0700, true);
         copy($template, "{$folder}/shop.sqlite");
         file_put_contents("{$folder}/now", self::NOW);
+        // The files of photographs are shared: they are never changed.
+        is_dir(self::root().'/storage/regimen/photographs') && symlink(self::root().'/storage/regimen/photographs', "{$folder}/photographs");
         $port = FreePort::find();
         $env = [...self::environment("{$folder}/shop.sqlite"), 'REGIMEN_NOW' => "@{$folder}/now"];
         $router = self::root().'/vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php';

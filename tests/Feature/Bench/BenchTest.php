@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature\Bench;
 
 use App\Models\Bench\AccountedDay;
-use App\Models\Bench\BenchNote;
 use App\Models\Bench\Instruction;
 use App\Models\Bench\Interruption;
 use App\Models\Bench\SetUpReading;
@@ -14,6 +13,7 @@ use App\Models\Build\LogEntry;
 use App\Models\Build\Operation;
 use App\Models\People\TimeEntry;
 use App\Models\Plan\PlanEntry;
+use App\Models\Setback\Setback;
 use Illuminate\Http\UploadedFile;
 use Regimen\Route\Operations\Handling;
 use Tests\TestCase;
@@ -101,7 +101,7 @@ final class BenchTest extends TestCase
         $this->assertFalse($this->get('/bench')->inertiaProps('gentle'), 'the next day is another one');
     }
 
-    public function test_something_wrong_stops_the_clock_and_stands_on_today_until_it_is_settled_and_there_the_next_time(): void
+    public function test_something_wrong_stops_the_clock_and_stands_on_today_until_it_is_decided_and_there_the_next_time(): void
     {
         $channel = $this->ready('neck.channel');
         $this->post("/operations/{$channel->id}/clock");
@@ -110,26 +110,30 @@ final class BenchTest extends TestCase
         $this->post("/operations/{$channel->id}/wrong", ['text' => 'a knot on the line'])->assertSessionHasNoErrors();
         $this->assertSame(30, (int) TimeEntry::query()->sole()->minutes);
         $this->assertSame('a knot on the line', $this->get('/today')->inertiaProps('wrong.0.text'));
-        $note = BenchNote::query()->sole();
-        $this->post("/notes/{$note->id}/settle", ['because' => 'cut around it'])->assertForbidden();
+        $setback = Setback::query()->sole();
+        $this->assertSame('neck', $setback->piece?->value, 'the operation says which piece');
+        $settled = ['version' => $setback->version, 'because' => 'cut around it'];
+        $this->post("/setbacks/{$setback->id}/withdraw", $settled)->assertForbidden();
         $this->actingAs($this->manager->refresh());
-        $this->post("/notes/{$note->id}/settle", ['because' => 'cut around it'])->assertSessionHasNoErrors();
-        $this->post("/notes/{$note->id}/settle", ['because' => 'again'])->assertSessionHasErrors('conflict');
+        $this->post("/setbacks/{$setback->id}/decide", ['version' => $setback->version, 'do' => 'keep', 'because' => 'cut around it'])->assertSessionHasNoErrors();
+        $this->post("/setbacks/{$setback->id}/withdraw", $settled)->assertSessionHasErrors('remedy');
         $this->assertSame([], $this->get('/today')->inertiaProps('wrong'));
         $next = $this->operation($this->build(), 'neck.channel');
-        $this->assertSame('a knot on the line (cut around it)', $this->get("/bench?operation={$next->id}")->inertiaProps('now.wrong.0.words'));
+        $this->assertSame('a knot on the line (leave it as it is: cut around it)', $this->get("/bench?operation={$next->id}")->inertiaProps('now.wrong.0.words'));
     }
 
-    public function test_photographs_are_kept_upright_and_small_and_what_is_none_is_refused(): void
+    public function test_photographs_are_kept_large_and_small_and_what_is_none_is_refused(): void
     {
         $channel = $this->ready('neck.channel');
         $take = fn (UploadedFile $file) => $this->post("/operations/{$channel->id}/photographs", ['photograph' => $file, 'caption' => 'the grain']);
         $take(UploadedFile::fake()->createWithContent('a.jpg', 'no picture'))->assertSessionHasErrors('photograph');
         $take(UploadedFile::fake()->createWithContent('a.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>'))->assertSessionHasErrors('photograph');
         $take(UploadedFile::fake()->image('a.png', 2400, 1200))->assertSessionHasNoErrors();
+        $small = getimagesizefromstring((string) $this->get('/photographs/1-small.jpg')->assertOk()->getContent());
+        $this->assertSame([960, 480], array_slice((array) $small, 0, 2));
         $answer = $this->get('/photographs/1.jpg')->assertOk()->assertHeader('Content-Type', 'image/jpeg');
         $size = getimagesizefromstring((string) $answer->getContent());
-        $this->assertSame([1600, 800, IMAGETYPE_JPEG], array_slice((array) $size, 0, 3));
+        $this->assertSame([2400, 1200, IMAGETYPE_JPEG], array_slice((array) $size, 0, 3));
         $this->get('/photographs/2.jpg')->assertNotFound();
         $this->assertStringContainsString('the grain', (string) LogEntry::query()->where('kind', 'photograph')->value('text'));
         auth()->logout();

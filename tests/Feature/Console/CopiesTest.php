@@ -7,7 +7,9 @@ namespace Tests\Feature\Console;
 use App\Backups\Sealed;
 use App\Backups\ShopFile;
 use App\Backups\UnusableCopy;
+use App\Support\PhotographFiles;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\TestWith;
 use Symfony\Component\Process\Process;
 
@@ -30,6 +32,38 @@ final class CopiesTest extends FrameworkTestCase
         $this->artisan('regimen:backup', ['--nightly']);
         $this->assertCount(1, glob("{$this->folder}/shop-copies/*") ?: [], 'no second one on the same day');
         $this->assertSame('1', (string) $this->sql('SELECT count(*) FROM copies_made WHERE good'));
+    }
+
+    #[TestWith([false])]
+    #[TestWith([true])]
+    public function test_photographs_are_copied_with_it_once_sealed_like_it_and_come_back(bool $isSealed): void
+    {
+        $this->openShop();
+        $sha = $this->photograph();
+        if ($isSealed) {
+            ['key' => $key, 'salt' => $salt] = Sealed::keyFor(self::PASSPHRASE);
+            $this->sql("UPDATE shops SET backup_key = '{$key}', backup_salt = '{$salt}'");
+        }
+        $this->assertSame(0, $this->artisan('regimen:backup', ['--nightly'])->getExitCode());
+        $copied = PhotographFiles::in("{$this->folder}/shop-copies/photographs", $sha, false).($isSealed ? '.sealed' : '');
+        $this->assertFileExists($copied);
+        $this->assertSame($isSealed, Sealed::is($copied));
+        $pass = ['REGIMEN_PASSPHRASE' => self::PASSPHRASE];
+        $copy = (glob("{$this->folder}/shop-copies/*.sqlite*") ?: [])[0];
+        $this->assertStringContainsString('All of its photographs are there.', $this->artisan('regimen:drill', [$copy], $pass)->getOutput());
+
+        File::deleteDirectory("{$this->folder}/photographs");
+        $restored = $this->artisan('regimen:restore', [$copy], $pass);
+        $this->assertSame(0, $restored->getExitCode(), $restored->getOutput().$restored->getErrorOutput());
+        $this->assertSame($sha, hash_file('sha256', PhotographFiles::in("{$this->folder}/photographs", $sha, false)));
+        $this->assertFileExists(PhotographFiles::in("{$this->folder}/photographs", $sha, true));
+
+        // One that was changed since is not taken for what it was.
+        File::deleteDirectory("{$this->folder}/photographs");
+        file_put_contents($copied, 'something else');
+        $damaged = $this->artisan('regimen:restore', [$copy], $pass);
+        $this->assertFileDoesNotExist(PhotographFiles::in("{$this->folder}/photographs", $sha, false));
+        $this->assertStringContainsString($isSealed ? 'damaged' : '1 photographs are not beside the copy', $damaged->getOutput().$damaged->getErrorOutput());
     }
 
     public function test_a_folder_that_is_gone_is_recorded_and_told(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Console;
 
+use App\Support\PhotographFiles;
+use App\Support\Picture;
 use Symfony\Component\Process\Process;
 
 /** What the tests of this subject share. */
@@ -47,6 +49,24 @@ trait EntryScript
         $process->run();
 
         return $process;
+    }
+
+    /** A photograph of build 1 with its files beside the shop. */
+    private function photograph(): string
+    {
+        $image = imagecreatetruecolor(12, 8);
+        ob_start();
+        imagejpeg($image);
+        $jpeg = (string) ob_get_clean();
+        $sha = hash('sha256', $jpeg);
+        foreach ([false, true] as $isSmall) {
+            $file = PhotographFiles::in("{$this->folder}/photographs", $sha, $isSmall);
+            is_dir(dirname($file)) || mkdir(dirname($file), 0700, true);
+            file_put_contents($file, $isSmall ? Picture::drawn($jpeg)->small : $jpeg);
+        }
+        $this->sql("INSERT INTO photographs (build_id, width, height, person_id, at, sha256, bytes) SELECT (SELECT min(id) FROM builds), 12, 8, min(id), '2026-03-18 08:00:00', '{$sha}', 400 FROM people");
+
+        return $sha;
     }
 
     private function sql(string $statement): mixed

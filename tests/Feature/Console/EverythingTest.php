@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Tests\Feature\Console;
 
 use App\Backups\ShopFile;
+use App\Support\PhotographFiles;
 use Illuminate\Foundation\Testing\TestCase as FrameworkTestCase;
+use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\TestWith;
 use ZipArchive;
 
@@ -22,6 +24,7 @@ final class EverythingTest extends FrameworkTestCase
     {
         $this->artisan('db:seed', ['--class', BuildSeeder::class, '--force'], self::NOW);
         $this->assertSame('1', (string) $this->sql('SELECT count(*) FROM builds'), 'there is a build');
+        $this->photograph();
         $this->zip = "{$this->folder}/first.zip";
         $exported = $this->artisan('regimen:export', [$this->zip], self::NOW);
         $this->assertSame(0, $exported->getExitCode(), $exported->getOutput().$exported->getErrorOutput());
@@ -29,6 +32,7 @@ final class EverythingTest extends FrameworkTestCase
 
     private function emptyShop(): void
     {
+        File::deleteDirectory("{$this->folder}/photographs");
         rename("{$this->folder}/shop.sqlite", "{$this->folder}/exported.sqlite");
         array_map(unlink(...), glob("{$this->folder}/shop.sqlite*") ?: []);
         touch("{$this->folder}/shop.sqlite");
@@ -51,6 +55,8 @@ final class EverythingTest extends FrameworkTestCase
         }
         $this->artisan('regimen:export', ["{$this->folder}/second.zip"], self::NOW);
         $this->assertSame(hash_file('sha256', $this->zip), hash_file('sha256', "{$this->folder}/second.zip"));
+        $this->assertFileExists(PhotographFiles::in("{$this->folder}/photographs", (string) $this->sql('SELECT sha256 FROM photographs'), false));
+        $this->assertFileExists(PhotographFiles::in("{$this->folder}/photographs", (string) $this->sql('SELECT sha256 FROM photographs'), true));
         $again = $this->artisan('regimen:import', [$this->zip]);
         $this->assertStringContainsString('There is a shop here already', $again->getOutput());
     }

@@ -96,6 +96,8 @@ final class DemoTypedInTest extends TestCase
         foreach (['plan_offers', 'plan_helps', 'plan_changes', 'scenarios', 'plan_troubles', 'plan_entries', 'pins'] as $table) {
             DB::table($table)->delete();
         }
+        DB::table('photographs')->whereIn('build_id', $open)->delete();
+        DB::table('setbacks')->whereIn('build_id', $open)->delete();
         DB::table('time_entries')->whereIn('operation_id', $operations)->delete();
         DB::table('readings')->whereIn('operation_id', $operations)->delete();
         DB::table('bench_notes')->whereIn('operation_id', $operations)->delete();

@@ -9,6 +9,7 @@ use App\Models\Build\Operation;
 use App\Models\Plan\PlanOffer;
 use App\Planning\Plan\BetterPlan;
 use App\Planning\Plan\Planner;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 use PDO;
@@ -121,9 +122,20 @@ trait ShopWithEverything
         }
         $this->must('post', "/operations/{$square->id}/gate/decide", ['version' => $square->refresh()->version, 'kind' => 'accept', 'line' => 'bow-and-twist', 'because' => 'it comes off']);
         $this->must('post', "/operations/{$timber->id}/gate/readings", ['line' => 'moisture', 'value' => '12']);
-        $this->must('post', "/operations/{$square->id}/wrong", ['text' => 'a knot on the line']);
+        $this->must('post', "/operations/{$square->id}/wrong", ['text' => 'a knot on the line', 'mishap' => 'crack']);
+        $this->must('post', "/operations/{$square->id}/photographs", ['photograph' => UploadedFile::fake()->image('bench.jpg', 60, 40)]);
+        $this->piece();
         $this->must('post', '/builds/1/set-up/readings', ['step' => 'relief', 'values' => ['0.2'], 'settled' => false]);
         DB::table('bench_devices')->insert(['name' => 'tablet', 'token_hash' => 'x', 'given_by' => 1, 'at' => '2026-03-18 08:00:00']);
+    }
+
+    /** A board that was kept when another was made. */
+    private function piece(): void
+    {
+        DB::table('pieces')->insert([
+            'kind' => 'fretboard', 'kinds' => '["fretboard"]', 'made_for_id' => 2, 'revision_id' => DB::table('specification_revisions')->where('build_id', 2)->value('id'),
+            'state' => 'stock', 'done' => '[]', 'measured' => '[]', 'at' => '2026-03-17 08:00:00',
+        ]);
     }
 
     /** As if the search had found something: the order of today’s plan, with a gain that is worth nothing. */

@@ -37,7 +37,7 @@ final class WholeRequests
     /** @return array<string, Whole> by method and address, and by kind where several share it */
     public static function all(): array
     {
-        return [...self::work(), ...self::bench(), ...self::builds(), ...self::plan(), ...self::house(), ...self::people()];
+        return [...self::work(), ...self::bench(), ...self::setbacks(), ...self::builds(), ...self::plan(), ...self::house(), ...self::people()];
     }
 
     /** @return array<string, Whole> */
@@ -93,12 +93,11 @@ final class WholeRequests
             'POST operations/{operation}/gate/from-set-up' => new Whole("/operations/{$square->id}/gate/from-set-up", ['settled' => false], fails: 'not measured at this gate'),
             'POST operations/{operation}/caliper' => new Whole("/operations/{$square->id}/caliper", ['key' => 'read', 'line' => 'bow-and-twist'], writes: false),
             'POST operations/{operation}/done' => new Whole("/operations/{$next->id}/done", ['version' => $next->version]),
-            'POST operations/{operation}/wrong' => new Whole("/operations/{$next->id}/wrong", ['text' => 'the board is split']),
+            'POST operations/{operation}/wrong' => new Whole("/operations/{$square->id}/wrong", ['text' => 'the blank is split', 'mishap' => 'crack']),
             'POST operations/{operation}/note' => new Whole("/operations/{$next->id}/note", ['text' => 'a fine piece']),
             'POST operations/{operation}/photographs' => new Whole("/operations/{$next->id}/photographs", ['caption' => 'the grain'], $image()),
             'POST operations/{operation}/instruction' => new Whole("/operations/{$next->id}/instruction", ['text' => 'Fence at 6.', 'seen' => 0], $image()),
             'POST operations/{operation}/ticks' => new Whole("/operations/{$next->id}/ticks", ['list' => 'closing', 'item' => 'x', 'ticked' => true], fails: 'not on the list'),
-            'POST notes/{note}/settle' => new Whole('/notes/'.DB::table('bench_notes')->value('id').'/settle', ['because' => 'cut around it']),
             'POST bench/away' => new Whole('/bench/away', ['reason' => 'customer', 'note' => '', 'minutes' => ''], by: 2),
             'POST bench/presses' => new Whole('/bench/presses', ['presses' => [
                 ['uuid' => '7d0c5a4e-6f0b-4a52-9f4c-3f1f0d3c8a01', 'kind' => 'stop', 'at' => '2026-03-18T09:12:00+01:00', 'operation' => null, 'said' => []],
@@ -119,6 +118,28 @@ final class WholeRequests
             'POST builds/{build}/set-up/readings' => new Whole('/builds/1/set-up/readings', ['step' => 'nut', 'values' => ['0.4'], 'settled' => false]),
             'POST builds/{build}/set-up/frets' => new Whole('/builds/1/set-up/frets', ['heights' => implode(' ', array_fill(0, 22, '0.01'))]),
             'POST builds/{build}/set-up/readings/{reading}/undo' => new Whole('/builds/1/set-up/readings/'.DB::table('set_up_readings')->value('id').'/undo', []),
+        ];
+    }
+
+    /** @return array<string, Whole> */
+    private static function setbacks(): array
+    {
+        $open = self::row('setbacks', ['state' => 'open']);
+        $at = ['version' => $open->version];
+        $piece = self::row('pieces', ['state' => 'stock']);
+        $photograph = self::row('photographs', ['build_id' => 1]);
+
+        return [
+            'POST builds/{build}/setbacks' => new Whole('/builds/1/setbacks', ['text' => 'a shake in the blank', 'piece' => 'neck', 'mishap' => 'crack']),
+            'POST setbacks/{setback}/try' => new Whole("/setbacks/{$open->id}/try", ['do' => 'keep'], writes: false),
+            'POST setbacks/{setback}/decide' => new Whole("/setbacks/{$open->id}/decide", [...$at, 'do' => 'keep', 'because' => 'it lies under the board']),
+            'POST setbacks/{setback}/decide (mend)' => new Whole("/setbacks/{$open->id}/decide", [...$at, 'do' => 'mend', 'name' => 'glue a strip on', 'labour' => '0:40', 'hold' => '12 h']),
+            'POST setbacks/{setback}/withdraw' => new Whole("/setbacks/{$open->id}/withdraw", [...$at, 'because' => 'looked twice']),
+            'POST setbacks/{setback}/later' => new Whole("/setbacks/{$open->id}/later", ['until' => '2026-03-27']),
+            'PUT setbacks/{setback}/say' => new Whole("/setbacks/{$open->id}/say", [...$at, 'piece' => 'neck', 'cause' => 'timber']),
+            'PUT pieces/{piece}' => new Whole("/pieces/{$piece->id}", ['version' => $piece->version, 'because' => 'it warped']),
+            'PUT photographs/{photograph}' => new Whole("/photographs/{$photograph->id}", ['version' => $photograph->version, 'client' => true]),
+            'POST logbook/{entry}/correct' => new Whole('/logbook/'.DB::table('log_entries')->value('id').'/correct', ['text' => 'it was the other build']),
         ];
     }
 
