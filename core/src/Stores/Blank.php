@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Stores;
+
+use Regimen\Figures\Workings;
+use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Body\Layer;
+use Regimen\Instrument\Fretboard\TimberCut;
+use Regimen\Instrument\Neck\HeadstockConstruction;
+use Regimen\Instrument\Neck\NeckJoint;
+use Regimen\Timber\Species;
+
+/**
+ * What an instrument is cut from, as it has to come out of a board: finished sizes with what is left around them. Lengths in mm, along
+ * the grain first. What is left around is common practice.
+ */
+final readonly class Blank
+{
+    /** Around an outline, to be sawn and routed off. */
+    private const AROUND = 10.0;
+
+    /** At the ends of a neck. */
+    private const ENDS = 20.0;
+
+    /**
+     * @param  int  $pieces  side by side, of that width each
+     * @param  bool  $isSliced  whether they are neighbouring slices of a thicker board, opened like a book
+     */
+    private function __construct(
+        public BlankKind $kind,
+        public Species $timber,
+        public TimberCut $cut,
+        public float $length,
+        public float $width,
+        public float $thickness,
+        public int $pieces,
+        public bool $isSliced,
+    ) {
+    }
+
+    /** @return list<self> all that one instrument is cut from */
+    public static function of(Workings $w): array
+    {
+        $s = $w->specification;
+
+        return [...self::body($w), self::neck($w), new self(
+            BlankKind::Fretboard, $s->board->boardTimber, TimberCut::Quarter, $w->board()->length + self::AROUND,
+            max($w->board()->widthAt(0.0), $w->board()->widthAt($w->board()->length)) + self::AROUND / 2, $w->board()->thickness, 1, false,
+        )];
+    }
+
+    private static function neck(Workings $w): self
+    {
+        $s = $w->specification;
+        $end = $s->joinery->joint === NeckJoint::Through ? $w->body()->outline->along()->to : $w->body()->begins + $s->joinery->pocketLength->mm;
+        $wide = max($w->head()->width(), $s->joinery->heelWidth->mm);
+        $under = max($s->neck->thicknessFirst->mm, $s->neck->thicknessTwelfth->mm, $s->joinery->heelThickness->mm) - $s->board->boardThickness->mm;
+        // A headstock that is scarfed on, or flat, comes out of the neck's own thickness (G11 for one that is sawn at its angle).
+        $isSawnAtAngle = $w->head()->angle() > 0 && $s->head->headConstruction === HeadstockConstruction::OnePiece;
+
+        return new self(
+            BlankKind::Neck, $s->neck->neckTimber, $s->neck->neckCut, $end + $s->head->headLength->mm + self::ENDS, $wide + self::AROUND / 2,
+            max($under, $isSawnAtAngle ? $w->head()->stockDepth()->value : $s->head->headThickness->mm), 1, false,
+        );
+    }
+
+    /** @return list<self> */
+    private static function body(Workings $w): array
+    {
+        $bodywork = $w->specification->bodywork;
+        if ($bodywork->body === BodyConstruction::FlatTop) {
+            return [];
+        }
+        $along = $w->body()->outline->along()->length() + self::AROUND;
+        $across = $w->body()->outline->across()->length() + self::AROUND;
+        $isLayered = count($bodywork->layers) > 1;
+
+        return array_map(static function (Layer $layer, int $number) use ($along, $across, $bodywork, $isLayered): self {
+            $isTop = $isLayered && $number === 0;
+            $pieces = $isTop ? 2 : max(1, $bodywork->bodyPieces);
+
+            return new self($isTop ? BlankKind::Top : BlankKind::Body, $layer->timber, $bodywork->bodyCut, $along, $across / $pieces, $layer->thickness->mm, $pieces, $isTop);
+        }, $bodywork->layers, array_keys($bodywork->layers));
+    }
+}
