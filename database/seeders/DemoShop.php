@@ -77,6 +77,7 @@ final class DemoShop extends Seeder
             $extras->inlay();
             (new DemoBench)->run($now);
             (new DemoSetbacks)->run($now, $this->manager());
+            (new DemoBoards)->run($now);
             app(Planner::class)->replan('the demo shop was filled');
         });
         app()->bind(Standings::class);

@@ -167,6 +167,62 @@ export interface BetterPlan {
     moves: PersonMoved[];
 }
 
+export interface BoardLine {
+    id: number;
+    species: string;
+    size: string;
+    feet: string;
+    cut: string;
+    place: string;
+    money: string | null;
+    moisture: string;
+    readyOn: string | null;
+    ready: boolean;
+    protected: boolean;
+    serves: number;
+}
+
+export interface BoardProps {
+    id: number;
+    version: number;
+    headline: string;
+    under: string;
+    size: string;
+    length: number;
+    width: number;
+    colour: string;
+    money: string | null;
+    papers: string;
+    protected: boolean;
+    note: string;
+    gone: string;
+    settling: string;
+    because: string;
+    defects: DefectLine[];
+    serves: ServedLine[];
+    not: string[];
+    readings: BoardReadingLine[];
+    kinds: Option[];
+}
+
+export interface BoardReadingLine {
+    id: number;
+    at: string;
+    by: string;
+    moisture: string;
+    weight: string;
+}
+
+export interface BoardsProps {
+    headline: string;
+    balance: string;
+    boards: BoardLine[];
+    needs: NeedLine[];
+    species: string[];
+    cuts: Option[];
+    today: string;
+}
+
 export interface Broken {
     key: string;
     title: string;
@@ -402,6 +458,16 @@ export interface Decision {
     what: string;
     until: string;
     operation: string;
+}
+
+/** A mark on the face of a board, in mm. */
+export interface DefectLine {
+    id: number;
+    kind: string;
+    from: number;
+    across: number;
+    length: number;
+    width: number;
 }
 
 /** Somebody of the demo shop who can sign in. */
@@ -1032,6 +1098,16 @@ export interface NamesProps {
     names: BenchName[];
 }
 
+/** What a build is still to be cut from. */
+export interface NeedLine {
+    build: number;
+    title: string;
+    what: string;
+    size: string;
+    timber: string;
+    boards: number[];
+}
+
 export interface NewCommissionProps {
     takesIn: boolean;
     nextNumber: number;
@@ -1628,6 +1704,18 @@ export interface ScenarioShown {
 }
 
 export type SecondProps = Record<string, never>;
+
+/** What a board could become. */
+export interface ServedLine {
+    build: number;
+    title: string;
+    what: string;
+    size: string;
+    times: number;
+    across: number;
+    usedPercent: number;
+    but: string[];
+}
 
 /** What to turn, file or move. */
 export interface SetUpAdviceLine {
@@ -2304,6 +2392,8 @@ export interface Pages {
     'specification/Outlines': OutlinesProps;
     'specification/Revisions': RevisionsProps;
     'specification/Specification': SpecificationProps;
+    'stores/Board': BoardProps;
+    'stores/Boards': BoardsProps;
     'taking-in/Finished': FinishedProps;
     'taking-in/TakingIn': TakingInProps;
     'today/Today': TodayProps;

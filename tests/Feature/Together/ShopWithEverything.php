@@ -125,6 +125,9 @@ trait ShopWithEverything
         $this->must('post', "/operations/{$square->id}/wrong", ['text' => 'a knot on the line', 'mishap' => 'crack']);
         $this->must('post', "/operations/{$square->id}/photographs", ['photograph' => UploadedFile::fake()->image('bench.jpg', 60, 40)]);
         $this->piece();
+        $this->actingAs($this->manager);
+        $this->must('post', '/timber/boards', ['species' => 'red alder', 'length' => '2400', 'width' => '210', 'thickness' => '52', 'cost' => '98', 'cut' => 'flat-sawn', 'moisture' => '11.5', 'weight' => '14']);
+        $this->must('post', '/timber/1/defects', ['kind' => 'knot', 'from' => '600', 'across' => '40', 'long' => '60', 'wide' => '50']);
         $this->must('post', '/builds/1/set-up/readings', ['step' => 'relief', 'values' => ['0.2'], 'settled' => false]);
         DB::table('bench_devices')->insert(['name' => 'tablet', 'token_hash' => 'x', 'given_by' => 1, 'at' => '2026-03-18 08:00:00']);
     }

@@ -37,7 +37,7 @@ final class WholeRequests
     /** @return array<string, Whole> by method and address, and by kind where several share it */
     public static function all(): array
     {
-        return [...self::work(), ...self::bench(), ...self::setbacks(), ...self::builds(), ...self::plan(), ...self::house(), ...self::people()];
+        return [...self::work(), ...self::bench(), ...self::setbacks(), ...self::timber(), ...self::builds(), ...self::plan(), ...self::house(), ...self::people()];
     }
 
     /** @return array<string, Whole> */
@@ -140,6 +140,23 @@ final class WholeRequests
             'PUT pieces/{piece}' => new Whole("/pieces/{$piece->id}", ['version' => $piece->version, 'because' => 'it warped']),
             'PUT photographs/{photograph}' => new Whole("/photographs/{$photograph->id}", ['version' => $photograph->version, 'client' => true]),
             'POST logbook/{entry}/correct' => new Whole('/logbook/'.DB::table('log_entries')->value('id').'/correct', ['text' => 'it was the other build']),
+        ];
+    }
+
+    /** @return array<string, Whole> */
+    private static function timber(): array
+    {
+        $board = self::row('boards', ['species' => 'red alder']);
+        $reading = DB::table('board_readings')->value('id');
+        $defect = DB::table('board_defects')->value('id');
+
+        return [
+            'POST timber/boards' => new Whole('/timber/boards', ['species' => 'black walnut', 'length' => '2310', 'width' => '285', 'thickness' => '52', 'cost' => '214', 'cut' => 'flat-sawn', 'moisture' => '11.2', 'weight' => '24.6']),
+            'POST timber/{board}/readings' => new Whole("/timber/{$board->id}/readings", ['moisture' => '9.4', 'weight' => '']),
+            'DELETE timber/readings/{reading}' => new Whole("/timber/readings/{$reading}", []),
+            'POST timber/{board}/defects' => new Whole("/timber/{$board->id}/defects", ['kind' => 'split', 'from' => '0', 'across' => '10', 'long' => '90', 'wide' => '12']),
+            'DELETE timber/defects/{defect}' => new Whole("/timber/defects/{$defect}", []),
+            'POST timber/{board}/gone' => new Whole("/timber/{$board->id}/gone", ['version' => $board->version, 'because' => 'sold to a turner']),
         ];
     }
 

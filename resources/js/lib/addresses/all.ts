@@ -559,6 +559,89 @@ export const addresses = {
                 "HEAD"
             ]
         },
+        "timber": {
+            "uri": "timber",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "timber.one": {
+            "uri": "timber/{board}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "board": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "board"
+            ],
+            "bindings": {
+                "board": "id"
+            }
+        },
+        "timber.readings": {
+            "uri": "timber/{board}/readings",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "board": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "board"
+            ],
+            "bindings": {
+                "board": "id"
+            }
+        },
+        "timber.readings.one": {
+            "uri": "timber/readings/{reading}",
+            "methods": [
+                "DELETE"
+            ],
+            "wheres": {
+                "reading": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "reading"
+            ],
+            "bindings": {
+                "reading": "id"
+            }
+        },
+        "timber.defects": {
+            "uri": "timber/{board}/defects",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "board": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "board"
+            ],
+            "bindings": {
+                "board": "id"
+            }
+        },
+        "timber.defects.one": {
+            "uri": "timber/defects/{defect}",
+            "methods": [
+                "DELETE"
+            ],
+            "wheres": {
+                "defect": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "defect"
+            ],
+            "bindings": {
+                "defect": "id"
+            }
+        },
         "logbook": {
             "uri": "logbook",
             "methods": [
@@ -1220,6 +1303,27 @@ export const addresses = {
             ],
             "bindings": {
                 "setback": "id"
+            }
+        },
+        "timber.boards": {
+            "uri": "timber/boards",
+            "methods": [
+                "POST"
+            ]
+        },
+        "timber.gone": {
+            "uri": "timber/{board}/gone",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "board": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "board"
+            ],
+            "bindings": {
+                "board": "id"
             }
         },
         "pieces.one": {

@@ -26,6 +26,7 @@
     Whatever open builds still need. Record an arrival here or on the build’s sheet, and everything is planned again.
 </p>
 <p class="tools flex flex-wrap gap-y-[0.4rem] gap-x-[1.4rem] items-center">
+    <a use:inertia href={route('timber')}>Boards</a>
     <a href={route('parts.sheet', 'a4')}>Order list, PDF on A4</a>
     <a href={route('parts.sheet', 'letter')}>on Letter</a>
 </p>

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Stores;
+
+use App\Actions\Stores\KeepBoard;
+use App\Http\Requests\BecauseRequest;
+use App\Http\Requests\Stores\BoardRequest;
+use App\Http\Requests\Stores\DefectRequest;
+use App\Http\Requests\Stores\ReadingRequest;
+use App\Models\People\Person;
+use App\Models\Stores\Board;
+use App\Models\Stores\BoardDefect;
+use App\Models\Stores\BoardReading;
+use App\Pages\Page;
+use App\Queries\Stores\BoardPage;
+use App\Queries\Stores\BoardsPage;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+
+/** Boards in the shop: taken in, read, marked, let go. */
+final class BoardController
+{
+    public function index(BoardsPage $page, #[CurrentUser] Person $viewer): Page
+    {
+        return $page->data($viewer);
+    }
+
+    public function show(Board $board, BoardPage $page, #[CurrentUser] Person $viewer): Page
+    {
+        return $page->data($board, $viewer);
+    }
+
+    public function store(BoardRequest $request, KeepBoard $keep): RedirectResponse
+    {
+        $board = $keep->takeIn(
+            $request->person(), $request->measure('length'), $request->measure('width'), $request->measure('thickness'), $request->bought(), $request->moisture(), $request->grams(),
+        );
+
+        return redirect()->route('timber.one', $board)->with('done', "It is board {$board->id}: write that on its end.");
+    }
+
+    public function read(Board $board, ReadingRequest $request, KeepBoard $keep): RedirectResponse
+    {
+        $keep->read($request->person(), $board, $request->moisture(), $request->grams());
+
+        return back()->with('done', 'Written down.');
+    }
+
+    public function strike(BoardReading $reading, KeepBoard $keep, #[CurrentUser] Person $by): RedirectResponse
+    {
+        $keep->strike($by, $reading);
+
+        return back()->with('done', 'Struck out.');
+    }
+
+    public function mark(Board $board, DefectRequest $request, KeepBoard $keep): RedirectResponse
+    {
+        $keep->mark($request->person(), $board, $request->kind(), $request->measure('from'), $request->measure('across'), $request->measure('long'), $request->measure('wide'));
+
+        return back()->with('done', 'Marked.');
+    }
+
+    public function unmark(BoardDefect $defect, KeepBoard $keep, #[CurrentUser] Person $by): RedirectResponse
+    {
+        $keep->unmark($by, $defect);
+
+        return back()->with('done', 'Taken off.');
+    }
+
+    public function letGo(Board $board, BecauseRequest $request, KeepBoard $keep): RedirectResponse
+    {
+        $keep->letGo($request->person(), $board, $request->version(), trim($request->string('because')->toString()));
+
+        return redirect()->route('timber')->with('done', 'It is gone; its record stays.');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Stores;
+
+use App\Pages\Page;
+use App\Pages\Shop\Option;
+
+final readonly class BoardsProps extends Page
+{
+    public const COMPONENT = 'stores/Boards';
+
+    /**
+     * @param  list<BoardLine>  $boards
+     * @param  list<NeedLine>  $needs  what builds are still to be cut from, and which boards serve it
+     * @param  list<string>  $species
+     * @param  list<Option>  $cuts
+     */
+    public function __construct(
+        public string $headline,
+        public string $balance,
+        public array $boards,
+        public array $needs,
+        public array $species,
+        public array $cuts,
+        public string $today,
+    ) {
+    }
+}

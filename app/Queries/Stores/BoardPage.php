@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Stores;
+
+use App\Models\Build\Build;
+use App\Models\People\Person;
+use App\Models\Stores\Board;
+use App\Models\Stores\BoardDefect;
+use App\Models\Stores\BoardReading;
+use App\Pages\Shop\Option;
+use App\Pages\Stores\BoardProps;
+use App\Pages\Stores\BoardReadingLine;
+use App\Pages\Stores\DefectLine;
+use App\Pages\Stores\ServedLine;
+use App\Planning\House\House;
+use App\Planning\Stores\LotMoisture;
+use App\Planning\Stores\OpenNeeds;
+use App\Support\Clock;
+use App\Support\Say;
+use Regimen\Stores\Blank;
+use Regimen\Stores\BlankKind;
+use Regimen\Stores\DefectKind;
+use Regimen\Stores\Yields;
+use Regimen\Timber\Settling;
+use Regimen\Timber\Species;
+use Regimen\Units\Words;
+
+/** One board: what it is, where it is flawed, how it settles, and what it could become. */
+final readonly class BoardPage
+{
+    private const MOST_NOT = 4;
+
+    public function __construct(private House $house, private LotMoisture $moisture, private OpenNeeds $needs, private Clock $clock)
+    {
+    }
+
+    public function data(Board $board, Person $viewer): BoardProps
+    {
+        $board->load(['readings.person', 'defects', 'person']);
+        [$serves, $not] = $board->gone_at === null ? $this->uses($board) : [[], []];
+        $settling = $this->moisture->of($board);
+        $species = Species::named($board->species);
+
+        return new BoardProps(
+            id: $board->id, version: $board->version, headline: $this->headline($board, $serves, $settling),
+            under: implode(', ', array_filter([
+                $board->species, $board->cut->words(), $board->figure, $board->supplier === '' ? '' : "from {$board->supplier}", Say::dayAndYear($board->bought_on),
+                $board->place === '' ? '' : "lies at: {$board->place}",
+            ])),
+            size: BoardWords::size($board).', '.implode(', ', array_filter([Words::number($board->rough()->boardFeet()).' bd ft', BoardWords::density($board)])),
+            length: $board->length_tenths / 10, width: $board->width_tenths / 10, colour: $species->colour,
+            money: $viewer->isManager() ? $this->house->money($board->cost_minor)->plain() : null, papers: $board->papers, protected: $species->protected, note: $board->note,
+            gone: $board->gone_at === null ? '' : $board->gone_because, settling: $this->settles($settling), because: $this->because($settling, $board->species),
+            defects: array_values($board->defects->map(static fn (BoardDefect $one): DefectLine => new DefectLine(
+                $one->id, $one->kind->words(), $one->from_tenths / 10, $one->across_tenths / 10, $one->length_tenths / 10, $one->width_tenths / 10,
+            ))->all()),
+            serves: $serves, not: $not,
+            readings: array_values($board->readings->reverse()->map(static fn (BoardReading $one): BoardReadingLine => new BoardReadingLine(
+                id: $one->id, at: $one->at->toIso8601ZuluString(), by: $one->person->name,
+                moisture: $one->moisture_hundredths === null ? '' : Words::number($one->moisture_hundredths / 100).' %', weight: $one->grams === null ? '' : Words::number($one->grams / 1000, 2).' kg',
+            ))->all()),
+            kinds: array_map(static fn (DefectKind $one): Option => new Option($one->value, $one->words()), DefectKind::cases()),
+        );
+    }
+
+    /** @param  list<ServedLine>  $serves */
+    private function headline(Board $board, array $serves, ?Settling $settling): string
+    {
+        $ready = $settling === null ? null : BoardsPage::day($settling->readyAt(), $this->house->zone());
+
+        return match (true) {
+            $board->gone_at !== null => "Board {$board->id} is not in the shop any more",
+            $settling === null => "Board {$board->id} was not read yet",
+            $ready > $this->clock->today($this->house->zone()) => "Board {$board->id} settles until ".Say::day((string) $ready),
+            $serves === [] => "Board {$board->id} is settled; nothing is waiting for it",
+            default => "Board {$board->id} is settled and serves ".(count($serves) === 1 ? 'one need' : count($serves).' needs'),
+        };
+    }
+
+    private function settles(?Settling $settling): string
+    {
+        if ($settling === null) {
+            return 'Read it with a meter, or weigh it and read it once: then its day is known.';
+        }
+        $ready = BoardsPage::day($settling->readyAt(), $this->house->zone());
+
+        return $settling->isReadyAtOnce() || $ready <= $this->clock->today($this->house->zone())
+            ? 'It is within 1 % of the shop’s balance.' : 'It is within 1 % of the shop’s balance from '.Say::dayAndYear($ready).' on.';
+    }
+
+    private function because(?Settling $settling, string $species): string
+    {
+        if ($settling === null) {
+            return '';
+        }
+        $tau = Words::number($settling->tau);
+
+        return 'Balance '.Words::number($settling->balance).' % in the air of the last days; '.Words::number($settling->at($this->clock->now()->getTimestamp() / 86_400)).' % by now; m(t) = e + (m₀ − e)·exp(−t/τ), τ '.$tau.' days '.match (true) {
+            $settling->isOwn => 'from its own readings'.($settling->spread === null ? ' (two fit exactly, so no spread is known)' : ' ± '.Words::number($settling->spread)),
+            $this->moisture->isLearned($species) => "as {$species} has settled here before",
+            default => 'as usual; two readings a week apart tell its own',
+        }.'.';
+    }
+
+    /** @return array{list<ServedLine>, list<string>} */
+    private function uses(Board $board): array
+    {
+        $serves = $not = [];
+        foreach ($this->needs->all() as [$build, $blank]) {
+            $yields = Yields::of($board->rough(), $board->species, $blank);
+            if ($yields->times > 0) {
+                $serves[] = self::served($board, $build, $blank, $yields);
+            } elseif ($blank->timber->name === $board->species) {
+                $not[] = "{$build->number} {$build->title}, {$blank->kind->value}: {$yields->cannot}";
+            }
+        }
+        usort($serves, static fn (ServedLine $a, ServedLine $b): int => [count($a->but), -$a->usedPercent] <=> [count($b->but), -$b->usedPercent]);
+
+        return [$serves, array_slice($not, 0, self::MOST_NOT)];
+    }
+
+    private static function served(Board $board, Build $build, Blank $blank, Yields $yields): ServedLine
+    {
+        $isOtherCut = $blank->kind !== BlankKind::Fretboard && $blank->cut !== $board->cut;
+
+        return new ServedLine(
+            build: $build->number, title: $build->title, what: $blank->kind->value, size: BoardWords::blank($blank), times: $yields->times,
+            across: $yields->across > $yields->times ? $yields->across : 0, usedPercent: (int) round(100 * $yields->used),
+            but: $isOtherCut ? ["{$blank->cut->words()} was asked for, it is {$board->cut->words()}"] : [],
+        );
+    }
+}

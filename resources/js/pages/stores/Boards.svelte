@@ -1,0 +1,111 @@
+<script lang="ts">
+    import { inertia, page } from '@inertiajs/svelte';
+    import BoardForm from '@/components/stores/BoardForm.svelte';
+    import Field from '@/components/Field.svelte';
+    import { calendarDay } from '@/lib/time';
+    import { route } from '@/lib/address';
+    import type { BoardsProps } from '@/lib/props';
+
+    const { headline, balance, boards, needs, species, cuts }: BoardsProps = $props();
+
+    const manager = $derived(page.props.viewer?.manager ?? false);
+    let search = $state('');
+    let open = $state(false);
+    const found = $derived(
+        boards.filter((one) =>
+            `${one.id} ${one.species} ${one.place} ${one.cut}`.toLowerCase().includes(search.toLowerCase()),
+        ),
+    );
+</script>
+
+<svelte:head><title>Boards · Regimen</title></svelte:head>
+
+<h1>{headline}</h1>
+<p class="quiet">{balance} <a use:inertia href={route('climate')}>Air of the shop</a></p>
+{#if manager}
+    <p class="mt-2">
+        <button class="do" type="button" aria-expanded={open} onclick={() => (open = !open)}>Take a board in</button>
+    </p>
+    {#if open}<BoardForm {species} {cuts} />{/if}
+{/if}
+
+{#if needs.length > 0}
+    <section class="sheet mt-5">
+        <h2>Still to be cut</h2>
+        <ul>
+            {#each needs as one, index (index)}
+                <li class="border-t border-t-rule py-1">
+                    <b class="figure">{one.build}</b>
+                    {one.title}, {one.what}: {one.timber}
+                    <span class="quiet small">{one.size}</span>
+                    {#if one.boards.length > 0}
+                        {#each one.boards.slice(0, 4) as board (board)}<a
+                                class="ml-2"
+                                use:inertia
+                                href={route('timber.one', board)}>board {board}</a
+                            >{/each}
+                    {:else}<span class="tight ml-2">no board serves it</span>{/if}
+                </li>
+            {/each}
+        </ul>
+    </section>
+{/if}
+
+<section class="sheet mt-5">
+    <h2>Boards</h2>
+    {#if boards.length > 8}<div class="w-64"><Field name="search" label="Find" bind:value={search} /></div>{/if}
+    {#each found as one (one.id)}
+        <a class="plain row" use:inertia href={route('timber.one', one.id)} data-board={one.id}>
+            <span><b class="figure">{one.id}</b> {one.species}{one.protected ? ', protected' : ''}</span>
+            <span class="quiet">{one.size}, {one.cut}</span>
+            <span class="quiet">{one.feet}{one.place ? `, ${one.place}` : ''}</span>
+            <span class:tight={one.readyOn !== null && !one.ready}
+                >{one.readyOn === null
+                    ? one.moisture
+                    : one.ready
+                      ? `settled, ${one.moisture}`
+                      : `ready ${calendarDay(one.readyOn)}, ${one.moisture}`}</span
+            >
+            <span class="quiet"
+                >{one.serves === 0
+                    ? 'nothing waits for it'
+                    : one.serves === 1
+                      ? 'serves one need'
+                      : `serves ${one.serves} needs`}</span
+            >
+            <span class="figure">{one.money ?? ''}</span>
+        </a>
+    {:else}
+        <p class="quiet py-2">
+            {boards.length === 0
+                ? 'Boards as they are bought stand here, with what they could become and when they are settled.'
+                : 'No board is called so.'}
+        </p>
+    {/each}
+</section>
+
+<style>
+    .row {
+        display: grid;
+        grid-template-columns: minmax(0, 1.2fr) minmax(0, 1.5fr) minmax(0, 1.2fr) minmax(0, 1.3fr) minmax(0, 1fr) 5rem;
+        gap: 1rem;
+        padding: 0.45rem 0;
+        border-top: 1px solid var(--rule);
+        align-items: baseline;
+    }
+
+    .row > :last-child {
+        text-align: right;
+    }
+
+    @media (width < 60rem) {
+        .row {
+            grid-template-columns: 1fr;
+            gap: 0;
+        }
+
+        .row > :last-child {
+            text-align: left;
+        }
+    }
+</style>
