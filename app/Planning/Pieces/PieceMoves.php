@@ -57,7 +57,7 @@ final readonly class PieceMoves
         $isKept = $as['state'] !== PieceState::WrittenOff;
         $good = $isKept ? $own->reject(static fn (Operation $one): bool => in_array($one->key, $as['spoiled'] ?? [], true)) : new Collection;
         $piece = MadePiece::query()->create([
-            'kind' => $thing->kinds[0], 'kinds' => $thing->kinds, 'made_for_id' => $this->madeFor($build, $thing), 'revision_id' => $build->specification->id,
+            'kind' => $thing->kinds[0], 'kinds' => $thing->kinds, ...$this->origin($build, $thing),
             'setback_id' => $setback?->id, 'state' => $as['state'], 'place' => $as['place'] ?? '', 'good_to_fret' => $as['goodTo'] ?? null,
             'done' => $good->mapWithKeys(static fn (Operation $one): array => [$one->key => PieceRecords::state($one)])->all(),
             'measured' => PieceRecords::takeMeasures($build, $thing, $own->merge($fitted)), 'person_id' => $by?->id, 'at' => $this->clock->now(),
@@ -103,9 +103,12 @@ final readonly class PieceMoves
         }
     }
 
-    private function madeFor(Build $build, Thing $thing): int
+    /** @return array{made_for_id: int, revision_id: int} the instrument that it was made for, and by which specification */
+    private function origin(Build $build, Thing $thing): array
     {
-        return ($this->usedIn($build, $thing)[0] ?? null)->made_for_id ?? $build->id;
+        $before = $this->usedIn($build, $thing)[0] ?? null;
+
+        return ['made_for_id' => $before->made_for_id ?? $build->id, 'revision_id' => $before->revision_id ?? $build->specification->id];
     }
 
     /** @return list<MadePiece> */

@@ -13,6 +13,7 @@ use App\Models\Plan\PlanEntry;
 use App\Models\Setback\MadePiece;
 use App\Models\Setback\PieceState;
 use App\Support\Say;
+use Illuminate\Support\Facades\DB;
 use Regimen\Costing\KitLine;
 use Regimen\Costing\KitState;
 use Regimen\Parts\PartGroup;
@@ -26,6 +27,9 @@ use Regimen\Setback\PieceKind;
  */
 final class RouteSync
 {
+    /** What is recorded of an operation. */
+    private const TELL = ['time_entries', 'readings', 'gate_decisions', 'bench_notes', 'photographs', 'ticks', 'setbacks'];
+
     /** @return list<string> what could not simply fall away, in words */
     public function apply(Build $build, Draft $draft): array
     {
@@ -85,8 +89,7 @@ final class RouteSync
         $useless = [];
         foreach ($left as $operation) {
             $minutes = (int) TimeEntry::query()->where('operation_id', $operation->id)->sum('minutes');
-            $touched = $operation->state !== OperationState::Open
-                || TimeEntry::query()->where('operation_id', $operation->id)->exists();
+            $touched = $operation->state !== OperationState::Open || self::isToldOf($operation);
             if ($touched) {
                 $operation->update(
                     [
@@ -105,6 +108,18 @@ final class RouteSync
         }
 
         return $useless;
+    }
+
+    /** Whether anything was recorded of it: hours, readings, photographs, notes, what went wrong. That is never lost with a route. */
+    private static function isToldOf(OperationModel $operation): bool
+    {
+        foreach (self::TELL as $table) {
+            if (DB::table($table)->where('operation_id', $operation->id)->exists()) {
+                return true;
+            }
+        }
+
+        return DB::table('time_entries')->where('worked_for_id', $operation->id)->exists();
     }
 
     private function link(Build $build, Draft $draft): void

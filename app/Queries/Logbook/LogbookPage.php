@@ -17,6 +17,7 @@ use App\Support\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
 
 /** The whole shop’s logbook: by day, by person, by kind, by build, and searched in words. */
 final readonly class LogbookPage
@@ -44,10 +45,25 @@ final readonly class LogbookPage
             days: $this->days($entries),
             asked: $asked,
             people: $options(Person::query()->orderBy('id')->pluck('name', 'id')),
-            kinds: $options(LogEntry::query()->select('kind')->distinct()->orderBy('kind')->pluck('kind', 'kind')->map(static fn (string $kind): string => str_replace('-', ' ', $kind))),
+            kinds: $options(self::kinds()),
             builds: $options(Build::query()->orderByDesc('number')->limit(200)->get()->mapWithKeys(static fn (Build $one): array => [$one->number => $one->name()])),
             earlier: $isMore ? $entries->last()?->id : null,
         );
+    }
+
+    /**
+     * One step in the index for each kind, however many entries there are.
+     *
+     * @return array<string, string>
+     */
+    private static function kinds(): array
+    {
+        $kinds = array_column(DB::select(
+            'WITH RECURSIVE k(kind) AS (SELECT min(kind) FROM log_entries UNION ALL SELECT (SELECT min(kind) FROM log_entries WHERE kind > k.kind) FROM k WHERE k.kind IS NOT NULL) '
+            .'SELECT kind FROM k WHERE kind IS NOT NULL',
+        ), 'kind');
+
+        return array_combine($kinds, array_map(static fn (string $kind): string => str_replace('-', ' ', $kind), $kinds));
     }
 
     /** @return Collection<int, LogEntry> the latest first */

@@ -27,6 +27,8 @@ final readonly class SetbacksPage
 {
     private const SHOWN = 100;
 
+    private const LOOKED_AT = 2_000;
+
     private const BY_PERSON = 'By who was at it';
 
     public function __construct(private House $house, private ResourceNames $stations, private Clock $clock)
@@ -35,7 +37,7 @@ final readonly class SetbacksPage
 
     public function data(Person $viewer): SetbacksProps
     {
-        $all = Setback::query()->with(['build:id,number,title', 'person:id,name', 'worker:id,name', 'operation:id,name'])->where('state', '!=', SetbackState::Withdrawn->value)->orderByDesc('at')->orderByDesc('id')->get();
+        $all = Setback::query()->with(['build:id,number,title', 'person:id,name', 'worker:id,name', 'operation:id,name'])->where('state', '!=', SetbackState::Withdrawn->value)->orderByDesc('at')->orderByDesc('id')->limit(self::LOOKED_AT)->get();
         $losses = Losses::bySetback();
         $open = $all->where('state', SetbackState::Open)->count();
         $year = $all->filter(fn (Setback $one): bool => $one->at >= $this->clock->now()->subYear());

@@ -51,6 +51,28 @@ final class RouteSyncTest extends TestCase
         $this->assertDerived([]);
     }
 
+    public function test_what_was_photographed_noted_or_read_of_an_operation_is_not_lost_with_it(): void
+    {
+        $this->sync([]);
+        $by = ['person_id' => 1, 'at' => '2026-03-18 08:00:00'];
+        foreach ([
+            'photographs' => ['width' => 4, 'height' => 3], 'bench_notes' => ['operation_key' => 'x', 'kind' => 'note', 'text' => 'the covers are here'],
+            'ticks' => ['list' => 'closing', 'item' => 'x'],
+            'readings' => ['round' => 1, 'line' => 'x', 'place' => '', 'value' => 1, 'unit' => 'mm', 'tool' => ''],
+        ] as $table => $row) {
+            $install = Operation::query()->where('key', 'like', 'electronics.%')->orderBy('id')->get();
+            foreach ($install as $one) {
+                DB::table($table)->insert([...$row, ...$by, 'operation_id' => $one->id]);
+            }
+            $useless = $this->sync(['pickups' => []]);
+            $this->assertNotSame([], $useless, $table);
+            $this->assertGreaterThan(0, DB::table($table)->count());
+            DB::table($table)->delete();
+            $this->sync(['pickups' => []]);
+            $this->sync([]);
+        }
+    }
+
     /** @param  array<string, mixed>  $typed */
     private function assertDerived(array $typed): void
     {
