@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Regimen\Stores\DefectKind;
+use Regimen\Timber\Species;
 
 /** Twenty-five boards in the demo shop’s rack, most of them settled. All of it invented. */
 final class DemoBoards
@@ -42,7 +43,7 @@ final class DemoBoards
                 'place' => 'rack '.chr(65 + intdiv($number, 9)).', '.(1 + $number % 9), 'cut' => $cut, 'figure' => $figure, 'origin' => '',
                 'papers' => in_array($species, self::PROTECTED, true) ? 'invoice with the lot’s number' : '', 'note' => '', 'person_id' => 1, 'at' => $bought,
             ]);
-            $this->readings($board, $bought, $now, 11.5 + $draw->getInt(0, 30) / 10, $draw->getInt(12, 26), $length * $width * $thickness);
+            $this->readings($board, $bought, $now, 11.5 + $draw->getInt(0, 30) / 10, $draw->getInt(12, 26), $length * $width * $thickness * Species::named($species)->density() * 1e-6 * $draw->getInt(93, 107) / 100);
             if ($number % 3 === 0) {
                 BoardDefect::query()->create([
                     'board_id' => $board->id, 'kind' => DefectKind::cases()[$number % 4], 'from_tenths' => 10 * intdiv($length, 3), 'across_tenths' => 10 * intdiv($width, 5),
@@ -53,14 +54,14 @@ final class DemoBoards
     }
 
     /** Three in the first weeks, on their way to eight and a half per cent. */
-    private function readings(Board $board, CarbonImmutable $bought, CarbonImmutable $now, float $first, int $tau, int $cubic): void
+    private function readings(Board $board, CarbonImmutable $bought, CarbonImmutable $now, float $first, int $tau, float $grams): void
     {
         foreach ([0, 9, 23] as $days) {
             $at = $bought->addDays($days)->setTime(8, 40);
             if ($at < $now) {
                 $moisture = 8.5 + ($first - 8.5) * exp(-$days / $tau);
                 BoardReading::query()->create([
-                    'board_id' => $board->id, 'moisture_hundredths' => (int) round($moisture * 10) * 10, 'grams' => $days === 0 ? (int) round($cubic * 0.00062) : null, 'person_id' => 1, 'at' => $at,
+                    'board_id' => $board->id, 'moisture_hundredths' => (int) round($moisture * 10) * 10, 'grams' => $days === 0 ? (int) round($grams) : null, 'person_id' => 1, 'at' => $at,
                 ]);
             }
         }

@@ -39,6 +39,7 @@ final readonly class BoardProps extends Page
         public array $defects,
         public array $serves,
         public array $not,
+        public ?LayoutLine $layout,
         public array $readings,
         public array $kinds,
     ) {

@@ -39,7 +39,7 @@ final readonly class BoardPage
     public function data(Board $board, Person $viewer): BoardProps
     {
         $board->load(['readings.person', 'defects', 'person']);
-        [$serves, $not] = $board->gone_at === null ? $this->uses($board) : [[], []];
+        [$serves, $not, $served] = $board->gone_at === null ? $this->uses($board) : [[], [], []];
         $settling = $this->moisture->of($board);
         $species = Species::named($board->species);
 
@@ -56,7 +56,7 @@ final readonly class BoardPage
             defects: array_values($board->defects->map(static fn (BoardDefect $one): DefectLine => new DefectLine(
                 $one->id, $one->kind->words(), $one->from_tenths / 10, $one->across_tenths / 10, $one->length_tenths / 10, $one->width_tenths / 10,
             ))->all()),
-            serves: $serves, not: $not,
+            serves: $serves, not: $not, layout: BoardLayout::of($board, $served),
             readings: array_values($board->readings->reverse()->map(static fn (BoardReading $one): BoardReadingLine => new BoardReadingLine(
                 id: $one->id, at: $one->at->toIso8601ZuluString(), by: $one->person->name,
                 moisture: $one->moisture_hundredths === null ? '' : Words::number($one->moisture_hundredths / 100).' %', weight: $one->grams === null ? '' : Words::number($one->grams / 1000, 2).' kg',
@@ -104,21 +104,22 @@ final readonly class BoardPage
         }.'.';
     }
 
-    /** @return array{list<ServedLine>, list<string>} */
+    /** @return array{list<ServedLine>, list<string>, list<array{Build, Blank}>} the best use first, why others are none, what is served in the order of promises */
     private function uses(Board $board): array
     {
-        $serves = $not = [];
+        $serves = $not = $served = [];
         foreach ($this->needs->all() as [$build, $blank]) {
             $yields = Yields::of($board->rough(), $board->species, $blank);
             if ($yields->times > 0) {
                 $serves[] = self::served($board, $build, $blank, $yields);
+                $served[] = [$build, $blank];
             } elseif ($blank->timber->name === $board->species) {
                 $not[] = "{$build->number} {$build->title}, {$blank->kind->value}: {$yields->cannot}";
             }
         }
         usort($serves, static fn (ServedLine $a, ServedLine $b): int => [count($a->but), -$a->usedPercent] <=> [count($b->but), -$b->usedPercent]);
 
-        return [$serves, array_slice($not, 0, self::MOST_NOT)];
+        return [$serves, array_slice($not, 0, self::MOST_NOT), $served];
     }
 
     private static function served(Board $board, Build $build, Blank $blank, Yields $yields): ServedLine

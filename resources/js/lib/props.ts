@@ -201,6 +201,7 @@ export interface BoardProps {
     defects: DefectLine[];
     serves: ServedLine[];
     not: string[];
+    layout: LayoutLine | null;
     readings: BoardReadingLine[];
     kinds: Option[];
 }
@@ -953,6 +954,24 @@ export interface Inked {
 
 export type KitState = 'needed' | 'ordered' | 'arrived' | 'used';
 
+/** A piece on a board, in mm. */
+export interface LaidLine {
+    words: string;
+    from: number;
+    across: number;
+    length: number;
+    width: number;
+}
+
+/** How what a board serves lies on it together. */
+export interface LayoutLine {
+    laid: LaidLine[];
+    cuts: SawLine[];
+    usedPercent: number;
+    offcut: string;
+    without: string[];
+}
+
 export interface LearnedHours {
     best: string;
     labour: string;
@@ -1682,6 +1701,14 @@ export interface SaidFinding {
     severity: Severity;
     title: string;
     figures: string;
+}
+
+/** A cut from edge to edge of what is left, as a line in mm. */
+export interface SawLine {
+    x1: number;
+    y1: number;
+    x2: number;
+    y2: number;
 }
 
 /** One thing that a scenario changes. */

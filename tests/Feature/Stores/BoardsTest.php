@@ -50,6 +50,26 @@ final class BoardsTest extends TestCase
         $this->assertStringContainsString('came in', (string) LogEntry::query()->where('kind', 'timber')->value('text'));
     }
 
+    public function test_what_it_serves_is_laid_onto_it_together_around_what_is_marked(): void
+    {
+        $this->build();
+        $this->build();
+        $this->takeIn(['length' => '1100', 'width' => '350', 'thickness' => '52'])->assertSessionHasNoErrors();
+        // Two halves of about 440 × 168 a body: two rows of two lie on 1,050 × 350 between the trimmed ends.
+        $layout = $this->get('/timber/1')->inertiaProps('layout');
+        $this->assertCount(4, $layout['laid']);
+        $this->assertSame([], $layout['without']);
+        $this->assertGreaterThan(6, count($layout['cuts']));
+        $this->post('/timber/1/defects', ['kind' => 'knot', 'from' => '200', 'across' => '60', 'long' => '30', 'wide' => '30'])->assertSessionHasNoErrors();
+        $around = $this->get('/timber/1')->inertiaProps('layout');
+        $this->assertSame([2, 1], [count($around['laid']), count($around['without'])]);
+        foreach ($around['laid'] as $one) {
+            $this->assertTrue($one['from'] >= 230 || $one['from'] + $one['length'] <= 200 || $one['across'] >= 90 || $one['across'] + $one['width'] <= 60);
+        }
+        $this->takeIn(['length' => '400', 'width' => '100', 'thickness' => '52'])->assertSessionHasNoErrors();
+        $this->assertNull($this->get('/timber/2')->inertiaProps('layout'), 'it serves nothing');
+    }
+
     public function test_what_is_cut_already_is_no_need_any_more(): void
     {
         $build = $this->build();

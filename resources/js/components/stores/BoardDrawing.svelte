@@ -1,20 +1,30 @@
 <!-- A board from above, grain along it, with what is cut around. Pressed at two corners it says where a mark is to be. -->
 <script lang="ts">
-    import type { DefectLine } from '@/lib/props';
+    import type { DefectLine, LayoutLine } from '@/lib/props';
 
     interface Props {
         length: number;
         width: number;
         colour: string;
         defects: DefectLine[];
+        layout?: LayoutLine | null;
         words: string;
         onmark?: (from: number, across: number, long: number, wide: number) => void;
     }
 
-    const { length, width, colour, defects, words, onmark }: Props = $props();
+    const { length, width, colour, defects, layout = null, words, onmark }: Props = $props();
 
     let began = $state<{ x: number; y: number } | null>(null);
     let now = $state<{ x: number; y: number } | null>(null);
+
+    // Words keep one height on the screen, whatever the board's length: about 13 px of a drawing 1,220 px wide.
+    const size = $derived(length / 90);
+
+    // Dark lines on a pale timber, white ones on a dark one.
+    const ink = $derived.by(() => {
+        const [red = 0, green = 0, blue = 0] = [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16));
+        return 0.3 * red + 0.6 * green + 0.1 * blue > 140 ? '#1f1e1a' : '#ffffff';
+    });
 
     const box = $derived(
         began && now
@@ -49,6 +59,7 @@
     role="img"
     aria-label={words}
     class="block w-full touch-none"
+    style:--ink={ink}
     onpointerdown={(event) => {
         if (onmark) {
             began = now = at(event);
@@ -78,6 +89,22 @@
             class={one.kind === 'sapwood' ? 'sap' : 'flaw'}
         />
     {/each}
+    {#each layout?.laid ?? [] as one, index (index)}
+        <rect x={one.from} y={one.across} width={one.length} height={one.width} class="piece" />
+        <text
+            x={one.from + 14}
+            y={one.across + Math.min(one.width - 8, size + 8)}
+            font-size={Math.min(size, one.width * 0.7)}>{one.words}</text
+        >
+    {/each}
+    {#each layout?.cuts ?? [] as one, index (index)}
+        <line x1={one.x1} y1={one.y1} x2={one.x2} y2={one.y2} class="cut" />
+        <text
+            x={one.x1 === one.x2 ? one.x1 + 4 : (one.x1 + one.x2) / 2}
+            y={one.x1 === one.x2 ? (one.y1 + one.y2) / 2 : one.y1 - 2}
+            font-size={size * 0.7}>{index + 1}</text
+        >
+    {/each}
     {#if box}<rect x={box.x} y={box.y} width={box.w} height={box.h} class="drawn" />{/if}
 </svg>
 
@@ -88,6 +115,26 @@
         stroke-opacity: 0.12;
         stroke-width: 1;
         vector-effect: non-scaling-stroke;
+    }
+
+    .piece {
+        fill: #fff;
+        fill-opacity: 0.16;
+        stroke: var(--ink);
+        stroke-width: 2;
+        vector-effect: non-scaling-stroke;
+    }
+
+    .cut {
+        stroke: var(--ink);
+        stroke-width: 1;
+        vector-effect: non-scaling-stroke;
+    }
+
+    text {
+        fill: var(--ink);
+        font-weight: 700;
+        pointer-events: none;
     }
 
     .flaw,

@@ -28,6 +28,7 @@
         defects,
         serves,
         not,
+        layout,
         readings,
         kinds,
     }: BoardProps = $props();
@@ -57,9 +58,28 @@
     {width}
     {colour}
     {defects}
+    {layout}
     words={`Board ${id} from above, ${defects.length} marks`}
     {...gone ? {} : { onmark: pointed }}
 />
+
+{#if layout}
+    <p class="mt-2" data-layout>
+        Together on it: {layout.laid.length}
+        {layout.laid.length === 1 ? 'piece' : 'pieces'}, {layout.usedPercent} % of its face{layout.offcut
+            ? `; the most useful offcut is ${layout.offcut}`
+            : '; nothing worth keeping is left'}.
+        {#if layout.without.length}Without a place beside them: {layout.without.join(', ')}.{/if}
+        <span class="small block"
+            >{#each layout.laid as one, index (index)}{index ? '; ' : ''}{one.words} from
+                <span class="figure">{one.from} / {one.across}</span>{/each} mm</span
+        >
+        <span class="quiet small block"
+            >The thin lines are cuts, from edge to edge, in the order of their numbers. A first answer for this board
+            alone: look at it before you saw.</span
+        >
+    </p>
+{/if}
 
 <div class="grid grid-cols-3 gap-8 mt-6 max-desk:grid-cols-1">
     <section>
