@@ -123,6 +123,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
     Route::post('/builds/{build}/setbacks', [SetbackController::class, 'tell'])->name('builds.setbacks');
     Route::get('/pieces', [PieceController::class, 'index'])->name('pieces');
     Route::get('/timber', [BoardController::class, 'index'])->name('timber');
+    Route::get('/timber/yard', [BoardController::class, 'yard'])->name('timber.yard');
     Route::get('/timber/{board}', [BoardController::class, 'show'])->where('board', '[0-9]{1,9}')->name('timber.one');
     Route::post('/timber/{board}/readings', [BoardController::class, 'read'])->where('board', '[0-9]{1,9}')->name('timber.readings');
     Route::delete('/timber/readings/{reading}', [BoardController::class, 'strike'])->where('reading', '[0-9]{1,9}')->name('timber.readings.one');

@@ -2376,6 +2376,34 @@ export interface WrongNote {
     at: string;
 }
 
+/** A piece that no board in the shop serves, as it is bought. */
+export interface YardLine {
+    build: number;
+    title: string;
+    what: string;
+    pieces: number;
+    metric: string;
+    inches: string;
+    cut: string;
+    lookFor: string[];
+}
+
+/** What to bring from the timber yard. */
+export interface YardProps {
+    headline: string;
+    moisture: string;
+    timbers: YardTimber[];
+}
+
+/** What is missing of one timber. */
+export interface YardTimber {
+    name: string;
+    feet: string;
+    protected: boolean;
+    standIns: string[];
+    lines: YardLine[];
+}
+
 /** What each page gets, by its component. */
 export interface Pages {
     'account/Account': AccountProps;
@@ -2421,6 +2449,7 @@ export interface Pages {
     'specification/Specification': SpecificationProps;
     'stores/Board': BoardProps;
     'stores/Boards': BoardsProps;
+    'stores/Yard': YardProps;
     'taking-in/Finished': FinishedProps;
     'taking-in/TakingIn': TakingInProps;
     'today/Today': TodayProps;

@@ -36,7 +36,7 @@ final class AccessTest extends TestCase
         'operations/{operation}/gate', 'operations/{operation}/gate/readings', 'operations/{operation}/gate/decide', 'operations/{operation}/gate/close',
         'operations/{operation}/gate/from-set-up', 'readings/{reading}/strike', 'operations/{operation}/caliper', 'operations/{operation}/done',
         'operations/{operation}/wrong', 'operations/{operation}/note', 'operations/{operation}/photographs', 'operations/{operation}/instruction',
-        'operations/{operation}/ticks', 'photographs/{photograph}.jpg', 'photographs/{photograph}-small.jpg', 'setbacks', 'setbacks/{setback}', 'timber', 'timber/{board}', 'timber/{board}/readings', 'timber/readings/{reading}', 'timber/{board}/defects', 'timber/defects/{defect}', 'builds/{build}/setbacks', 'pieces',
+        'operations/{operation}/ticks', 'photographs/{photograph}.jpg', 'photographs/{photograph}-small.jpg', 'setbacks', 'setbacks/{setback}', 'timber', 'timber/yard', 'timber/{board}', 'timber/{board}/readings', 'timber/readings/{reading}', 'timber/{board}/defects', 'timber/defects/{defect}', 'builds/{build}/setbacks', 'pieces',
         'logbook', 'logbook-{paper}.pdf', 'logbook/{entry}/correct', 'builds/{build}/facts', 'builds/{build}/facts-{paper}.pdf', 'bench', 'bench/presses', 'bench/away', 'bench/day', 'bench/gentle', 'bench/seen', 'bench/leave',
         'builds/{build}/set-up', 'builds/{build}/set-up/readings', 'builds/{build}/set-up/frets', 'builds/{build}/set-up/readings/{reading}/undo',
         'account/bench-code', 'clocks/{entry}/stop', 'kit/{line}/arrival', 'kit/{line}/use', 'kit/{line}/write-off',

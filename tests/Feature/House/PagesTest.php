@@ -48,6 +48,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/setbacks', 14])]
     #[TestWith(['/pieces', 14])]
     #[TestWith(['/timber', 18])]
+    #[TestWith(['/timber/yard', 18])]
     #[TestWith(['/logbook', 16])]
     #[TestWith(['/builds/1/facts', 18])]
     #[TestWith(['/commissions/new', 12])]

@@ -70,6 +70,21 @@ final class BoardsTest extends TestCase
         $this->assertNull($this->get('/timber/2')->inertiaProps('layout'), 'it serves nothing');
     }
 
+    public function test_the_list_for_the_yard_has_what_no_board_serves_with_its_allowance(): void
+    {
+        $build = $this->build();
+        $body = fn (): array => array_values(array_filter($this->actingAs($this->maker)->get('/timber/yard')->assertOk()->inertiaProps('timbers'), static fn (array $one): bool => $one['name'] === 'red alder'));
+        [$alder] = $body();
+        $this->assertSame([$build->number, 'body', 2], [$alder['lines'][0]['build'], $alder['lines'][0]['what'], $alder['lines'][0]['pieces']]);
+        // 45 mm with 3 mm a face is 51 mm, and in sixteenths never less: 2 1/16 in are 52.4 mm.
+        $this->assertStringEndsWith('× 51 mm', $alder['lines'][0]['metric']);
+        $this->assertStringEndsWith("× 2\u{a0}1/16\"", $alder['lines'][0]['inches']);
+        $this->takeIn()->assertSessionHasNoErrors();
+        $this->assertSame([], $body(), 'the board serves it');
+        $this->actingAs($this->manager)->post('/timber/1/gone', ['version' => 1, 'because' => 'it split from end to end'])->assertSessionHasNoErrors();
+        $this->assertCount(1, $body());
+    }
+
     public function test_what_is_cut_already_is_no_need_any_more(): void
     {
         $build = $this->build();

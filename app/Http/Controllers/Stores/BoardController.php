@@ -16,6 +16,7 @@ use App\Models\Stores\BoardReading;
 use App\Pages\Page;
 use App\Queries\Stores\BoardPage;
 use App\Queries\Stores\BoardsPage;
+use App\Queries\Stores\YardPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 
@@ -25,6 +26,11 @@ final class BoardController
     public function index(BoardsPage $page, #[CurrentUser] Person $viewer): Page
     {
         return $page->data($viewer);
+    }
+
+    public function yard(YardPage $page): Page
+    {
+        return $page->data();
     }
 
     public function show(Board $board, BoardPage $page, #[CurrentUser] Person $viewer): Page

@@ -14,8 +14,8 @@ use Regimen\Timber\Resawing;
  */
 final class CuttingPlan
 {
-    /** The least offcut that is worth keeping (common practice). */
-    public const LEAST_LENGTH = 200.0;
+    /** The least offcut that is worth keeping: longer than 150 mm (TRADE section 9); the width is common practice. */
+    public const LEAST_LENGTH = 150.0;
 
     public const LEAST_WIDTH = 50.0;
 

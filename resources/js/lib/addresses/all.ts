@@ -566,6 +566,13 @@ export const addresses = {
                 "HEAD"
             ]
         },
+        "timber.yard": {
+            "uri": "timber/yard",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
         "timber.one": {
             "uri": "timber/{board}",
             "methods": [

@@ -32,6 +32,9 @@
 {#if needs.length > 0}
     <section class="sheet mt-5">
         <h2>Still to be cut</h2>
+        {#if needs.some((one) => one.boards.length === 0)}
+            <p><a use:inertia href={route('timber.yard')}>List for the timber yard</a></p>
+        {/if}
         <ul>
             {#each needs as one, index (index)}
                 <li class="border-t border-t-rule py-1">
