@@ -17,8 +17,10 @@
     let began = $state<{ x: number; y: number } | null>(null);
     let now = $state<{ x: number; y: number } | null>(null);
 
-    // Words keep one height on the screen, whatever the board's length: about 13 px of a drawing 1,220 px wide.
-    const size = $derived(length / 90);
+    // Words keep one height on the screen, whatever the board's length; where it is drawn too small for them the page says them below it.
+    let shown = $state(1200);
+    const pixel = $derived(length / Math.max(1, shown));
+    const hasWords = $derived(shown >= 700);
 
     // Dark lines on a pale timber, white ones on a dark one.
     const ink = $derived.by(() => {
@@ -54,59 +56,62 @@
     }
 </script>
 
-<svg
-    viewBox={`0 0 ${length} ${width}`}
-    role="img"
-    aria-label={words}
-    class="block w-full touch-none"
-    style:--ink={ink}
-    onpointerdown={(event) => {
-        if (onmark) {
-            began = now = at(event);
-            event.currentTarget.setPointerCapture(event.pointerId);
-        }
-    }}
-    onpointermove={(event) => {
-        if (began) now = at(event);
-    }}
-    onpointerup={ended}
-    onpointercancel={() => (began = now = null)}
->
-    <rect x="0" y="0" width={length} height={width} fill={colour} />
-    {#each Array.from({ length: 9 }, (_, line) => ((line + 1) * width) / 10) as y (y)}
-        <path
-            d={`M0 ${y} C ${length / 3} ${y - width / 40}, ${(2 * length) / 3} ${y + width / 40}, ${length} ${y}`}
-            class="grain"
-        />
-    {/each}
-    {#each defects as one (one.id)}
-        <rect
-            x={one.from}
-            y={one.across}
-            width={one.length}
-            height={one.width}
-            rx={one.kind === 'knot' ? Math.min(one.length, one.width) / 2 : 0}
-            class={one.kind === 'sapwood' ? 'sap' : 'flaw'}
-        />
-    {/each}
-    {#each layout?.laid ?? [] as one, index (index)}
-        <rect x={one.from} y={one.across} width={one.length} height={one.width} class="piece" />
-        <text
-            x={one.from + 14}
-            y={one.across + Math.min(one.width - 8, size + 8)}
-            font-size={Math.min(size, one.width * 0.7)}>{one.words}</text
-        >
-    {/each}
-    {#each layout?.cuts ?? [] as one, index (index)}
-        <line x1={one.x1} y1={one.y1} x2={one.x2} y2={one.y2} class="cut" />
-        <text
-            x={one.x1 === one.x2 ? one.x1 + 4 : (one.x1 + one.x2) / 2}
-            y={one.x1 === one.x2 ? (one.y1 + one.y2) / 2 : one.y1 - 2}
-            font-size={size * 0.7}>{index + 1}</text
-        >
-    {/each}
-    {#if box}<rect x={box.x} y={box.y} width={box.w} height={box.h} class="drawn" />{/if}
-</svg>
+<div bind:clientWidth={shown}>
+    <svg
+        viewBox={`0 0 ${length} ${width}`}
+        role="img"
+        aria-label={words}
+        class="block w-full touch-none"
+        style:--ink={ink}
+        style:background-color={colour}
+        onpointerdown={(event) => {
+            if (onmark) {
+                began = now = at(event);
+                event.currentTarget.setPointerCapture(event.pointerId);
+            }
+        }}
+        onpointermove={(event) => {
+            if (began) now = at(event);
+        }}
+        onpointerup={ended}
+        onpointercancel={() => (began = now = null)}
+    >
+        <rect x="0" y="0" width={length} height={width} fill={colour} />
+        {#each Array.from({ length: 9 }, (_, line) => ((line + 1) * width) / 10) as y (y)}
+            <path
+                d={`M0 ${y} C ${length / 3} ${y - width / 40}, ${(2 * length) / 3} ${y + width / 40}, ${length} ${y}`}
+                class="grain"
+            />
+        {/each}
+        {#each defects as one (one.id)}
+            <rect
+                x={one.from}
+                y={one.across}
+                width={one.length}
+                height={one.width}
+                rx={one.kind === 'knot' ? Math.min(one.length, one.width) / 2 : 0}
+                class={one.kind === 'sapwood' ? 'sap' : 'flaw'}
+            />
+        {/each}
+        {#each layout?.laid ?? [] as one, index (index)}
+            <rect x={one.from} y={one.across} width={one.length} height={one.width} class="piece" />
+            {#if hasWords && one.width > 20 * pixel && one.length > 9 * pixel * one.words.length}
+                <text x={one.from + 10 * pixel} y={one.across + 16 * pixel} font-size={13 * pixel}>{one.words}</text>
+            {/if}
+        {/each}
+        {#each layout?.cuts ?? [] as one, index (index)}
+            <line x1={one.x1} y1={one.y1} x2={one.x2} y2={one.y2} class="cut" />
+            {#if hasWords}
+                <text
+                    x={one.x1 === one.x2 ? one.x1 + 4 * pixel : (one.x1 + one.x2) / 2 + 20 * pixel}
+                    y={one.x1 === one.x2 ? (one.y1 + one.y2) / 2 : Math.max(12 * pixel, one.y1 - 3 * pixel)}
+                    font-size={12 * pixel}>{index + 1}</text
+                >
+            {/if}
+        {/each}
+        {#if box}<rect x={box.x} y={box.y} width={box.w} height={box.h} class="drawn" />{/if}
+    </svg>
+</div>
 
 <style>
     .grain {
