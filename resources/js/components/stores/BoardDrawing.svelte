@@ -63,6 +63,7 @@
         aria-label={words}
         class="block w-full touch-none"
         style:--ink={ink}
+        style:--veil={ink === '#ffffff' ? '#000000' : '#ffffff'}
         style:background-color={colour}
         onpointerdown={(event) => {
             if (onmark) {
@@ -123,8 +124,8 @@
     }
 
     .piece {
-        fill: #fff;
-        fill-opacity: 0.16;
+        fill: var(--veil);
+        fill-opacity: 0.2;
         stroke: var(--ink);
         stroke-width: 2;
         vector-effect: non-scaling-stroke;
@@ -139,7 +140,7 @@
     text {
         fill: var(--ink);
         font-weight: 700;
-        pointer-events: none;
+        user-select: none;
     }
 
     .flaw,

@@ -33,7 +33,9 @@
     <section class="sheet mt-5">
         <h2>Still to be cut</h2>
         {#if needs.some((one) => one.boards.length === 0)}
-            <p><a use:inertia href={route('timber.yard')}>List for the timber yard</a></p>
+            <p>
+                What no board serves is on the <a use:inertia href={route('timber.yard')}>list for the timber yard</a>.
+            </p>
         {/if}
         <ul>
             {#each needs as one, index (index)}
