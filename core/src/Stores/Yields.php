@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Stores;
 
+use Regimen\Stores\Cutting\Face;
 use Regimen\Timber\BoardFeet;
 use Regimen\Timber\Resawing;
 use Regimen\Timber\RoughBoard;
@@ -14,9 +15,6 @@ use Regimen\Timber\RoughBoard;
  */
 final readonly class Yields
 {
-    /** Off each end, where it has checks (common practice). */
-    private const END_TRIM = 25.0;
-
     /**
      * @param  int  $times  instruments served
      * @param  int  $across  that it would serve if its pieces were turned across the grain
@@ -55,7 +53,7 @@ final readonly class Yields
     {
         $kerf = Resawing::KERF;
         $rows = (int) floor(($board->width->mm + $kerf) / ($wide + $kerf) + 1e-9);
-        $behind = (int) floor(($board->length->mm - 2 * self::END_TRIM + $kerf) / ($long + $kerf) + 1e-9);
+        $behind = (int) floor(($board->length->mm - 2 * Face::END_TRIM + $kerf) / ($long + $kerf) + 1e-9);
 
         return max(0, $rows) * max(0, $behind);
     }
