@@ -13,6 +13,7 @@ use App\Planning\House\FurnishOpenShop;
 use App\Planning\House\House;
 use App\Planning\Plan\ShopDatabase;
 use App\Planning\Problem\Air;
+use App\Planning\Problem\TimberWaits;
 use App\Planning\Problem\UsualDelay;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\House\ResourceNames;
@@ -38,6 +39,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(House::class);
         $this->app->scoped(Air::class);
         $this->app->scoped(UsualDelay::class);
+        $this->app->scoped(TimberWaits::class);
         $this->app->scoped(ShopDatabase::class);
         $this->app->scoped(Recording::class);
         $this->app->scoped(Choices::class);

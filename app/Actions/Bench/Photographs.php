@@ -9,6 +9,7 @@ use App\Models\Bench\Photograph;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\Setback\Setback;
+use App\Models\Stores\Board;
 use App\Support\Clock;
 use App\Support\PhotographFiles;
 use App\Support\Picture;
@@ -32,6 +33,22 @@ final readonly class Photographs
             }
             $photograph = $this->keep($by, $operation, $picture, $caption, null, $atGate, $setback);
             $this->recording->log($operation->build, $by, 'photograph', "Photograph {$photograph->id} at {$operation->name}".($caption === '' ? '.' : ": {$caption}"));
+
+            return $photograph;
+        });
+    }
+
+    /** Of a board, as it lies in the rack or wet on the bench. */
+    public function ofBoard(Person $by, Board $board, UploadedFile $file, string $caption): Photograph
+    {
+        $picture = Picture::of($file, 'photograph');
+
+        return $this->recording->keep(function () use ($by, $board, $picture, $caption): Photograph {
+            $photograph = Photograph::query()->create([
+                'board_id' => $board->id, 'operation_key' => '', 'caption' => $caption, 'width' => $picture->width, 'height' => $picture->height, 'person_id' => $by->id,
+                'at' => $this->clock->now(), 'sha256' => $this->files->keep($picture->large, $picture->small), 'bytes' => strlen($picture->large),
+            ]);
+            $this->recording->log(null, $by, 'timber', "Photograph {$photograph->id} of {$board->name()}".($caption === '' ? '.' : ": {$caption}"));
 
             return $photograph;
         });

@@ -6,6 +6,7 @@ namespace App\Actions\Stores;
 
 use App\Actions\Recording;
 use App\Models\People\Person;
+use App\Models\Stores\Blank;
 use App\Models\Stores\Board;
 use App\Models\Stores\BoardDefect;
 use App\Models\Stores\BoardReading;
@@ -59,6 +60,23 @@ final readonly class KeepBoard
             $this->recording->log(null, $by, 'timber', ucfirst($board->name()).': '.implode(', ', array_filter([
                 $moisture === null ? '' : "read {$moisture} %", $grams === null ? '' : 'weighed '.($grams / 1000).' kg',
             ])).'.');
+            $this->recording->planAnew("board {$board->id} read");
+        });
+    }
+
+    /** A blank is read or weighed since it was cut: it is thinner than its board was, and settles sooner. */
+    public function readBlank(Person $by, Blank $blank, ?float $moisture): void
+    {
+        $this->recording->keep(function () use ($by, $blank, $moisture): void {
+            if ($blank->freed_at !== null) {
+                throw Refused::because('That blank is in stock again: read the board that it has become.', 'moisture');
+            }
+            if ($moisture === null) {
+                throw Refused::because('Write what the meter reads.', 'moisture');
+            }
+            $this->keep($by, $blank->board, $moisture, null, $blank);
+            $this->recording->log($blank->build, $by, 'timber', ucfirst($blank->name()).": read {$moisture} %.");
+            $this->recording->planAnew("blank {$blank->id} read");
         });
     }
 
@@ -70,6 +88,7 @@ final readonly class KeepBoard
             }
             $reading->update(['struck_at' => $this->clock->now()]);
             $this->recording->log(null, $by, 'timber', "A reading of board {$reading->board_id} is struck out.");
+            $this->recording->planAnew("a reading of board {$reading->board_id} struck out");
         });
     }
 
@@ -103,6 +122,24 @@ final readonly class KeepBoard
         });
     }
 
+    /** @param  array<string, string>  $known  by column */
+    public function change(Person $by, Board $board, int $version, array $known): void
+    {
+        $this->recording->keep(function () use ($by, $board, $version, $known): void {
+            Refused::ifStale($board->version, $version, ucfirst($board->name()));
+            $changes = array_filter($known, static fn (string $value, string $column): bool => $board->getAttribute($column) !== $value, ARRAY_FILTER_USE_BOTH);
+            $words = [];
+            foreach ($changes as $column => $value) {
+                $before = $board->getAttribute($column);
+                $words[] = "{$column} “{$value}”".(is_string($before) && $before !== '' ? " instead of “{$before}”" : '');
+            }
+            if ($words !== []) {
+                $board->update([...$changes, 'version' => $board->version + 1]);
+                $this->recording->log(null, $by, 'timber', ucfirst($board->name()).': '.implode('; ', $words).'.');
+            }
+        });
+    }
+
     /** It was sold, given away or used up otherwise; its record stays. */
     public function letGo(Person $by, Board $board, int $version, string $because): void
     {
@@ -114,10 +151,10 @@ final readonly class KeepBoard
         });
     }
 
-    private function keep(Person $by, Board $board, ?float $moisture, ?int $grams): void
+    private function keep(Person $by, Board $board, ?float $moisture, ?int $grams, ?Blank $blank = null): void
     {
         BoardReading::query()->create([
-            'board_id' => $board->id, 'moisture_hundredths' => $moisture === null ? null : (int) round($moisture * 100), 'grams' => $grams, 'person_id' => $by->id, 'at' => $this->clock->now(),
+            'board_id' => $board->id, 'blank_id' => $blank?->id, 'moisture_hundredths' => $moisture === null ? null : (int) round($moisture * 100), 'grams' => $grams, 'person_id' => $by->id, 'at' => $this->clock->now(),
         ]);
     }
 

@@ -9,6 +9,7 @@ use App\Models\Build\KitLine;
 use App\Models\Build\Operation;
 use App\Models\Build\SpecificationRevision;
 use App\Planning\Problem\Air;
+use App\Planning\Problem\TimberWaits;
 use App\Support\Clock;
 use App\Support\Refused;
 use Illuminate\Validation\ValidationException;
@@ -18,7 +19,7 @@ use Regimen\Route\OperationState;
 /** Whether an operation can be worked on: what must come before is over, and its parts are there. */
 final readonly class Readiness
 {
-    public function __construct(private Air $air, private Clock $clock)
+    public function __construct(private Air $air, private TimberWaits $timber, private Clock $clock)
     {
     }
 
@@ -47,6 +48,7 @@ final readonly class Readiness
             $this->mustBeReleased($operation, $field);
             $this->linksMustBeOver($operation, $field);
             $this->partsMustBeThere($operation, $field);
+            $this->timberMustBeSettled($operation, $field);
             $this->airMustBeRight($operation, $field);
         }
     }
@@ -68,6 +70,15 @@ final readonly class Readiness
                     .'page first.',
                 $field,
             );
+        }
+    }
+
+    private function timberMustBeSettled(Operation $operation, string $field): void
+    {
+        $this->timber->forget();
+        $waits = $this->timber->release($operation);
+        if ($waits !== null) {
+            throw Refused::because("“{$operation->name}” waits for {$waits->cause}. Read it again: where it is there already, its day moves up.", $field);
         }
     }
 

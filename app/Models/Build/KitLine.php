@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Models\Build;
 
 use App\Models\ShopModel;
+use App\Models\Stores\Blank;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Regimen\Costing\KitState;
 use Regimen\Parts\PartGroup;
 
@@ -15,6 +18,7 @@ use Regimen\Parts\PartGroup;
  * @property int|null $piece_id  the piece in stock that it is in
  * @property int|null $setback_id  to whose loss it belongs
  * @property Build $build
+ * @property Collection<int, Blank> $blanks
  */
 class KitLine extends ShopModel
 {
@@ -31,6 +35,12 @@ class KitLine extends ShopModel
     public function build(): BelongsTo
     {
         return $this->belongsTo(Build::class);
+    }
+
+    /** @return HasMany<Blank, $this> that were cut for it */
+    public function blanks(): HasMany
+    {
+        return $this->hasMany(Blank::class)->whereNull('freed_at')->orderBy('id');
     }
 
     /** What the whole line costs: as ordered, or as estimated until then. */

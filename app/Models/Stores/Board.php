@@ -24,6 +24,7 @@ use Regimen\Units\Length;
  * @property Person $person
  * @property Collection<int, BoardReading> $readings
  * @property Collection<int, BoardDefect> $defects
+ * @property Board|null $lot  that it is left of, as that was bought
  */
 class Board extends ShopModel
 {
@@ -41,10 +42,22 @@ class Board extends ShopModel
         return $this->belongsTo(Person::class);
     }
 
+    /** @return BelongsTo<self, $this> */
+    public function lot(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'lot_id');
+    }
+
+    /** @return HasMany<Blank, $this> that were cut from it */
+    public function blanks(): HasMany
+    {
+        return $this->hasMany(Blank::class)->orderBy('id');
+    }
+
     /** @return HasMany<BoardReading, $this> that count, the earliest first */
     public function readings(): HasMany
     {
-        return $this->hasMany(BoardReading::class)->whereNull('struck_at')->orderBy('at')->orderBy('id');
+        return $this->hasMany(BoardReading::class)->whereNull('blank_id')->whereNull('struck_at')->orderBy('at')->orderBy('id');
     }
 
     /** @return HasMany<BoardDefect, $this> that are marked */
@@ -55,9 +68,9 @@ class Board extends ShopModel
 
     public function rough(): RoughBoard
     {
-        return RoughBoard::of(
-            Length::ofMillimetres($this->length_tenths / 10), Length::ofMillimetres($this->width_tenths / 10), Length::ofMillimetres($this->thickness_tenths / 10),
-        );
+        $sides = array_map(static fn (int $tenths): Length => Length::ofMillimetres($tenths / 10), [$this->length_tenths, $this->width_tenths, $this->thickness_tenths]);
+
+        return $this->lot_id === null ? RoughBoard::of(...$sides) : RoughBoard::leftOf(...$sides);
     }
 
     /** `board 14, black walnut`. */

@@ -18,6 +18,7 @@ final readonly class UnderHand
      * @param  string  $holds  how long it holds then, and on what; empty for no hold
      * @param  list<BenchList>  $lists
      * @param  list<WentWrong>  $wrong
+     * @param  list<string>  $timber  the blanks that it is done on
      * @param  string  $way  how it is done
      * @param  string  $kind  whether it can be undone, wants calm hands, or can be left
      */
@@ -40,6 +41,7 @@ final readonly class UnderHand
         public array $lists,
         public ?HouseInstruction $instruction,
         public array $wrong,
+        public array $timber,
         public string $way,
         public string $kind,
         public TellForm $tell,

@@ -8,6 +8,7 @@ use Regimen\Costing\KitState;
 
 final readonly class SheetKitLine
 {
+    /** @param  string  $cutFrom  which blanks of which boards it is; empty for what is bought */
     public function __construct(
         public int $id,
         public string $group,
@@ -27,6 +28,7 @@ final readonly class SheetKitLine
         public bool $overdue,
         public ?string $cost,
         public bool $costIsEstimate,
+        public string $cutFrom,
     ) {
     }
 }

@@ -17,6 +17,8 @@ final readonly class BoardProps extends Page
      * @param  list<DefectLine>  $defects
      * @param  list<ServedLine>  $serves  the best use first
      * @param  list<string>  $not  the nearest needs that it does not serve, and why
+     * @param  list<string>  $without  what of it finds no place beside the others
+     * @param  list<int>  $photographs
      * @param  list<BoardReadingLine>  $readings
      * @param  list<Option>  $kinds
      */
@@ -33,13 +35,18 @@ final readonly class BoardProps extends Page
         public string $papers,
         public bool $protected,
         public string $note,
+        public string $place,
+        public string $figure,
+        public string $origin,
+        public array $photographs,
         public string $gone,
         public string $settling,
         public string $because,
         public array $defects,
         public array $serves,
         public array $not,
-        public ?LayoutLine $layout,
+        public ?MarkedLine $layout,
+        public array $without,
         public array $readings,
         public array $kinds,
     ) {

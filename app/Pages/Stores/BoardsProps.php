@@ -14,6 +14,7 @@ final readonly class BoardsProps extends Page
     /**
      * @param  list<BoardLine>  $boards
      * @param  list<NeedLine>  $needs  what builds are still to be cut from, and which boards serve it
+     * @param  list<BlankLine>  $blanks  cut and waiting
      * @param  list<string>  $species
      * @param  list<Option>  $cuts
      */
@@ -22,6 +23,7 @@ final readonly class BoardsProps extends Page
         public string $balance,
         public array $boards,
         public array $needs,
+        public array $blanks,
         public array $species,
         public array $cuts,
         public string $today,

@@ -7,7 +7,24 @@ namespace App\Pages\Stores;
 /** A piece on a board, in mm. */
 final readonly class LaidLine
 {
-    public function __construct(public string $words, public float $from, public float $across, public float $length, public float $width)
-    {
+    /**
+     * @param  int  $number  among all places of the plan
+     * @param  string  $turn  along, half or across
+     * @param  string  $line  along which it is sawn out, as a path; empty for a box
+     * @param  bool  $curved  whether straight cuts alone do not free it
+     * @param  list<string>  $faults
+     */
+    public function __construct(
+        public int $number,
+        public string $words,
+        public float $from,
+        public float $across,
+        public float $length,
+        public float $width,
+        public string $turn,
+        public string $line,
+        public bool $curved,
+        public array $faults,
+    ) {
     }
 }

@@ -12,6 +12,7 @@ use App\Models\Plan\PlannedFinish;
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
 use App\Planning\Problem\ShopProblem;
+use App\Planning\Problem\TimberWaits;
 use App\Planning\Problem\UsualDelay;
 use App\Planning\Route\RecoatWindows;
 use App\Support\Clock;
@@ -35,6 +36,7 @@ final readonly class Planner
         private House $house,
         private Air $air,
         private UsualDelay $delay,
+        private TimberWaits $timber,
         private ShopProblem $problem,
         private Standings $standings,
         private RecoatWindows $windows,
@@ -108,6 +110,7 @@ final readonly class Planner
         $this->house->forget();
         $this->air->forget();
         $this->delay->forget();
+        $this->timber->forget();
     }
 
     /** What was fixed is planned already: the plan stays to the minute, and its history says what happened. */

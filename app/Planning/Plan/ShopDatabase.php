@@ -6,6 +6,7 @@ namespace App\Planning\Plan;
 
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
+use App\Planning\Problem\TimberWaits;
 use App\Planning\Problem\UsualDelay;
 use App\Support\OneAtATime;
 use Illuminate\Database\Connection;
@@ -26,6 +27,7 @@ final class ShopDatabase
         private readonly House $house,
         private readonly Air $air,
         private readonly UsualDelay $delay,
+        private readonly TimberWaits $timber,
     ) {
     }
 
@@ -98,6 +100,7 @@ final class ShopDatabase
             $this->house->forget();
             $this->air->forget();
             $this->delay->forget();
+            $this->timber->forget();
         }
     }
 

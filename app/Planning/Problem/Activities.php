@@ -32,7 +32,7 @@ use Regimen\Units\Duration;
  */
 final readonly class Activities
 {
-    public function __construct(private House $house, private Air $air, private UsualDelay $delay, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private UsualDelay $delay, private TimberWaits $timber, private Clock $clock)
     {
     }
 
@@ -74,7 +74,7 @@ final readonly class Activities
     private function open(OperationModel $operation, array $links, KitWaits $waits, callable $activityOf): Activity
     {
         [$leads, $late] = $waits->leads($operation->needs, $activityOf);
-        $releases = array_filter([$waits->release($operation->needs), $late, $this->decision($operation)]);
+        $releases = array_filter([$waits->release($operation->needs), $late, $this->timber->release($operation), $this->decision($operation)]);
         usort($releases, static fn (Release $a, Release $b): int => $b->instant <=> $a->instant);
 
         return new Activity(

@@ -8,12 +8,14 @@ use App\Models\Build\Build;
 use App\Models\Build\SpecificationRevision;
 use App\Models\House\HouseModel;
 use App\Planning\House\House;
+use App\Planning\Stores\BuildLots;
 use Regimen\Costing\Kit;
 use Regimen\Costing\UnknownPrice;
 use Regimen\Figures\Workings;
 use Regimen\Instrument\Reading\HouseDefaults;
 use Regimen\Instrument\Reading\ReadSpecification;
 use Regimen\Instrument\Reading\SpecificationReader;
+use Regimen\Timber\Lots;
 use Regimen\Units\Money;
 
 /** Specifications as they are kept: the client's words over the house's. */
@@ -47,7 +49,7 @@ final readonly class Revisions
     /** @param  Build|null  $build  whose methods say how it is made; the house's where there is none yet */
     public function workings(ReadSpecification $read, ?Build $build = null): Workings
     {
-        return Workings::from($read, $this->partsCost($read), $this->house->methods($build)->slots());
+        return Workings::from($read, $this->partsCost($read), $this->house->methods($build)->slots(), $build === null ? new Lots : static fn (): Lots => BuildLots::of($build));
     }
 
     private function partsCost(ReadSpecification $read): ?Money

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Stores;
 
+use App\Models\Stores\Blank;
 use App\Models\Stores\Board;
 use App\Models\Stores\BoardReading;
 use App\Planning\Problem\Air;
@@ -16,7 +17,7 @@ final class LotMoisture
 {
     private ?float $balance = null;
 
-    /** @var array<string, float>|null by species */
+    /** @var array<string, float>|null by what settles alike */
     private ?array $learned = null;
 
     public function __construct(private readonly Air $air)
@@ -31,23 +32,48 @@ final class LotMoisture
         return $this->balance ??= BalanceMoisture::percent($air->temperature, $air->humidity);
     }
 
-    /** @param  Board  $board  with its readings */
+    /** @param  Board  $board  with its readings and those of the lot that it is left of */
     public function of(Board $board): ?Settling
     {
-        $told = self::told($board->readings);
-
-        return $told === [] ? null : Settling::of($told, $this->balance(), $this->tau($board->species));
+        return $this->settling($board, self::told($board->readings));
     }
 
-    /** τ of a timber in this house: the median of what its boards tell, or the usual one. */
-    public function tau(string $species): float
+    /** @param  Blank  $blank  with its readings and its board */
+    public function ofBlank(Blank $blank): ?Settling
     {
-        return $this->learned()[$species] ?? Settling::USUAL_TAU;
+        return $this->settling($blank->board, self::told($blank->readings), $blank->thickness_tenths);
     }
 
-    public function isLearned(string $species): bool
+    /**
+     * By what was read of it, or of what it was cut from.
+     *
+     * @param  list<array{float, float}>  $told
+     */
+    private function settling(Board $board, array $told, ?int $tenths = null): ?Settling
     {
-        return isset($this->learned()[$species]);
+        $told = $told !== [] ? $told : self::told($board->readings);
+        $told = $told !== [] || $board->lot === null ? $told : self::told($board->lot->readings);
+
+        return $told === [] ? null : Settling::of($told, $this->balance(), $this->tau($board->species, $tenths ?? $board->thickness_tenths));
+    }
+
+    /** τ of a timber in this house: the median of what its boards of about that thickness tell, or the usual one. */
+    public function tau(string $species, int $tenths): float
+    {
+        return $this->learned()[self::likes($species, $tenths)] ?? Settling::USUAL_TAU;
+    }
+
+    public function isLearned(string $species, int $tenths): bool
+    {
+        return isset($this->learned()[self::likes($species, $tenths)]);
+    }
+
+    /** What settles alike: the same timber, thin, middling or thick (house convention: up to 15 mm, up to 35 mm, above). */
+    private static function likes(string $species, int $tenths): string
+    {
+        return $species.match (true) {
+            $tenths <= 150 => ', thin', $tenths <= 350 => ', middling', default => ', thick',
+        };
     }
 
     /**
@@ -83,7 +109,7 @@ final class LotMoisture
                 $told = self::told($board->readings);
                 $settling = count($told) < 2 ? null : Settling::of($told, $this->balance());
                 if ($settling?->isOwn === true) {
-                    $taus[$board->species][] = $settling->tau;
+                    $taus[self::likes($board->species, $board->thickness_tenths)][] = $settling->tau;
                 }
             }
             $this->learned = array_map(self::median(...), $taus);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Stores;
 
 use App\Models\Build\Build;
+use App\Models\Stores\Blank as BlankRecord;
 use App\Planning\Pieces\RouteSoFar;
 use App\Planning\Specification\Revisions;
 use Regimen\Setback\PieceKind;
@@ -23,17 +24,31 @@ final readonly class OpenNeeds
     public function all(): array
     {
         $needs = [];
+        $cut = $this->cut();
         $routes = $this->routes->ofOpenBuilds();
         foreach (Build::query()->open()->with('specification')->orderByRaw('promised_on IS NULL, promised_on, number')->get() as $build) {
             $read = Revisions::read($build->specification);
             foreach ($read->specification === null ? [] : Blank::of($this->revisions->workings($read, $build)) as $blank) {
-                if (! Thing::of(self::piece($blank->kind), $routes[$build->id] ?? [])->isBegun()) {
+                if (! isset($cut["{$build->id} {$blank->key()}"]) && ! Thing::of(self::piece($blank->kind), $routes[$build->id] ?? [])->isBegun()) {
                     $needs[] = [$build, $blank];
                 }
             }
         }
 
         return $needs;
+    }
+
+    /** @return array<string, true> for what a blank was cut that is neither spoiled nor taken elsewhere, by build and key */
+    private function cut(): array
+    {
+        $cut = [];
+        foreach (BlankRecord::query()->reserved()->whereIn('build_id', Build::query()->open()->select('id'))->with('kitLine')->get() as $one) {
+            if ($one->kitLine->piece_id === null && ! $one->kitLine->surplus && $one->kitLine->written_off < $one->kitLine->quantity) {
+                $cut["{$one->build_id} {$one->key}"] = true;
+            }
+        }
+
+        return $cut;
     }
 
     private static function piece(BlankKind $kind): PieceKind

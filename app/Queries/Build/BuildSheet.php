@@ -13,6 +13,7 @@ use App\Models\Build\LogEntry;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
+use App\Models\Stores\Blank;
 use App\Pages\Later;
 use App\Pages\Setback\PhotographLine;
 use App\Pages\Sheet\BuildSheetProps;
@@ -25,6 +26,7 @@ use App\Pages\Sheet\SheetKitLine;
 use App\Planning\House\House;
 use App\Planning\Plan\Outlooks;
 use App\Planning\Specification\Revisions;
+use App\Planning\Stores\BuildLots;
 use App\Queries\Setback\BuildSetbacks;
 use App\Queries\Setback\TellForms;
 use App\Queries\Specification\Drawings;
@@ -55,7 +57,7 @@ final readonly class BuildSheet
     {
         $build->load(
             [
-                'client', 'specification', 'draft', 'measurements.person', 'kit', 'logbook.person',
+                'client', 'specification', 'draft', 'measurements.person', 'kit.blanks', 'logbook.person',
                 'operations' => static fn ($query) => $query->with(['planned', 'person', 'runningClocks'])->withSum(
                     'timeEntries as worked_minutes', 'minutes',
                 ),
@@ -75,7 +77,7 @@ final readonly class BuildSheet
             drawing: Drawings::ofRevision($build->specification)->drawing,
             next: $this->next->of($build, $people),
             holdsFinish: $build->route_lacks === '' ? $this->route->holdsFinish($build, $people) : null,
-            specification: SpecificationWords::of($read, $build->specification),
+            specification: SpecificationWords::of($read, $build->specification, BuildLots::of($build)),
             operations: $this->route->operations($build, $people),
             kit: array_values($build->kit->map(fn (KitLine $line): SheetKitLine => $this->kitLine($line, $viewer))->all()),
             measured: Measured::offered($build, $read),
@@ -158,6 +160,7 @@ final readonly class BuildSheet
                 && $line->expected_on < $this->clock->today($this->house->zone()),
             cost: $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
             costIsEstimate: $line->cost_minor === null,
+            cutFrom: implode(', ', $line->blanks->map(static fn (Blank $one): string => "blank {$one->id} from board {$one->board_id}")->all()),
         );
     }
 

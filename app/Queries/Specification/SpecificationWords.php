@@ -15,6 +15,7 @@ use Regimen\Instrument\Fields\FieldKind;
 use Regimen\Instrument\Reading\FieldWords;
 use Regimen\Instrument\Reading\ReadSpecification;
 use Regimen\Instrument\Reading\SpecificationFields;
+use Regimen\Timber\Lots;
 
 /**
  * A specification as the build sheet shows it: the values that say most, in groups, and the figures that the bench asks
@@ -37,22 +38,23 @@ final class SpecificationWords
         ],
     ];
 
-    public static function of(ReadSpecification $read, SpecificationRevision $revision): SpecificationSheet
+    /** @param  Lots  $lots  that the instrument is cut from */
+    public static function of(ReadSpecification $read, SpecificationRevision $revision, Lots $lots): SpecificationSheet
     {
         return new SpecificationSheet(
             revision: $revision->number,
             released: $revision->isReleased(),
             at: $revision->at->toIso8601ZuluString(),
-            groups: Kept::of('sheet', $revision->text(), static fn (): array => self::groups($read)),
+            groups: Kept::of('sheet', $revision->text().($lots->isEmpty() ? '' : $lots->text()), static fn (): array => self::groups($read, $lots)),
             wishes: is_string($read->values['wishes'] ?? null) ? $read->values['wishes'] : '',
         );
     }
 
     /** @return list<SheetGroup> */
-    private static function groups(ReadSpecification $read): array
+    private static function groups(ReadSpecification $read, Lots $lots): array
     {
         $figures = [];
-        foreach (FigureBook::figures(Workings::from($read)) as $figure) {
+        foreach (FigureBook::figures(Workings::from($read, lots: $lots)) as $figure) {
             $figures[$figure->key] = $figure;
         }
         $groups = [];

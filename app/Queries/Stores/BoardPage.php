@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Queries\Stores;
 
+use App\Models\Bench\Photograph;
 use App\Models\Build\Build;
 use App\Models\People\Person;
 use App\Models\Stores\Board;
-use App\Models\Stores\BoardDefect;
 use App\Models\Stores\BoardReading;
 use App\Pages\Shop\Option;
 use App\Pages\Stores\BoardProps;
 use App\Pages\Stores\BoardReadingLine;
-use App\Pages\Stores\DefectLine;
 use App\Pages\Stores\ServedLine;
 use App\Planning\House\House;
+use App\Planning\Stores\Cutting;
+use App\Planning\Stores\CuttingAsked;
 use App\Planning\Stores\LotMoisture;
-use App\Planning\Stores\OpenNeeds;
 use App\Support\Clock;
 use App\Support\Say;
 use Regimen\Stores\Blank;
@@ -32,14 +32,16 @@ final readonly class BoardPage
 {
     private const MOST_NOT = 4;
 
-    public function __construct(private House $house, private LotMoisture $moisture, private OpenNeeds $needs, private Clock $clock)
+    public function __construct(private House $house, private LotMoisture $moisture, private Cutting $cutting, private MarkedBoards $marked, private Clock $clock)
     {
     }
 
     public function data(Board $board, Person $viewer): BoardProps
     {
-        $board->load(['readings.person', 'defects', 'person']);
-        [$serves, $not, $served] = $board->gone_at === null ? $this->uses($board) : [[], [], []];
+        $board->load(['readings.person', 'defects', 'person', 'lot.readings']);
+        $table = $board->gone_at === null ? $this->cutting->table(new CuttingAsked([$board->id])) : null;
+        $laid = $table === null ? [] : $this->cutting->laid($table, new CuttingAsked([$board->id]));
+        [$serves, $not] = $table === null ? [[], []] : $this->uses($board, $table->open);
         $settling = $this->moisture->of($board);
         $species = Species::named($board->species);
 
@@ -51,12 +53,11 @@ final readonly class BoardPage
             ])),
             size: BoardWords::size($board).', '.implode(', ', array_filter([Words::number($board->rough()->boardFeet()).' bd ft', BoardWords::density($board)])),
             length: $board->length_tenths / 10, width: $board->width_tenths / 10, colour: $species->colour,
-            money: $viewer->isManager() ? $this->house->money($board->cost_minor)->plain() : null, papers: $board->papers, protected: $species->protected, note: $board->note,
-            gone: $board->gone_at === null ? '' : $board->gone_because, settling: $this->settles($settling), because: $this->because($settling, $board->species),
-            defects: array_values($board->defects->map(static fn (BoardDefect $one): DefectLine => new DefectLine(
-                $one->id, $one->kind->words(), $one->from_tenths / 10, $one->across_tenths / 10, $one->length_tenths / 10, $one->width_tenths / 10,
-            ))->all()),
-            serves: $serves, not: $not, layout: BoardLayout::of($board, $served),
+            money: $viewer->isManager() ? $this->house->money($board->cost_minor)->plain() : null, papers: $board->papers, protected: $species->protected, note: $board->note, place: $board->place, figure: $board->figure, origin: $board->origin,
+            photographs: array_values(Photograph::query()->where('board_id', $board->id)->orderBy('id')->pluck('id')->all()),
+            gone: $board->gone_at === null ? '' : $board->gone_because, settling: $this->settles($settling), because: $this->because($settling, $board),
+            defects: MarkedBoards::defects($board),
+            serves: $serves, not: $not, layout: $table === null ? null : $this->marked->lines($table, $laid, $viewer)[0] ?? null, without: $table === null ? [] : $table->without($laid),
             readings: array_values($board->readings->reverse()->map(static fn (BoardReading $one): BoardReadingLine => new BoardReadingLine(
                 id: $one->id, at: $one->at->toIso8601ZuluString(), by: $one->person->name,
                 moisture: $one->moisture_hundredths === null ? '' : Words::number($one->moisture_hundredths / 100).' %', weight: $one->grams === null ? '' : Words::number($one->grams / 1000, 2).' kg',
@@ -90,7 +91,7 @@ final readonly class BoardPage
             ? 'It is within 1 % of the shop’s balance.' : 'It is within 1 % of the shop’s balance from '.Say::dayAndYear($ready).' on.';
     }
 
-    private function because(?Settling $settling, string $species): string
+    private function because(?Settling $settling, Board $board): string
     {
         if ($settling === null) {
             return '';
@@ -99,27 +100,29 @@ final readonly class BoardPage
 
         return 'Balance '.Words::number($settling->balance).' % in the air of the last days; '.Words::number($settling->at($this->clock->now()->getTimestamp() / 86_400)).' % by now; m(t) = e + (m₀ − e)·exp(−t/τ), τ '.$tau.' days '.match (true) {
             $settling->isOwn => 'from its own readings'.($settling->spread === null ? ' (two fit exactly, so no spread is known)' : ' ± '.Words::number($settling->spread)),
-            $this->moisture->isLearned($species) => "as {$species} has settled here before",
+            $this->moisture->isLearned($board->species, $board->thickness_tenths) => "as {$board->species} of about that thickness has settled here before",
             default => 'as usual; two readings a week apart tell its own',
         }.'.';
     }
 
-    /** @return array{list<ServedLine>, list<string>, list<array{Build, Blank}>} the best use first, why others are none, what is served in the order of promises */
-    private function uses(Board $board): array
+    /**
+     * @param  list<array{Build, Blank}>  $open
+     * @return array{list<ServedLine>, list<string>} the best use first, and why others are none
+     */
+    private function uses(Board $board, array $open): array
     {
-        $serves = $not = $served = [];
-        foreach ($this->needs->all() as [$build, $blank]) {
+        $serves = $not = [];
+        foreach ($open as [$build, $blank]) {
             $yields = Yields::of($board->rough(), $board->species, $blank);
             if ($yields->times > 0) {
                 $serves[] = self::served($board, $build, $blank, $yields);
-                $served[] = [$build, $blank];
             } elseif ($blank->timber->name === $board->species) {
                 $not[] = "{$build->number} {$build->title}, {$blank->kind->value}: {$yields->cannot}";
             }
         }
         usort($serves, static fn (ServedLine $a, ServedLine $b): int => [count($a->but), -$a->usedPercent] <=> [count($b->but), -$b->usedPercent]);
 
-        return [$serves, array_slice($not, 0, self::MOST_NOT), $served];
+        return [$serves, array_slice($not, 0, self::MOST_NOT)];
     }
 
     private static function served(Board $board, Build $build, Blank $blank, Yields $yields): ServedLine

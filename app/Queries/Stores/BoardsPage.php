@@ -28,13 +28,13 @@ final readonly class BoardsPage
 {
     private const SHOWN = 500;
 
-    public function __construct(private House $house, private LotMoisture $moisture, private OpenNeeds $needs, private Clock $clock)
+    public function __construct(private House $house, private LotMoisture $moisture, private OpenNeeds $needs, private BlankLines $blanks, private Clock $clock)
     {
     }
 
     public function data(Person $viewer): BoardsProps
     {
-        $boards = Board::query()->there()->with('readings')->orderBy('species')->orderBy('id')->limit(self::SHOWN)->get();
+        $boards = Board::query()->there()->with(['readings', 'lot.readings'])->orderBy('species')->orderBy('id')->limit(self::SHOWN)->get();
         $needs = $this->needs->all();
         $served = [];
         foreach ($needs as $number => [$build, $blank]) {
@@ -52,6 +52,7 @@ final readonly class BoardsPage
             balance: 'In the air of the last days timber comes to '.Words::number($this->moisture->balance()).' %.',
             boards: $lines,
             needs: array_map(static fn (array $need, int $number): NeedLine => self::need($need, $served[$number] ?? []), $needs, array_keys($needs)),
+            blanks: $this->blanks->waiting($viewer),
             species: Species::names(),
             cuts: array_map(static fn (TimberCut $one): Option => new Option($one->value, $one->words()), TimberCut::cases()),
             today: $this->clock->today($this->house->zone()),

@@ -9,6 +9,7 @@ use Regimen\Instrument\Finish\FinishSystem;
 use Regimen\Instrument\Finish\NeckFinish;
 use Regimen\Instrument\Neck\NeckJoint;
 use Regimen\Instrument\Specification;
+use Regimen\Timber\Species;
 
 /**
  * How an instrument of this timber and finish is looked after. Common practice, no single source; the data sheet of what it was
@@ -90,15 +91,11 @@ final class CareSheet
     /** @return list<string> */
     private static function protectedTimber(Specification $s): array
     {
-        $names = [];
-        foreach ([$s->neck->neckTimber, $s->board->boardTimber, ...array_map(static fn ($layer) => $layer->timber, $s->bodywork->layers)] as $timber) {
-            if ($timber->protected) {
-                $names[] = $timber->name;
-            }
-        }
+        $names = array_map(static fn (Species $one): string => $one->name, array_filter($s->timbers(), static fn (Species $one): bool => $one->protected));
+        $names = $s->hasShell() ? [...$names, 'shell'] : $names;
 
         return $names === [] ? [] : [
-            'It has '.implode(' and ', array_unique($names)).' in it, which is protected in places: before it crosses a border ask the authority which papers it needs.',
+            'It has '.implode(' and ', $names).' in it, which is protected in places: before it crosses a border ask the authority which papers it needs.',
         ];
     }
 }

@@ -67,6 +67,25 @@ final class BodyFigures implements FigureSource
         );
     }
 
+    /** What was cut already is reckoned with what it was weighed at. */
+    private static function lots(Workings $w): string
+    {
+        $s = $w->specification;
+        $pieces = ['neck' => $s->neck->neckTimber, 'fretboard' => $s->board->boardTimber];
+        foreach ($s->bodywork->layers as $number => $layer) {
+            $pieces["layer.{$number}"] = $layer->timber;
+        }
+        $known = [];
+        foreach ($pieces as $piece => $timber) {
+            $lot = $w->lots()->of($piece, $timber);
+            if ($lot !== null) {
+                $known[] = "{$lot->name} with ".Words::number($lot->at($w->balance()), 0).' kg/m³';
+            }
+        }
+
+        return $known === [] ? '' : ' (as weighed: '.implode(', ', array_unique($known)).')';
+    }
+
     /** @return iterable<Figure> */
     private function mass(Workings $w): iterable
     {
@@ -74,7 +93,7 @@ final class BodyFigures implements FigureSource
         yield Figure::of(
             'weight', 'Expected weight', $mass->total() / 1000, 'kg', 'T6',
             count($mass->parts).' parts: timber at '.Words::number($w->balance())
-                .' % moisture, less cavities, and hardware as stated',
+                .' % moisture'.self::lots($w).', less cavities, and hardware as stated',
             'body', 2,
         );
         yield Figure::mm(

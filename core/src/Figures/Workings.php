@@ -20,6 +20,7 @@ use Regimen\Instrument\Shape\StringSpread;
 use Regimen\Instrument\Specification;
 use Regimen\Strings\StringMass;
 use Regimen\Timber\BalanceMoisture;
+use Regimen\Timber\Lots;
 use Regimen\Units\Money;
 
 /** One specification with everything that is worked out from it, shared by figures, findings and drawings. */
@@ -36,16 +37,32 @@ final class Workings
         public readonly ReadSpecification $read,
         public readonly ?Money $partsCost,
         public readonly SlotsSawn $slots,
+        private Lots|\Closure $lots,
     ) {
     }
 
-    /** @param  SlotsSawn  $slots  as the route has it */
+    /**
+     * @param  SlotsSawn  $slots  as the route has it
+     * @param  Lots|\Closure(): Lots  $lots  that it is cut from, looked up only where its mass is asked for
+     */
     public static function from(
         ReadSpecification $read,
         ?Money $partsCost = null,
         SlotsSawn $slots = SlotsSawn::FromTheFlat,
+        Lots|\Closure $lots = new Lots,
     ): self {
-        return new self($read->orFail(), $read, $partsCost, $slots);
+        return new self($read->orFail(), $read, $partsCost, $slots, $lots);
+    }
+
+    /** The same with another specification. */
+    public function with(ReadSpecification $read): self
+    {
+        return new self($read->orFail(), $read, $this->partsCost, $this->slots, $this->lots);
+    }
+
+    public function lots(): Lots
+    {
+        return $this->lots instanceof Lots ? $this->lots : $this->lots = ($this->lots)();
     }
 
     /** Whether the client has said so, rather than the house. */
@@ -135,7 +152,7 @@ final class Workings
     {
         return $this->once(
             InstrumentMass::class,
-            fn (): InstrumentMass => InstrumentMass::from($this->specification, $this->balance()),
+            fn (): InstrumentMass => InstrumentMass::from($this->specification, $this->balance(), $this->lots()),
         );
     }
 

@@ -17,10 +17,13 @@ use Regimen\Instrument\Finish\BoardFinish;
 use Regimen\Instrument\Finish\Finishing;
 use Regimen\Instrument\Finish\GrainFill;
 use Regimen\Instrument\Fretboard\Fretboard;
+use Regimen\Instrument\Fretboard\MarkerMaterial;
+use Regimen\Instrument\Fretboard\MarkerShape;
 use Regimen\Instrument\Fretboard\Stringing;
 use Regimen\Instrument\Neck\Headstock;
 use Regimen\Instrument\Neck\Joinery;
 use Regimen\Instrument\Neck\Neck;
+use Regimen\Timber\Species;
 use Regimen\Units\Length;
 
 /** What an instrument is to be, complete: what was left out has been taken from the house or worked out. */
@@ -49,6 +52,23 @@ final readonly class Specification
     public function nutHeight(): float
     {
         return $this->board->zeroFret ? 0.0 : $this->brief->nutAction->mm;
+    }
+
+    /** @return list<Species> every timber that is in it, once */
+    public function timbers(): array
+    {
+        $timbers = [];
+        foreach ([$this->neck->neckTimber, $this->board->boardTimber, ...array_map(static fn (Layer $one): Species => $one->timber, $this->bodywork->layers)] as $timber) {
+            $timbers[$timber->name] = $timber;
+        }
+
+        return array_values($timbers);
+    }
+
+    /** Whether shell is let into its face. */
+    public function hasShell(): bool
+    {
+        return $this->board->markers !== MarkerShape::None && $this->board->markerMaterial === MarkerMaterial::Shell;
     }
 
     public function bodyThickness(): Length

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace Regimen\Stores;
 
 use Regimen\Figures\Workings;
+use Regimen\Geometry\Polygon;
 use Regimen\Instrument\Body\BodyConstruction;
 use Regimen\Instrument\Body\Layer;
 use Regimen\Instrument\Fretboard\TimberCut;
 use Regimen\Instrument\Neck\HeadstockConstruction;
 use Regimen\Instrument\Neck\NeckJoint;
+use Regimen\Stores\Cutting\Outline;
+use Regimen\Timber\BoardFeet;
+use Regimen\Timber\Resawing;
 use Regimen\Timber\Species;
 
 /**
@@ -21,12 +25,17 @@ final readonly class Blank
     /** Around an outline, to be sawn and routed off. */
     private const AROUND = 10.0;
 
+    /** A thinner slab than this is no cover, ring or veneer any more (common practice). */
+    private const LEAST_REST = 5.0;
+
     /** At the ends of a neck. */
     private const ENDS = 20.0;
 
     /**
      * @param  int  $pieces  side by side, of that width each
      * @param  bool  $isSliced  whether they are neighbouring slices of a thicker board, opened like a book
+     * @param  int  $layer  of the body, from the top; 0 for everything else
+     * @param  Polygon|null  $line  along which it is sawn out where it is one piece
      */
     private function __construct(
         public BlankKind $kind,
@@ -37,7 +46,35 @@ final readonly class Blank
         public float $thickness,
         public int $pieces,
         public bool $isSliced,
+        public int $layer = 0,
+        public ?Polygon $line = null,
     ) {
+    }
+
+    /** `top.0`: which of an instrument’s blanks it is. */
+    public function key(): string
+    {
+        return "{$this->kind->value}.{$this->layer}";
+    }
+
+    /**
+     * What is left of the thickness of a board that it is resawn from, beside its planing and the kerf.
+     *
+     * @return float 0 where that is too thin to be kept
+     */
+    public function leavesOf(float $thickness): float
+    {
+        $rest = $this->isSliced
+            ? $thickness - 2 * BoardFeet::PLANING_MM + Resawing::KERF - $this->pieces * ($this->thickness + Resawing::SANDING + Resawing::KERF)
+            : $thickness - $this->thickness - 2 * BoardFeet::PLANING_MM - Resawing::KERF;
+
+        return $rest >= self::LEAST_REST ? $rest : 0.0;
+    }
+
+    /** What is sawn out along a line, with what is left around it. */
+    public function outline(): ?Outline
+    {
+        return $this->line === null ? null : Outline::of($this->line, self::AROUND / 2);
     }
 
     /** @return list<self> all that one instrument is cut from */
@@ -73,15 +110,19 @@ final readonly class Blank
         if ($bodywork->body === BodyConstruction::FlatTop) {
             return [];
         }
-        $along = $w->body()->outline->along()->length() + self::AROUND;
-        $across = $w->body()->outline->across()->length() + self::AROUND;
+        $line = $w->body()->outline;
+        $along = $line->along()->length() + self::AROUND;
+        $across = $line->across()->length() + self::AROUND;
         $isLayered = count($bodywork->layers) > 1;
 
-        return array_map(static function (Layer $layer, int $number) use ($along, $across, $bodywork, $isLayered): self {
+        return array_map(static function (Layer $layer, int $number) use ($along, $across, $bodywork, $isLayered, $line): self {
             $isTop = $isLayered && $number === 0;
             $pieces = $isTop ? 2 : max(1, $bodywork->bodyPieces);
 
-            return new self($isTop ? BlankKind::Top : BlankKind::Body, $layer->timber, $bodywork->bodyCut, $along, $across / $pieces, $layer->thickness->mm, $pieces, $isTop);
+            return new self(
+                $isTop ? BlankKind::Top : BlankKind::Body, $layer->timber, $bodywork->bodyCut, $along, $across / $pieces, $layer->thickness->mm, $pieces, $isTop,
+                $number, $pieces === 1 ? $line : null,
+            );
         }, $bodywork->layers, array_keys($bodywork->layers));
     }
 }

@@ -20,8 +20,9 @@ final readonly class Yields
      * @param  int  $across  that it would serve if its pieces were turned across the grain
      * @param  string  $cannot  why it serves none; empty where it does
      * @param  float  $used  share of the board's volume that is in the blanks, 0 to 1
+     * @param  bool  $comesOutOf  whether timber and thickness are right, whatever its face
      */
-    private function __construct(public int $times, public int $across, public string $cannot, public float $used)
+    private function __construct(public int $times, public int $across, public string $cannot, public float $used, public bool $comesOutOf)
     {
     }
 
@@ -36,7 +37,7 @@ final readonly class Yields
             default => '',
         };
         if ($cannot !== '') {
-            return new self(0, 0, $cannot, 0.0);
+            return new self(0, 0, $cannot, 0.0, false);
         }
         $along = self::served(self::laid($board, $blank->length, $blank->width), $slices, $blank);
         $turned = self::served(self::laid($board, $blank->width, $blank->length), $slices, $blank);
@@ -44,7 +45,7 @@ final readonly class Yields
 
         return new self(
             $along, $turned, $along > 0 ? '' : sprintf('too small: %.0f × %.0f mm are needed', $blank->length, $blank->width),
-            $volume / ($board->length->mm * $board->width->mm * $board->thickness->mm),
+            $volume / ($board->length->mm * $board->width->mm * $board->thickness->mm), true,
         );
     }
 

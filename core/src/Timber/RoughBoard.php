@@ -29,6 +29,12 @@ final readonly class RoughBoard
         return new self($length, $width, $thickness);
     }
 
+    /** What is left of one: it may be shorter along the grain than it is wide. */
+    public static function leftOf(Length $length, Length $width, Length $thickness): self
+    {
+        return new self($length, $width, $thickness);
+    }
+
     public function boardFeet(): float
     {
         return BoardFeet::of($this->thickness, $this->width, $this->length)->value;

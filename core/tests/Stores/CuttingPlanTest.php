@@ -7,11 +7,16 @@ namespace Regimen\Tests\Stores;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Regimen\Geometry\Point;
+use Regimen\Geometry\Polygon;
 use Regimen\Stores\Cutting\Area;
 use Regimen\Stores\Cutting\CuttingPlan;
 use Regimen\Stores\Cutting\Face;
 use Regimen\Stores\Cutting\Laid;
 use Regimen\Stores\Cutting\Layout;
+use Regimen\Stores\Cutting\Marked;
+use Regimen\Stores\Cutting\Outline;
+use Regimen\Stores\Cutting\Turn;
 use Regimen\Stores\Cutting\Wanted;
 
 /** Pieces on boards (I1), judged by code that knows nothing of how they were laid. */
@@ -22,14 +27,19 @@ final class CuttingPlanTest extends TestCase
     public function test_random_plans_keep_every_rule(): void
     {
         $dice = new Randomizer(new Mt19937(20));
-        $served = 0;
+        $served = $across = $nested = 0;
         for ($case = 0; $case < (getenv('REGIMEN_LONG') === '1' ? 1000 : 200); $case++) {
-            [$faces, $wanted] = self::drawn($dice);
-            $plan = CuttingPlan::of($faces, $wanted, 5, $case);
-            $this->assertSame([], self::faults($plan, $faces, $wanted), "case {$case}");
+            $mayTurn = $case % 4 === 0;
+            [$faces, $wanted] = self::drawn($dice, $mayTurn);
+            $plan = CuttingPlan::of($faces, $wanted, 5, $case, $mayTurn);
+            $this->assertSame([], self::faults($plan, $faces, $wanted, $mayTurn), "case {$case}");
             $served += count($plan->laid);
+            $across += count($plan->across());
+            $nested += count(array_filter($plan->laid, static fn (Laid $one): bool => $one->turn === Turn::Half));
         }
         $this->assertGreaterThan(500, $served);
+        $this->assertGreaterThan(0, $across);
+        $this->assertGreaterThan(0, $nested);
     }
 
     /** The area of the pieces is a bound that nobody can pass: boards sawn into pieces by chance can be put together again. */
@@ -85,7 +95,6 @@ final class CuttingPlanTest extends TestCase
         $plan = CuttingPlan::of([new Face(1, 1050.0, 100.0)], [new Wanted(1, 500.0, 100.0)], 1, 1);
         $this->assertEqualsWithDelta([497.5, 100.0], [$plan->offcut?->length, $plan->offcut?->width], 1e-9);
         $this->assertSame(1, $plan->offcutOf);
-        $this->assertEqualsWithDelta(500 * 100 / (1050 * 100), $plan->used([new Face(1, 1050.0, 100.0)]), 1e-9);
         $split = CuttingPlan::of([new Face(1, 1050.0, 100.0, [new Area(700.0, 0.0, 10.0, 100.0)])], [new Wanted(1, 500.0, 100.0)], 1, 1);
         $this->assertEqualsWithDelta(315.0, $split->offcut?->length, 1e-9, 'from the split to the trimmed end');
         $this->assertNull(CuttingPlan::of([new Face(1, 1050.0, 100.0)], [new Wanted(1, 850.0, 100.0)], 1, 1)->offcut);
@@ -101,12 +110,50 @@ final class CuttingPlanTest extends TestCase
         new Wanted(1, 0.0, 10.0);
     }
 
+    /** Two pears with a broad and a slender end, 300 long: as boxes they need 602.5 mm, head to tail less. */
+    public function test_outlines_are_laid_into_each_other_and_a_knot_beside_a_waist_is_no_matter(): void
+    {
+        $pear = Outline::of(Polygon::of([new Point(0, 30), new Point(40, 0), new Point(290, 60), new Point(290, 90), new Point(40, 150), new Point(0, 120)]), 5.0);
+        $wanted = [new Wanted(1, $pear->length, $pear->width, 1, $pear), new Wanted(2, $pear->length, $pear->width, 1, $pear)];
+        $this->assertCount(1, CuttingPlan::of([new Face(1, 620.0, 225.0)], $wanted, 1, 1)->without, 'as boxes');
+        $both = CuttingPlan::of([new Face(1, 620.0, 225.0)], $wanted, 50, 1);
+        $this->assertSame([Turn::Along, Turn::Half], array_map(static fn (Laid $one): Turn => $one->turn, $both->laid));
+        $marked = Marked::of(new Face(1, 620.0, 225.0), $both->laid, [1 => $wanted[0], 2 => $wanted[1]], []);
+        $this->assertSame([0, 1], $marked->curved, 'parted along their lines');
+        $knot = new Face(1, 360.0, 160.0, [new Area(300.0, 0.0, 20.0, 20.0)]);
+        $this->assertCount(1, CuttingPlan::of([$knot], [$wanted[0]], 1, 1)->laid, 'the knot lies in its box, beside its line');
+        $this->assertSame([], CuttingPlan::of([$knot], [new Wanted(1, $pear->length, $pear->width)], 5, 1)->laid);
+    }
+
+    public function test_what_is_marked_by_hand_is_judged(): void
+    {
+        $face = new Face(1, 1050.0, 200.0, [new Area(900.0, 0.0, 20.0, 20.0)]);
+        $wanted = [1 => new Wanted(1, 300.0, 100.0), 2 => new Wanted(2, 300.0, 100.0), 3 => new Wanted(3, 100.0, 60.0)];
+        $at = static fn (int $one, float $from, float $across, Turn $turn = Turn::Along): Laid => new Laid(
+            $one, 1, $turn === Turn::Across ? new Area($from, $across, $wanted[$one]->width, $wanted[$one]->length) : new Area($from, $across, $wanted[$one]->length, $wanted[$one]->width), $turn,
+        );
+        $judged = static fn (Laid ...$laid): Marked => Marked::of($face, array_values($laid), $wanted, [1 => 'the neck', 2 => 'the top', 3 => 'the cover']);
+        $this->assertSame([['on the top, or with less than a kerf between them'], ['on the neck, or with less than a kerf between them']], $judged($at(1, 25.0, 0.0), $at(2, 327.0, 0.0))->faults);
+        $this->assertTrue($judged($at(1, 25.0, 0.0), $at(2, 327.5, 0.0))->isSound());
+        $this->assertStringContainsString('trimmed ends', $judged($at(1, 24.0, 0.0))->faults[0][0]);
+        $this->assertSame([['on what is marked at 900 / 0']], $judged($at(3, 850.0, 10.0))->faults);
+        $this->assertTrue($judged($at(1, 800.0, 0.0, Turn::Across))->isSound() === false && $judged($at(3, 800.0, 0.0, Turn::Across))->isSound());
+        // Four around a middle: no straight cut from edge to edge frees any.
+        $wheel = [10 => new Wanted(10, 600.0, 60.0), 11 => new Wanted(11, 390.0, 137.5)];
+        $laid = [new Laid(10, 1, new Area(25.0, 0.0, 600.0, 60.0)), new Laid(11, 1, new Area(627.5, 0.0, 390.0, 137.5)), new Laid(10, 1, new Area(417.5, 140.0, 600.0, 60.0)), new Laid(11, 1, new Area(25.0, 62.5, 390.0, 137.5))];
+        $pinwheel = Marked::of(new Face(1, 1042.5, 200.0), $laid, $wheel, []);
+        $this->assertTrue($pinwheel->isSound());
+        $this->assertSame([0, 1, 2, 3], $pinwheel->curved);
+        $whole = $judged($at(1, 25.0, 0.0), $at(2, 327.5, 0.0));
+        $this->assertEqualsWithDelta([60_000 / 210_000, 1000.0, 97.5], [$whole->used, $whole->offcuts[0]->length, $whole->offcuts[0]->width], 1e-9, 'beside them, from end to end');
+    }
+
     /** @return array{list<Face>, list<Wanted>} */
-    private static function drawn(Randomizer $dice): array
+    private static function drawn(Randomizer $dice, bool $isShort = false): array
     {
         $faces = $wanted = [];
         for ($board = 1; $board <= $dice->getInt(1, 4); $board++) {
-            [$length, $width] = [$dice->getInt(400, 2500), $dice->getInt(80, 300)];
+            [$length, $width] = $isShort ? [$dice->getInt(400, 700), $dice->getInt(250, 400)] : [$dice->getInt(400, 2500), $dice->getInt(80, 300)];
             $defects = [];
             for ($defect = 0; $defect < $dice->getInt(0, 4); $defect++) {
                 [$long, $wide] = [$dice->getInt(5, 120), $dice->getInt(5, 60)];
@@ -115,10 +162,26 @@ final class CuttingPlanTest extends TestCase
             $faces[] = new Face($board, (float) $length, (float) $width, $defects);
         }
         for ($one = 1; $one <= $dice->getInt(1, 12); $one++) {
-            $wanted[] = new Wanted($one, (float) $dice->getInt(60, 900), (float) $dice->getInt(20, 200), $dice->getInt(1, 2));
+            $outline = $dice->getInt(1, 2) === 1 ? Outline::of(self::waisted($dice), 5.0) : null;
+            $wanted[] = $outline === null
+                ? new Wanted($one, (float) $dice->getInt(60, 900), (float) $dice->getInt(20, 200), $dice->getInt(1, 2))
+                : new Wanted($one, $outline->length, $outline->width, 1, $outline);
         }
 
         return [$faces, $wanted];
+    }
+
+    /** A pear of some size, as bodies are. */
+    private static function waisted(Randomizer $dice): Polygon
+    {
+        [$length, $width, $waist] = [$dice->getInt(150, 450), $dice->getInt(60, 180), $dice->getInt(20, 60) / 100];
+        $points = [];
+        for ($at = 0; $at < 40; $at++) {
+            $turn = 2 * M_PI * $at / 40;
+            $points[] = new Point($length / 2 * cos($turn), $width / 2 * sin($turn) * (1 - $waist * (0.5 + 0.5 * cos($turn))));
+        }
+
+        return Polygon::of($points);
     }
 
     /** @return list<Area> */
@@ -141,7 +204,7 @@ final class CuttingPlanTest extends TestCase
      * @param  list<Wanted>  $wanted
      * @return list<string>
      */
-    private static function faults(Layout $plan, array $faces, array $wanted): array
+    private static function faults(Layout $plan, array $faces, array $wanted, bool $mayTurn): array
     {
         $faults = [];
         $count = array_count_values(array_map(static fn (Laid $one): int => $one->wanted, $plan->laid));
@@ -155,15 +218,18 @@ final class CuttingPlanTest extends TestCase
             $face = $faces[$one->face - 1];
             $a = $one->area;
             $need = $wanted[$one->wanted - 1];
-            if (abs($a->length - $need->length) > 1e-6 || abs($a->width - $need->width) > 1e-6) {
+            [$long, $wide] = $one->turn === Turn::Across ? [$need->width, $need->length] : [$need->length, $need->width];
+            if (abs($a->length - $long) > 1e-6 || abs($a->width - $wide) > 1e-6 || $one->turn === Turn::Across && ! $mayTurn) {
                 $faults[] = "piece {$at} is of another size, or across the grain";
             }
+            $line = self::line($one, $need);
             if ($a->from < 25 - 1e-6 || $a->from + $a->length > $face->length - 25 + 1e-6 || $a->across < -1e-6 || $a->across + $a->width > $face->width + 1e-6) {
                 $faults[] = "piece {$at} lies outside";
             }
             foreach ($face->defects as $defect) {
                 if (min($a->from + $a->length, $defect->from + $defect->length) - max($a->from, $defect->from) > 1e-6
-                    && min($a->across + $a->width, $defect->across + $defect->width) - max($a->across, $defect->across) > 1e-6) {
+                    && min($a->across + $a->width, $defect->across + $defect->width) - max($a->across, $defect->across) > 1e-6
+                    && ($line === null || self::nearest($line, self::boxed($defect)) < 4.99)) {
                     $faults[] = "piece {$at} lies on a defect";
                 }
             }
@@ -171,32 +237,72 @@ final class CuttingPlanTest extends TestCase
                 $b = $two->area;
                 $along = max($a->from, $b->from) - min($a->from + $a->length, $b->from + $b->length);
                 $across = max($a->across, $b->across) - min($a->across + $a->width, $b->across + $b->width);
-                if ($two->face === $one->face && max($along, $across) < self::KERF - 1e-6) {
+                $other = self::line($two, $wanted[$two->wanted - 1]);
+                // Five millimetres are left around a line; the saw goes between what is left around both.
+                $apart = ($line === null ? 0 : 5) + ($other === null ? 0 : 5) + self::KERF - 0.01;
+                if ($two->face === $one->face && max($along, $across) < self::KERF - 1e-6
+                    && ($line === null && $other === null || self::nearest($line ?? self::boxed($a), $other ?? self::boxed($b)) < $apart)) {
                     $faults[] = "piece {$at} has no kerf to its neighbour";
                 }
             }
         }
 
-        return [...$faults, ...self::notSawn($plan, $faces)];
+        foreach ($faces as $face) {
+            $laid = array_values(array_filter($plan->laid, static fn (Laid $one): bool => $one->face === $face->number));
+            $marked = Marked::of($face, $laid, array_combine(array_column($wanted, 'number'), $wanted), []);
+            $faults = [...$faults, ...array_merge(...$marked->faults), ...self::notSawn($marked)];
+        }
+
+        return $faults;
+    }
+
+    /** The line of a piece with an outline in its place on the board; null for a box. */
+    private static function line(Laid $laid, Wanted $wanted): ?Polygon
+    {
+        $points = $laid->turn === Turn::Across ? [] : $wanted->outline->points ?? [];
+
+        return $points === [] ? null : Polygon::of(array_map(static fn (Point $one): Point => $laid->turn === Turn::Half
+            ? new Point($laid->area->from + $wanted->length - $one->x, $laid->area->across + $wanted->width - $one->y)
+            : new Point($laid->area->from + $one->x, $laid->area->across + $one->y), $points));
+    }
+
+    private static function boxed(Area $area): Polygon
+    {
+        return Polygon::of(array_map(
+            static fn (array $one): Point => new Point($area->from + $one[0] * $area->length, $area->across + $one[1] * $area->width), [[0, 0], [1, 0], [1, 1], [0, 1]],
+        ));
+    }
+
+    /** How near two lines come to each other, by places on both; 0 where one lies in the other. */
+    private static function nearest(Polygon $one, Polygon $two): float
+    {
+        $near = INF;
+        foreach ([[$one, $two], [$two, $one]] as [$of, $to]) {
+            foreach ($of->points as $point) {
+                $near = min($near, $to->contains($point) ? 0.0 : $to->distanceTo($point));
+            }
+        }
+
+        return $near;
     }
 
     /**
-     * Saws the boards as the plan says: every cut goes from edge to edge of one part, and every piece is one part in the end.
+     * Saws the board as the plan says: every cut goes from edge to edge of one part, and every piece is one part in the end, but for
+     * those that are said to need a curved cut.
      *
-     * @param  list<Face>  $faces
      * @return list<string>
      */
-    private static function notSawn(Layout $plan, array $faces): array
+    private static function notSawn(Marked $marked): array
     {
-        $parts = array_map(static fn (Face $one): array => [[25.0, 0.0, $one->length - 25.0, $one->width]], $faces);
-        foreach ($plan->cuts as $cut) {
+        $parts = [[25.0, 0.0, $marked->face->length - 25.0, $marked->face->width]];
+        foreach ($marked->cuts as $cut) {
             [$i, $j] = $cut->isAcross ? [0, 1] : [1, 0];
-            foreach ($parts[$cut->face - 1] as $at => $part) {
+            foreach ($parts as $at => $part) {
                 if (abs($part[$j] - $cut->from) < 1e-6 && abs($part[$j + 2] - $cut->to) < 1e-6 && $cut->at > $part[$i] - self::KERF - 1e-6 && $cut->at < $part[$i + 2] - 1e-9) {
                     $before = $after = $part;
                     $before[$i + 2] = $cut->at;
                     $after[$i] = $cut->at + self::KERF;
-                    array_splice($parts[$cut->face - 1], $at, 1, array_values(array_filter([$before, $after], static fn (array $one): bool => $one[$i + 2] - $one[$i] > 1e-9)));
+                    array_splice($parts, $at, 1, array_values(array_filter([$before, $after], static fn (array $one): bool => $one[$i + 2] - $one[$i] > 1e-9)));
 
                     continue 2;
                 }
@@ -204,10 +310,15 @@ final class CuttingPlanTest extends TestCase
 
             return ['a cut does not go from edge to edge'];
         }
-        foreach ($plan->laid as $one) {
+        foreach ($marked->laid as $at => $one) {
             $want = [$one->area->from, $one->area->across, $one->area->from + $one->area->length, $one->area->across + $one->area->width];
-            if (array_filter($parts[$one->face - 1], static fn (array $part): bool => max(array_map(static fn (float $a, float $b): float => abs($a - $b), $part, $want)) < 1e-6) === []) {
+            if (! in_array($at, $marked->curved, true) && array_filter($parts, static fn (array $part): bool => max(array_map(static fn (float $a, float $b): float => abs($a - $b), $part, $want)) < 1e-6) === []) {
                 return ['a piece does not come off the saw'];
+            }
+        }
+        foreach ($marked->offcuts as $offcut) {
+            if (array_filter($parts, static fn (array $part): bool => $part[0] <= $offcut->from + 1e-6 && $part[1] <= $offcut->across + 1e-6 && $part[2] >= $offcut->from + $offcut->length - 1e-6 && $part[3] >= $offcut->across + $offcut->width - 1e-6) === []) {
+                return ['an offcut does not come off the saw'];
             }
         }
 

@@ -167,6 +167,21 @@ export interface BetterPlan {
     moves: PersonMoved[];
 }
 
+/** What was cut for a build and is not made into anything yet. */
+export interface BlankLine {
+    id: number;
+    build: number;
+    title: string;
+    what: string;
+    size: string;
+    species: string;
+    board: number;
+    place: string;
+    money: string | null;
+    settled: string;
+    ready: boolean;
+}
+
 export interface BoardLine {
     id: number;
     species: string;
@@ -195,13 +210,18 @@ export interface BoardProps {
     papers: string;
     protected: boolean;
     note: string;
+    place: string;
+    figure: string;
+    origin: string;
+    photographs: number[];
     gone: string;
     settling: string;
     because: string;
     defects: DefectLine[];
     serves: ServedLine[];
     not: string[];
-    layout: LayoutLine | null;
+    layout: MarkedLine | null;
+    without: string[];
     readings: BoardReadingLine[];
     kinds: Option[];
 }
@@ -214,11 +234,23 @@ export interface BoardReadingLine {
     weight: string;
 }
 
+/** Boards as a table, in and out. */
+export interface BoardTableProps {
+    columns: string[];
+}
+
+/** What a table of boards would change. */
+export interface BoardTableSeen {
+    changes: string[];
+    problem: string;
+}
+
 export interface BoardsProps {
     headline: string;
     balance: string;
     boards: BoardLine[];
     needs: NeedLine[];
+    blanks: BlankLine[];
     species: string[];
     cuts: Option[];
     today: string;
@@ -432,6 +464,36 @@ export interface CopyLine {
     at: string;
     size: string;
     isSealed: boolean;
+}
+
+/** A board or a need that can be taken into a cutting plan. */
+export interface CutChoice {
+    key: string;
+    words: string;
+    under: string;
+    chosen: boolean;
+}
+
+/** What a need takes of a board’s cost. */
+export interface CutCost {
+    words: string;
+    money: string | null;
+}
+
+/** A cutting plan: boards, what is cut from them, and where it lies. */
+export interface CuttingProps {
+    headline: string;
+    choices: CutChoice[];
+    needs: CutChoice[];
+    boards: MarkedLine[];
+    without: string[];
+    at: string[];
+    byHand: boolean;
+    turned: boolean;
+    sound: boolean;
+    tries: number;
+    weak: string;
+    cautions: string[];
 }
 
 /** What has changed in somebody’s day. */
@@ -956,20 +1018,16 @@ export type KitState = 'needed' | 'ordered' | 'arrived' | 'used';
 
 /** A piece on a board, in mm. */
 export interface LaidLine {
+    number: number;
     words: string;
     from: number;
     across: number;
     length: number;
     width: number;
-}
-
-/** How what a board serves lies on it together. */
-export interface LayoutLine {
-    laid: LaidLine[];
-    cuts: SawLine[];
-    usedPercent: number;
-    offcut: string;
-    without: string[];
+    turn: string;
+    line: string;
+    curved: boolean;
+    faults: string[];
 }
 
 export interface LearnedHours {
@@ -1058,6 +1116,26 @@ export interface Mark {
 
 /** Labour is solid, a hold hatched, waiting open, a gate a ring. */
 export type MarkKind = 'labour' | 'hold' | 'wait' | 'gate';
+
+/** A board with pieces marked on it. Lengths in mm. */
+export interface MarkedLine {
+    board: number;
+    version: number;
+    name: string;
+    size: string;
+    colour: string;
+    length: number;
+    width: number;
+    trim: number;
+    defects: DefectLine[];
+    laid: LaidLine[];
+    cuts: SawLine[];
+    offcuts: OffcutLine[];
+    usedPercent: number;
+    keptPercent: number;
+    costs: CutCost[];
+    settling: string;
+}
 
 export interface MeasurablePart {
     value: string;
@@ -1154,6 +1232,16 @@ export interface NextThing {
     start: string;
 }
 
+/** What is left of a board and kept, in mm. */
+export interface OffcutLine {
+    words: string;
+    money: string | null;
+    from: number;
+    across: number;
+    length: number;
+    width: number;
+}
+
 export interface OpenBuild extends BuildLine {
     stage: string;
 }
@@ -1212,6 +1300,31 @@ export interface OwnedResource {
     kind: string;
     name: string;
     capacity: number;
+}
+
+/** A board of a protected timber. */
+export interface PapersBoard {
+    id: number;
+    words: string;
+    origin: string;
+    papers: string;
+}
+
+/** An instrument with protected timber or shell in it. */
+export interface PapersBuild {
+    number: number;
+    title: string;
+    version: number;
+    what: string;
+    lots: string[];
+    papers: string;
+}
+
+/** Protected timber and shell, in stock and in instruments, and what papers are on file. */
+export interface PapersProps {
+    headline: string;
+    boards: PapersBoard[];
+    builds: PapersBuild[];
 }
 
 export interface PartLine {
@@ -1950,6 +2063,7 @@ export interface SheetKitLine {
     overdue: boolean;
     cost: string | null;
     costIsEstimate: boolean;
+    cutFrom: string;
 }
 
 export interface SheetLine {
@@ -2270,6 +2384,7 @@ export interface UnderHand {
     lists: BenchList[];
     instruction: HouseInstruction | null;
     wrong: WentWrong[];
+    timber: string[];
     way: string;
     kind: string;
     tell: TellForm;
@@ -2448,7 +2563,10 @@ export interface Pages {
     'specification/Revisions': RevisionsProps;
     'specification/Specification': SpecificationProps;
     'stores/Board': BoardProps;
+    'stores/BoardTable': BoardTableProps;
     'stores/Boards': BoardsProps;
+    'stores/Cutting': CuttingProps;
+    'stores/Papers': PapersProps;
     'stores/Yard': YardProps;
     'taking-in/Finished': FinishedProps;
     'taking-in/TakingIn': TakingInProps;

@@ -128,8 +128,17 @@ trait ShopWithEverything
         $this->actingAs($this->manager);
         $this->must('post', '/timber/boards', ['species' => 'red alder', 'length' => '2400', 'width' => '210', 'thickness' => '52', 'cost' => '98', 'cut' => 'flat-sawn', 'moisture' => '11.5', 'weight' => '14']);
         $this->must('post', '/timber/1/defects', ['kind' => 'knot', 'from' => '600', 'across' => '40', 'long' => '60', 'wide' => '50']);
+        $this->cut();
         $this->must('post', '/builds/1/set-up/readings', ['step' => 'relief', 'values' => ['0.2'], 'settled' => false]);
         DB::table('bench_devices')->insert(['name' => 'tablet', 'token_hash' => 'x', 'given_by' => 1, 'at' => '2026-03-18 08:00:00']);
+    }
+
+    /** One board becomes the body of a build; a second one is marked for another. */
+    private function cut(): void
+    {
+        $this->must('post', '/timber/boards', ['species' => 'red alder', 'length' => '1200', 'width' => '350', 'thickness' => '52', 'cost' => '66', 'cut' => 'flat-sawn']);
+        $this->must('post', '/timber/cutting/cut', ['boards' => [2], 'needs' => ['4:body.0'], 'at' => ['4:body.0|2|25|0|along', '4:body.0|2|25|180|along'], 'versions' => [2 => 1]]);
+        $this->must('post', '/timber/boards', ['species' => 'red alder', 'length' => '1200', 'width' => '350', 'thickness' => '52', 'cost' => '66', 'cut' => 'flat-sawn']);
     }
 
     /** A board that was kept when another was made. */

@@ -30,6 +30,8 @@ final class WholeRequests
         'electronics' => 'volume, tone', 'wishes' => 'lighter still',
     ];
 
+    private const BOARDS = "species,length,width,thickness,cost\nred alder,2000,200,50,44\n";
+
     private const COMMISSION = [
         'purpose' => 'commission', 'client' => 'Clara Fennimore', 'price' => '4800', 'promised_on' => '31 Aug', 'specification' => self::SPECIFICATION,
     ];
@@ -147,6 +149,7 @@ final class WholeRequests
     private static function timber(): array
     {
         $board = self::row('boards', ['species' => 'red alder']);
+        $whole = DB::table('boards')->whereNull('lot_id')->whereNull('gone_at')->orderByDesc('id')->first() ?? throw new \LogicException('There is no board.');
         $reading = DB::table('board_readings')->value('id');
         $defect = DB::table('board_defects')->value('id');
 
@@ -156,6 +159,17 @@ final class WholeRequests
             'DELETE timber/readings/{reading}' => new Whole("/timber/readings/{$reading}", []),
             'POST timber/{board}/defects' => new Whole("/timber/{$board->id}/defects", ['kind' => 'split', 'from' => '0', 'across' => '10', 'long' => '90', 'wide' => '12']),
             'DELETE timber/defects/{defect}' => new Whole("/timber/defects/{$defect}", []),
+            'POST timber/cutting/cut' => new Whole('/timber/cutting/cut', [
+                'boards' => [$whole->id], 'needs' => ['2:body.0'], 'at' => ["2:body.0|{$whole->id}|25|0|along", "2:body.0|{$whole->id}|25|180|along"], 'versions' => [$whole->id => $whole->version],
+            ]),
+            'POST timber/cutting/longer' => new Whole('/timber/cutting/longer', ['boards' => [$whole->id]], writes: false),
+            'POST timber/blanks/{blank}/free' => new Whole('/timber/blanks/1/free', []),
+            'POST timber/blanks/{blank}/readings' => new Whole('/timber/blanks/1/readings', ['moisture' => '9.1']),
+            'POST timber/{board}/photographs' => new Whole("/timber/{$board->id}/photographs", ['caption' => 'wetted'], ['photograph' => UploadedFile::fake()->image('board.jpg', 60, 40)]),
+            'PUT timber/{board}/known' => new Whole("/timber/{$board->id}/known", ['version' => $board->version, 'place' => 'loft']),
+            'PUT timber/papers/{build}' => new Whole('/timber/papers/1', ['version' => DB::table('builds')->where('number', 1)->value('version'), 'papers' => 'permit 3']),
+            'POST timber/table' => new Whole('/timber/table', [], ['file' => UploadedFile::fake()->createWithContent('boards.csv', self::BOARDS)]),
+            'POST timber/table/look' => new Whole('/timber/table/look', [], ['file' => UploadedFile::fake()->createWithContent('boards.csv', self::BOARDS)], writes: false),
             'POST timber/{board}/gone' => new Whole("/timber/{$board->id}/gone", ['version' => $board->version, 'because' => 'sold to a turner']),
         ];
     }

@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Stores;
 
+use App\Actions\Bench\Photographs;
 use App\Actions\Stores\KeepBoard;
+use App\Actions\Stores\KeepPapers;
 use App\Http\Requests\BecauseRequest;
+use App\Http\Requests\Stores\BoardChangeRequest;
+use App\Http\Requests\Stores\BoardPhotographRequest;
 use App\Http\Requests\Stores\BoardRequest;
 use App\Http\Requests\Stores\DefectRequest;
+use App\Http\Requests\Stores\PapersRequest;
 use App\Http\Requests\Stores\ReadingRequest;
+use App\Models\Build\Build;
 use App\Models\People\Person;
+use App\Models\Stores\Blank;
 use App\Models\Stores\Board;
 use App\Models\Stores\BoardDefect;
 use App\Models\Stores\BoardReading;
 use App\Pages\Page;
 use App\Queries\Stores\BoardPage;
 use App\Queries\Stores\BoardsPage;
+use App\Queries\Stores\PapersPage;
 use App\Queries\Stores\YardPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -31,6 +39,32 @@ final class BoardController
     public function yard(YardPage $page): Page
     {
         return $page->data();
+    }
+
+    public function papers(PapersPage $page): Page
+    {
+        return $page->data();
+    }
+
+    public function keepPapers(Build $build, PapersRequest $request, KeepPapers $keep): RedirectResponse
+    {
+        $keep($request->person(), $build, $request->version(), trim($request->string('papers')->toString()));
+
+        return back()->with('done', 'Written down.');
+    }
+
+    public function change(Board $board, BoardChangeRequest $request, KeepBoard $keep): RedirectResponse
+    {
+        $keep->change($request->person(), $board, $request->version(), $request->known());
+
+        return back()->with('done', 'Written down.');
+    }
+
+    public function photograph(Board $board, BoardPhotographRequest $request, Photographs $photographs): RedirectResponse
+    {
+        $photographs->ofBoard($request->person(), $board, $request->photograph(), trim($request->string('caption')->toString()));
+
+        return back()->with('done', 'The photograph stands with the board.');
     }
 
     public function show(Board $board, BoardPage $page, #[CurrentUser] Person $viewer): Page
@@ -50,6 +84,13 @@ final class BoardController
     public function read(Board $board, ReadingRequest $request, KeepBoard $keep): RedirectResponse
     {
         $keep->read($request->person(), $board, $request->moisture(), $request->grams());
+
+        return back()->with('done', 'Written down.');
+    }
+
+    public function readBlank(Blank $blank, ReadingRequest $request, KeepBoard $keep): RedirectResponse
+    {
+        $keep->readBlank($request->person(), $blank, $request->moisture());
 
         return back()->with('done', 'Written down.');
     }

@@ -84,7 +84,7 @@ final class TriedFixes
         if ($read->specification === null) {
             return [[], [], array_values($read->problems)[0] ?? 'it cannot be read.'];
         }
-        $findings = RuleBook::findings(Workings::from($read, $this->workings->partsCost, $this->workings->slots));
+        $findings = RuleBook::findings($this->workings->with($read));
 
         return [array_map(static fn (Finding $one): string => $one->key, $findings), self::titles($findings), ''];
     }

@@ -42,7 +42,7 @@ final class Applicability
             [
                 $s->board->markers !== MarkerShape::None,
                 'the board has no face markers',
-                ['markerFrets', 'markerDiameter', 'markerThickness', 'markerDepth', 'markerOffset'],
+                ['markerMaterial', 'markerFrets', 'markerDiameter', 'markerThickness', 'markerDepth', 'markerOffset'],
             ],
             [$s->board->markers === MarkerShape::Dot, 'only dots come in pairs', ['markerOffset']],
             [! $s->board->zeroFret, 'a zero fret takes the place of the nut’s slots', ['nutAction']],

@@ -6,8 +6,8 @@ namespace Regimen\Instrument\Shape;
 
 use Regimen\Geometry\Polygon;
 use Regimen\Instrument\Body\BodyConstruction;
-use Regimen\Instrument\Body\Layer;
 use Regimen\Instrument\Specification;
+use Regimen\Timber\Lots;
 
 /** What the instrument will weigh and where it balances (CALCULATIONS T6). */
 final readonly class InstrumentMass
@@ -19,12 +19,12 @@ final readonly class InstrumentMass
     {
     }
 
-    public static function from(Specification $s, float $moisture): self
+    public static function from(Specification $s, float $moisture, Lots $lots = new Lots): self
     {
         $body = BodyShape::from($s);
 
         return new self(
-            [...self::body($s, $body, $moisture), ...self::neck($s, $moisture), ...self::hardware($s, $body)],
+            [...self::body($s, $body, $moisture, $lots), ...self::neck($s, $moisture, $lots), ...self::hardware($s, $body)],
         );
     }
 
@@ -43,28 +43,29 @@ final readonly class InstrumentMass
     }
 
     /** @return list<MassPart> */
-    private static function body(Specification $s, BodyShape $body, float $moisture): array
+    private static function body(Specification $s, BodyShape $body, float $moisture, Lots $lots): array
     {
         $area = $body->outline->area();
         $middle = $body->outline->centroid()->x;
         $parts = [];
         if ($s->bodywork->body === BodyConstruction::FlatTop) {
-            return self::box($s, $body, $moisture);
+            return self::box($s, $body, $moisture, $lots);
         }
         $taken = TakenOff::from($s, $body->outline);
         $from = 0.0;
-        foreach ($s->bodywork->layers as $layer) {
+        foreach ($s->bodywork->layers as $number => $layer) {
             $to = $from + $layer->thickness->mm;
             $parts[] = new MassPart(
                 "{$layer->timber->name}, {$layer->thickness->inMillimetres()}",
-                self::grams($area * $layer->thickness->mm - $taken->between($from, $to), $layer, $moisture),
+                self::grams($area * $layer->thickness->mm - $taken->between($from, $to), $lots->density("layer.{$number}", $layer->timber, $moisture)),
                 $middle,
             );
             $from = $to;
         }
-        $core = $s->bodywork->layers[count($s->bodywork->layers) - 1];
+        $last = count($s->bodywork->layers) - 1;
+        $core = $lots->density("layer.{$last}", $s->bodywork->layers[$last]->timber, $moisture);
         $take = static fn (string $name, float $volume, float $x): MassPart => new MassPart(
-            $name, -self::grams($volume, $core, $moisture), $x,
+            $name, -self::grams($volume, $core), $x,
         );
         if ($s->isRelieved()) {
             $parts[] = $take(
@@ -101,13 +102,14 @@ final readonly class InstrumentMass
      *
      * @return list<MassPart>
      */
-    private static function box(Specification $s, BodyShape $body, float $moisture): array
+    private static function box(Specification $s, BodyShape $body, float $moisture, Lots $lots): array
     {
         $layers = $s->bodywork->layers;
+        $last = count($layers) - 1;
         $depth = $s->bodyThickness()->mm;
         $area = $body->outline->area();
         $middle = $body->outline->centroid()->x;
-        $top = self::grams($area * min(6.0, $layers[0]->thickness->mm), $layers[0], $moisture);
+        $top = self::grams($area * min(6.0, $layers[0]->thickness->mm), $lots->density('layer.0', $layers[0]->timber, $moisture));
 
         return [
             new MassPart('top', $top, $middle),
@@ -115,25 +117,26 @@ final readonly class InstrumentMass
             new MassPart(
                 'back and sides',
                 self::grams(
-                    ($area + $body->outline->perimeter() * $depth) * 2.5, $layers[count($layers) - 1], $moisture,
+                    ($area + $body->outline->perimeter() * $depth) * 2.5, $lots->density("layer.{$last}", $layers[$last]->timber, $moisture),
                 ),
                 $middle,
             ),
         ];
     }
 
-    private static function grams(float $cubicMillimetres, Layer $layer, float $moisture): float
+    /** @param  float  $density  in kg/m³ */
+    private static function grams(float $cubicMillimetres, float $density): float
     {
-        return $cubicMillimetres * 1e-9 * $layer->timber->density($moisture) * 1000;
+        return $cubicMillimetres * 1e-9 * $density * 1000;
     }
 
     /** @return list<MassPart> */
-    private static function neck(Specification $s, float $moisture): array
+    private static function neck(Specification $s, float $moisture, Lots $lots): array
     {
         $neck = NeckShape::from($s);
         $board = BoardShape::from($s);
         $step = $board->length / self::STEPS;
-        $timber = $s->neck->neckTimber->density($moisture) * 1e-6;
+        $timber = $lots->density('neck', $s->neck->neckTimber, $moisture) * 1e-6;
         $shaft = $moment = $boardVolume = 0.0;
         for ($piece = 0; $piece < self::STEPS; $piece++) {
             $x = ($piece + 0.5) * $step;
@@ -148,7 +151,7 @@ final readonly class InstrumentMass
         return [
             new MassPart('neck', $shaft * $timber, $moment / max(1e-9, $shaft)),
             new MassPart(
-                'fretboard', $boardVolume * $s->board->boardTimber->density($moisture) * 1e-6, $board->length / 2,
+                'fretboard', $boardVolume * $lots->density('fretboard', $s->board->boardTimber, $moisture) * 1e-6, $board->length / 2,
             ),
             new MassPart('headstock', $head->area() * $s->head->headThickness->mm * $timber, $head->centroid()->x),
             new MassPart(

@@ -78,6 +78,20 @@ final class Operations
         );
     }
 
+    /**
+     * The timber that a step is the first to cut.
+     *
+     * @param  string  $key  of a step on a route
+     * @return list<PartGroup>
+     */
+    public static function cutsInto(string $key): array
+    {
+        $key = StepKey::reworked($key) ?? $key;
+        $known = self::find($key) ?? self::find(StepKey::whole($key) ?? '');
+
+        return $known === null ? [] : self::entry($known)->cutInto;
+    }
+
     /** The operation that orders a part; null for what is taken from the shelf. */
     public static function ordering(PartGroup $part): ?TradeOperation
     {

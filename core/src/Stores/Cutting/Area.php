@@ -16,6 +16,11 @@ final readonly class Area
         return $this->length * $this->width;
     }
 
+    public function moved(float $along, float $across): self
+    {
+        return new self($this->from + $along, $this->across + $across, $this->length, $this->width);
+    }
+
     /** Whether the two share more than an edge. */
     public function overlaps(self $other): bool
     {

@@ -7,25 +7,28 @@ namespace Regimen\Stores\Cutting;
 /** What is left of a board between its cuts, and the sound part of it. */
 final readonly class Left
 {
+    /** How far an outline is pushed on beside a defect at a time, in mm. */
+    private const SLIDE = 20.0;
+
     /** @param  list<Area>  $defects  that lie in it */
-    private function __construct(public int $face, public Area $area, public array $defects)
+    private function __construct(public Face $face, public Area $area, public array $defects)
     {
     }
 
-    /** @param  list<Area>  $defects  of the board */
-    public static function of(int $face, Area $area, array $defects): self
+    public static function of(Face $face, Area $area): self
     {
-        return new self($face, $area, array_values(array_filter($defects, $area->overlaps(...))));
+        return new self($face, $area, array_values(array_filter($face->defects, $area->overlaps(...))));
     }
 
     /**
-     * Where a piece of that size may lie in it: at its corner, or behind and beside what is cut around.
+     * Where a parcel may lie in it: at its corner, or behind and beside what is cut around; one with outlines also a little further on,
+     * so that a knot comes to lie beside them.
      *
      * @return list<Area>
      */
-    public function places(float $length, float $width): array
+    public function places(Parcel $parcel): array
     {
-        $a = $this->area;
+        [$a, $length, $width] = [$this->area, $parcel->length, $parcel->width];
         $froms = $acrosses = [];
         foreach ([$a->from, ...array_map(static fn (Area $one): float => $one->from + $one->length, $this->defects)] as $from) {
             if ($from >= $a->from && $from + $length <= $a->from + $a->length + 1e-9) {
@@ -37,11 +40,17 @@ final readonly class Left
                 $acrosses[] = $across;
             }
         }
+        if ($parcel->isOutlined() && $this->defects !== []) {
+            for ($from = $a->from + self::SLIDE; $from + $length <= $a->from + $a->length; $from += self::SLIDE) {
+                $froms[] = $from;
+            }
+            $acrosses = [...$acrosses, ...($width <= $a->width ? [$a->across + $a->width - $width] : [])];
+        }
         $places = [];
         foreach ($froms as $from) {
             foreach ($acrosses as $across) {
                 $place = new Area($from, $across, $length, $width);
-                if (! $this->hits($place)) {
+                if (! $parcel->hits($from, $across, $this->defects)) {
                     $places[] = $place;
                 }
             }
@@ -88,16 +97,5 @@ final readonly class Left
         }
 
         return $best;
-    }
-
-    private function hits(Area $place): bool
-    {
-        foreach ($this->defects as $one) {
-            if ($one->overlaps($place)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -94,6 +94,7 @@
                 >{labour(now.workedMinutes)} <span class="quiet">of {labour(now.plannedMinutes)}</span></span
             >
         </p>
+        {#each now.timber as blank (blank)}<p class="small" data-timber>{blank}</p>{/each}
         {#if now.holds}<p class="small"><Mark kind="hold" />then holds {now.holds}</p>{/if}
         {#each now.lists as list (list.key)}<Tally {list} operation={now.id} />{/each}
         <div class="thumb"><Keys {now} {reasons} person={id} name={person} /></div>

@@ -41,7 +41,7 @@
             <b class="font-medium">{line.name}</b>{#if line.surplus}<span class="tight small">
                     no longer needed</span
                 >{/if}
-            <span class="quiet small">{line.supplier}</span>
+            <span class="quiet small">{line.cutFrom || line.supplier}</span>
             {#if changeable}
                 <button
                     class="word small screen-only"

@@ -1,18 +1,20 @@
 <!-- A board from above, grain along it, with what is cut around. Pressed at two corners it says where a mark is to be. -->
 <script lang="ts">
-    import type { DefectLine, LayoutLine } from '@/lib/props';
+    import type { DefectLine, MarkedLine } from '@/lib/props';
 
     interface Props {
         length: number;
         width: number;
         colour: string;
         defects: DefectLine[];
-        layout?: LayoutLine | null;
+        layout?: MarkedLine | null;
         words: string;
         onmark?: (from: number, across: number, long: number, wide: number) => void;
+        /** A piece was taken elsewhere, in mm. */
+        onmove?: (number: number, from: number, across: number) => void;
     }
 
-    const { length, width, colour, defects, layout = null, words, onmark }: Props = $props();
+    const { length, width, colour, defects, layout = null, words, onmark, onmove }: Props = $props();
 
     let began = $state<{ x: number; y: number } | null>(null);
     let now = $state<{ x: number; y: number } | null>(null);
@@ -28,8 +30,14 @@
         return 0.3 * red + 0.6 * green + 0.1 * blue > 140 ? '#1f1e1a' : '#ffffff';
     });
 
+    // A piece that is held, and how far it has been taken from its place.
+    let held = $state<{ number: number; x: number; y: number } | null>(null);
+    const taken = $derived(
+        held && now ? { number: held.number, x: now.x - held.x, y: now.y - held.y } : { number: -1, x: 0, y: 0 },
+    );
+
     const box = $derived(
-        began && now
+        began && now && !held
             ? {
                   x: Math.min(began.x, now.x),
                   y: Math.min(began.y, now.y),
@@ -49,10 +57,14 @@
     }
 
     function ended(): void {
+        const piece = layout?.laid.find((one) => one.number === held?.number);
+        if (piece && (Math.abs(taken.x) >= 1 || Math.abs(taken.y) >= 1)) {
+            onmove?.(piece.number, piece.from + taken.x, piece.across + taken.y);
+        }
         if (box && box.w >= 1 && box.h >= 1) {
             onmark?.(box.x, box.y, box.w, box.h);
         }
-        began = now = null;
+        began = now = held = null;
     }
 </script>
 
@@ -72,10 +84,10 @@
             }
         }}
         onpointermove={(event) => {
-            if (began) now = at(event);
+            if (began || held) now = at(event);
         }}
         onpointerup={ended}
-        onpointercancel={() => (began = now = null)}
+        onpointercancel={() => (began = now = held = null)}
     >
         <rect x="0" y="0" width={length} height={width} fill={colour} />
         {#each Array.from({ length: 9 }, (_, line) => ((line + 1) * width) / 10) as y (y)}
@@ -94,11 +106,45 @@
                 class={one.kind === 'sapwood' ? 'sap' : 'flaw'}
             />
         {/each}
+        {#if layout}
+            {#each [0, length - layout.trim] as x (x)}
+                <rect {x} y="0" width={layout.trim} height={width} class="trim" />
+            {/each}
+        {/if}
         {#each layout?.laid ?? [] as one, index (index)}
-            <rect x={one.from} y={one.across} width={one.length} height={one.width} class="piece" />
+            <g
+                role="presentation"
+                class:movable={onmove}
+                transform={taken.number === one.number ? `translate(${taken.x} ${taken.y})` : undefined}
+                onpointerdown={(event) => {
+                    const svg = event.currentTarget.ownerSVGElement;
+                    if (onmove && svg) {
+                        event.stopPropagation();
+                        svg.setPointerCapture(event.pointerId);
+                        const seen = svg.getBoundingClientRect();
+                        now = {
+                            x: ((event.clientX - seen.left) / seen.width) * length,
+                            y: ((event.clientY - seen.top) / seen.height) * width,
+                        };
+                        held = { number: one.number, ...now };
+                    }
+                }}
+            >
+                <rect
+                    x={one.from}
+                    y={one.across}
+                    width={one.length}
+                    height={one.width}
+                    class={one.faults.length ? 'piece wrong' : one.line ? 'piece room' : 'piece'}
+                />
+                {#if one.line}<path d={one.line} class={one.faults.length ? 'piece wrong' : 'piece'} />{/if}
+            </g>
             {#if hasWords && one.width > 20 * pixel && one.length > 9 * pixel * one.words.length}
                 <text x={one.from + 10 * pixel} y={one.across + 16 * pixel} font-size={13 * pixel}>{one.words}</text>
             {/if}
+        {/each}
+        {#each layout?.offcuts ?? [] as one, index (index)}
+            <rect x={one.from} y={one.across} width={one.length} height={one.width} class="offcut" />
         {/each}
         {#each layout?.cuts ?? [] as one, index (index)}
             <line x1={one.x1} y1={one.y1} x2={one.x2} y2={one.y2} class="cut" />
@@ -128,6 +174,34 @@
         fill-opacity: 0.2;
         stroke: var(--ink);
         stroke-width: 2;
+        vector-effect: non-scaling-stroke;
+    }
+
+    .room {
+        fill-opacity: 0.06;
+        stroke-width: 0.5;
+    }
+
+    .wrong {
+        fill: #a8391b;
+        fill-opacity: 0.6;
+        stroke-dasharray: 3 3;
+    }
+
+    .movable {
+        cursor: grab;
+    }
+
+    .trim {
+        fill: #000;
+        fill-opacity: 0.25;
+    }
+
+    .offcut {
+        fill: none;
+        stroke: var(--ink);
+        stroke-width: 1;
+        stroke-dasharray: 1 4;
         vector-effect: non-scaling-stroke;
     }
 

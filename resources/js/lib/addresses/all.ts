@@ -573,6 +573,46 @@ export const addresses = {
                 "HEAD"
             ]
         },
+        "timber.papers": {
+            "uri": "timber/papers",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "timber.table.file": {
+            "uri": "timber/boards.csv",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "timber.cutting": {
+            "uri": "timber/cutting",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "timber.cutting.file": {
+            "uri": "timber/cutting/{file}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "file": "[a-z0-9-]{1,40}\\.(svg|dxf|pdf)"
+            },
+            "parameters": [
+                "file"
+            ]
+        },
+        "timber.cutting.longer": {
+            "uri": "timber/cutting/longer",
+            "methods": [
+                "POST"
+            ]
+        },
         "timber.one": {
             "uri": "timber/{board}",
             "methods": [
@@ -604,6 +644,21 @@ export const addresses = {
                 "board": "id"
             }
         },
+        "timber.blanks.readings": {
+            "uri": "timber/blanks/{blank}/readings",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "blank": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "blank"
+            ],
+            "bindings": {
+                "blank": "id"
+            }
+        },
         "timber.readings.one": {
             "uri": "timber/readings/{reading}",
             "methods": [
@@ -617,6 +672,21 @@ export const addresses = {
             ],
             "bindings": {
                 "reading": "id"
+            }
+        },
+        "timber.photographs": {
+            "uri": "timber/{board}/photographs",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "board": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "board"
+            ],
+            "bindings": {
+                "board": "id"
             }
         },
         "timber.defects": {
@@ -1317,6 +1387,67 @@ export const addresses = {
             "methods": [
                 "POST"
             ]
+        },
+        "timber.table": {
+            "uri": "timber/table",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "timber.table.look": {
+            "uri": "timber/table/look",
+            "methods": [
+                "POST"
+            ]
+        },
+        "timber.cut": {
+            "uri": "timber/cutting/cut",
+            "methods": [
+                "POST"
+            ]
+        },
+        "timber.blanks.free": {
+            "uri": "timber/blanks/{blank}/free",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "blank": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "blank"
+            ],
+            "bindings": {
+                "blank": "id"
+            }
+        },
+        "timber.papers.keep": {
+            "uri": "timber/papers/{build}",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "timber.change": {
+            "uri": "timber/{board}/known",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "board": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "board"
+            ],
+            "bindings": {
+                "board": "id"
+            }
         },
         "timber.gone": {
             "uri": "timber/{board}/gone",

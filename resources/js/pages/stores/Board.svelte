@@ -2,13 +2,16 @@
     import { inertia, page } from '@inertiajs/svelte';
     import Because from '@/components/Because.svelte';
     import BoardDrawing from '@/components/stores/BoardDrawing.svelte';
+    import BoardMore from '@/components/stores/BoardMore.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import { moment } from '@/lib/time';
+    import { asked, query } from '@/lib/cutting';
     import { route } from '@/lib/address';
     import type { BoardProps } from '@/lib/props';
 
+    const props: BoardProps = $props();
     const {
         id,
         version,
@@ -29,9 +32,10 @@
         serves,
         not,
         layout,
+        without,
         readings,
         kinds,
-    }: BoardProps = $props();
+    } = $derived(props);
 
     const marking = new Act();
     const reading = new Act();
@@ -66,17 +70,16 @@
 {#if layout}
     <p class="mt-2" data-layout>
         Together on it: {layout.laid.length}
-        {layout.laid.length === 1 ? 'piece' : 'pieces'}, {layout.usedPercent} % of its face{layout.offcut
-            ? `; the most useful offcut is ${layout.offcut}`
+        {layout.laid.length === 1 ? 'piece' : 'pieces'}, {layout.usedPercent} % of its face{layout.offcuts[0]
+            ? `; the most useful offcut is ${layout.offcuts[0].words}`
             : '; nothing worth keeping is left'}.
-        {#if layout.without.length}Without a place beside them: {layout.without.join(', ')}.{/if}
+        <a use:inertia href={`${route('timber.cutting')}?${query(asked([String(id)], null, null, false))}`}
+            >Plan the cuts</a
+        >
+        {#if without.length}Without a place beside them: {without.join(', ')}.{/if}
         <span class="small block"
             >{#each layout.laid as one, index (index)}{index ? '; ' : ''}{one.words} from
                 <span class="figure">{one.from} / {one.across}</span>{/each} mm</span
-        >
-        <span class="quiet small block"
-            >The thin lines are cuts, from edge to edge, in the order of their numbers. A first answer for this board
-            alone: look at it before you saw.</span
         >
     </p>
 {/if}
@@ -196,6 +199,8 @@
         {#if note}<p class="mt-2">{note}</p>{/if}
     </section>
 </div>
+
+<BoardMore board={props} {manager} />
 
 {#if manager && !gone}
     <form

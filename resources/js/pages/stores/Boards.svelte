@@ -1,12 +1,13 @@
 <script lang="ts">
     import { inertia, page } from '@inertiajs/svelte';
+    import BlankRow from '@/components/stores/BlankRow.svelte';
     import BoardForm from '@/components/stores/BoardForm.svelte';
     import Field from '@/components/Field.svelte';
     import { calendarDay } from '@/lib/time';
     import { route } from '@/lib/address';
     import type { BoardsProps } from '@/lib/props';
 
-    const { headline, balance, boards, needs, species, cuts }: BoardsProps = $props();
+    const { headline, balance, boards, needs, blanks, species, cuts }: BoardsProps = $props();
 
     const manager = $derived(page.props.viewer?.manager ?? false);
     let search = $state('');
@@ -21,7 +22,11 @@
 <svelte:head><title>Boards · Regimen</title></svelte:head>
 
 <h1>{headline}</h1>
-<p class="quiet">{balance} <a use:inertia href={route('climate')}>Air of the shop</a></p>
+<p class="quiet">
+    {balance} <a use:inertia href={route('climate')}>Air of the shop</a>;
+    <a use:inertia href={route('timber.papers')}>papers of protected timber</a>{#if manager};
+        <a use:inertia href={route('timber.table')}>boards as a table</a>{/if}.
+</p>
 {#if manager}
     <p class="mt-2">
         <button class="do" type="button" aria-expanded={open} onclick={() => (open = !open)}>Take a board in</button>
@@ -34,7 +39,8 @@
         <h2>Still to be cut</h2>
         {#if needs.some((one) => one.boards.length === 0)}
             <p>
-                What no board serves is on the <a use:inertia href={route('timber.yard')}>list for the timber yard</a>.
+                <a use:inertia href={route('timber.cutting')}>Plan the cuts</a>. What no board serves is on the
+                <a use:inertia href={route('timber.yard')}>list for the timber yard</a>.
             </p>
         {/if}
         <ul>
@@ -53,6 +59,13 @@
                 </li>
             {/each}
         </ul>
+    </section>
+{/if}
+
+{#if blanks.length > 0}
+    <section class="sheet mt-5">
+        <h2>Cut, and waiting for its operation</h2>
+        {#each blanks as blank (blank.id)}<BlankRow {blank} {manager} />{/each}
     </section>
 {/if}
 

@@ -7,7 +7,6 @@ namespace Regimen\Findings\Checks\Timber;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
-use Regimen\Instrument\Body\Layer;
 use Regimen\Timber\Species;
 
 /** Protected timber needs papers to cross borders. */
@@ -15,20 +14,10 @@ final class ProtectedTimber implements Check
 {
     public function judge(Workings $w): iterable
     {
-        $s = $w->specification;
-        $all = [
-            $s->neck->neckTimber,
-            $s->board->boardTimber,
-            ...array_map(static fn (Layer $layer): Species => $layer->timber, $s->bodywork->layers),
-        ];
-        $names = array_values(
-            array_unique(
-                array_map(
-                    static fn (Species $timber): string => $timber->name,
-                    array_filter($all, static fn (Species $timber): bool => $timber->protected),
-                ),
-            ),
-        );
+        $names = array_values(array_map(static fn (Species $one): string => $one->name, array_filter($w->specification->timbers(), static fn (Species $one): bool => $one->protected)));
+        if ($w->specification->hasShell()) {
+            $names[] = 'shell of the markers';
+        }
         if ($names !== []) {
             yield Finding::note('protected', 'Protected timber')
                 ->says(implode(', ', $names).'.')
@@ -37,7 +26,7 @@ final class ProtectedTimber implements Check
                     .'here '
                     .'says what is allowed.',
                 )
-                ->at('boardTimber', 'neckTimber', 'layers')
+                ->at('boardTimber', 'neckTimber', 'layers', 'markerMaterial')
                 ->from('CITES appendices, from memory: look up the present state');
         }
     }

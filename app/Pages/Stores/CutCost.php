@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Stores;
+
+/** What a need takes of a board’s cost. */
+final readonly class CutCost
+{
+    public function __construct(public string $words, public ?string $money)
+    {
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Stores;
+
+use App\Models\Build\Build;
+use App\Models\Build\Operation;
+use App\Models\People\Person;
+use App\Models\Stores\Blank;
+use App\Pages\Stores\BlankLine;
+use App\Planning\House\House;
+use App\Planning\Stores\LotMoisture;
+use App\Support\Clock;
+use App\Support\Say;
+use Regimen\Costing\KitState;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Operations\Operations;
+use Regimen\Units\Words;
+
+/** Blanks that are reserved for their builds and wait to be worked on. */
+final readonly class BlankLines
+{
+    public function __construct(private House $house, private LotMoisture $moisture, private Clock $clock)
+    {
+    }
+
+    /** @return list<BlankLine> in the order of their builds */
+    public function waiting(Person $viewer): array
+    {
+        $blanks = Blank::query()->reserved()->whereIn('build_id', Build::query()->open()->select('id'))
+            ->whereHas('kitLine', static fn ($line) => $line->where('state', KitState::Arrived->value)->where('surplus', false)->whereNull('piece_id'))
+            ->with(['build', 'readings', 'board.readings', 'board.lot.readings'])->orderBy('build_id')->orderBy('id')->get();
+
+        return array_values($blanks->map(fn (Blank $one): BlankLine => $this->line($one, $viewer))->all());
+    }
+
+    /**
+     * What an operation is done on, where it is the first to cut it or chooses it.
+     *
+     * @return list<string>
+     */
+    public function under(Operation $operation): array
+    {
+        $groups = array_filter([...Operations::cutsInto($operation->key), ...$operation->needs], static fn (PartGroup $one): bool => in_array($one, PartGroup::timber(), true));
+        $blanks = $groups === [] ? [] : Blank::query()->reserved()->where('build_id', $operation->build_id)
+            ->whereHas('kitLine', static fn ($line) => $line->where('surplus', false)->whereNull('piece_id')->whereIn('group', array_map(static fn (PartGroup $one): string => $one->value, $groups)))
+            ->with(['readings', 'board.readings', 'board.lot.readings'])->orderBy('id')->get()->all();
+
+        return array_values(array_map(function (Blank $one): string {
+            [$settled] = $this->settled($one);
+
+            return "Blank {$one->id} for the {$one->kind()}: {$one->board->species} from board {$one->board_id}, ".self::size($one).', '.$settled.($one->board->place === '' ? '' : "; lay at {$one->board->place}");
+        }, $blanks));
+    }
+
+    private function line(Blank $blank, Person $viewer): BlankLine
+    {
+        [$settled, $isReady] = $this->settled($blank);
+
+        return new BlankLine(
+            id: $blank->id, build: $blank->build->number, title: $blank->build->title, what: $blank->kind(), size: self::size($blank), species: $blank->board->species, board: $blank->board_id,
+            place: $blank->board->place, money: $viewer->isManager() ? $this->house->money($blank->cost_minor)->plain() : null, settled: $settled, ready: $isReady,
+        );
+    }
+
+    /** @return array{string, bool} */
+    private function settled(Blank $blank): array
+    {
+        $settling = $this->moisture->ofBlank($blank);
+        if ($settling === null) {
+            return ['moisture not read', false];
+        }
+        $ready = BoardsPage::day($settling->readyAt(), $this->house->zone());
+        $now = Words::number($settling->at($this->clock->now()->getTimestamp() / 86_400)).' % by now';
+        $isReady = $ready <= $this->clock->today($this->house->zone());
+
+        return [$isReady ? "settled, {$now}" : 'ready '.Say::day($ready).", {$now}", $isReady];
+    }
+
+    private static function size(Blank $blank): string
+    {
+        return ($blank->pieces > 1 ? "{$blank->pieces} × " : '').Words::number($blank->length_tenths / 10, 0).' × '.Words::number($blank->width_tenths / 10, 0).' × '.Words::number($blank->thickness_tenths / 10).' mm';
+    }
+}
