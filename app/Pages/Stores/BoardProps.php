@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Stores;
 
+use App\Pages\Cutting\MarkedLine;
 use App\Pages\Page;
 use App\Pages\Shop\Option;
 

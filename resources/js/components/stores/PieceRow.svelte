@@ -74,6 +74,7 @@
 
     select {
         min-height: 2.75rem;
+        min-width: 3rem;
         border: 1px solid var(--rule);
         background: var(--paper);
     }

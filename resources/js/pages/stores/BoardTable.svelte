@@ -32,7 +32,7 @@
     inches are written with their mark. A line with the number of a board changes it, one without is a new board. What
     stands in no cell stays as it is.
 </p>
-<p class="mt-2"><a href={route('timber.table.file')}>All boards as CSV</a></p>
+<p class="mt-2"><a class="act" href={route('timber.table.file')}>All boards as CSV</a></p>
 
 <form
     class="mt-4"

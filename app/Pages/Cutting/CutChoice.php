@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Stores;
+namespace App\Pages\Cutting;
 
 /** A board or a need that can be taken into a cutting plan. */
 final readonly class CutChoice

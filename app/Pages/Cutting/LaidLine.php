@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Stores;
+namespace App\Pages\Cutting;
 
 /** A piece on a board, in mm. */
 final readonly class LaidLine

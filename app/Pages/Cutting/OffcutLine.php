@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Stores;
+namespace App\Pages\Cutting;
 
 /** What is left of a board and kept, in mm. */
 final readonly class OffcutLine

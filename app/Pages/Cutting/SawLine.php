@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Stores;
+namespace App\Pages\Cutting;
 
 /** A cut from edge to edge of what is left, as a line in mm. */
 final readonly class SawLine

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Stores;
+namespace App\Pages\Cutting;
 
 /** What a need takes of a board’s cost. */
 final readonly class CutCost

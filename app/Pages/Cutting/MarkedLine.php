@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Stores;
+namespace App\Pages\Cutting;
+
+use App\Pages\Stores\DefectLine;
 
 /** A board with pieces marked on it. Lengths in mm. */
 final readonly class MarkedLine
