@@ -131,11 +131,11 @@ final readonly class CutBoards
                 'thickness_tenths' => (int) round($need->thickness * 10), 'pieces' => $many, 'cost_minor' => $cost->minor, 'board_id' => $board->id,
                 'person_id' => $by->id, 'at' => $this->clock->now(), 'kit_line_id' => $this->kit->lineFor($build, $need)->id];
         }
-        $into = array_map(static fn (array $one): string => "{$one['pieces']} × {$one['key']}", $blanks);
+        $into = array_map(static fn (int $number): string => "the {$table->needs[$number][1]->kind->value} of {$table->needs[$number][0]->number}", array_keys($sawn->pieces));
         foreach ($sawn->offcuts as [$area, $thickness, $cost]) {
             $this->keepOffcut($by, $board, $area, $thickness, $cost);
         }
-        $board->update(['gone_at' => $this->clock->now(), 'gone_because' => 'cut into '.implode(', ', $into), 'version' => $board->version + 1]);
+        $board->update(['gone_at' => $this->clock->now(), 'gone_because' => 'cut for '.implode(', ', $into), 'version' => $board->version + 1]);
 
         return array_map(static fn (array $one): Blank => Blank::query()->create($one)->load(['board', 'build']), $blanks);
     }

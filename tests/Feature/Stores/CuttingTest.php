@@ -61,7 +61,7 @@ final class CuttingTest extends TestCase
         $offcuts = Board::query()->there()->where('lot_id', $board->id)->get();
         $this->assertGreaterThan(0, $offcuts->count());
         $this->assertSame(9_851, (int) $blanks->sum('cost_minor') + (int) $offcuts->sum('cost_minor'), 'to the cent');
-        $this->assertStringContainsString('cut into', $board->refresh()->gone_because);
+        $this->assertStringContainsString('cut for the body of 1, the body of 2', $board->refresh()->gone_because);
         foreach ([$first, $second] as $at => $build) {
             $line = KitLine::query()->where('build_id', $build->id)->where('group', 'body-timber')->sole();
             $this->assertSame([KitState::Arrived, $blanks[$at]->cost_minor, $line->id], [$line->state, $line->cost_minor, $blanks[$at]->kit_line_id]);
@@ -86,7 +86,7 @@ final class CuttingTest extends TestCase
         $this->assertSame(0, Blank::query()->count(), 'somebody has marked a knot since');
         $said = $this->asPlanned($board);
         $this->post('/timber/cutting/cut', $said)->assertSessionHasNoErrors();
-        $this->post('/timber/cutting/cut', $said)->assertSessionHasErrors(['boards' => 'Board 1, red alder, is not in the shop any more: cut into 2 × body.0. A board is cut once; nothing was changed.']);
+        $this->post('/timber/cutting/cut', $said)->assertSessionHasErrors(['boards' => 'Board 1, red alder, is not in the shop any more: cut for the body of 1. A board is cut once; nothing was changed.']);
         $this->assertSame(1, Blank::query()->count());
     }
 
