@@ -40,14 +40,17 @@ final class Bench extends Command
     /** Ten plans of the same shop by the builder that made one plan in a request, as measured with PHP’s compiler. */
     private const TEN_PLANS_BEFORE = 3.5;
 
-    protected $signature = 'regimen:bench {what? : route, plan, calm, company or pages alone} {--demo : pages of the demo shop only}';
+    protected $signature = 'regimen:bench {what? : route, plan, calm, company, cutting or pages alone} {--demo : pages of the demo shop only}';
 
     protected $description = 'How planning grows with the shop, and what a specification costs, as ratios';
 
-    public function handle(RouteBench $route, CalmBench $calm, CompanyBench $company, PagesBench $pages): int
+    public function handle(RouteBench $route, CalmBench $calm, CompanyBench $company, PagesBench $pages, CuttingBench $cutting): int
     {
         if ($this->argument('what') === 'pages') {
             return $pages->run(fn (string $line) => $this->line($line), ! $this->option('demo'));
+        }
+        if ($this->argument('what') === 'cutting') {
+            return $cutting->run(fn (string $line) => $this->line($line));
         }
         if ($this->argument('what') === 'company') {
             return $company->run(fn (string $line) => $this->line($line));

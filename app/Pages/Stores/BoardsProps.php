@@ -13,6 +13,8 @@ final readonly class BoardsProps extends Page
 
     /**
      * @param  list<BoardLine>  $boards
+     * @param  string  $find  what was looked for
+     * @param  int  $more  boards that are not shown
      * @param  list<NeedLine>  $needs  what builds are still to be cut from, and which boards serve it
      * @param  list<BlankLine>  $blanks  cut and waiting
      * @param  list<string>  $species
@@ -22,6 +24,8 @@ final readonly class BoardsProps extends Page
         public string $headline,
         public string $balance,
         public array $boards,
+        public string $find,
+        public int $more,
         public array $needs,
         public array $blanks,
         public array $species,

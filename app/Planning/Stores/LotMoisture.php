@@ -8,6 +8,7 @@ use App\Models\Stores\Blank;
 use App\Models\Stores\Board;
 use App\Models\Stores\BoardReading;
 use App\Planning\Problem\Air;
+use App\Support\Kept;
 use Illuminate\Database\Eloquent\Collection;
 use Regimen\Timber\BalanceMoisture;
 use Regimen\Timber\Settling;
@@ -15,6 +16,9 @@ use Regimen\Timber\Settling;
 /** How boards come to the balance of the shop’s air, by their own readings and by what the house has learned of their timber. */
 final class LotMoisture
 {
+    /** Boards that tell how timber settles here. */
+    private const LEARNED_FROM = 200;
+
     private ?float $balance = null;
 
     /** @var array<string, float>|null by what settles alike */
@@ -100,22 +104,35 @@ final class LotMoisture
         return $told;
     }
 
-    /** @return array<string, float> */
+    /**
+     * Of the boards that were read last, worked out again when something was read or the balance has moved.
+     *
+     * @return array<string, float>
+     */
     private function learned(): array
     {
         if ($this->learned === null) {
-            $taus = [];
-            foreach (Board::query()->with('readings')->get() as $board) {
-                $told = self::told($board->readings);
-                $settling = count($told) < 2 ? null : Settling::of($told, $this->balance());
-                if ($settling?->isOwn === true) {
-                    $taus[self::likes($board->species, $board->thickness_tenths)][] = $settling->tau;
-                }
-            }
-            $this->learned = array_map(self::median(...), $taus);
+            $read = BoardReading::query()->selectRaw('max(id) AS last, count(struck_at) AS struck, sum(moisture_hundredths) AS moisture')->toBase()->first();
+            $this->learned = Kept::of('tau', json_encode([$read, round($this->balance(), 1)], JSON_THROW_ON_ERROR), $this->ofBoards(...), days: 2);
         }
 
         return $this->learned;
+    }
+
+    /** @return array<string, float> */
+    private function ofBoards(): array
+    {
+        $last = BoardReading::query()->whereNull('struck_at')->whereNull('blank_id')->groupBy('board_id')->havingRaw('count(*) > 1')->orderByDesc('board_id')->limit(self::LEARNED_FROM)->pluck('board_id');
+        $taus = [];
+        foreach (Board::query()->whereKey($last)->with('readings')->get() as $board) {
+            $told = self::told($board->readings);
+            $settling = count($told) < 2 ? null : Settling::of($told, round($this->balance(), 1));
+            if ($settling?->isOwn === true) {
+                $taus[self::likes($board->species, $board->thickness_tenths)][] = $settling->tau;
+            }
+        }
+
+        return array_map(self::median(...), $taus);
     }
 
     /** @param  non-empty-list<float>  $values */

@@ -14,44 +14,43 @@ use App\Pages\Stores\NeedLine;
 use App\Planning\House\House;
 use App\Planning\Stores\LotMoisture;
 use App\Planning\Stores\OpenNeeds;
+use App\Planning\Stores\Rack;
 use App\Support\Clock;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Regimen\Instrument\Fretboard\TimberCut;
 use Regimen\Stores\Blank;
-use Regimen\Stores\Yields;
 use Regimen\Timber\Species;
 use Regimen\Units\Words;
 
 /** The boards there are, how far they have settled, and what the builds in the making are still to be cut from. */
 final readonly class BoardsPage
 {
-    private const SHOWN = 500;
+    private const SHOWN = 100;
+
+    /** Boards that are named for a need. */
+    private const MOST_OFFERED = 4;
 
     public function __construct(private House $house, private LotMoisture $moisture, private OpenNeeds $needs, private BlankLines $blanks, private Clock $clock)
     {
     }
 
-    public function data(Person $viewer): BoardsProps
+    /** @param  string  $find  a part of a number, a timber, a place or a cut; empty for all */
+    public function data(Person $viewer, string $find = ''): BoardsProps
     {
-        $boards = Board::query()->there()->with(['readings', 'lot.readings'])->orderBy('species')->orderBy('id')->limit(self::SHOWN)->get();
         $needs = $this->needs->all();
-        $served = [];
-        foreach ($needs as $number => [$build, $blank]) {
-            foreach ($boards->where('species', $blank->timber->name) as $board) {
-                $yields = Yields::of($board->rough(), $board->species, $blank);
-                if ($yields->times > 0) {
-                    $served[$number][$board->id] = $yields->used;
-                }
-            }
-        }
-        $lines = array_values($boards->map(fn (Board $one): BoardLine => $this->line($one, $viewer, count(array_filter($served, static fn (array $ids): bool => isset($ids[$one->id])))))->all());
+        $boards = self::found($find)->with(['readings', 'lot.readings'])->orderBy('species')->orderBy('id')->limit(self::SHOWN)->get();
+        $serving = Rack::serving($needs, self::MOST_OFFERED);
+        $lines = array_values($boards->map(fn (Board $one): BoardLine => $this->line($one, $viewer, Rack::count($one, $needs)))->all());
+        $count = Board::query()->there()->count();
+        $found = $find === '' ? $count : self::found($find)->count();
 
         return new BoardsProps(
-            headline: self::headline($lines),
+            headline: self::headline($lines, $count),
             balance: 'In the air of the last days timber comes to '.Words::number($this->moisture->balance()).' %.',
-            boards: $lines,
-            needs: array_map(static fn (array $need, int $number): NeedLine => self::need($need, $served[$number] ?? []), $needs, array_keys($needs)),
+            boards: $lines, find: $find, more: max(0, $found - count($lines)),
+            needs: array_map(static fn (array $need, array $boards): NeedLine => self::need($need, $boards), $needs, $serving),
             blanks: $this->blanks->waiting($viewer),
             species: Species::names(),
             cuts: array_map(static fn (TimberCut $one): Option => new Option($one->value, $one->words()), TimberCut::cases()),
@@ -59,15 +58,28 @@ final readonly class BoardsPage
         );
     }
 
-    /** @param  list<BoardLine>  $lines */
-    private static function headline(array $lines): string
+    /** @return Builder<Board> */
+    private static function found(string $find): Builder
+    {
+        $like = '%'.addcslashes($find, '%_\\').'%';
+
+        return $find === '' ? Board::query()->there() : Board::query()->there()->where(static function (Builder $query) use ($find, $like): void {
+            $query->where('id', ctype_digit($find) ? (int) $find : 0);
+            foreach (['species', 'place', 'cut', 'figure', 'supplier'] as $column) {
+                $query->orWhereRaw("{$column} LIKE ? ESCAPE '\\'", [$like]);
+            }
+        });
+    }
+
+    /** @param  list<BoardLine>  $lines  that are shown */
+    private static function headline(array $lines, int $count): string
     {
         $settling = count(array_filter($lines, static fn (BoardLine $one): bool => $one->readyOn !== null && ! $one->ready));
 
         return match (true) {
-            $lines === [] => 'No board is in the shop',
-            $settling === 0 => Say::count(count($lines), 'board is', 'boards are').' in the shop',
-            default => Say::count(count($lines), 'board is', 'boards are').' in the shop, '.($settling === 1 ? 'one still settles' : "{$settling} still settle"),
+            $count === 0 => 'No board is in the shop',
+            $settling === 0 || $count > count($lines) => Say::count($count, 'board is', 'boards are').' in the shop',
+            default => Say::count($count, 'board is', 'boards are').' in the shop, '.($settling === 1 ? 'one still settles' : "{$settling} still settle"),
         };
     }
 
@@ -91,15 +103,14 @@ final readonly class BoardsPage
 
     /**
      * @param  array{Build, Blank}  $need
-     * @param  array<int, float>  $served  share of each board that it would use
+     * @param  list<int>  $boards
      */
-    private static function need(array $need, array $served): NeedLine
+    private static function need(array $need, array $boards): NeedLine
     {
         [$build, $blank] = $need;
-        arsort($served);
 
         return new NeedLine(
-            build: $build->number, title: $build->title, what: $blank->kind->value, size: BoardWords::blank($blank), timber: $blank->timber->name, boards: array_keys($served),
+            build: $build->number, title: $build->title, what: $blank->kind->value, size: BoardWords::blank($blank), timber: $blank->timber->name, boards: $boards,
         );
     }
 }

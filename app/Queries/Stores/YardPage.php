@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace App\Queries\Stores;
 
 use App\Models\Build\Build;
-use App\Models\Stores\Board;
 use App\Pages\Stores\YardLine;
 use App\Pages\Stores\YardProps;
 use App\Pages\Stores\YardTimber;
 use App\Planning\Stores\LotMoisture;
 use App\Planning\Stores\OpenNeeds;
+use App\Planning\Stores\Rack;
 use Regimen\Stores\Blank;
 use Regimen\Stores\ToBuy;
-use Regimen\Stores\Yields;
 use Regimen\Timber\Species;
 use Regimen\Units\Length;
 use Regimen\Units\Words;
@@ -30,11 +29,11 @@ final readonly class YardPage
 
     public function data(): YardProps
     {
-        $boards = Board::query()->there()->get()->groupBy('species');
         $missing = [];
-        foreach ($this->needs->all() as [$build, $blank]) {
-            $isServed = ($boards[$blank->timber->name] ?? collect())->contains(static fn (Board $one): bool => Yields::of($one->rough(), $one->species, $blank)->times > 0);
-            if (! $isServed) {
+        $needs = $this->needs->all();
+        $serving = Rack::serving($needs, 1);
+        foreach ($needs as $number => [$build, $blank]) {
+            if ($serving[$number] === []) {
                 $missing[$blank->timber->name][] = [$build, $blank, ToBuy::of($blank)];
             }
         }

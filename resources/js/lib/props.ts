@@ -249,6 +249,8 @@ export interface BoardsProps {
     headline: string;
     balance: string;
     boards: BoardLine[];
+    find: string;
+    more: number;
     needs: NeedLine[];
     blanks: BlankLine[];
     species: string[];

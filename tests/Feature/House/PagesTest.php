@@ -47,7 +47,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/house/held', 10])]
     #[TestWith(['/setbacks', 14])]
     #[TestWith(['/pieces', 14])]
-    #[TestWith(['/timber', 18])]
+    #[TestWith(['/timber', 20])]
     #[TestWith(['/timber/yard', 18])]
     #[TestWith(['/timber/cutting?boards[]=1', 18])]
     #[TestWith(['/timber/papers', 14])]

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Stores;
 use App\Actions\Bench\Photographs;
 use App\Actions\Stores\KeepBoard;
 use App\Actions\Stores\KeepPapers;
+use App\Http\Requests\AskRequest;
 use App\Http\Requests\BecauseRequest;
 use App\Http\Requests\Stores\BoardChangeRequest;
 use App\Http\Requests\Stores\BoardPhotographRequest;
@@ -31,9 +32,9 @@ use Illuminate\Http\RedirectResponse;
 /** Boards in the shop: taken in, read, marked, let go. */
 final class BoardController
 {
-    public function index(BoardsPage $page, #[CurrentUser] Person $viewer): Page
+    public function index(AskRequest $request, BoardsPage $page): Page
     {
-        return $page->data($viewer);
+        return $page->data($request->person(), mb_substr(trim($request->string('find')->toString()), 0, 60));
     }
 
     public function yard(YardPage $page): Page

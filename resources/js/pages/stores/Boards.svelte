@@ -1,5 +1,5 @@
 <script lang="ts">
-    import { inertia, page } from '@inertiajs/svelte';
+    import { inertia, page, router } from '@inertiajs/svelte';
     import BlankRow from '@/components/stores/BlankRow.svelte';
     import BoardForm from '@/components/stores/BoardForm.svelte';
     import Field from '@/components/Field.svelte';
@@ -7,16 +7,11 @@
     import { route } from '@/lib/address';
     import type { BoardsProps } from '@/lib/props';
 
-    const { headline, balance, boards, needs, blanks, species, cuts }: BoardsProps = $props();
+    const { headline, balance, boards, find, more, needs, blanks, species, cuts }: BoardsProps = $props();
 
     const manager = $derived(page.props.viewer?.manager ?? false);
-    let search = $state('');
     let open = $state(false);
-    const found = $derived(
-        boards.filter((one) =>
-            `${one.id} ${one.species} ${one.place} ${one.cut}`.toLowerCase().includes(search.toLowerCase()),
-        ),
-    );
+    let typed = $derived(find);
 </script>
 
 <svelte:head><title>Boards · Regimen</title></svelte:head>
@@ -71,8 +66,24 @@
 
 <section class="sheet mt-5">
     <h2>Boards</h2>
-    {#if boards.length > 8}<div class="w-64"><Field name="search" label="Find" bind:value={search} /></div>{/if}
-    {#each found as one (one.id)}
+    {#if boards.length > 8 || find !== ''}
+        <form
+            class="flex gap-3 items-end"
+            role="search"
+            onsubmit={(event) => {
+                event.preventDefault();
+                router.get(route('timber'), typed === '' ? {} : { find: typed }, {
+                    preserveState: true,
+                    preserveScroll: true,
+                });
+            }}
+        >
+            <div class="w-64"><Field name="find" label="Number, timber, place, cut" bind:value={typed} /></div>
+            <button class="act" type="submit">Find</button>
+            {#if find !== ''}<a class="act" use:inertia href={route('timber')}>All boards</a>{/if}
+        </form>
+    {/if}
+    {#each boards as one (one.id)}
         <a class="plain row" use:inertia href={route('timber.one', one.id)} data-board={one.id}>
             <span><b class="figure">{one.id}</b> {one.species}{one.protected ? ', protected' : ''}</span>
             <span class="quiet">{one.size}, {one.cut}</span>
@@ -95,11 +106,16 @@
         </a>
     {:else}
         <p class="quiet py-2">
-            {boards.length === 0
+            {find === ''
                 ? 'Boards as they are bought stand here, with what they could become and when they are settled.'
                 : 'No board is called so.'}
         </p>
     {/each}
+    {#if more > 0}
+        <p class="quiet py-2 border-t border-t-rule">
+            {more} more are not shown: look for a number, a timber or a place.
+        </p>
+    {/if}
 </section>
 
 <style>
