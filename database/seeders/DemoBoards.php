@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Models\Build\Build;
 use App\Models\Stores\Board;
 use App\Models\Stores\BoardDefect;
 use App\Models\Stores\BoardReading;
@@ -34,6 +35,7 @@ final class DemoBoards
 
     public function run(CarbonImmutable $now): void
     {
+        $this->papers();
         $draw = new Randomizer(new Mt19937(1891));
         foreach (self::BOARDS as $number => [$species, $length, $width, $thickness, $cents, $cut, $weeks, $figure]) {
             $bought = $now->subWeeks($weeks);
@@ -51,6 +53,12 @@ final class DemoBoards
                 ]);
             }
         }
+    }
+
+    /** What was finished long ago has its papers in the folder. */
+    private function papers(): void
+    {
+        Build::query()->where('number', '<=', 30)->update(['papers' => 'the lot’s invoice, in the folder']);
     }
 
     /** Three in the first weeks, on their way to eight and a half per cent. */

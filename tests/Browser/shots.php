@@ -31,7 +31,7 @@ try {
     foreach ([
         'horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts',
         'house' => '/house', 'week' => '/plan/week', 'load' => '/plan/load',
-        'history' => '/plan/history',
+        'board' => '/timber/cutting?boards[]=12&boards[]=13',
     ] as $name => $path) {
         $me->open($path);
         $take($name);

@@ -16,6 +16,7 @@ use InvalidArgumentException;
 use Regimen\Stores\DefectKind;
 use Regimen\Timber\RoughBoard;
 use Regimen\Units\Length;
+use Regimen\Units\Money;
 
 /** Boards come into the shop, are read and weighed, marked, and leave it. */
 final readonly class KeepBoard
@@ -24,25 +25,34 @@ final readonly class KeepBoard
     {
     }
 
-    /** @param  array<string, mixed>  $bought  what else is known of it */
-    public function takeIn(Person $by, Length $length, Length $width, Length $thickness, array $bought, ?float $moisture, ?int $grams): Board
+    /**
+     * @param  array<string, mixed>  $bought  what else is known of it
+     * @param  Money  $cost  of all of them, shared to the cent
+     * @param  int  $pieces  alike, 1 or more; each becomes a board of its own
+     * @return non-empty-list<Board>
+     */
+    public function takeIn(Person $by, Length $length, Length $width, Length $thickness, array $bought, Money $cost, int $pieces, ?float $moisture, ?int $grams): array
     {
-        return $this->recording->keep(function () use ($by, $length, $width, $thickness, $bought, $moisture, $grams): Board {
+        return $this->recording->keep(function () use ($by, $length, $width, $thickness, $bought, $cost, $pieces, $moisture, $grams): array {
             try {
                 RoughBoard::of($length, $width, $thickness);
             } catch (InvalidArgumentException $wrong) {
                 throw Refused::because($wrong->getMessage(), 'thickness');
             }
-            $board = Board::query()->create([
-                ...$bought, 'length_tenths' => self::tenths($length), 'width_tenths' => self::tenths($width), 'thickness_tenths' => self::tenths($thickness),
-                'person_id' => $by->id, 'at' => $this->clock->now(),
-            ])->refresh();
-            if ($moisture !== null || $grams !== null) {
-                $this->keep($by, $board, $moisture, $grams);
+            $boards = [];
+            foreach ($cost->split(array_fill(0, max(1, $pieces), 1)) as $share) {
+                $boards[] = $board = Board::query()->create([
+                    ...$bought, 'cost_minor' => $share->minor, 'length_tenths' => self::tenths($length), 'width_tenths' => self::tenths($width),
+                    'thickness_tenths' => self::tenths($thickness), 'person_id' => $by->id, 'at' => $this->clock->now(),
+                ])->refresh();
+                if ($moisture !== null || $grams !== null) {
+                    // A lot is put on the scale as it came.
+                    $this->keep($by, $board, $moisture, $grams === null ? null : (int) round($grams / max(1, $pieces)));
+                }
+                $this->recording->log(null, $by, 'timber', ucfirst($board->name()).", came in: {$length} × {$width} × {$thickness}.");
             }
-            $this->recording->log(null, $by, 'timber', ucfirst($board->name()).", came in: {$length} × {$width} × {$thickness}.");
 
-            return $board;
+            return $boards === [] ? throw new \LogicException('Nothing came in.') : $boards;
         });
     }
 

@@ -37,7 +37,7 @@ final readonly class TimberInKit
         return KitLine::query()->create($named !== null
             ? [...$named->only(['build_id', 'group', 'name', 'quantity', 'unit', 'supplier', 'estimated_minor', 'lead_days']), 'state' => KitState::Needed]
             : [
-                'build_id' => $build->id, 'group' => self::group($need->kind), 'name' => self::name($need), 'quantity' => 1, 'unit' => 'piece', 'supplier' => '',
+                'build_id' => $build->id, 'group' => self::group($need->kind), 'name' => self::name($need), 'quantity' => 1, 'unit' => KitLine::CUT_HERE, 'supplier' => '',
                 'estimated_minor' => 0, 'lead_days' => 0, 'state' => KitState::Needed,
             ])->refresh();
     }
@@ -58,14 +58,19 @@ final readonly class TimberInKit
             throw Refused::because("Of “{$line->name}” something is used already; it cannot go back into stock.");
         }
         $rest = (int) Blank::query()->reserved()->where('kit_line_id', $line->id)->whereKeyNot($blank->id)->sum('cost_minor');
+        if ($line->unit === KitLine::CUT_HERE && $rest === 0) {
+            $line->update(['surplus' => true, 'cost_minor' => 0, 'version' => $line->version + 1]);
+
+            return;
+        }
         $line->update(['state' => KitState::Needed, 'arrived_on' => null, 'cost_minor' => $rest > 0 ? $rest : null, 'version' => $line->version + 1]);
     }
 
     private static function group(BlankKind $kind): PartGroup
     {
         return match ($kind) {
-            BlankKind::Body, BlankKind::Top => PartGroup::BodyTimber,
-            BlankKind::Neck => PartGroup::NeckTimber,
+            BlankKind::Body, BlankKind::Top, BlankKind::Cover => PartGroup::BodyTimber,
+            BlankKind::Neck, BlankKind::Veneer => PartGroup::NeckTimber,
             BlankKind::Fretboard => PartGroup::FretboardTimber,
         };
     }
@@ -76,7 +81,9 @@ final readonly class TimberInKit
             $need->kind === BlankKind::Top => str_contains($line->name, 'for the top'),
             $need->kind === BlankKind::Body && $need->layer > 0 => str_contains($line->name, 'for layer '.($need->layer + 1)),
             $need->kind === BlankKind::Body => str_contains($line->name, 'for the body'),
-            default => true,
+            $need->kind === BlankKind::Fretboard => str_contains($line->name, 'fretboard blank'),
+            $need->kind === BlankKind::Cover => $line->name === self::name($need),
+            default => str_contains($line->name, "for the {$need->kind->value}"),
         };
     }
 
@@ -84,6 +91,7 @@ final readonly class TimberInKit
     {
         return $need->timber->name.match (true) {
             $need->kind === BlankKind::Fretboard => ' fretboard blank',
+            $need->kind === BlankKind::Cover => ' for the cover '.($need->layer + 1),
             $need->kind === BlankKind::Body && $need->layer > 0 => ' for layer '.($need->layer + 1),
             default => " for the {$need->kind->value}",
         };

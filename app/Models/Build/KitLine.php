@@ -22,6 +22,9 @@ use Regimen\Parts\PartGroup;
  */
 class KitLine extends ShopModel
 {
+    /** The unit of what is cut from stock and stands in no kit that is bought. */
+    public const CUT_HERE = 'blank';
+
     protected $casts = [
         'group' => PartGroup::class,
         'state' => KitState::class,

@@ -15,6 +15,7 @@ final readonly class NeedLine
         public string $size,
         public string $timber,
         public array $boards,
+        public bool $small,
     ) {
     }
 }

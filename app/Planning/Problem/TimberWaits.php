@@ -13,6 +13,8 @@ use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\Operations;
 use Regimen\Schedule\Problem\Release;
 
@@ -40,7 +42,9 @@ final class TimberWaits
     {
         $waits = $this->waits()[$operation->build_id] ?? [];
         $latest = null;
-        foreach ($waits === [] ? [] : Operations::cutsInto($operation->key) as $group) {
+        // A shaft that was roughed rests, and is looked at again only when it is settled.
+        $groups = $operation->key === NeckOperation::Recheck->value ? [PartGroup::NeckTimber] : Operations::cutsInto($operation->key);
+        foreach ($waits === [] ? [] : $groups as $group) {
             $one = $waits[$group->value] ?? null;
             $latest = $one !== null && $one->instant > ($latest->instant ?? 0) ? $one : $latest;
         }
@@ -58,7 +62,7 @@ final class TimberWaits
     private function read(): array
     {
         $blanks = Blank::query()->reserved()->whereIn('build_id', Build::query()->open()->select('id'))
-            ->with(['readings', 'kitLine', 'build:id,number', 'board.readings', 'board.lot.readings'])->orderBy('id')->get();
+            ->whereHas('kitLine', static fn ($line) => $line->where('surplus', false)->whereNull('piece_id'))->with(['readings', 'kitLine', 'build:id,number', 'board.readings', 'board.lot.readings'])->orderBy('id')->get();
         $moisture = new LotMoisture($this->air);
         $waits = [];
         foreach ($blanks as $blank) {

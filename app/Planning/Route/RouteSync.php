@@ -143,6 +143,7 @@ final class RouteSync
         $existing = KitLineModel::query()
             ->where('build_id', $build->id)
             ->where('surplus', false)
+            ->where('unit', '<>', KitLineModel::CUT_HERE)
             ->get()
             ->groupBy(static fn (KitLineModel $line): string => (string) preg_replace('/, again$/', '', $line->name));
         $insert = [];

@@ -7,6 +7,7 @@ namespace App\Planning\Stores;
 use App\Models\Build\Build;
 use App\Models\Stores\Board;
 use App\Support\Refused;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Cache;
 use Regimen\Stores\Blank;
 use Regimen\Stores\Cutting\Area;
@@ -40,10 +41,25 @@ final readonly class Cutting
         $boards = Board::query()->there()->with('defects')->whereIn('id', $asked->boards)->orderBy('id')->get();
         $open = $this->needs->all();
         $chosen = $asked->needs === null
-            ? array_slice(array_values(array_filter($open, static fn (array $one): bool => $boards->contains(static fn (Board $board): bool => self::isBestFor($board, $one[1])))), 0, self::USUALLY)
+            ? self::usual($boards, $open)
             : array_values(array_filter($open, static fn (array $one): bool => in_array(CutTable::key(...$one), $asked->needs, true)));
 
         return CutTable::of($boards, $chosen, $open);
+    }
+
+    /**
+     * What the boards are best for; small pieces only out of offcuts, where nothing else is to be cut from them.
+     *
+     * @param  Collection<int, Board>  $boards
+     * @param  list<array{Build, Blank}>  $open
+     * @return list<array{Build, Blank}>
+     */
+    private static function usual(Collection $boards, array $open): array
+    {
+        $best = array_filter($open, static fn (array $one): bool => $boards->contains(static fn (Board $board): bool => self::isBestFor($board, $one[1]) && (! $one[1]->kind->isSmall() || $board->lot_id !== null)));
+        $large = array_filter($best, static fn (array $one): bool => ! $one[1]->kind->isSmall());
+
+        return array_slice(array_values($large === [] ? $best : $large), 0, self::USUALLY);
     }
 
     /** Whether a board serves it without being planed away: one of more than twice its thickness is resawn for it only when that is asked for. */

@@ -8,7 +8,11 @@ use App\Models\Build\Build;
 use App\Models\Stores\Blank as BlankRecord;
 use App\Planning\Pieces\RouteSoFar;
 use App\Planning\Specification\Revisions;
+use Regimen\Route\Entry\TradeOperation;
+use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\HeadstockOperation;
 use Regimen\Setback\PieceKind;
+use Regimen\Setback\Step;
 use Regimen\Setback\Thing;
 use Regimen\Stores\Blank;
 use Regimen\Stores\BlankKind;
@@ -29,7 +33,7 @@ final readonly class OpenNeeds
         foreach (Build::query()->open()->with('specification')->orderByRaw('promised_on IS NULL, promised_on, number')->get() as $build) {
             $read = Revisions::read($build->specification);
             foreach ($read->specification === null ? [] : Blank::of($this->revisions->workings($read, $build)) as $blank) {
-                if (! isset($cut["{$build->id} {$blank->key()}"]) && ! Thing::of(self::piece($blank->kind), $routes[$build->id] ?? [])->isBegun()) {
+                if (! isset($cut["{$build->id} {$blank->key()}"]) && ! self::isBegun($blank->kind, $routes[$build->id] ?? [])) {
                     $needs[] = [$build, $blank];
                 }
             }
@@ -51,10 +55,19 @@ final readonly class OpenNeeds
         return $cut;
     }
 
-    private static function piece(BlankKind $kind): PieceKind
+    /**
+     * Whether it is too late to cut it.
+     *
+     * @param  list<Step>  $route
+     */
+    private static function isBegun(BlankKind $kind, array $route): bool
     {
+        $is = static fn (PieceKind $piece): bool => Thing::of($piece, $route)->isBegun();
+        $at = static fn (TradeOperation $operation): bool => array_filter($route, static fn (Step $one): bool => $one->key === $operation->value && $one->isBegun()) !== [];
+
         return match ($kind) {
-            BlankKind::Body => PieceKind::Body, BlankKind::Top => PieceKind::Top, BlankKind::Neck => PieceKind::Neck, BlankKind::Fretboard => PieceKind::Fretboard,
+            BlankKind::Body => $is(PieceKind::Body), BlankKind::Top => $is(PieceKind::Top), BlankKind::Neck => $is(PieceKind::Neck), BlankKind::Fretboard => $is(PieceKind::Fretboard),
+            BlankKind::Veneer => $at(HeadstockOperation::Veneer), BlankKind::Cover => $at(AssemblyOperation::Hardware),
         };
     }
 }

@@ -9,7 +9,6 @@ use App\Models\Stores\Board;
 use Illuminate\Support\Facades\DB;
 use Regimen\Stores\Blank;
 use Regimen\Stores\Yields;
-use Regimen\Timber\BoardFeet;
 use Regimen\Timber\RoughBoard;
 use Regimen\Units\Length;
 
@@ -42,7 +41,7 @@ final class Rack
      */
     private static function first(array $boards, Blank $blank, int $most): array
     {
-        $thick = $blank->thickness + 2 * BoardFeet::PLANING_MM;
+        $thick = $blank->roughThickness() - 1e-9;
         $serving = [];
         foreach ($boards as [$id, $long, $wide, $deep]) {
             // What is too small is told without working it out.

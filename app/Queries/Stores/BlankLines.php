@@ -13,9 +13,12 @@ use App\Planning\House\House;
 use App\Planning\Stores\LotMoisture;
 use App\Support\Clock;
 use App\Support\Say;
+use Illuminate\Database\Eloquent\Builder;
 use Regimen\Costing\KitState;
 use Regimen\Parts\PartGroup;
+use Regimen\Route\Operations\NeckOperation;
 use Regimen\Route\Operations\Operations;
+use Regimen\Route\OperationState;
 use Regimen\Units\Words;
 
 /** Blanks that are reserved for their builds and wait to be worked on. */
@@ -29,7 +32,10 @@ final readonly class BlankLines
     public function waiting(Person $viewer): array
     {
         $blanks = Blank::query()->reserved()->whereIn('build_id', Build::query()->open()->select('id'))
-            ->whereHas('kitLine', static fn ($line) => $line->where('state', KitState::Arrived->value)->where('surplus', false)->whereNull('piece_id'))
+            ->whereHas('kitLine', static fn ($line) => $line->where('surplus', false)->whereNull('piece_id'))
+            // A shaft that was roughed is read again while it rests.
+            ->where(static fn (Builder $query): Builder => $query->whereHas('kitLine', static fn ($line) => $line->where('state', KitState::Arrived->value))
+                ->orWhere(static fn (Builder $neck): Builder => $neck->where('key', 'neck.0')->whereHas('build.operations', static fn ($one) => $one->where('key', NeckOperation::Recheck->value)->where('state', OperationState::Open->value))))
             ->with(['build', 'readings', 'board.readings', 'board.lot.readings'])->orderBy('build_id')->orderBy('id')->get();
 
         return array_values($blanks->map(fn (Blank $one): BlankLine => $this->line($one, $viewer))->all());
@@ -42,7 +48,8 @@ final readonly class BlankLines
      */
     public function under(Operation $operation): array
     {
-        $groups = array_filter([...Operations::cutsInto($operation->key), ...$operation->needs], static fn (PartGroup $one): bool => in_array($one, PartGroup::timber(), true));
+        $rests = $operation->key === NeckOperation::Recheck->value ? [PartGroup::NeckTimber] : [];
+        $groups = array_filter([...Operations::cutsInto($operation->key), ...$rests, ...$operation->needs], static fn (PartGroup $one): bool => in_array($one, PartGroup::timber(), true));
         $blanks = $groups === [] ? [] : Blank::query()->reserved()->where('build_id', $operation->build_id)
             ->whereHas('kitLine', static fn ($line) => $line->where('surplus', false)->whereNull('piece_id')->whereIn('group', array_map(static fn (PartGroup $one): string => $one->value, $groups)))
             ->with(['readings', 'board.readings', 'board.lot.readings'])->orderBy('id')->get()->all();

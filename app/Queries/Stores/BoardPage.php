@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Queries\Stores;
 
 use App\Models\Bench\Photograph;
-use App\Models\Build\Build;
 use App\Models\People\Person;
 use App\Models\Stores\Board;
 use App\Models\Stores\BoardReading;
@@ -19,10 +18,7 @@ use App\Planning\Stores\CuttingAsked;
 use App\Planning\Stores\LotMoisture;
 use App\Support\Clock;
 use App\Support\Say;
-use Regimen\Stores\Blank;
-use Regimen\Stores\BlankKind;
 use Regimen\Stores\DefectKind;
-use Regimen\Stores\Yields;
 use Regimen\Timber\Settling;
 use Regimen\Timber\Species;
 use Regimen\Units\Words;
@@ -30,8 +26,6 @@ use Regimen\Units\Words;
 /** One board: what it is, where it is flawed, how it settles, and what it could become. */
 final readonly class BoardPage
 {
-    private const MOST_NOT = 4;
-
     public function __construct(private House $house, private LotMoisture $moisture, private Cutting $cutting, private MarkedBoards $marked, private Clock $clock)
     {
     }
@@ -41,8 +35,10 @@ final readonly class BoardPage
         $board->load(['readings.person', 'defects', 'person', 'lot.readings']);
         $table = $board->gone_at === null ? $this->cutting->table(new CuttingAsked([$board->id])) : null;
         $laid = $table === null ? [] : $this->cutting->laid($table, new CuttingAsked([$board->id]));
-        [$serves, $not] = $table === null ? [[], []] : $this->uses($board, $table->open);
         $settling = $this->moisture->of($board);
+        $ready = $settling === null ? null : BoardsPage::day($settling->readyAt(), $this->house->zone());
+        [$serves, $not] = $table === null ? [[], []]
+            : Uses::of($board, $table->open, $ready !== null && $ready > $this->clock->today($this->house->zone()) ? $ready : null, $this->moisture->balance());
         $species = Species::named($board->species);
 
         return new BoardProps(
@@ -103,36 +99,5 @@ final readonly class BoardPage
             $this->moisture->isLearned($board->species, $board->thickness_tenths) => "as {$board->species} of about that thickness has settled here before",
             default => 'as usual; two readings a week apart tell its own',
         }.'.';
-    }
-
-    /**
-     * @param  list<array{Build, Blank}>  $open
-     * @return array{list<ServedLine>, list<string>} the best use first, and why others are none
-     */
-    private function uses(Board $board, array $open): array
-    {
-        $serves = $not = [];
-        foreach ($open as [$build, $blank]) {
-            $yields = Yields::of($board->rough(), $board->species, $blank);
-            if ($yields->times > 0) {
-                $serves[] = self::served($board, $build, $blank, $yields);
-            } elseif ($blank->timber->name === $board->species) {
-                $not[] = "{$build->number} {$build->title}, {$blank->kind->value}: {$yields->cannot}";
-            }
-        }
-        usort($serves, static fn (ServedLine $a, ServedLine $b): int => [count($a->but), -$a->usedPercent] <=> [count($b->but), -$b->usedPercent]);
-
-        return [$serves, array_slice($not, 0, self::MOST_NOT)];
-    }
-
-    private static function served(Board $board, Build $build, Blank $blank, Yields $yields): ServedLine
-    {
-        $isOtherCut = $blank->kind !== BlankKind::Fretboard && $blank->cut !== $board->cut;
-
-        return new ServedLine(
-            build: $build->number, title: $build->title, what: $blank->kind->value, size: BoardWords::blank($blank), times: $yields->times,
-            across: $yields->across > $yields->times ? $yields->across : 0, usedPercent: (int) round(100 * $yields->used),
-            but: $isOtherCut ? ["{$blank->cut->words()} was asked for, it is {$board->cut->words()}"] : [],
-        );
     }
 }

@@ -110,7 +110,7 @@ final readonly class BoardsPage
         [$build, $blank] = $need;
 
         return new NeedLine(
-            build: $build->number, title: $build->title, what: $blank->kind->value, size: BoardWords::blank($blank), timber: $blank->timber->name, boards: $boards,
+            build: $build->number, title: $build->title, what: $blank->kind->value, size: BoardWords::blank($blank), timber: $blank->timber->name, boards: $boards, small: $blank->kind->isSmall(),
         );
     }
 }

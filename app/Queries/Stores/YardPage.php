@@ -33,7 +33,7 @@ final readonly class YardPage
         $needs = $this->needs->all();
         $serving = Rack::serving($needs, 1);
         foreach ($needs as $number => [$build, $blank]) {
-            if ($serving[$number] === []) {
+            if ($serving[$number] === [] && ! $blank->kind->isSmall()) {
                 $missing[$blank->timber->name][] = [$build, $blank, ToBuy::of($blank)];
             }
         }

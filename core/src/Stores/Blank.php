@@ -7,6 +7,7 @@ namespace Regimen\Stores;
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Polygon;
 use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Body\CavityKind;
 use Regimen\Instrument\Body\Layer;
 use Regimen\Instrument\Fretboard\TimberCut;
 use Regimen\Instrument\Neck\HeadstockConstruction;
@@ -28,13 +29,18 @@ final readonly class Blank
     /** A thinner slab than this is no cover, ring or veneer any more (common practice). */
     private const LEAST_REST = 5.0;
 
+    /** A cover, and how far it lies on the edge of its cavity (common practice). */
+    private const COVER = 3.0;
+
+    private const LIP = 8.0;
+
     /** At the ends of a neck. */
     private const ENDS = 20.0;
 
     /**
      * @param  int  $pieces  side by side, of that width each
      * @param  bool  $isSliced  whether they are neighbouring slices of a thicker board, opened like a book
-     * @param  int  $layer  of the body, from the top; 0 for everything else
+     * @param  int  $layer  of the body, from the top; of a cover its cavity; 0 for everything else
      * @param  Polygon|null  $line  along which it is sawn out where it is one piece
      */
     private function __construct(
@@ -64,9 +70,7 @@ final readonly class Blank
      */
     public function leavesOf(float $thickness): float
     {
-        $rest = $this->isSliced
-            ? $thickness - 2 * BoardFeet::PLANING_MM + Resawing::KERF - $this->pieces * ($this->thickness + Resawing::SANDING + Resawing::KERF)
-            : $thickness - $this->thickness - 2 * BoardFeet::PLANING_MM - Resawing::KERF;
+        $rest = $thickness - $this->roughThickness() - ($this->isSliced ? 0.0 : Resawing::KERF);
 
         return $rest >= self::LEAST_REST ? $rest : 0.0;
     }
@@ -85,7 +89,36 @@ final readonly class Blank
         return [...self::body($w), self::neck($w), new self(
             BlankKind::Fretboard, $s->board->boardTimber, TimberCut::Quarter, $w->board()->length + self::AROUND,
             max($w->board()->widthAt(0.0), $w->board()->widthAt($w->board()->length)) + self::AROUND / 2, $w->board()->thickness, 1, false,
+        ), ...self::small($w)];
+    }
+
+    /**
+     * The headstock's veneer of the board's timber, covers of the back's (common practice); sliced from what is left over.
+     *
+     * @return list<self>
+     */
+    private static function small(Workings $w): array
+    {
+        $s = $w->specification;
+        $small = $s->head->veneer->mm <= 0 ? [] : [new self(
+            BlankKind::Veneer, $s->board->boardTimber, TimberCut::Flat, $s->head->headLength->mm + self::AROUND, $w->head()->width() + self::AROUND, $s->head->veneer->mm, 1, true,
         )];
+        $back = $s->bodywork->layers[count($s->bodywork->layers) - 1]->timber;
+        foreach ($s->bodywork->cavities as $number => $cavity) {
+            if ($cavity->kind !== CavityKind::Jack) {
+                $small[] = new self(
+                    BlankKind::Cover, $back, TimberCut::Flat, $cavity->length->mm + 2 * self::LIP + self::AROUND, $cavity->width->mm + 2 * self::LIP + self::AROUND, self::COVER, 1, true, $number,
+                );
+            }
+        }
+
+        return $small;
+    }
+
+    /** How thick a board has to be for it, rough: planed on both faces; slices with kerf and sanding (CALCULATIONS I2). */
+    public function roughThickness(): float
+    {
+        return 2 * BoardFeet::PLANING_MM + ($this->isSliced ? $this->pieces * ($this->thickness + Resawing::SANDING + Resawing::KERF) - Resawing::KERF : $this->thickness);
     }
 
     private static function neck(Workings $w): self

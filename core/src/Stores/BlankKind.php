@@ -11,4 +11,12 @@ enum BlankKind: string
     case Top = 'top';
     case Neck = 'neck';
     case Fretboard = 'fretboard';
+    case Veneer = 'veneer';
+    case Cover = 'cover';
+
+    /** What comes out of offcuts and is not bought for (TRADE section 5). */
+    public function isSmall(): bool
+    {
+        return $this === self::Veneer || $this === self::Cover;
+    }
 }

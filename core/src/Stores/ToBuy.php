@@ -6,7 +6,6 @@ namespace Regimen\Stores;
 
 use Regimen\Stores\Cutting\Face;
 use Regimen\Timber\BoardFeet;
-use Regimen\Timber\Resawing;
 use Regimen\Timber\Species;
 use Regimen\Units\Length;
 
@@ -34,13 +33,8 @@ final readonly class ToBuy
 
     public static function of(Blank $blank): self
     {
-        $slices = $blank->isSliced ? $blank->pieces : 1;
-        $thickness = $blank->isSliced
-            ? $slices * ($blank->thickness + Resawing::SANDING + Resawing::KERF) - Resawing::KERF + 2 * BoardFeet::PLANING_MM
-            : $blank->thickness + 2 * BoardFeet::PLANING_MM;
-
         return new self(
-            self::whole($blank->length + 2 * Face::END_TRIM), self::whole($blank->width), self::whole($thickness),
+            self::whole($blank->length + 2 * Face::END_TRIM), self::whole($blank->width), self::whole($blank->roughThickness()),
             $blank->isSliced ? 1 : $blank->pieces, self::standIns($blank->timber),
         );
     }
@@ -62,6 +56,7 @@ final readonly class ToBuy
             BlankKind::Neck => ['straight grain from end to end, seen on face and edge', 'no twist: sight along it', 'no knot, no run-out where the head begins'],
             BlankKind::Fretboard => ['straight, close grain', 'growth rings upright at its end', 'no checks at its ends'],
             BlankKind::Top => ['figure judged wet, on both faces', 'colour even across the width', 'thick enough to saw both halves from one place'],
+            BlankKind::Veneer, BlankKind::Cover => ['an offcut will do', 'figure and colour beside the piece that it lies on'],
             BlankKind::Body => ['sound over the whole length, no checks beyond the ends', 'its weight: lift two and take the lighter', 'pieces of one colour where they are joined'],
         };
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Regimen\Stores;
 
 use Regimen\Stores\Cutting\Face;
-use Regimen\Timber\BoardFeet;
 use Regimen\Timber\Resawing;
 use Regimen\Timber\RoughBoard;
 
@@ -28,12 +27,11 @@ final readonly class Yields
 
     public static function of(RoughBoard $board, string $species, Blank $blank): self
     {
-        $rough = $blank->thickness + 2 * BoardFeet::PLANING_MM;
         $slices = $blank->isSliced ? Resawing::of($board->thickness->mm, $blank->thickness)->slices : 1;
         $cannot = match (true) {
             $species !== $blank->timber->name => "it is {$species}, {$blank->timber->name} is needed",
-            $blank->isSliced && $slices < 2 => sprintf('too thin for two slices of %.1f mm', $blank->thickness),
-            ! $blank->isSliced && $board->thickness->mm < $rough - 1e-9 => sprintf('%.0f mm thick, %.0f are needed rough', $board->thickness->mm, $rough),
+            $blank->isSliced && $slices < $blank->pieces => sprintf('too thin for %s of %.1f mm', $blank->pieces === 1 ? 'a slice' : "{$blank->pieces} slices", $blank->thickness),
+            ! $blank->isSliced && $board->thickness->mm < $blank->roughThickness() - 1e-9 => sprintf('%.0f mm thick, %.0f are needed rough', $board->thickness->mm, $blank->roughThickness()),
             default => '',
         };
         if ($cannot !== '') {

@@ -22,6 +22,20 @@ final readonly class BoardFeet
     }
 
     /**
+     * How long a board of so many board feet is.
+     *
+     * @param  float  $feet  board feet, above zero
+     *
+     * @throws \InvalidArgumentException for a section of no size
+     */
+    public static function lengthOf(float $feet, Length $thickness, Length $width): Length
+    {
+        $section = $thickness->inches() * $width->inches();
+
+        return $feet > 0 && $section > 0 ? Length::ofInches($feet * 144 / $section) : throw new \InvalidArgumentException('Board feet, thickness and width are above zero.');
+    }
+
+    /**
      * What has to be bought for a finished piece: both faces planed, and a share lost to kerf and defects.
      *
      * @param  float  $waste  share of the bought timber that is lost, 0 to below 1

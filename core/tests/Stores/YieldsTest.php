@@ -32,7 +32,7 @@ final class YieldsTest extends TestCase
     public function test_an_instrument_is_cut_from_body_neck_and_board(): void
     {
         $kinds = array_map(static fn (Blank $one): string => $one->kind->value, Blank::of(Specifications::workings()));
-        $this->assertSame(['body', 'neck', 'fretboard'], $kinds);
+        $this->assertSame(['body', 'neck', 'fretboard', 'cover'], $kinds);
         [$body] = self::blanks([], BlankKind::Body);
         $this->assertSame([2, 'red alder', 45.0], [$body->pieces, $body->timber->name, $body->thickness]);
         $this->assertEqualsWithDelta(335 / 2, $body->width, 0.01, 'two halves of an outline of 325 with 10 around it');

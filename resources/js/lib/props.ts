@@ -1205,6 +1205,7 @@ export interface NeedLine {
     size: string;
     timber: string;
     boards: number[];
+    small: boolean;
 }
 
 export interface NewCommissionProps {

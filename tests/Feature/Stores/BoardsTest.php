@@ -44,10 +44,30 @@ final class BoardsTest extends TestCase
         $this->assertStringContainsString('settles until', $page->inertiaProps('headline'));
         $this->assertStringContainsString('kg/m³', $page->inertiaProps('size'));
         $needs = $this->get('/timber')->inertiaProps('needs');
-        $this->assertSame([['body', [1]], ['neck', []], ['fretboard', []]], array_map(static fn (array $one): array => [$one['what'], $one['boards']], $needs));
+        $this->assertSame([['body', [1]], ['neck', []], ['fretboard', []], ['cover', [1]]], array_map(static fn (array $one): array => [$one['what'], $one['boards']], $needs));
         $this->assertNull($this->actingAs($this->maker)->get('/timber')->inertiaProps('boards.0.money'), 'a maker sees no money');
         $this->post('/timber/boards', self::BOARD)->assertForbidden();
         $this->assertStringContainsString('came in', (string) LogEntry::query()->where('kind', 'timber')->value('text'));
+    }
+
+    public function test_a_lot_of_several_pieces_is_as_many_boards_with_its_cost_and_weight_shared(): void
+    {
+        $this->takeIn(['pieces' => '3', 'cost' => '100', 'weight' => '30'])->assertSessionHasNoErrors()->assertRedirect('/timber');
+        $this->assertSame([3_334, 3_333, 3_333], Board::query()->orderBy('id')->pluck('cost_minor')->all());
+        $this->assertSame([10_000, 10_000, 10_000], BoardReading::query()->pluck('grams')->all());
+        foreach (['0', '51', '1.5', 'two'] as $wrong) {
+            $this->takeIn(['pieces' => $wrong])->assertSessionHasErrors('pieces');
+        }
+        $this->assertSame(3, Board::query()->count());
+    }
+
+    /** 8 board feet of 2 in × 8 in are 6 ft (CALCULATIONS T4). */
+    public function test_a_length_may_be_said_in_board_feet(): void
+    {
+        $this->takeIn(['length' => '8 bd ft', 'width' => '8"', 'thickness' => '2"'])->assertSessionHasNoErrors();
+        $this->assertSame(18_288, Board::query()->sole()->length_tenths);
+        $this->takeIn(['length' => '8 bd ft', 'width' => '', 'thickness' => '2"'])->assertSessionHasErrors(['width', 'length']);
+        $this->takeIn(['length' => '900 bd ft', 'width' => '8"', 'thickness' => '2"'])->assertSessionHasErrors('length');
     }
 
     public function test_what_it_serves_is_laid_onto_it_together_around_what_is_marked(): void
@@ -89,9 +109,10 @@ final class BoardsTest extends TestCase
     {
         $build = $this->build();
         $this->takeIn();
-        $this->assertCount(1, $this->get('/timber/1')->inertiaProps('serves'));
+        $serves = fn (): array => array_column($this->get('/timber/1')->inertiaProps('serves'), 'what');
+        $this->assertSame(['body', 'cover'], $serves());
         $this->finished($build, 'body.joint');
-        $this->assertSame([], $this->get('/timber/1')->inertiaProps('serves'));
+        $this->assertSame(['cover'], $serves());
     }
 
     public function test_it_settles_by_the_air_of_the_shop_and_by_its_own_readings(): void

@@ -8,6 +8,7 @@ use App\Models\Build\KitLine;
 use App\Models\Build\LogEntry;
 use App\Models\Stores\Blank;
 use App\Models\Stores\Board;
+use App\Planning\Problem\TimberWaits;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Regimen\Costing\KitState;
@@ -225,5 +226,49 @@ final class CuttingTest extends TestCase
         // 1,100 × 350 × 52 mm at 12 kg are 599 kg/m³, where red alder has about 450.
         $this->cut($this->takeIn(['weight' => '12']))->assertSessionHasNoErrors();
         $this->assertGreaterThan(1.15 * $mean, $weight());
+    }
+
+    public function test_a_roughed_neck_is_read_again_and_looked_at_when_it_is_settled(): void
+    {
+        $build = $this->build(['laminations' => '3']);
+        $this->cut($this->takeIn(['species' => 'sugar maple', 'length' => '900', 'width' => '120', 'thickness' => '40']))->assertSessionHasNoErrors();
+        $blank = Blank::query()->where('key', 'neck.0')->sole();
+        $blank->kitLine->update(['state' => KitState::Used, 'used' => $blank->kitLine->quantity]);
+        $this->assertSame(['neck'], array_column($this->get('/timber')->inertiaProps('blanks'), 'what'), 'what is glued and roughed is read again while it rests');
+        $this->post("/timber/blanks/{$blank->id}/readings", ['moisture' => '13'])->assertSessionHasNoErrors();
+        $recheck = $build->operations()->where('key', 'neck.recheck')->sole();
+        $waits = app(TimberWaits::class)->release($recheck);
+        $this->assertStringContainsString("blank {$blank->id} to settle", (string) $waits?->cause);
+        $this->post("/timber/blanks/{$blank->id}/readings", ['moisture' => '9'])->assertSessionHasNoErrors();
+        app(TimberWaits::class)->forget();
+        $this->assertNull(app(TimberWaits::class)->release($recheck));
+    }
+
+    /** One of each wrong side: mixed units read as they are typed, and pieces that no board holds. */
+    public function test_a_piece_larger_than_any_board_is_told(): void
+    {
+        $this->build();
+        $this->takeIn(['length' => '40 cm', 'width' => '6"', 'thickness' => '52']);
+        $page = $this->get('/timber/cutting?'.http_build_query(['boards' => [1], 'needs' => ['1:body.0']]))->assertOk();
+        $this->assertSame(['Nothing that is chosen finds a place on these boards', ['1 body']], [$page->inertiaProps('headline'), $page->inertiaProps('without')]);
+        $this->get('/timber/cutting?boards[]=x')->assertSessionHasErrors('boards.0');
+    }
+
+    public function test_a_cover_comes_out_of_an_offcut_and_stands_in_the_kit_by_itself(): void
+    {
+        $build = $this->build();
+        $board = $this->takeIn(['figure' => 'some curl']);
+        $this->cut($board)->assertSessionHasNoErrors();
+        $offcut = Board::query()->there()->where('lot_id', $board->id)->where('width_tenths', '>', 900)->firstOrFail();
+        $page = $this->get("/timber/{$offcut->id}");
+        $this->assertContains('cover', array_column($page->inertiaProps('serves'), 'what'));
+        $this->cut($offcut)->assertSessionHasNoErrors();
+        $cover = Blank::query()->where('key', 'cover.0')->sole();
+        $this->assertSame(['red alder for the cover 1', 'blank', $cover->cost_minor], [$cover->kitLine->name, $cover->kitLine->unit, $cover->kitLine->cost_minor]);
+        $this->assertSame($board->id, Board::query()->there()->latest('id')->firstOrFail()->lot_id, 'what is left of what was left is of the same lot');
+        $this->post("/timber/blanks/{$cover->id}/free")->assertSessionHasNoErrors();
+        $this->assertSame([true, 0], [$cover->kitLine->refresh()->surplus, $cover->kitLine->cost_minor]);
+        $this->assertSame(9_851, (int) Blank::query()->reserved()->sum('cost_minor') + (int) Board::query()->there()->sum('cost_minor'), 'to the cent after three cuts');
+        $this->assertSame(1, KitLine::query()->where('build_id', $build->id)->where('name', 'red alder for the body')->count());
     }
 }

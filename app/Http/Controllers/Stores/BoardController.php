@@ -75,11 +75,15 @@ final class BoardController
 
     public function store(BoardRequest $request, KeepBoard $keep): RedirectResponse
     {
-        $board = $keep->takeIn(
-            $request->person(), $request->measure('length'), $request->measure('width'), $request->measure('thickness'), $request->bought(), $request->moisture(), $request->grams(),
+        $boards = $keep->takeIn(
+            $request->person(), $request->measure('length'), $request->measure('width'), $request->measure('thickness'), $request->bought(),
+            $request->cost(), $request->pieces(), $request->moisture(), $request->grams(),
         );
+        $last = $boards[count($boards) - 1];
 
-        return redirect()->route('timber.one', $board)->with('done', "It is board {$board->id}: write that on its end.");
+        return count($boards) === 1
+            ? redirect()->route('timber.one', $last)->with('done', "It is board {$last->id}: write that on its end.")
+            : redirect()->route('timber')->with('done', "They are boards {$boards[0]->id} to {$last->id}: write that on their ends.");
     }
 
     public function read(Board $board, ReadingRequest $request, KeepBoard $keep): RedirectResponse

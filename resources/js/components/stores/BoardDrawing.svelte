@@ -140,7 +140,12 @@
                 {#if one.line}<path d={one.line} class={one.faults.length ? 'piece wrong' : 'piece'} />{/if}
             </g>
             {#if hasWords && one.width > 20 * pixel && one.length > 9 * pixel * one.words.length}
-                <text x={one.from + 10 * pixel} y={one.across + 16 * pixel} font-size={13 * pixel}>{one.words}</text>
+                <text
+                    x={one.line ? one.from + one.length / 2 : one.from + 10 * pixel}
+                    y={one.line ? one.across + one.width / 2 : one.across + 16 * pixel}
+                    text-anchor={one.line ? 'middle' : 'start'}
+                    font-size={13 * pixel}>{one.words}</text
+                >
             {/if}
         {/each}
         {#each layout?.offcuts ?? [] as one, index (index)}

@@ -11,6 +11,7 @@
     const act = new Act();
     // svelte-ignore state_referenced_locally
     let said = $state<Record<string, string>>({
+        pieces: '',
         species: species[0] ?? '',
         length: '',
         width: '',
@@ -46,7 +47,7 @@
         <Field
             name="length"
             label="Length, rough"
-            hint="2310, 7' 6&quot;"
+            hint="2310, 7' 6&quot;, 14.5 bd ft"
             bind:value={said.length}
             error={act.errors.length}
         />
@@ -59,7 +60,14 @@
             error={act.errors.thickness}
         />
         <Field name="cut" label="How it was sawn" options={cuts} bind:value={said.cut} error={act.errors.cut} />
-        <Field name="cost" label="Cost" hint="0 if it was free" bind:value={said.cost} error={act.errors.cost} />
+        <Field name="pieces" label="Pieces alike" hint="1" bind:value={said.pieces} error={act.errors.pieces} />
+        <Field
+            name="cost"
+            label="Cost"
+            hint="of all of them; 0 if free"
+            bind:value={said.cost}
+            error={act.errors.cost}
+        />
         <Field
             name="moisture"
             label="Meter reads, %"
@@ -67,7 +75,13 @@
             bind:value={said.moisture}
             error={act.errors.moisture}
         />
-        <Field name="weight" label="Weighs, kg" hint="24.6" bind:value={said.weight} error={act.errors.weight} />
+        <Field
+            name="weight"
+            label="Weighs, kg"
+            hint="24.6, all of them"
+            bind:value={said.weight}
+            error={act.errors.weight}
+        />
         <Field name="supplier" label="From" bind:value={said.supplier} error={act.errors.supplier} />
         <Field
             name="bought_on"

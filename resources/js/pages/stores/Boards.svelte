@@ -10,6 +10,7 @@
     const { headline, balance, boards, find, more, needs, blanks, species, cuts }: BoardsProps = $props();
 
     const manager = $derived(page.props.viewer?.manager ?? false);
+    const small = $derived(needs.filter((one) => one.small));
     let open = $state(false);
     let typed = $derived(find);
 </script>
@@ -32,14 +33,14 @@
 {#if needs.length > 0}
     <section class="sheet mt-5">
         <h2>Still to be cut</h2>
-        {#if needs.some((one) => one.boards.length === 0)}
+        {#if needs.some((one) => !one.small && one.boards.length === 0)}
             <p>
                 <a use:inertia href={route('timber.cutting')}>Plan the cuts</a>. What no board serves is on the
                 <a use:inertia href={route('timber.yard')}>list for the timber yard</a>.
             </p>
         {/if}
         <ul>
-            {#each needs as one, index (index)}
+            {#each needs.filter((one) => !one.small) as one, index (index)}
                 <li class="border-t border-t-rule py-1">
                     <b class="figure">{one.build}</b>
                     {one.title}, {one.what}: {one.timber}
@@ -54,6 +55,14 @@
                 </li>
             {/each}
         </ul>
+        {#if small.length > 0}
+            <p class="small quiet border-t border-t-rule pt-2">
+                From offcuts: {#each small as one, index (index)}{index ? '; ' : ''}<b class="figure">{one.build}</b>
+                    {one.what}, {one.timber}, {one.size}{one.boards.length
+                        ? ` (board ${one.boards.slice(0, 2).join(', ')})`
+                        : ''}{/each}.
+            </p>
+        {/if}
     </section>
 {/if}
 
