@@ -13,6 +13,7 @@ final readonly class MarkedLine
      * @param  list<DefectLine>  $defects
      * @param  list<LaidLine>  $laid
      * @param  list<SawLine>  $cuts  in the order in which they are sawn
+     * @param  list<string>  $order  the same in words
      * @param  list<OffcutLine>  $offcuts  with what is left of its thickness
      * @param  float  $trim  off each end
      * @param  int  $usedPercent  of its face
@@ -32,6 +33,7 @@ final readonly class MarkedLine
         public array $defects,
         public array $laid,
         public array $cuts,
+        public array $order,
         public array $offcuts,
         public int $usedPercent,
         public int $keptPercent,

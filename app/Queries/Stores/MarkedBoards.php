@@ -25,6 +25,7 @@ use Regimen\Stores\Cutting\Area;
 use Regimen\Stores\Cutting\Face;
 use Regimen\Stores\Cutting\Laid;
 use Regimen\Stores\Cutting\Marked;
+use Regimen\Stores\Cutting\MarkedView;
 use Regimen\Stores\Cutting\Part;
 use Regimen\Stores\Cutting\SawCut;
 use Regimen\Stores\Cutting\Sawn;
@@ -59,6 +60,7 @@ final readonly class MarkedBoards
             length: $marked->face->length, width: $marked->face->width, trim: Face::END_TRIM, defects: self::defects($board),
             laid: array_map(static fn (Laid $one, int $at): LaidLine => self::laid($table, $marked, $one, $at, $all), $marked->laid, array_keys($marked->laid)),
             cuts: array_map(static fn (SawCut $one): SawLine => $one->isAcross ? new SawLine($one->at, $one->from, $one->at, $one->to) : new SawLine($one->from, $one->at, $one->to, $one->at), $marked->cuts),
+            order: MarkedView::order($marked, array_map(CutTable::words(...), $table->needs)),
             offcuts: array_map(static fn (array $one): OffcutLine => self::offcut($one[0], $one[1], $money($one[2])), $sawn->offcuts ?? []),
             usedPercent: (int) round(100 * $marked->used), keptPercent: (int) round(100 * $marked->kept),
             costs: array_map(static fn (int $number, array $one): CutCost => new CutCost(

@@ -1132,6 +1132,7 @@ export interface MarkedLine {
     defects: DefectLine[];
     laid: LaidLine[];
     cuts: SawLine[];
+    order: string[];
     offcuts: OffcutLine[];
     usedPercent: number;
     keptPercent: number;

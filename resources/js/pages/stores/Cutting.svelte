@@ -131,6 +131,14 @@
                             >{/if}
                     </p>
                 {/each}
+                {#if one.order.length > 0}
+                    <details class="mt-2">
+                        <summary class="word">The cuts in their order</summary>
+                        <ol class="small list-decimal pl-6">
+                            {#each one.order as cut, index (index)}<li>{cut}</li>{/each}
+                        </ol>
+                    </details>
+                {/if}
                 <p class="small mt-2">
                     At full size:
                     <a href={file(`board-${one.board}-full-a4.pdf`)}>PDF</a>,
