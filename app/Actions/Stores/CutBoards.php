@@ -58,22 +58,27 @@ final readonly class CutBoards
         });
     }
 
-    /** A blank is not needed for its build any more: it is a board again, with what it has cost. */
-    public function free(Person $by, Blank $blank): Board
+    /**
+     * A blank is not needed for its build any more: its pieces are boards again, with what they have cost.
+     *
+     * @return list<int> numbers of the boards
+     */
+    public function free(Person $by, Blank $blank): array
     {
-        return $this->recording->keep(function () use ($by, $blank): Board {
+        return $this->recording->keep(function () use ($by, $blank): array {
             if ($blank->freed_at !== null) {
                 throw Refused::because('That blank is in stock already. Nothing was changed.');
             }
             $blank->load(['board', 'build', 'kitLine']);
             $this->kit->takeOut($blank);
             $blank->update(['freed_at' => $this->clock->now()]);
-            // One beside the other they are as wide as together.
-            $board = $this->leftOf($by, $blank->board, $blank->length_tenths, $blank->width_tenths * $blank->pieces, $blank->thickness_tenths, $blank->cost_minor, "was {$blank->name()}");
-            $this->recording->log($blank->build, $by, 'timber', ucfirst($blank->name()).", is in stock again as board {$board->id}.");
+            $boards = array_map(fn (Money $share): int => $this->leftOf(
+                $by, $blank->board, $blank->length_tenths, $blank->width_tenths, $blank->thickness_tenths, $share->minor, "was {$blank->name()}",
+            )->id, $this->house->money($blank->cost_minor)->split(array_fill(0, max(1, $blank->pieces), 1)));
+            $this->recording->log($blank->build, $by, 'timber', ucfirst($blank->name()).', is in stock again as board '.implode(' and ', $boards).'.');
             $this->recording->planAnew("blank {$blank->id} back in stock");
 
-            return $board;
+            return $boards;
         });
     }
 

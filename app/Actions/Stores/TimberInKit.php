@@ -58,8 +58,8 @@ final readonly class TimberInKit
             throw Refused::because("Of “{$line->name}” something is used already; it cannot go back into stock.");
         }
         $rest = (int) Blank::query()->reserved()->where('kit_line_id', $line->id)->whereKeyNot($blank->id)->sum('cost_minor');
-        if ($line->unit === KitLine::CUT_HERE && $rest === 0) {
-            $line->update(['surplus' => true, 'cost_minor' => 0, 'version' => $line->version + 1]);
+        if ($line->surplus || $line->unit === KitLine::CUT_HERE && $rest === 0) {
+            $line->update(['surplus' => true, 'cost_minor' => $rest, 'version' => $line->version + 1]);
 
             return;
         }

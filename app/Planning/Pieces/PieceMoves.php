@@ -15,6 +15,7 @@ use App\Models\People\TimeEntry;
 use App\Models\Setback\MadePiece;
 use App\Models\Setback\PieceState;
 use App\Models\Setback\Setback;
+use App\Models\Stores\Blank;
 use App\Planning\House\House;
 use App\Planning\Route\Drafting;
 use App\Planning\Route\RouteSync;
@@ -151,6 +152,7 @@ final readonly class PieceMoves
             $here === null || PieceRecords::putState($here, $state, $piece->id);
             $this->along((int) $state['operation'], (int) $state['round'], $here ?? $first, $piece);
         }
+        Blank::query()->whereIn('kit_line_id', KitLine::query()->where('piece_id', $piece->id)->select('id'))->update(['build_id' => $build->id]);
         KitLine::query()->where('piece_id', $piece->id)->update(['build_id' => $build->id, 'piece_id' => null, 'surplus' => false]);
         $this->notNeeded($build, Thing::of($piece->kind, $this->routes->of($build)), $piece->id);
         $this->measures($by, $piece, $build);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Stores;
 
-use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\Stores\Blank;
@@ -31,12 +31,16 @@ final readonly class BlankLines
     /** @return list<BlankLine> in the order of their builds */
     public function waiting(Person $viewer): array
     {
-        $blanks = Blank::query()->reserved()->whereIn('build_id', Build::query()->open()->select('id'))
-            ->whereHas('kitLine', static fn ($line) => $line->where('surplus', false)->whereNull('piece_id'))
-            // A shaft that was roughed is read again while it rests.
-            ->where(static fn (Builder $query): Builder => $query->whereHas('kitLine', static fn ($line) => $line->where('state', KitState::Arrived->value))
-                ->orWhere(static fn (Builder $neck): Builder => $neck->where('key', 'neck.0')->whereHas('build.operations', static fn ($one) => $one->where('key', NeckOperation::Recheck->value)->where('state', OperationState::Open->value))))
-            ->with(['build', 'readings', 'board.readings', 'board.lot.readings'])->orderBy('build_id')->orderBy('id')->get();
+        $waits = static fn (Builder $line): Builder => $line->where('state', KitState::Arrived->value)->where('used', 0)->where('written_off', 0)->whereNull('piece_id');
+        $blanks = Blank::query()->reserved()
+            ->where(static fn (Builder $query): Builder => $query
+                ->where(static fn (Builder $one): Builder => $one->whereHas('kitLine', $waits)
+                    ->whereHas('build', static fn (Builder $build): Builder => $build->whereIn('status', [BuildStatus::Open->value, BuildStatus::CalledOff->value, BuildStatus::WrittenOff->value])))
+                // A shaft that was roughed is read again while it rests.
+                ->orWhere(static fn (Builder $neck): Builder => $neck->where('key', 'neck.0')->whereHas('kitLine', static fn (Builder $line): Builder => $line->where('surplus', false)->whereNull('piece_id'))
+                    ->whereHas('build', static fn (Builder $build): Builder => $build->where('status', BuildStatus::Open->value))
+                    ->whereHas('build.operations', static fn (Builder $one): Builder => $one->where('key', NeckOperation::Recheck->value)->where('state', OperationState::Open->value))))
+            ->with(['build', 'kitLine', 'readings', 'board.readings', 'board.lot.readings'])->orderBy('build_id')->orderBy('id')->get();
 
         return array_values($blanks->map(fn (Blank $one): BlankLine => $this->line($one, $viewer))->all());
     }
@@ -63,7 +67,8 @@ final readonly class BlankLines
 
     private function line(Blank $blank, Person $viewer): BlankLine
     {
-        [$settled, $isReady] = $this->settled($blank);
+        $isIdle = $blank->kitLine->surplus || $blank->build->status !== BuildStatus::Open;
+        [$settled, $isReady] = $isIdle ? ['not needed there any more', false] : $this->settled($blank);
 
         return new BlankLine(
             id: $blank->id, build: $blank->build->number, title: $blank->build->title, what: $blank->kind(), size: self::size($blank), species: $blank->board->species, board: $blank->board_id,

@@ -43,10 +43,10 @@ final readonly class BoardTablePage
     {
         $rows = [];
         foreach (Board::query()->there()->orderBy('id')->lazy() as $one) {
-            $rows[] = [
+            $rows[] = array_map(static fn (string $cell): string => preg_match('/^[=+@-]/', $cell) === 1 ? "'{$cell}" : $cell, [
                 (string) $one->id, $one->species, (string) ($one->length_tenths / 10), (string) ($one->width_tenths / 10), (string) ($one->thickness_tenths / 10),
                 $viewer->isManager() ? $this->house->money($one->cost_minor)->plain() : '', $one->cut->value, $one->figure, $one->supplier, $one->bought_on, $one->place, $one->origin, $one->papers, '', '', $one->note,
-            ];
+            ]);
         }
 
         return Tables::csv([BoardTable::COLUMNS, $rows]);

@@ -188,8 +188,8 @@ final class CuttingTest extends TestCase
         $cost = Blank::query()->sole()->cost_minor;
         $this->actingAs($this->maker)->post('/timber/blanks/1/free')->assertForbidden();
         $this->actingAs($this->manager)->post('/timber/blanks/1/free')->assertSessionHasNoErrors();
-        $again = Board::query()->latest('id')->firstOrFail();
-        $this->assertSame([$cost, 1], [$again->cost_minor, $again->lot_id]);
+        $halves = Board::query()->latest('id')->limit(2)->get();
+        $this->assertSame([$cost, [1, 1], 1], [$halves->sum('cost_minor'), $halves->pluck('lot_id')->all(), $halves->pluck('width_tenths')->unique()->count()], 'two halves are two boards');
         $line = KitLine::query()->where('build_id', $build->id)->where('group', 'body-timber')->sole();
         $this->assertSame([KitState::Needed, null], [$line->state, $line->cost_minor]);
         $this->assertContains('body', array_column($this->get('/timber')->inertiaProps('needs'), 'what'));
@@ -270,5 +270,18 @@ final class CuttingTest extends TestCase
         $this->assertSame([true, 0], [$cover->kitLine->refresh()->surplus, $cover->kitLine->cost_minor]);
         $this->assertSame(9_851, (int) Blank::query()->reserved()->sum('cost_minor') + (int) Board::query()->there()->sum('cost_minor'), 'to the cent after three cuts');
         $this->assertSame(1, KitLine::query()->where('build_id', $build->id)->where('name', 'red alder for the body')->count());
+    }
+
+    public function test_a_blank_of_a_build_that_is_called_off_or_has_another_timber_now_is_told_and_goes_back(): void
+    {
+        $build = $this->build();
+        $this->cut($this->takeIn())->assertSessionHasNoErrors();
+        KitLine::query()->where('build_id', $build->id)->where('group', 'body-timber')->update(['surplus' => true]);
+        $this->assertSame('not needed there any more', $this->get('/timber')->inertiaProps('blanks.0.settled'));
+        $this->assertContains('body', array_column($this->get('/timber')->inertiaProps('needs'), 'what'));
+        $build->update(['status' => 'called-off']);
+        $this->assertSame('not needed there any more', $this->get('/timber')->inertiaProps('blanks.0.settled'));
+        $this->post('/timber/blanks/1/free')->assertSessionHasNoErrors();
+        $this->assertSame([[], 0], [$this->get('/timber')->inertiaProps('blanks'), (int) KitLine::query()->where('build_id', $build->id)->where('surplus', true)->sum('cost_minor')]);
     }
 }

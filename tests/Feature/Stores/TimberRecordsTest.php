@@ -44,6 +44,9 @@ final class TimberRecordsTest extends TestCase
         $this->send($moved)->assertSessionHasNoErrors();
         $this->assertSame(['loft', 2], [Board::query()->find(2)->place, Board::query()->find(2)->version]);
 
+        Board::query()->find(1)?->update(['note' => '=1+1']);
+        $this->assertStringContainsString("'=1+1", $said = $this->get('/timber/boards.csv')->getContent());
+        $this->assertSame([], $this->send($said, '/timber/table/look')->json('changes'), 'no spreadsheet takes it for a formula, and it comes back as it was');
         $half = str_replace('loft', 'cellar', $out)."99,red alder,2000,200,50,9,,,,,,,,,,\n";
         $this->send($half)->assertSessionHasErrors(['file' => "Line 4: column board: there is no board 99.\nNothing was taken."]);
         $this->send("board,thickness\n1,300\n")->assertSessionHasErrors('file');

@@ -49,8 +49,8 @@ final class CuttingController
 
     public function free(Blank $blank, CutBoards $cut, #[CurrentUser] Person $by): RedirectResponse
     {
-        $board = $cut->free($by, $blank);
+        $boards = $cut->free($by, $blank);
 
-        return redirect()->route('timber.one', $board)->with('done', "It is in stock again, as board {$board->id}.");
+        return redirect()->route('timber')->with('done', 'It is in stock again, as board '.implode(' and ', $boards).'.');
     }
 }

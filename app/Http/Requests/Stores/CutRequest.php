@@ -16,7 +16,7 @@ final class CutRequest extends CuttingRequest
     public function rules(): array
     {
         return [
-            ...parent::rules(), 'boards' => ['required', 'array', 'min:1', 'max:12'], 'at' => ['required', 'array', 'min:1', 'max:160'],
+            ...parent::rules(), 'boards' => ['required', 'array', 'min:1', 'max:12'], 'at' => ['required', 'array', 'min:1', 'max:80'],
             'versions' => ['required', 'array', 'max:12'], 'versions.*' => ['integer'], 'because' => ['nullable', 'string', 'max:300'],
         ];
     }

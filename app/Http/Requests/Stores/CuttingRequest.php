@@ -20,7 +20,7 @@ class CuttingRequest extends ShopRequest
         return [
             'boards' => ['sometimes', 'array', 'max:'.Cutting::MOST_BOARDS], 'boards.*' => ['integer', 'min:1', 'max:999999999'],
             'needs' => ['sometimes', 'array', 'max:'.Cutting::MOST_NEEDS], 'needs.*' => ['string', 'regex:/^[0-9]{1,9}:[a-z]+\.[0-9]{1,2}$/'],
-            'at' => ['sometimes', 'array', 'max:'.(4 * Cutting::MOST_NEEDS)], 'at.*' => ['string', 'regex:'.self::PLACE],
+            'at' => ['sometimes', 'array', 'max:'.(2 * Cutting::MOST_NEEDS)], 'at.*' => ['string', 'regex:'.self::PLACE],
             'turned' => ['sometimes', 'boolean'],
         ];
     }

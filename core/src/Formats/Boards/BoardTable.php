@@ -53,7 +53,11 @@ final class BoardTable
      */
     public static function read(string $bytes, string $currency, DateTimeImmutable $today): array
     {
-        $table = CsvTable::read($bytes);
+        try {
+            $table = CsvTable::read($bytes);
+        } catch (UnreadableFile $wrong) {
+            throw UnreadableFile::because($wrong->getMessage().(str_contains($wrong->getMessage(), 'the first line names') ? ' Take title lines above the names of the columns out.' : ''));
+        }
         $reader = new self(self::named($table), $currency, $today);
         $rows = [];
         foreach ($table->rows as $line => $cells) {
@@ -229,6 +233,7 @@ final class BoardTable
     /** @param  list<string>  $cells */
     private function cell(array $cells, string $column): string
     {
-        return isset($this->columns[$column]) ? trim($cells[$this->columns[$column]] ?? '') : '';
+        // A spreadsheet is kept from taking a text for a formula by a mark in front of it.
+        return isset($this->columns[$column]) ? (string) preg_replace('/^\'(?=[=+@-])/', '', trim($cells[$this->columns[$column]] ?? '')) : '';
     }
 }

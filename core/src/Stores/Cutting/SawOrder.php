@@ -15,6 +15,9 @@ final class SawOrder
     /** More parts than this are not compared; then the cut that frees most is made. */
     private const MOST_COMPARED = 600;
 
+    /** Nor among so many pieces in one part. */
+    private const MOST_AT_ONCE = 20;
+
     private int $compared = 0;
 
     /** @var array<string, array{float, list<SawCut>, list<Area>, list<int>}> */
@@ -67,7 +70,7 @@ final class SawOrder
             return [0.0, [], [], count($in) === 1 ? [] : $in];
         }
         $best = null;
-        foreach ($this->compared > self::MOST_COMPARED ? array_slice($cuts, 0, 1) : $cuts as [$cut, $before, $after, $inBefore, $inAfter]) {
+        foreach (count($in) > self::MOST_AT_ONCE || $this->compared > self::MOST_COMPARED ? array_slice($cuts, 0, 1) : $cuts as [$cut, $before, $after, $inBefore, $inAfter]) {
             $this->compared++;
             $one = $before === null ? [0.0, [], [], []] : $this->sawn($before, $inBefore);
             $two = $after === null ? [0.0, [], [], []] : $this->sawn($after, $inAfter);
