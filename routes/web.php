@@ -126,6 +126,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
     Route::get('/pieces', [PieceController::class, 'index'])->name('pieces');
     Route::get('/timber', [BoardController::class, 'index'])->name('timber');
     Route::get('/timber/yard', [BoardController::class, 'yard'])->name('timber.yard');
+    Route::get('/timber/yard-{paper}.pdf', [BoardController::class, 'yardSheet'])->name('timber.yard.sheet');
     Route::get('/timber/papers', [BoardController::class, 'papers'])->name('timber.papers');
     Route::get('/timber/boards.csv', [BoardTableController::class, 'file'])->name('timber.table.file');
     Route::get('/timber/cutting', [CuttingController::class, 'show'])->name('timber.cutting');

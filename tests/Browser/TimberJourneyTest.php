@@ -59,6 +59,12 @@ final class TimberJourneyTest extends BrowserTestCase
         $me->waitForText('kerf between them', '[data-marked="26"]');
         $me->press('Look for the best again');
         $me->waitForText('3 pieces from 1 board', 'h1');
+        // Held and taken to the lower edge it lies there, and is judged.
+        $piece = $me->driver->findElement(WebDriverBy::cssSelector('[data-marked="26"] g'));
+        (new WebDriverActions($me->driver))->moveToElement($piece)->clickAndHold()->moveByOffset(0, 4)->moveByOffset(0, 4)->release()->perform();
+        $me->waitForText('Laid by hand.');
+        $me->press('Look for the best again');
+        $me->waitForText('3 pieces from 1 board', 'h1');
         $me->press('Cut it');
         $me->waitForText('Cut: 3 blanks are reserved');
         self::assertStringContainsString('from board 26', $me->text('[data-blank="2"]'));

@@ -83,6 +83,32 @@ final readonly class Polygon
         return new Interval(min($y), max($y));
     }
 
+    /** Where it crosses itself first; null where it goes around once. Touching is no crossing. */
+    public function crossing(): ?Point
+    {
+        $count = count($this->points);
+        for ($one = 0; $one < $count; $one++) {
+            [$a, $b] = [$this->points[$one], $this->points[($one + 1) % $count]];
+            [$left, $right] = [min($a->x, $b->x), max($a->x, $b->x)];
+            [$low, $high] = [min($a->y, $b->y), max($a->y, $b->y)];
+            for ($two = $one + 2; $two < $count - ($one === 0 ? 1 : 0); $two++) {
+                [$c, $d] = [$this->points[$two], $this->points[($two + 1) % $count]];
+                if ($c->x < $left && $d->x < $left || $c->x > $right && $d->x > $right || $c->y < $low && $d->y < $low || $c->y > $high && $d->y > $high) {
+                    continue;
+                }
+                $side = static fn (Point $from, Point $to, Point $at): float => ($to->x - $from->x) * ($at->y - $from->y) - ($to->y - $from->y) * ($at->x - $from->x);
+                [$ofC, $ofD] = [$side($a, $b, $c), $side($a, $b, $d)];
+                if ($ofC * $ofD < 0 && $side($c, $d, $a) * $side($c, $d, $b) < 0) {
+                    $share = $ofC / ($ofC - $ofD);
+
+                    return new Point($c->x + $share * ($d->x - $c->x), $c->y + $share * ($d->y - $c->y));
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** How far it reaches across at x, or null beside it; between the outermost crossings. */
     public function acrossAt(float $x): ?Interval
     {

@@ -78,6 +78,7 @@ final class SvgOutlineTest extends TestCase
     #[TestWith(['L0 0 Z', 'begins with M'])]
     #[TestWith(['M0 0 L10 Z', 'takes 2 numbers'])]
     #[TestWith(['M0 0 L10 0 L20 0 Z', 'no area'])]
+    #[TestWith(['M0 0 L100 60 L100 0 L0 80 Z', 'crosses itself'])]
     #[TestWith(['M0 0h9v9z M1 1h2v2z', 'more than one part'])]
     #[TestWith(['M0 0 L1e99 0 L5 5 Z', 'too large'])]
     #[TestWith(['M0 0 Lx 0Z', 'no path data'])]

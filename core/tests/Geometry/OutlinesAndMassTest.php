@@ -91,7 +91,12 @@ final class OutlinesAndMassTest extends TestCase
             self::assertEqualsWithDelta(330.0, $polygon->across()->length(), 1e-6);
             self::assertGreaterThan(0.45 * 330 * $polygon->along()->length(), $polygon->area());
             self::assertLessThan($polygon->along()->length() * 330, $polygon->area());
+            self::assertNull($polygon->crossing());
         }
+        // Two diagonals of a rectangle of 100 × 60 meet in its middle; a corner that touches a side crosses nothing.
+        $bow = Polygon::of([new Point(0, 0), new Point(100, 60), new Point(100, 0), new Point(0, 60)])->crossing();
+        self::assertEqualsWithDelta([50.0, 30.0], [$bow?->x, $bow?->y], 1e-9);
+        self::assertNull(Polygon::of([new Point(0, 0), new Point(100, 0), new Point(50, 40), new Point(100, 80), new Point(0, 80)])->crossing());
         self::assertLessThan(0.5, Outlines::of(BodyOutline::Leaf, 400.0)->asymmetry(), 'the leaf is symmetric');
         self::assertEqualsWithDelta(
             Outlines::of(BodyOutline::River, 300)->area(), Outlines::of(BodyOutline::River, 300)->mirrored()->area(),

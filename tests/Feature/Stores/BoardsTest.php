@@ -99,6 +99,8 @@ final class BoardsTest extends TestCase
         // 45 mm with 3 mm a face is 51 mm, and in sixteenths never less: 2 1/16 in are 52.4 mm.
         $this->assertStringEndsWith('× 51 mm', $alder['lines'][0]['metric']);
         $this->assertStringEndsWith("× 2\u{a0}1/16\"", $alder['lines'][0]['inches']);
+        $this->assertStringStartsWith('%PDF-', $this->get('/timber/yard-a4.pdf')->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        $this->get('/timber/yard-a9.pdf')->assertNotFound();
         $this->takeIn()->assertSessionHasNoErrors();
         $this->assertSame([], $body(), 'the board serves it');
         $this->actingAs($this->manager)->post('/timber/1/gone', ['version' => 1, 'because' => 'it split from end to end'])->assertSessionHasNoErrors();

@@ -7,6 +7,7 @@ namespace App\Console\Benches\Pages;
 use App\Console\Benches\Shops\Visitor;
 use App\Models\Build\Build;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Routes;
 use Psr\Http\Message\ResponseInterface;
 use RuntimeException;
@@ -34,7 +35,9 @@ final readonly class Page
             $isPage = in_array('GET', $route->methods(), true) && in_array('auth', $route->gatherMiddleware(), true)
                 && preg_match('/\.(pdf|csv|zip)$|\{(scenario|model|file|operation|token|fallbackPlaceholder)\}/', $route->uri()) !== 1;
             if ($isPage && $name !== 'builds.route.compare' && $name !== 'builds.taking-in') {
-                $pages[] = new self('/'.str_replace(['{build}', '/{number?}'], [(string) $build->number, ''], $route->uri()));
+                $pages[] = new self('/'.str_replace(['{build}', '/{number?}', '{board}', '{setback}'], [
+                    (string) $build->number, '', (string) DB::table('boards')->whereNull('gone_at')->max('id'), (string) DB::table('setbacks')->max('id'),
+                ], $route->uri()));
             }
         }
 

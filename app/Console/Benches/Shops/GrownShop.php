@@ -25,6 +25,8 @@ final class GrownShop
 
     private const READINGS_A_DAY = 4;
 
+    private const BOARDS = 5_000;
+
     /** With as many open builds and people, and planned anew. */
     public static function crowd(int $builds, int $people): void
     {
@@ -59,6 +61,7 @@ final class GrownShop
             }
             self::plans($shop, $years);
             self::days($shop, $years);
+            self::boards($shop);
         });
     }
 
@@ -77,6 +80,17 @@ final class GrownShop
         $operations = $shop->table('operations')->whereIn('build_id', $builds)->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
         $steps['time_entries'] = self::step($shop, 'time_entries');
         self::copy($shop, 'time_entries', 'operation_id', array_values($operations), $steps, $hoursBefore);
+    }
+
+    /** As many boards as a shop of hoarders has, each read as those that it has. */
+    private static function boards(Connection $shop): void
+    {
+        $there = $shop->table('boards')->whereNull('gone_at')->orderBy('id')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all();
+        for ($count = count($there), $round = 1; $there !== [] && $count < self::BOARDS; $count += count($there), $round++) {
+            $steps = ['boards' => self::step($shop, 'boards') - min($there) + 1, 'board_readings' => self::step($shop, 'board_readings')];
+            self::copy($shop, 'boards', 'id', array_values($there), $steps, $round % 300);
+            self::copy($shop, 'board_readings', 'board_id', array_values($there), $steps, $round % 300);
+        }
     }
 
     /** From the number of a row to that of its copy. */
@@ -100,6 +114,7 @@ final class GrownShop
                 $table === 'builds' && $name === 'number', $name === 'build_id' => $steps['builds'],
                 in_array($name, ['operation_id', 'before_id', 'after_id'], true) => $steps['operations'],
                 $name === 'kit_line_id' => $steps['kit_lines'],
+                $name === 'board_id' => $steps['boards'],
                 default => 0,
             };
             $columns[] = $quoted;

@@ -7,6 +7,8 @@ namespace App\Http\Controllers\Stores;
 use App\Actions\Bench\Photographs;
 use App\Actions\Stores\KeepBoard;
 use App\Actions\Stores\KeepPapers;
+use App\Documents\YardPdf;
+use App\Http\Controllers\Sheet;
 use App\Http\Requests\AskRequest;
 use App\Http\Requests\BecauseRequest;
 use App\Http\Requests\Stores\BoardChangeRequest;
@@ -28,6 +30,7 @@ use App\Queries\Stores\PapersPage;
 use App\Queries\Stores\YardPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Response;
 
 /** Boards in the shop: taken in, read, marked, let go. */
 final class BoardController
@@ -40,6 +43,11 @@ final class BoardController
     public function yard(YardPage $page): Page
     {
         return $page->data();
+    }
+
+    public function yardSheet(string $paper, YardPage $page, YardPdf $pdf): Response
+    {
+        return Sheet::of($pdf->of($page->data(), Sheet::paper($paper)), 'timber-yard');
     }
 
     public function papers(PapersPage $page): Page

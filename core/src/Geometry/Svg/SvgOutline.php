@@ -42,6 +42,10 @@ final readonly class SvgOutline
         if ($across <= 0.0 || $rough->area() < 1e-3 * $across ** 2) {
             throw UnreadableFile::because('The path encloses no area.');
         }
+        $crossing = $rough->crossing();
+        if ($crossing !== null) {
+            throw UnreadableFile::because(sprintf('The path crosses itself near %.1f, %.1f; an outline goes around once.', $crossing->x, $crossing->y));
+        }
         $scale = $width / $across;
         $outline = Polygon::of($curves->flattened($scale));
 

@@ -573,6 +573,16 @@ export const addresses = {
                 "HEAD"
             ]
         },
+        "timber.yard.sheet": {
+            "uri": "timber/yard-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "paper"
+            ]
+        },
         "timber.papers": {
             "uri": "timber/papers",
             "methods": [

@@ -11,6 +11,12 @@
 <p class="small quiet"><a use:inertia href={route('timber')}>Boards</a> · for the timber yard</p>
 <h1>{headline}</h1>
 <p class="quiet">{moisture}</p>
+{#if timbers.length > 0}
+    <p class="mt-2">
+        To take along where there is no network: <a href={route('timber.yard.sheet', 'a4')}>A4</a>,
+        <a href={route('timber.yard.sheet', 'letter')}>Letter</a>.
+    </p>
+{/if}
 
 {#each timbers as timber (timber.name)}
     <section class="sheet mt-5" data-timber={timber.name}>
