@@ -13,8 +13,8 @@ use App\Planning\House\FurnishOpenShop;
 use App\Planning\House\House;
 use App\Planning\Plan\ShopDatabase;
 use App\Planning\Problem\Air;
+use App\Planning\Problem\LeadTimes;
 use App\Planning\Problem\TimberWaits;
-use App\Planning\Problem\UsualDelay;
 use App\Queries\Build\OpenBuilds;
 use App\Queries\House\ResourceNames;
 use App\Support\Clock;
@@ -38,7 +38,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(ClimateSensor::class, SimulatedSensor::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Air::class);
-        $this->app->scoped(UsualDelay::class);
+        $this->app->scoped(LeadTimes::class);
         $this->app->scoped(TimberWaits::class);
         $this->app->scoped(ShopDatabase::class);
         $this->app->scoped(Recording::class);

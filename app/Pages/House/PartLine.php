@@ -6,6 +6,10 @@ namespace App\Pages\House;
 
 final readonly class PartLine
 {
+    /**
+     * @param  int  $usualDays  from an order to its arrival, as learned
+     * @param  string  $likely  when it is likely now, where it is overdue; else until when nine of ten such orders have come
+     */
     public function __construct(
         public int $id,
         public int $build,
@@ -20,6 +24,8 @@ final readonly class PartLine
         public bool $overdue,
         public ?string $neededOn,
         public ?string $cost,
+        public int $usualDays,
+        public string $likely,
     ) {
     }
 }

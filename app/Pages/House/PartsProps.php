@@ -14,11 +14,13 @@ final readonly class PartsProps extends Page
      * @param  list<PartLine>  $expected
      * @param  list<PartLine>  $toOrder
      * @param  list<PriceLine>  $prices
+     * @param  list<SupplierLine>  $suppliers  of whom something has come
      */
     public function __construct(
         public array $expected,
         public array $toOrder,
         public array $prices,
+        public array $suppliers,
         public string $today,
     ) {
     }

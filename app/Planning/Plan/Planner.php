@@ -11,9 +11,9 @@ use App\Models\Plan\PlanEntry;
 use App\Models\Plan\PlannedFinish;
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
+use App\Planning\Problem\LeadTimes;
 use App\Planning\Problem\ShopProblem;
 use App\Planning\Problem\TimberWaits;
-use App\Planning\Problem\UsualDelay;
 use App\Planning\Route\RecoatWindows;
 use App\Support\Clock;
 use App\Support\Minutes;
@@ -35,7 +35,7 @@ final readonly class Planner
     public function __construct(
         private House $house,
         private Air $air,
-        private UsualDelay $delay,
+        private LeadTimes $leads,
         private TimberWaits $timber,
         private ShopProblem $problem,
         private Standings $standings,
@@ -109,7 +109,7 @@ final readonly class Planner
     {
         $this->house->forget();
         $this->air->forget();
-        $this->delay->forget();
+        $this->leads->forget();
         $this->timber->forget();
     }
 

@@ -6,8 +6,8 @@ namespace App\Planning\Plan;
 
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
+use App\Planning\Problem\LeadTimes;
 use App\Planning\Problem\TimberWaits;
-use App\Planning\Problem\UsualDelay;
 use App\Support\OneAtATime;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Connectors\SQLiteConnector;
@@ -26,7 +26,7 @@ final class ShopDatabase
     public function __construct(
         private readonly House $house,
         private readonly Air $air,
-        private readonly UsualDelay $delay,
+        private readonly LeadTimes $leads,
         private readonly TimberWaits $timber,
     ) {
     }
@@ -99,7 +99,7 @@ final class ShopDatabase
         } finally {
             $this->house->forget();
             $this->air->forget();
-            $this->delay->forget();
+            $this->leads->forget();
             $this->timber->forget();
         }
     }

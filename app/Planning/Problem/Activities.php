@@ -32,7 +32,7 @@ use Regimen\Units\Duration;
  */
 final readonly class Activities
 {
-    public function __construct(private House $house, private Air $air, private UsualDelay $delay, private TimberWaits $timber, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private LeadTimes $leads, private TimberWaits $timber, private Clock $clock)
     {
     }
 
@@ -49,7 +49,7 @@ final readonly class Activities
         )->keyBy('key');
         $waits = $this->waits();
         foreach ($build->kit as $line) {
-            $line->surplus || $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days, $line->supplier);
+            $line->surplus || $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days, $line->supplier, $line->ordered_on);
         }
         $activityOf = static fn (string $key): ?int => isset($open[$key])
             ? ActivityId::operation($open[$key]->id)->number
@@ -64,7 +64,7 @@ final readonly class Activities
 
     private function waits(): KitWaits
     {
-        return new KitWaits($this->clock->today($this->house->zone()), $this->house->zone(), $this->delay);
+        return new KitWaits($this->clock->today($this->house->zone()), $this->house->zone(), $this->leads);
     }
 
     /**

@@ -19,7 +19,7 @@ use Regimen\Schedule\Problem\SetUp;
 /** The activities of a build that is only thought of. */
 final readonly class DraftActivities
 {
-    public function __construct(private House $house, private Air $air, private UsualDelay $delay, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private LeadTimes $leads, private Clock $clock)
     {
     }
 
@@ -29,9 +29,9 @@ final readonly class DraftActivities
         $build = BuildId::draft()->number;
         $positions = $route->positions();
         $number = static fn (string $key): int => ActivityId::draft($positions[$key])->number;
-        $waits = new KitWaits($this->clock->today($this->house->zone()), $this->house->zone(), $this->delay);
+        $waits = new KitWaits($this->clock->today($this->house->zone()), $this->house->zone(), $this->leads);
         foreach ($kit->lines as $line) {
-            $waits->add($line->group, $line->name, KitState::Needed, null, $line->price->leadDays);
+            $waits->add($line->group, $line->name, KitState::Needed, null, $line->price->leadDays, $line->price->supplier);
         }
         $before = [];
         foreach ($route->links as $link) {

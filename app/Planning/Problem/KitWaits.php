@@ -7,6 +7,7 @@ namespace App\Planning\Problem;
 use App\Support\Minutes;
 use App\Support\Say;
 use Regimen\Costing\KitState;
+use Regimen\Forecast\LeadTime;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Operations\Operations;
 use Regimen\Route\Operations\PreparationOperation;
@@ -15,7 +16,7 @@ use Regimen\Schedule\Problem\Release;
 
 /**
  * What a build's operations wait for from its kit, by the part they need. A part is planned on from the morning after
- * the day it is expected; one that is overdue, from where its supplier's usual delay ends; one that is not ordered yet,
+ * the day it is expected; one that is overdue, from when half of such orders have come that had not come by then (CALCULATIONS I5); one that is not ordered yet,
  * from its lead time after the operation that orders it.
  */
 final class KitWaits
@@ -29,7 +30,7 @@ final class KitWaits
     public function __construct(
         private readonly string $today,
         private readonly \DateTimeZone $zone,
-        private readonly UsualDelay $delay,
+        private readonly LeadTimes $times,
     ) {
     }
 
@@ -40,37 +41,48 @@ final class KitWaits
         ?string $expectedOn,
         int $leadDays,
         string $supplier = '',
+        ?string $orderedOn = null,
     ): void {
         if ($state === KitState::Ordered && $expectedOn !== null) {
             [$day, $words] = $expectedOn < $this->today
-                ? $this->overdue($expectedOn, $leadDays, $supplier)
+                ? $this->overdue($expectedOn, $orderedOn, $leadDays, $supplier, $group)
                 : [$expectedOn, 'expected '.Say::day($expectedOn)];
             $instant = Minutes::endOfDay($day, $this->zone) + 1;
             if ($instant > ($this->arrivals[$group->value][0] ?? 0)) {
                 $this->arrivals[$group->value] = [$instant, "{$name}, {$words}"];
             }
-        } elseif ($state === KitState::Needed && $leadDays > ($this->leads[$group->value][0] ?? 0)) {
-            $this->leads[$group->value] = [$leadDays, $name.': '.Say::count($leadDays, 'day').' from the order'];
+        } elseif ($state === KitState::Needed && $leadDays > 0) {
+            $days = (int) ceil($this->times->of($supplier, $group, $leadDays)->median() - 1e-6);
+            if ($days > ($this->leads[$group->value][0] ?? 0)) {
+                $this->leads[$group->value] = [$days, $name.': '.Say::count($days, 'day').' from the order'];
+            }
         }
     }
 
     /**
-     * Late by the usual delay, or by as many of them as have passed already.
+     * When it is likely now, given that it is not there yet: not tomorrow on every day (CALCULATIONS I5).
      *
      * @return array{string, string} the day, and why
      */
-    private function overdue(string $expectedOn, int $leadDays, string $supplier): array
+    private function overdue(string $expectedOn, ?string $orderedOn, int $leadDays, string $supplier, PartGroup $group): array
     {
-        $delay = $this->delay->days($supplier, $leadDays);
-        $late = (int) (new \DateTimeImmutable($expectedOn))->diff(new \DateTimeImmutable($this->today))->days;
-        $times = max(1, (int) ceil($late / $delay));
-        $day = (new \DateTimeImmutable($expectedOn))->modify('+'.$times * $delay.' days')->format('Y-m-d');
+        $time = $this->times->of($supplier, $group, $leadDays);
+        $day = self::likely($time, $orderedOn ?? self::later($expectedOn, -$leadDays), $this->today);
 
-        return [
-            $day,
-            'overdue since '.Say::day($expectedOn).'; '.$this->delay->words($supplier, $leadDays)
-                .', so that it is planned for '.Say::day($day),
-        ];
+        return [$day, 'overdue since '.Say::day($expectedOn).'; '.LeadTimes::words($supplier, $time).', so that it is likely on '.Say::day($day)];
+    }
+
+    /** The day on which half of such orders have come that had not come by today; tomorrow at the soonest. */
+    public static function likely(LeadTime $time, string $orderedOn, string $today): string
+    {
+        $passed = (new \DateTimeImmutable($orderedOn))->diff(new \DateTimeImmutable($today));
+
+        return max(self::later($orderedOn, (int) ceil($time->expectedAfter($passed->invert === 1 ? 0.0 : (float) $passed->days))), self::later($today, 1));
+    }
+
+    private static function later(string $day, int $days): string
+    {
+        return (new \DateTimeImmutable($day))->modify(($days < 0 ? '' : '+')."{$days} days")->format('Y-m-d');
     }
 
     /** @param  list<PartGroup>  $groups */

@@ -12,16 +12,21 @@ use App\Models\People\Person;
 use App\Pages\House\PartLine;
 use App\Pages\House\PartsProps;
 use App\Pages\House\PriceLine;
+use App\Pages\House\SupplierLine;
 use App\Planning\House\House;
+use App\Planning\Problem\KitWaits;
+use App\Planning\Problem\LeadTimes;
 use App\Support\Clock;
+use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Costing\KitState;
+use Regimen\Forecast\LeadTime;
 use Regimen\Route\OperationState;
 
 /** What is to be ordered and what is expected, over all open builds, and the house price list. */
 final readonly class PartsPage
 {
-    public function __construct(private House $house, private Clock $clock)
+    public function __construct(private House $house, private LeadTimes $leads, private Clock $clock)
     {
     }
 
@@ -48,6 +53,9 @@ final readonly class PartsPage
                 version: $price->version,
                 cost: $this->house->money($price->cost_minor)->plain(),
             ))->all()) : [],
+            suppliers: array_map(static fn (string $name, LeadTime $time): SupplierLine => new SupplierLine(
+                $name, $time->n, (int) round($time->median()), (int) round($time->ninthDecile()),
+            ), array_keys($this->leads->suppliers()), array_values($this->leads->suppliers())),
             today: $this->clock->today($this->house->zone()),
         );
     }
@@ -78,6 +86,19 @@ final readonly class PartsPage
         return $days;
     }
 
+    /** When it is likely now where it is overdue; else until when nine of ten such orders have come. */
+    private function likely(KitLine $line, string $today): string
+    {
+        $time = $this->leads->of($line->supplier, $line->group, $line->lead_days);
+        $ordered = $line->ordered_on;
+
+        return match (true) {
+            $line->expected_on === null || $ordered === null => '',
+            $line->expected_on < $today => 'likely '.Say::day(KitWaits::likely($time, $ordered, $today)),
+            default => 'nine of ten by '.Say::day((new \DateTimeImmutable($ordered))->modify('+'.(int) ceil($time->ninthDecile()).' days')->format('Y-m-d')),
+        };
+    }
+
     /**
      * @param  Collection<int, KitLine>  $lines
      * @param  array<string, string>  $needed
@@ -101,6 +122,7 @@ final readonly class PartsPage
             neededOn: $needed["{$line->build_id} {$line->group->value}"] ?? null,
             overdue: $line->expected_on !== null && $line->expected_on < $today,
             cost: $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
+            usualDays: (int) round($this->leads->of($line->supplier, $line->group, $line->lead_days)->median()), likely: $this->likely($line, $today),
         ))->all());
     }
 }

@@ -1345,6 +1345,8 @@ export interface PartLine {
     overdue: boolean;
     neededOn: string | null;
     cost: string | null;
+    usualDays: number;
+    likely: string;
 }
 
 export interface PartNeeded {
@@ -1363,6 +1365,7 @@ export interface PartsProps {
     expected: PartLine[];
     toOrder: PartLine[];
     prices: PriceLine[];
+    suppliers: SupplierLine[];
     today: string;
 }
 
@@ -2239,6 +2242,14 @@ export interface StandardsProps {
     history: HistoryLine[];
     skills: string[];
     patterns: PatternLine[];
+}
+
+/** How long a supplier takes, as it was learned. */
+export interface SupplierLine {
+    name: string;
+    orders: number;
+    median: number;
+    ninth: number;
 }
 
 /** A table as it was read, before anything of it is taken. */

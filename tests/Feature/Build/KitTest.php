@@ -10,6 +10,7 @@ use App\Models\Build\Operation;
 use App\Models\House\OperationStandard;
 use App\Models\Plan\PlanEntry;
 use PHPUnit\Framework\Attributes\TestWith;
+use Regimen\Forecast\LeadTime;
 use Regimen\Route\Operations\BodyOperation;
 use Regimen\Route\Operations\FretboardOperation;
 use Regimen\Route\Operations\HeadstockOperation;
@@ -99,39 +100,42 @@ final class KitTest extends TestCase
         );
     }
 
-    /**
-     * Three orders of a supplier came two, five and nine days late: what is overdue now is taken for five days late.
-     */
-    public function test_a_supplier_that_is_usually_late_is_taken_at_its_usual_delay(): void
+    /** Three orders of a supplier took a month each, where the house expects 12 days: what is overdue now is taken for that. */
+    public function test_how_long_a_supplier_takes_is_learned_and_an_overdue_part_moves_by_what_is_likely(): void
     {
         $this->finished(
             $this->build, PreparationOperation::Agree->value, PreparationOperation::Draw->value,
             PreparationOperation::OrderParts->value,
         );
-        KitLine::query()->update(['state' => 'arrived', 'supplier' => 'Hollow Lane']);
-        foreach (KitLine::query()->orderBy('id')->limit(3)->get() as $index => $line) {
-            $line->update(
-                ['expected_on' => '2026-02-01', 'arrived_on' => ['2026-02-03', '2026-02-10', '2026-02-06'][$index]],
-            );
+        KitLine::query()->update(['state' => 'arrived', 'supplier' => 'Hollow Lane', 'lead_days' => 12]);
+        foreach (KitLine::query()->where('group', '!=', 'bridge')->orderBy('id')->limit(3)->get() as $line) {
+            $line->update(['ordered_on' => '2026-01-01', 'arrived_on' => '2026-01-31']);
         }
         $this->line('bridge', 'ordered')->update(['ordered_on' => '2026-03-01', 'expected_on' => '2026-03-16']);
         app(\App\Planning\Plan\Planner::class)->replan('a test');
-        $measure = PlanEntry::query()->findOrFail(
-            $this->operation($this->build, PreparationOperation::MeasureParts->value)->id,
-        );
+        // Four times 12 and three times 30 days are 17.8 in the middle (the mean of the logarithms).
+        $time = LeadTime::of(12, 24, [30, 30, 30]);
+        $this->assertEqualsWithDelta(12 ** (4 / 7) * 30 ** (3 / 7), $time->median(), 1e-9);
+        $likely = (new \DateTimeImmutable('2026-03-01'))->modify('+'.(int) ceil($time->expectedAfter(17)).' days');
+        $measure = fn (): PlanEntry => PlanEntry::query()->findOrFail($this->operation($this->build, PreparationOperation::MeasureParts->value)->id);
         $this->assertSame(
-            'bridge, overdue since Mon 16 Mar; Hollow Lane is usually 5 days late, so that it is planned for Sat 21 '
-                .'Mar',
-            $measure->reason_text,
+            "bridge, overdue since Mon 16 Mar; Hollow Lane takes 18 days in the middle, {$this->ninth($time)} for nine of ten (3 orders), so that it is likely on {$likely->format('D j M')}",
+            $measure()->reason_text,
         );
-        $this->assertSame('2026-03-23', $measure->start?->format('Y-m-d'));
-        // The estimate stays where it is until it has passed: it does not move to tomorrow every day.
-        $this->at('2026-03-20 10:00');
-        app(\App\Planning\Plan\Planner::class)->replan('two days on');
-        $this->assertSame(
-            '2026-03-23',
-            PlanEntry::query()->findOrFail($measure->operation_id)->start?->format('Y-m-d'),
-        );
+        $this->assertGreaterThan($likely->format('Y-m-d'), $measure()->start?->format('Y-m-d'));
+        $parts = $this->get('/parts');
+        $this->assertSame(['name' => 'Hollow Lane', 'orders' => 3, 'median' => 18, 'ninth' => $this->ninth($time)], $parts->inertiaProps('suppliers.0'));
+        $this->assertSame("likely {$likely->format('D j M')}", $parts->inertiaProps('expected.0.likely'));
+        $first = $measure()->start;
+        $this->at('2026-03-24 10:00');
+        app(\App\Planning\Plan\Planner::class)->replan('six days on');
+        $this->assertGreaterThan($first?->addDays(1), $measure()->start, 'the longer it is not there, the later it is likely');
+        $this->assertLessThan($first?->addDays(6), $measure()->start, 'but not tomorrow on every day');
+    }
+
+    private function ninth(LeadTime $time): int
+    {
+        return (int) round($time->ninthDecile());
     }
 
     public function test_an_order_moves_the_plan_to_the_day_after_it_is_expected(): void
@@ -160,9 +164,8 @@ final class KitTest extends TestCase
         $measure = PlanEntry::query()->findOrFail($measure->operation_id);
         $this->assertSame(
             [
-                '2026-04-16',
-                'bridge, overdue since Thu 9 Apr; nothing is known of how late it comes, 3 days are taken, so that it '
-                    .'is planned for Wed 15 Apr',
+                '2026-04-21',
+                'bridge, overdue since Thu 9 Apr; no order of it has come yet, 12 days in the middle, 24 for nine of ten are taken, so that it is likely on Mon 20 Apr',
             ],
             [$measure->start?->format('Y-m-d'), $measure->reason_text],
         );

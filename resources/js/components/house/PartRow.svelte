@@ -15,7 +15,7 @@
     const act = new Act();
     let open = $state(false);
     let expectedOn = $state(
-        untrack(() => line.expectedOn ?? dateOf(new Date(shopClock.now.getTime() + line.leadDays * 86_400_000))),
+        untrack(() => line.expectedOn ?? dateOf(new Date(shopClock.now.getTime() + line.usualDays * 86_400_000))),
     );
     let cost = $state(untrack(() => line.cost ?? ''));
 
@@ -38,7 +38,8 @@
         <span class={line.overdue ? 'late' : ''}>
             {line.expectedOn
                 ? `${line.overdue ? 'overdue since ' : ''}${calendarDay(line.expectedOn)}`
-                : `${line.leadDays} days from the order`}
+                : `${line.usualDays} days from the order`}
+            {#if line.likely}<span class="quiet small block">{line.likely}</span>{/if}
         </span>
         <span class="figure">{line.cost ?? ''}</span>
         {#if manager}

@@ -7,7 +7,7 @@
     import type { PartsProps } from '@/lib/props';
     import { route } from '@/lib/address';
 
-    const { expected, toOrder, prices }: PartsProps = $props();
+    const { expected, toOrder, prices, suppliers }: PartsProps = $props();
 
     const manager = $derived(page.props.viewer?.manager ?? false);
     const overdue = $derived(expected.filter((line) => line.overdue).length);
@@ -49,6 +49,26 @@
             </li>{/each}
     </ul>
 </section>
+
+{#if suppliers.length > 0}
+    <section class="sheet mt-[1.2rem]">
+        <h2>How long suppliers take</h2>
+        <p class="quiet small">
+            From the order to its arrival, in days, learned from what came; what the price list says weighs as four
+            orders. Parts that are still to be ordered, and those that are overdue, are planned by it.
+        </p>
+        <ul>
+            {#each suppliers as one (one.name)}
+                <li class="border-t border-t-rule py-1 flex flex-wrap gap-x-4" data-supplier={one.name}>
+                    <b class="grow">{one.name}</b>
+                    <span><span class="figure">{one.median}</span> in the middle</span>
+                    <span><span class="figure">{one.ninth}</span> for nine of ten</span>
+                    <span class="quiet">{one.orders === 1 ? 'one order' : `${one.orders} orders`}</span>
+                </li>
+            {/each}
+        </ul>
+    </section>
+{/if}
 
 {#if manager}
     <section class="sheet mt-[1.2rem]">
