@@ -157,6 +157,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
     Route::post('/operations/{operation}/gate/decide', [GateController::class, 'decide'])->name('gate.decide');
     Route::post('/operations/{operation}/gate/close', [GateController::class, 'close'])->name('gate.close');
     Route::post('/readings/{reading}/strike', [GateController::class, 'strike'])->where('reading', '[0-9]{1,9}')->name('readings.strike');
+    Route::post('/parts/parcel', [KitController::class, 'parcel'])->name('parts.parcel');
     Route::post('/kit/{line}/arrival', [KitController::class, 'arrival'])->name('kit.arrival');
     Route::post('/kit/{line}/use', [KitController::class, 'use'])->name('kit.use');
     Route::post('/kit/{line}/write-off', [KitController::class, 'writeOff'])->name('kit.write-off');
@@ -213,6 +214,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::put('/pieces/{piece}', [PieceController::class, 'update'])->where('piece', '[0-9]{1,9}')->name('pieces.one');
         Route::put('/photographs/{photograph}', [PhotographController::class, 'update'])->where('photograph', '[0-9]{1,9}')->name('photographs.update');
         Route::post('/hours/{entry}/strike', [WorkController::class, 'strikeHours'])->name('hours.strike');
+        Route::post('/parts/orders', [KitController::class, 'orders'])->name('parts.orders');
         Route::post('/kit/{line}/order', [KitController::class, 'order'])->name('kit.order');
 
         Route::get('/plan/help', [PlanController::class, 'help'])->name('plan.help');

@@ -8,6 +8,7 @@ final readonly class PartLine
 {
     /**
      * @param  int  $usualDays  from an order to its arrival, as learned
+     * @param  string|null  $orderBy  the last day on which it is ordered so that nine of ten times it is there when it is needed
      * @param  string  $likely  when it is likely now, where it is overdue; else until when nine of ten such orders have come
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class PartLine
         public ?string $cost,
         public int $usualDays,
         public string $likely,
+        public ?string $orderBy,
     ) {
     }
 }

@@ -86,6 +86,12 @@ final readonly class PartsPage
         return $days;
     }
 
+    private function orderBy(KitLine $line, ?string $neededOn): ?string
+    {
+        return $neededOn === null || $line->expected_on !== null ? null : (new \DateTimeImmutable($neededOn))
+            ->modify('-'.(int) ceil($this->leads->of($line->supplier, $line->group, $line->lead_days)->ninthDecile()).' days')->format('Y-m-d');
+    }
+
     /** When it is likely now where it is overdue; else until when nine of ten such orders have come. */
     private function likely(KitLine $line, string $today): string
     {
@@ -123,6 +129,7 @@ final readonly class PartsPage
             overdue: $line->expected_on !== null && $line->expected_on < $today,
             cost: $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
             usualDays: (int) round($this->leads->of($line->supplier, $line->group, $line->lead_days)->median()), likely: $this->likely($line, $today),
+            orderBy: $this->orderBy($line, $needed["{$line->build_id} {$line->group->value}"] ?? null),
         ))->all());
     }
 }

@@ -1347,6 +1347,7 @@ export interface PartLine {
     cost: string | null;
     usualDays: number;
     likely: string;
+    orderBy: string | null;
 }
 
 export interface PartNeeded {

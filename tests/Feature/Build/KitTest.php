@@ -250,4 +250,27 @@ final class KitTest extends TestCase
 
         return $line;
     }
+
+    public function test_several_parts_are_ordered_together_and_arrive_with_one_parcel_or_none_of_them(): void
+    {
+        $lines = KitLine::query()->where('state', 'needed')->orderBy('id')->limit(3)->get();
+        $versions = $lines->pluck('version', 'id')->all();
+        $order = fn (array $lines, string $day): \Illuminate\Testing\TestResponse => $this->actingAs($this->manager)->post('/parts/orders', ['lines' => $lines, 'expected_on' => $day]);
+        $order($versions, '2026-03-01')->assertSessionHasErrors('expected_on');
+        $order([], '2026-04-09')->assertSessionHasErrors('lines');
+        $stale = $versions;
+        $stale[$lines[2]->id] = 99;
+        $order($stale, '2026-04-09')->assertSessionHasErrors('conflict');
+        $order($versions + [999_999 => 1], '2026-04-09')->assertSessionHasErrors('conflict');
+        $this->assertSame(0, KitLine::query()->where('state', 'ordered')->count(), 'all of them or none');
+        $this->actingAs($this->maker)->post('/parts/orders', ['lines' => $versions, 'expected_on' => '2026-04-09'])->assertForbidden();
+        $order($versions, '2026-04-09')->assertSessionHasNoErrors();
+        $this->assertSame([['2026-04-09', $lines[0]->estimated_minor]], KitLine::query()->whereKey($lines[0]->id)->get()->map(static fn (KitLine $one): array => [$one->expected_on, $one->cost_minor])->all());
+
+        $now = KitLine::query()->whereKey(array_keys($versions))->pluck('version', 'id')->all();
+        $this->actingAs($this->maker)->post('/parts/parcel', ['lines' => $now])->assertSessionHasNoErrors();
+        $this->assertSame(3, KitLine::query()->whereKey(array_keys($versions))->where('state', 'arrived')->count());
+        $this->post('/parts/parcel', ['lines' => $now])->assertSessionHasErrors('arrival');
+        $this->assertStringContainsString('order by', json_encode(array_map(static fn (array $one): string => $one['orderBy'] === null ? '' : 'order by '.$one['orderBy'], $this->get('/parts')->inertiaProps('toOrder')), JSON_THROW_ON_ERROR));
+    }
 }

@@ -39,7 +39,7 @@ final class AccessTest extends TestCase
         'operations/{operation}/ticks', 'photographs/{photograph}.jpg', 'photographs/{photograph}-small.jpg', 'setbacks', 'setbacks/{setback}', 'timber', 'timber/yard', 'timber/yard-{paper}.pdf', 'timber/papers', 'timber/boards.csv', 'timber/cutting', 'timber/cutting/{file}', 'timber/cutting/longer', 'timber/blanks/{blank}/readings', 'timber/{board}/photographs', 'timber/{board}', 'timber/{board}/readings', 'timber/readings/{reading}', 'timber/{board}/defects', 'timber/defects/{defect}', 'builds/{build}/setbacks', 'pieces',
         'logbook', 'logbook-{paper}.pdf', 'logbook/{entry}/correct', 'builds/{build}/facts', 'builds/{build}/facts-{paper}.pdf', 'bench', 'bench/presses', 'bench/away', 'bench/day', 'bench/gentle', 'bench/seen', 'bench/leave',
         'builds/{build}/set-up', 'builds/{build}/set-up/readings', 'builds/{build}/set-up/frets', 'builds/{build}/set-up/readings/{reading}/undo',
-        'account/bench-code', 'clocks/{entry}/stop', 'kit/{line}/arrival', 'kit/{line}/use', 'kit/{line}/write-off',
+        'account/bench-code', 'clocks/{entry}/stop', 'parts/parcel', 'kit/{line}/arrival', 'kit/{line}/use', 'kit/{line}/write-off',
     ];
 
     private Build $build;

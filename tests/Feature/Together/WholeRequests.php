@@ -68,6 +68,8 @@ final class WholeRequests
             'POST hours/{entry}/strike' => new Whole("/hours/{$entry}/strike", ['because' => 'on the other build']),
             'POST kit/{line}/order' => new Whole("/kit/{$needed->id}/order", ['version' => $needed->version, 'expected_on' => '2026-04-01', 'cost' => '12.50']),
             'POST kit/{line}/arrival' => new Whole("/kit/{$ordered->id}/arrival", ['version' => $ordered->version]),
+            'POST parts/parcel' => new Whole('/parts/parcel', ['lines' => [$ordered->id => $ordered->version]]),
+            'POST parts/orders' => new Whole('/parts/orders', ['lines' => [$needed->id => $needed->version], 'expected_on' => '2026-04-01']),
             'POST kit/{line}/use' => new Whole("/kit/{$there->id}/use", ['version' => $there->version, 'quantity' => '1']),
             'POST kit/{line}/write-off' => new Whole("/kit/{$there->id}/write-off", ['version' => $there->version, 'quantity' => '1', 'because' => 'it split']),
             'POST builds/{build}/measurements' => new Whole('/builds/1/measurements', ['part' => 'neck', 'field' => 'heelWidth', 'value' => '56', 'instrument' => 'caliper']),

@@ -10,7 +10,14 @@
     import type { PartLine } from '@/lib/props';
     import { route } from '@/lib/address';
 
-    const { line, manager }: { line: PartLine; manager: boolean } = $props();
+    interface Props {
+        line: PartLine;
+        manager: boolean;
+        chosen: boolean;
+        onchoose?: () => void;
+    }
+
+    const { line, manager, chosen, onchoose }: Props = $props();
 
     const act = new Act();
     let open = $state(false);
@@ -32,7 +39,12 @@
     <div
         class="grid grid-cols-[minmax(0,1.7fr)_9.5rem_9rem_minmax(0,1fr)_5.5rem_7.5rem_auto] gap-3 items-center max-desk:grid-cols-1 max-desk:justify-items-start max-desk:gap-[0.2rem]"
     >
-        <span><b class="font-[550]">{line.name}</b> <span class="quiet">{amount(line.quantity, line.unit)}</span></span>
+        <label class="flex gap-2 items-baseline"
+            >{#if onchoose}<input type="checkbox" checked={chosen} onchange={onchoose} />{/if}<span
+                ><b class="font-[550]">{line.name}</b>
+                <span class="quiet">{amount(line.quantity, line.unit)}</span></span
+            ></label
+        >
         <a class="plain" use:inertia href={route('builds.show', line.build) + '#kit'}>{line.build} · {line.title}</a>
         <span class="quiet">{line.supplier}</span>
         <span class={line.overdue ? 'late' : ''}>
@@ -40,6 +52,11 @@
                 ? `${line.overdue ? 'overdue since ' : ''}${calendarDay(line.expectedOn)}`
                 : `${line.usualDays} days from the order`}
             {#if line.likely}<span class="quiet small block">{line.likely}</span>{/if}
+            {#if line.orderBy}<span class={['small block', line.orderBy < dateOf(shopClock.now) ? 'late' : 'quiet']}
+                    >{line.orderBy < dateOf(shopClock.now)
+                        ? 'late for its work already'
+                        : `order by ${calendarDay(line.orderBy)}`}</span
+                >{/if}
         </span>
         <span class="figure">{line.cost ?? ''}</span>
         {#if manager}

@@ -958,6 +958,12 @@ export const addresses = {
                 "reading": "id"
             }
         },
+        "parts.parcel": {
+            "uri": "parts/parcel",
+            "methods": [
+                "POST"
+            ]
+        },
         "kit.arrival": {
             "uri": "kit/{line}/arrival",
             "methods": [
@@ -1515,6 +1521,12 @@ export const addresses = {
             "bindings": {
                 "entry": "id"
             }
+        },
+        "parts.orders": {
+            "uri": "parts/orders",
+            "methods": [
+                "POST"
+            ]
         },
         "kit.order": {
             "uri": "kit/{line}/order",

@@ -2,7 +2,7 @@
     import { inertia, page } from '@inertiajs/svelte';
     import KitInTime from '@/components/KitInTime.svelte';
     import Field from '@/components/Field.svelte';
-    import PartRow from '@/components/house/PartRow.svelte';
+    import PartList from '@/components/house/PartList.svelte';
     import PriceRow from '@/components/house/PriceRow.svelte';
     import type { PartsProps } from '@/lib/props';
     import { route } from '@/lib/address';
@@ -34,20 +34,12 @@
 <section class="sheet mt-[1.2rem]">
     <h2>Expected</h2>
     <KitInTime lines={expected.map((line) => ({ ...line, name: `${line.build}: ${line.name}` }))} />
-    <ul>
-        {#each expected as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">
-                Nothing is on order.
-            </li>{/each}
-    </ul>
+    <PartList lines={expected} {manager} toOrder={false} empty="Nothing is on order." />
 </section>
 
 <section class="sheet mt-[1.2rem]">
     <h2>To order</h2>
-    <ul>
-        {#each toOrder as line (line.id)}<PartRow {line} {manager} />{:else}<li class="quiet">
-                Nothing is waiting to be ordered.
-            </li>{/each}
-    </ul>
+    <PartList lines={toOrder} {manager} toOrder={true} empty="Nothing is waiting to be ordered." />
 </section>
 
 {#if suppliers.length > 0}
