@@ -67,14 +67,16 @@ final class KitWaits
     private function overdue(string $expectedOn, ?string $orderedOn, int $leadDays, string $supplier, PartGroup $group): array
     {
         $time = $this->times->of($supplier, $group, $leadDays);
-        $day = self::likely($time, $orderedOn ?? self::later($expectedOn, -$leadDays), $this->today);
+        $day = self::likely($time, $expectedOn, $orderedOn, $leadDays, $this->today);
 
         return [$day, 'overdue since '.Say::day($expectedOn).'; '.LeadTimes::words($supplier, $time).', so that it is likely on '.Say::day($day)];
     }
 
     /** The day on which half of such orders have come that had not come by today; tomorrow at the soonest. */
-    public static function likely(LeadTime $time, string $orderedOn, string $today): string
+    public static function likely(LeadTime $time, string $expectedOn, ?string $orderedOn, int $leadDays, string $today): string
     {
+        // What was entered only when it was late already was ordered before.
+        $orderedOn = min($orderedOn ?? $expectedOn, self::later($expectedOn, -$leadDays));
         $passed = (new \DateTimeImmutable($orderedOn))->diff(new \DateTimeImmutable($today));
 
         return max(self::later($orderedOn, (int) ceil($time->expectedAfter($passed->invert === 1 ? 0.0 : (float) $passed->days))), self::later($today, 1));

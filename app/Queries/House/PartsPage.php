@@ -100,7 +100,7 @@ final readonly class PartsPage
 
         return match (true) {
             $line->expected_on === null || $ordered === null => '',
-            $line->expected_on < $today => 'likely '.Say::day(KitWaits::likely($time, $ordered, $today)),
+            $line->expected_on < $today => 'likely '.Say::day(KitWaits::likely($time, $line->expected_on, $ordered, $line->lead_days, $today)),
             default => 'nine of ten by '.Say::day((new \DateTimeImmutable($ordered))->modify('+'.(int) ceil($time->ninthDecile()).' days')->format('Y-m-d')),
         };
     }

@@ -63,7 +63,7 @@
         />{:else}<li class="quiet">{empty}</li>{/each}
 </ul>
 {#if there.length > 0}
-    <div class="flex flex-wrap gap-3 items-end border-t border-t-rule py-3" data-chosen>
+    <div class="flex flex-wrap gap-3 items-end border-t border-t-rule py-3 sticky bottom-[4.5rem] bg-paper" data-chosen>
         <span class="self-center">{there.length} chosen</span>
         <button class="act" type="button" onclick={whole}
             >All from {there[0]?.supplier ? there[0].supplier : 'no supplier'}</button
