@@ -90,6 +90,17 @@ final class CuttingPlanTest extends TestCase
         $this->assertSame([], CuttingPlan::of([$knot], [new Wanted(1, 501.0, 100.0)], 5, 1)->laid, 'longer than either side of it');
     }
 
+    public function test_where_not_all_find_a_place_what_is_needed_first_is_served(): void
+    {
+        $face = [new Face(1, 1050.0, 100.0)];
+        foreach ([[1, 2], [2, 1]] as [$first, $second]) {
+            $plan = CuttingPlan::of($face, [new Wanted($first, 600.0, 100.0), new Wanted($second, 605.0, 100.0)], 20, 1);
+            $this->assertSame([1], array_map(static fn (Laid $one): int => $one->wanted, $plan->laid), 'but for five millimetres more');
+        }
+        $plan = CuttingPlan::of($face, [new Wanted(1, 300.0, 100.0), new Wanted(2, 900.0, 100.0)], 20, 1);
+        $this->assertSame([2], array_map(static fn (Laid $one): int => $one->wanted, $plan->laid), 'not where much less of the board is used for it');
+    }
+
     public function test_the_offcut_is_the_largest_sound_piece_and_none_below_the_least(): void
     {
         $plan = CuttingPlan::of([new Face(1, 1050.0, 100.0)], [new Wanted(1, 500.0, 100.0)], 1, 1);

@@ -41,7 +41,7 @@ final class CuttingPlan
 
     /**
      * @param  list<Face>  $faces  the boards, those to be used first in front
-     * @param  list<Wanted>  $wanted
+     * @param  list<Wanted>  $wanted  what is needed first has the lowest numbers
      * @param  int  $tries  1 or more
      * @param  bool  $mayTurn  whether what finds no place along the grain may lie across it
      * @param  float  $kerf  in mm

@@ -29,9 +29,17 @@ final readonly class Layout
         return array_values(array_filter($this->laid, static fn (Laid $one): bool => $one->turn === Turn::Across));
     }
 
+    /** What it costs to leave a need without a place: its surface, up to half as much again where it is needed first. */
+    private function missed(Wanted $one): float
+    {
+        $last = max($one->number, ...array_map(static fn (Wanted $other): int => $other->number, $this->without), ...array_map(static fn (Laid $laid): int => $laid->wanted, $this->laid));
+
+        return $one->square() * (1.5 - 0.5 * $one->number / ($last + 1));
+    }
+
     /** @return array{float, int, int, float} */
     private function rank(): array
     {
-        return [round(array_sum(array_map(static fn (Wanted $one): float => $one->square(), $this->without)), 3), count($this->across()), count($this->boards), -round($this->offcut?->square() ?? 0.0, 3)];
+        return [round(array_sum(array_map($this->missed(...), $this->without)), 3), count($this->across()), count($this->boards), -round($this->offcut?->square() ?? 0.0, 3)];
     }
 }
