@@ -23,7 +23,7 @@ final class CutsPdf
             $scale = $view->along()->length() > $room ? 0.4 : 1.0;
             $height = $view->across()->length() * $scale;
             $flow->heading(ucfirst($view->title).($scale < 1 ? ', 1:50' : ', 1:20'), $height + 24);
-            $canvas->draw($view, Flow::LEFT, $flow->y, $scale);
+            $canvas->draw($view, Flow::LEFT - $view->along()->from * $scale, $flow->y - $view->across()->from * $scale, $scale);
             $flow->y += $height + 7;
             foreach ($cuts as $number => $words) {
                 $flow->sentence(($number + 1).'. '.$words);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Tests\Stores;
 
 use PHPUnit\Framework\TestCase;
+use Regimen\Drawing\Shape;
 use Regimen\Instrument\Shape\InstrumentMass;
 use Regimen\Stores\Blank;
 use Regimen\Stores\BlankKind;
@@ -12,6 +13,7 @@ use Regimen\Stores\Cutting\Area;
 use Regimen\Stores\Cutting\Face;
 use Regimen\Stores\Cutting\Laid;
 use Regimen\Stores\Cutting\Marked;
+use Regimen\Stores\Cutting\MarkedView;
 use Regimen\Stores\Cutting\Sawn;
 use Regimen\Stores\Cutting\Wanted;
 use Regimen\Tests\Specifications;
@@ -93,5 +95,27 @@ final class SawnTest extends TestCase
         $this->assertEqualsWithDelta($mean->total() + $ofBody, $heavy->total(), 1e-6, 'twice the density, twice the mass of the body');
         $other = InstrumentMass::from($s, 8.0, new Lots(['layer.0' => new LotDensity('board 7', 'African ebony', 1200.0, 8.0)]));
         $this->assertSame($mean->total(), $other->total(), 'a lot of another timber than is specified counts for nothing');
+    }
+
+    public function test_a_marked_board_is_drawn_to_scale_and_no_word_stands_on_another(): void
+    {
+        $face = new Face(7, 2000.0, 120.0);
+        $wanted = [new Wanted(0, 600.0, 60.0), new Wanted(1, 600.0, 55.0), new Wanted(2, 300.0, 60.0)];
+        $laid = [new Laid(0, 7, new Area(25.0, 0.0, 600.0, 60.0)), new Laid(1, 7, new Area(25.0, 62.5, 600.0, 55.0)), new Laid(2, 7, new Area(627.5, 0.0, 300.0, 60.0))];
+        $marked = Marked::of($face, $laid, $wanted, []);
+        foreach ([1, 20] as $scale) {
+            $view = MarkedView::draw($marked, $wanted, ['39 neck', '41 neck', '38 neck'], 'board 7', $scale);
+            $this->assertEqualsWithDelta(2000 / $scale, $view->shapes[0]->points[2]->x, 1e-9);
+            $words = array_values(array_filter($view->shapes, static fn (Shape $one): bool => $one->kind === Shape::WORDS));
+            $this->assertCount(3 + count($marked->cuts), $words);
+            foreach ($words as $at => $one) {
+                foreach (array_slice($words, $at + 1) as $two) {
+                    $apart = abs($one->points[0]->x - $two->points[0]->x) - (mb_strlen($one->words) + mb_strlen($two->words)) * $one->size * 0.31;
+                    $this->assertTrue($apart > 0 || abs($one->points[0]->y - $two->points[0]->y) >= $one->size, "{$one->words} and {$two->words} at 1:{$scale}");
+                }
+            }
+        }
+        $this->assertCount(count($marked->cuts), MarkedView::order($marked, []));
+        $this->assertStringContainsString('mm from the', MarkedView::order($marked, [])[0]);
     }
 }
