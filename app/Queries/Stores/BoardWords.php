@@ -19,7 +19,7 @@ final class BoardWords
     public static function blank(Blank $blank): string
     {
         return ($blank->pieces > 1 ? "{$blank->pieces} × " : '').Words::number($blank->length, 0).' × '.Words::number($blank->width, 0).' × '.Words::number($blank->thickness).' mm'
-            .($blank->isSliced ? ', neighbouring slices' : '');
+            .($blank->isSliced && $blank->pieces > 1 ? ', neighbouring slices' : '');
     }
 
     /** The last weight over the rough size, with the moisture at which it was weighed. */
