@@ -63,7 +63,7 @@ final readonly class BuildProgress
             $here->reject(self::isLost(...))->map($time),
             $build->kit->map(
                 fn (KitLine $line): MaterialUse => new MaterialUse(
-                    $this->house->money($line->costMinor()), $line->quantity, $line->used, $line->written_off,
+                    $this->house->money($line->costMinor()), $line->quantity, $line->used, $line->written_off, $line->surplus,
                 ),
             ),
             $this->house->shop()->currency,

@@ -38,7 +38,7 @@ final readonly class JobCost
         foreach ($materials as $material) {
             $split = $material->split();
             $used = $used->plus($split->used);
-            $toCome = $toCome->plus($split->left);
+            $toCome = $material->isSurplus ? $toCome : $toCome->plus($split->left);
             $losses = $losses->plus($split->lost);
         }
 

@@ -17,12 +17,14 @@ final readonly class MaterialUse
      * @param  float  $quantity  above zero
      * @param  float  $used  of the quantity
      * @param  float  $writtenOff  of the quantity, spoiled or lost
+     * @param  bool  $isSurplus  whether what is left of it goes to stock and is not this build’s
      */
     public function __construct(
         public Money $cost,
         public float $quantity,
         public float $used,
         public float $writtenOff,
+        public bool $isSurplus = false,
     ) {
     }
 

@@ -51,6 +51,8 @@ final class CostingTest extends TestCase
             [
                 new MaterialUse(Money::ofMinor(10_000, 'EUR'), 4, 1, 1),
                 new MaterialUse(Money::ofMinor(5_000, 'EUR'), 1, 1, 0),
+                // What is not needed any more goes to stock with what is left of it.
+                new MaterialUse(Money::ofMinor(8_000, 'EUR'), 4, 0, 0, true),
             ],
             'EUR',
         );

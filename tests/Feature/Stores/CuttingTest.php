@@ -284,4 +284,20 @@ final class CuttingTest extends TestCase
         $this->post('/timber/blanks/1/free')->assertSessionHasNoErrors();
         $this->assertSame([[], 0], [$this->get('/timber')->inertiaProps('blanks'), (int) KitLine::query()->where('build_id', $build->id)->where('surplus', true)->sum('cost_minor')]);
     }
+
+    public function test_timber_that_is_on_order_is_not_paid_twice_when_a_board_of_the_shop_takes_its_place(): void
+    {
+        $build = $this->build();
+        KitLine::query()->where('build_id', $build->id)->where('group', 'body-timber')->sole()->update(['state' => 'ordered', 'expected_on' => '2026-03-30', 'cost_minor' => 50_000]);
+        $toCome = function () use ($build): int {
+            $figures = array_column($this->actingAs($this->manager)->get("/builds/{$build->number}")->inertiaProps('progress.figures'), 'because', 'key');
+
+            return preg_match('/material to come ([\d,]+)\.(\d\d)/', $figures['cost-end'], $found) === 1 ? (int) (str_replace(',', '', $found[1]).$found[2]) : 0;
+        };
+        $before = $toCome();
+        $this->cut($this->takeIn())->assertSessionHasNoErrors();
+        $lines = KitLine::query()->where('build_id', $build->id)->where('group', 'body-timber')->orderBy('id')->get();
+        $this->assertSame([[true, KitState::Ordered], [false, KitState::Arrived]], $lines->map(static fn (KitLine $one): array => [$one->surplus, $one->state])->all());
+        $this->assertSame($before - 50_000 + Blank::query()->sole()->cost_minor, $toCome());
+    }
 }
