@@ -6,6 +6,7 @@ namespace App\Pages\House;
 
 final readonly class PriceLine
 {
+    /** @param  list<string>  $history  what it cost before, the latest change first */
     public function __construct(
         public int $id,
         public string $name,
@@ -14,6 +15,7 @@ final readonly class PriceLine
         public string $supplier,
         public int $version,
         public string $cost,
+        public array $history,
     ) {
     }
 }

@@ -26,7 +26,7 @@ use Regimen\Route\OperationState;
 /** What is to be ordered and what is expected, over all open builds, and the house price list. */
 final readonly class PartsPage
 {
-    public function __construct(private House $house, private LeadTimes $leads, private Clock $clock)
+    public function __construct(private House $house, private LeadTimes $leads, private PriceHistory $history, private Clock $clock)
     {
     }
 
@@ -40,6 +40,7 @@ final readonly class PartsPage
             ->get();
 
         $needed = $this->firstDays();
+        $history = $viewer->isManager() ? $this->history->all() : [];
 
         return new PartsProps(
             expected: $this->lines($lines->where('state', KitState::Ordered)->sortBy('expected_on'), $needed, $viewer),
@@ -52,6 +53,7 @@ final readonly class PartsPage
                 supplier: $price->supplier,
                 version: $price->version,
                 cost: $this->house->money($price->cost_minor)->plain(),
+                history: $history[$price->id] ?? [],
             ))->all()) : [],
             suppliers: array_map(static fn (string $name, LeadTime $time): SupplierLine => new SupplierLine(
                 $name, $time->n, (int) round($time->median()), (int) round($time->ninthDecile()),

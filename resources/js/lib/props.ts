@@ -1502,6 +1502,7 @@ export interface PriceLine {
     supplier: string;
     version: number;
     cost: string;
+    history: string[];
 }
 
 export interface Progress {

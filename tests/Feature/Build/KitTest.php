@@ -273,4 +273,21 @@ final class KitTest extends TestCase
         $this->post('/parts/parcel', ['lines' => $now])->assertSessionHasErrors('arrival');
         $this->assertStringContainsString('order by', json_encode(array_map(static fn (array $one): string => $one['orderBy'] === null ? '' : 'order by '.$one['orderBy'], $this->get('/parts')->inertiaProps('toOrder')), JSON_THROW_ON_ERROR));
     }
+
+    public function test_what_things_cost_before_stands_beside_their_price_and_a_rise_says_what_it_does(): void
+    {
+        $price = \App\Models\House\Price::query()->where('key', 'timber:red alder')->sole();
+        $line = KitLine::query()->where('build_id', $this->build->id)->where('name', 'red alder for the body')->sole();
+        $this->assertSame('needed', $line->state->value);
+        $was = $price->cost_minor;
+        $put = fn (int $minor): \Illuminate\Testing\TestResponse => $this->actingAs($this->manager)->put("/house/prices/{$price->id}", [
+            'version' => $price->refresh()->version, 'cost' => number_format($minor / 100, 2, '.', ''), 'lead_days' => (string) $price->lead_days, 'supplier' => $price->supplier,
+        ])->assertSessionHasNoErrors();
+        $more = number_format(round($line->quantity * 200) / 100, 2);
+        $put($was + 200)->assertSessionHas('done', "Saved. Kits that have been made keep their prices. 1 build in the making still needs it: {$more} more than it was quoted at.");
+        $put($was + 200)->assertSessionHas('done', 'Saved. Kits that have been made keep their prices.');
+        $line = array_values(array_filter($this->get('/parts')->inertiaProps('prices'), static fn (array $one): bool => $one['id'] === $price->id))[0];
+        $this->assertCount(1, $line['history'], 'a price that stays is no change');
+        $this->assertStringContainsString(number_format($was / 100, 2).' until Wed 18 Mar 2026, +', $line['history'][0]);
+    }
 }

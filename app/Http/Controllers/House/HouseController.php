@@ -24,6 +24,7 @@ use App\Models\People\Person;
 use App\Pages\Page;
 use App\Queries\House\HousePage;
 use App\Queries\House\PartsPage;
+use App\Queries\House\PriceHistory;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response as Answer;
@@ -89,13 +90,14 @@ final class HouseController
         return back()->with('done', self::SAVED);
     }
 
-    public function price(Price $price, PriceRequest $request, ChangeHouse $changeHouse): RedirectResponse
+    public function price(Price $price, PriceRequest $request, ChangeHouse $changeHouse, PriceHistory $history): RedirectResponse
     {
+        $before = $price->cost_minor;
         $changeHouse(
             $request->person(), $price, $request->version(), $request->attributesToSave(), "price of {$price->name}",
         );
 
-        return back()->with('done', 'Saved. Kits that have been made keep their prices.');
+        return back()->with('done', trim('Saved. Kits that have been made keep their prices. '.$history->rise($price->refresh(), $before)));
     }
 
     public function closeDay(DayRequest $request, CloseDay $closeDay): RedirectResponse

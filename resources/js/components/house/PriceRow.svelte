@@ -30,7 +30,10 @@
         class="grid grid-cols-[minmax(0,1fr)_8rem_7rem_12rem_auto] gap-3 items-end max-desk:grid-cols-[1fr_1fr]"
         onsubmit={save}
     >
-        <span>{price.name} <span class="quiet small">a {price.unit}</span></span>
+        <span
+            >{price.name} <span class="quiet small">a {price.unit}</span>
+            {#each price.history as one (one)}<span class="quiet small block">{one}</span>{/each}</span
+        >
         <Field name="cost" label="Cost" bind:value={cost} error={act.errors.cost} />
         <Field name="lead_days" label="Lead time, days" bind:value={leadDays} error={act.errors.lead_days} />
         <Field name="supplier" label="Supplier" bind:value={supplier} error={act.errors.supplier} />
