@@ -6,8 +6,11 @@ namespace App\Planning\Stores;
 
 use App\Models\Build\Build;
 use App\Models\Stores\Blank as BlankRecord;
+use App\Planning\House\House;
 use App\Planning\Pieces\RouteSoFar;
 use App\Planning\Specification\Revisions;
+use App\Support\Kept;
+use Regimen\Figures\Workings;
 use Regimen\Route\Entry\TradeOperation;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\HeadstockOperation;
@@ -20,7 +23,7 @@ use Regimen\Stores\BlankKind;
 /** What the builds in the making are still to be cut from. */
 final readonly class OpenNeeds
 {
-    public function __construct(private Revisions $revisions, private RouteSoFar $routes)
+    public function __construct(private RouteSoFar $routes, private House $house)
     {
     }
 
@@ -31,8 +34,7 @@ final readonly class OpenNeeds
         $cut = $this->cut();
         $routes = $this->routes->ofOpenBuilds();
         foreach (Build::query()->open()->with('specification')->orderByRaw('promised_on IS NULL, promised_on, number')->get() as $build) {
-            $read = Revisions::read($build->specification);
-            foreach ($read->specification === null ? [] : Blank::of($this->revisions->workings($read, $build)) as $blank) {
+            foreach ($this->blanks($build) as $blank) {
                 if (! isset($cut["{$build->id} {$blank->key()}"]) && ! self::isBegun($blank->kind, $routes[$build->id] ?? [])) {
                     $needs[] = [$build, $blank];
                 }
@@ -40,6 +42,18 @@ final readonly class OpenNeeds
         }
 
         return $needs;
+    }
+
+    /** @return list<Blank> all that it is cut from, worked out once for each revision and way of making it */
+    private function blanks(Build $build): array
+    {
+        $slots = $this->house->methods($build)->slots();
+
+        return Kept::of('blanks', $build->specification->text().$slots->name, static function () use ($build, $slots): array {
+            $read = Revisions::read($build->specification);
+
+            return $read->specification === null ? [] : Blank::of(Workings::from($read, null, $slots));
+        });
     }
 
     /** @return array<string, true> for what a blank was cut that is neither spoiled nor taken elsewhere, by build and key */

@@ -40,7 +40,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/account', 13])]
     #[TestWith(['/house/health', 20])]
     #[TestWith(['/outlines', 9])]
-    #[TestWith(['/parts', 15])]
+    #[TestWith(['/parts', 16])]
     #[TestWith(['/people', 14])]
     #[TestWith(['/house', 13])]
     #[TestWith(['/builds/1/set-up', 16])]

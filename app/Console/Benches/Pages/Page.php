@@ -33,7 +33,7 @@ final readonly class Page
         /** @var Route $route */
         foreach (Routes::getRoutes()->getRoutesByName() as $name => $route) {
             $isPage = in_array('GET', $route->methods(), true) && in_array('auth', $route->gatherMiddleware(), true)
-                && preg_match('/\.(pdf|csv|zip)$|\{(scenario|model|file|operation|token|fallbackPlaceholder)\}/', $route->uri()) !== 1;
+                && preg_match('/\.(pdf|csv|zip|jpg)$|\{(scenario|model|file|operation|token|fallbackPlaceholder)\}/', $route->uri()) !== 1;
             if ($isPage && $name !== 'builds.route.compare' && $name !== 'builds.taking-in') {
                 $pages[] = new self('/'.str_replace(['{build}', '/{number?}', '{board}', '{setback}'], [
                     (string) $build->number, '', (string) DB::table('boards')->whereNull('gone_at')->max('id'), (string) DB::table('setbacks')->max('id'),
