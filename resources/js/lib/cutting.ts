@@ -26,7 +26,7 @@ export function asked(
 ): Record<string, string[] | string> {
     return {
         boards,
-        ...(needs ? { needs } : {}),
+        ...(needs ? (needs.length > 0 ? { needs } : { none: '1' }) : {}),
         ...(at ? { at } : {}),
         ...(turned ? { turned: '1' } : {}),
     };

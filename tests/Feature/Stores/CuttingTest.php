@@ -154,6 +154,7 @@ final class CuttingTest extends TestCase
         $this->takeIn(['length' => '40 cm', 'width' => '6"', 'thickness' => '52']);
         $page = $this->get('/timber/cutting?'.http_build_query(['boards' => [1], 'needs' => ['1:body.0']]))->assertOk();
         $this->assertSame(['Nothing that is chosen finds a place on these boards', ['1 body']], [$page->inertiaProps('headline'), $page->inertiaProps('without')]);
+        $this->assertSame([false], array_values(array_unique(array_column($this->get('/timber/cutting?boards[]=1&none=1')->assertOk()->inertiaProps('needs'), 'chosen'))), 'nothing is chosen where everything was taken out');
         $this->get('/timber/cutting?boards[]=x')->assertSessionHasErrors('boards.0');
     }
 }

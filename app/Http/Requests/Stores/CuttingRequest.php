@@ -21,7 +21,7 @@ class CuttingRequest extends ShopRequest
             'boards' => ['sometimes', 'array', 'max:'.Cutting::MOST_BOARDS], 'boards.*' => ['integer', 'min:1', 'max:999999999'],
             'needs' => ['sometimes', 'array', 'max:'.Cutting::MOST_NEEDS], 'needs.*' => ['string', 'regex:/^[0-9]{1,9}:[a-z]+\.[0-9]{1,2}$/'],
             'at' => ['sometimes', 'array', 'max:'.(2 * Cutting::MOST_NEEDS)], 'at.*' => ['string', 'regex:'.self::PLACE],
-            'turned' => ['sometimes', 'boolean'],
+            'turned' => ['sometimes', 'boolean'], 'none' => ['sometimes', 'boolean'],
         ];
     }
 
@@ -39,7 +39,7 @@ class CuttingRequest extends ShopRequest
     {
         return new CuttingAsked(
             array_values(array_unique(array_map(intval(...), array_filter((array) $this->input('boards', []), is_numeric(...))))),
-            $this->has('needs') ? $this->words('needs') : null, $this->has('at') ? $this->words('at') : null, $this->boolean('turned'),
+            $this->boolean('none') ? [] : ($this->has('needs') ? $this->words('needs') : null), $this->has('at') ? $this->words('at') : null, $this->boolean('turned'),
         );
     }
 
