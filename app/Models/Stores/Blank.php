@@ -33,6 +33,16 @@ class Blank extends ShopModel
         $query->whereNull('freed_at');
     }
 
+    /**
+     * That are, or go into, what their build is made of: not put back, spoiled, taken elsewhere, or of a timber that is not specified any more.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeInBuild(Builder $query): void
+    {
+        $query->reserved()->whereHas('kitLine', static fn (Builder $line): Builder => $line->where('surplus', false)->whereNull('piece_id')->whereColumn('written_off', '<', 'quantity'));
+    }
+
     /** @return BelongsTo<Board, $this> */
     public function board(): BelongsTo
     {

@@ -61,8 +61,8 @@ final class TimberWaits
     /** @return array<int, array<string, Release>> */
     private function read(): array
     {
-        $blanks = Blank::query()->reserved()->whereIn('build_id', Build::query()->open()->select('id'))
-            ->whereHas('kitLine', static fn ($line) => $line->where('surplus', false)->whereNull('piece_id'))->with(['readings', 'kitLine', 'build:id,number', 'board.readings', 'board.lot.readings'])->orderBy('id')->get();
+        $blanks = Blank::query()->inBuild()->whereIn('build_id', Build::query()->open()->select('id'))
+            ->with(['readings', 'kitLine', 'build:id,number', 'board.readings', 'board.lot.readings'])->orderBy('id')->get();
         $moisture = new LotMoisture($this->air);
         $waits = [];
         foreach ($blanks as $blank) {

@@ -17,7 +17,7 @@ final class BuildLots
     public static function of(Build $build): Lots
     {
         $known = [];
-        $blanks = Blank::query()->reserved()->where('build_id', $build->id)->whereHas('kitLine', static fn ($line) => $line->where('surplus', false)->whereNull('piece_id'))
+        $blanks = Blank::query()->inBuild()->where('build_id', $build->id)
             ->with(['board.readings', 'board.lot.readings'])->orderBy('id')->get();
         foreach ($blanks as $blank) {
             [$kind, $layer] = [...explode('.', $blank->key), '0'];

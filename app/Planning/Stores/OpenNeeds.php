@@ -60,10 +60,8 @@ final readonly class OpenNeeds
     private function cut(): array
     {
         $cut = [];
-        foreach (BlankRecord::query()->reserved()->whereIn('build_id', Build::query()->open()->select('id'))->with('kitLine')->get() as $one) {
-            if ($one->kitLine->piece_id === null && ! $one->kitLine->surplus && $one->kitLine->written_off < $one->kitLine->quantity) {
-                $cut["{$one->build_id} {$one->key}"] = true;
-            }
+        foreach (BlankRecord::query()->inBuild()->whereIn('build_id', Build::query()->open()->select('id'))->get(['build_id', 'key']) as $one) {
+            $cut["{$one->build_id} {$one->key}"] = true;
         }
 
         return $cut;

@@ -54,8 +54,8 @@ final readonly class BlankLines
     {
         $rests = $operation->key === NeckOperation::Recheck->value ? [PartGroup::NeckTimber] : [];
         $groups = array_filter([...Operations::cutsInto($operation->key), ...$rests, ...$operation->needs], static fn (PartGroup $one): bool => in_array($one, PartGroup::timber(), true));
-        $blanks = $groups === [] ? [] : Blank::query()->reserved()->where('build_id', $operation->build_id)
-            ->whereHas('kitLine', static fn ($line) => $line->where('surplus', false)->whereNull('piece_id')->whereIn('group', array_map(static fn (PartGroup $one): string => $one->value, $groups)))
+        $blanks = $groups === [] ? [] : Blank::query()->inBuild()->where('build_id', $operation->build_id)
+            ->whereHas('kitLine', static fn ($line) => $line->whereIn('group', array_map(static fn (PartGroup $one): string => $one->value, $groups)))
             ->with(['readings', 'board.readings', 'board.lot.readings'])->orderBy('id')->get()->all();
 
         return array_values(array_map(function (Blank $one): string {

@@ -43,7 +43,7 @@ final readonly class PapersPage
      */
     private function builds(array $protected): array
     {
-        $blanks = Blank::query()->reserved()->with('board')->whereHas('board', static fn ($board) => $board->whereIn('species', $protected))->get()->groupBy('build_id');
+        $blanks = Blank::query()->inBuild()->with('board')->whereHas('board', static fn ($board) => $board->whereIn('species', $protected))->get()->groupBy('build_id');
         $lines = [];
         foreach (Build::query()->with('specification')->orderByDesc('number')->limit(self::SHOWN)->get() as $build) {
             $what = self::protectedIn($build);

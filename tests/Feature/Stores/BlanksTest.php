@@ -61,6 +61,11 @@ final class BlanksTest extends TestCase
         // 1,100 × 350 × 52 mm at 12 kg are 599 kg/m³, where red alder has about 450.
         $this->cut($this->takeIn(['weight' => '12']))->assertSessionHasNoErrors();
         $this->assertGreaterThan(1.15 * $mean, $weight());
+        // Spoiled, it is in no instrument any more, and another is to be cut.
+        $line = Blank::query()->sole()->kitLine;
+        $line->update(['written_off' => $line->quantity]);
+        $this->assertSame($mean, $weight());
+        $this->assertContains('body', array_column($this->get('/timber')->inertiaProps('needs'), 'what'));
     }
 
     public function test_a_roughed_neck_is_read_again_and_looked_at_when_it_is_settled(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Stores;
 
+use App\Planning\Stores\Cutting;
+
 /** Boards are cut as they are marked. */
 final class CutRequest extends CuttingRequest
 {
@@ -16,8 +18,8 @@ final class CutRequest extends CuttingRequest
     public function rules(): array
     {
         return [
-            ...parent::rules(), 'boards' => ['required', 'array', 'min:1', 'max:12'], 'at' => ['required', 'array', 'min:1', 'max:80'],
-            'versions' => ['required', 'array', 'max:12'], 'versions.*' => ['integer'], 'because' => ['nullable', 'string', 'max:300'],
+            ...parent::rules(), 'boards' => ['required', 'array', 'min:1', 'max:'.Cutting::MOST_BOARDS], 'at' => ['required', 'array', 'min:1', 'max:'.(2 * Cutting::MOST_NEEDS)],
+            'versions' => ['required', 'array', 'max:'.Cutting::MOST_BOARDS], 'versions.*' => ['integer'], 'because' => ['nullable', 'string', 'max:300'],
         ];
     }
 

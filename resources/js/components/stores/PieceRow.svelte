@@ -1,6 +1,6 @@
 <!-- One piece of a cutting plan: where it lies, and what is wrong with that. -->
 <script lang="ts">
-    import type { Place } from '@/lib/cutting';
+    import type { Place } from '@/components/stores/cutting';
     import type { LaidLine } from '@/lib/props';
 
     interface Props {

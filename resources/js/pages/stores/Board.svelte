@@ -7,7 +7,7 @@
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import { moment } from '@/lib/time';
-    import { asked, query } from '@/lib/cutting';
+    import { asked, query } from '@/components/stores/cutting';
     import { route } from '@/lib/address';
     import type { BoardProps } from '@/lib/props';
 

@@ -5,7 +5,7 @@
     import Field from '@/components/Field.svelte';
     import PieceRow from '@/components/stores/PieceRow.svelte';
     import { Act } from '@/lib/act.svelte';
-    import { asked, query, readPlace, writePlace, type Place } from '@/lib/cutting';
+    import { asked, query, readPlace, writePlace, type Place } from '@/components/stores/cutting';
     import { route } from '@/lib/address';
     import type { CutChoice, CuttingProps } from '@/lib/props';
 
