@@ -10,7 +10,7 @@ use Regimen\Units\Duration;
 /** Figures in the words that the interface uses everywhere. */
 final class Say
 {
-    private const COUNTED = ['piece', 'set', 'pair', 'share'];
+    private const COUNTED = ['piece', 'set', 'pair', 'share', 'sheet'];
 
     /** `Thu 26 Mar`, and its year where that is not this one */
     public static function day(string $date): string

@@ -78,6 +78,7 @@ final class DemoShop extends Seeder
             (new DemoBench)->run($now);
             (new DemoSetbacks)->run($now, $this->manager());
             (new DemoBoards)->run($now);
+            (new DemoParts)->run($now);
             app(Planner::class)->replan('the demo shop was filled');
         });
         app()->bind(Standings::class);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Parts\SplitKit;
 use App\Actions\Recording;
 use App\Models\Build\KitLine;
 use App\Models\People\Person;
@@ -30,6 +31,10 @@ final readonly class OrderPart
             Refused::ifStale($line->version, $version, "“{$line->name}”");
             if ($line->state->isInTheShop()) {
                 throw Refused::because("“{$line->name}” has arrived; it needs no order.", 'expected_on');
+            }
+            $ordered = SplitKit::onOrder($line);
+            if ($ordered !== null) {
+                throw Refused::because("“{$line->name}” stands in order {$ordered->part_order_id} with {$ordered->order->supplier->name}. Change it there.", 'expected_on');
             }
             $again = $line->state === KitState::Ordered;
             $line->update([

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Kit;
 
+use App\Actions\Parts\CameLine;
+use App\Actions\Parts\ReceiveParcel;
+use App\Actions\Parts\SplitKit;
 use App\Actions\Recording;
 use App\Models\Build\KitLine;
 use App\Models\People\Person;
@@ -12,6 +15,7 @@ use App\Support\Clock;
 use App\Support\Refused;
 use App\Support\Say;
 use Regimen\Costing\KitState;
+use Regimen\Stores\Stock\Amount;
 
 /** A part is there. */
 final readonly class RecordArrival
@@ -20,6 +24,7 @@ final readonly class RecordArrival
         private Recording $recording,
         private House $house,
         private Clock $clock,
+        private ReceiveParcel $receive,
     ) {
     }
 
@@ -35,6 +40,15 @@ final readonly class RecordArrival
                 );
             }
             Refused::ifStale($line->version, $version, "“{$line->name}”");
+            $ordered = SplitKit::onOrder($line);
+            if ($ordered !== null) {
+                // It came with its order: at what it was ordered for, without freight.
+                ($this->receive)($by, $ordered->order, $ordered->order->version, [
+                    $ordered->id => new CameLine(Amount::units($ordered->missing()), $this->house->money($line->costMinor())),
+                ], $this->house->money(0), false);
+
+                return;
+            }
             $line->update(
                 [
                     'state' => KitState::Arrived, 'arrived_on' => $this->clock->today($this->house->zone()),

@@ -10,6 +10,7 @@ use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\HasOne;
+use Regimen\Costing\KitState;
 use Regimen\Schedule\Problem\Promise;
 
 /**
@@ -103,7 +104,9 @@ class Build extends ShopModel
     /** @return HasMany<Measurement, $this> */
     public function measurements(): HasMany
     {
-        return $this->hasMany(Measurement::class)->orderBy('id');
+        // What was measured on a part that turned out to be wrong says nothing about the next one.
+        return $this->hasMany(Measurement::class)->orderBy('id')->where(static fn ($one) => $one->whereNull('kit_line_id')
+            ->orWhereNotIn('kit_line_id', KitLine::query()->where('state', KitState::Needed->value)->select('id')));
     }
 
     /** @return HasMany<LogEntry, $this> */

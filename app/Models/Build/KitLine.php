@@ -15,6 +15,7 @@ use Regimen\Parts\PartGroup;
 /**
  * @property PartGroup $group
  * @property KitState $state
+ * @property int|null $part_id  of the catalogue, that is or is to be in it
  * @property int|null $piece_id  the piece in stock that it is in
  * @property int|null $setback_id  to whose loss it belongs
  * @property Build $build
@@ -24,6 +25,9 @@ class KitLine extends ShopModel
 {
     /** The unit of what is cut from stock and stands in no kit that is bought. */
     public const CUT_HERE = 'blank';
+
+    /** The end of the name of what was taken from stock at the bench, for which the specification has no line. */
+    public const BY_USE = ', by use';
 
     protected $casts = [
         'group' => PartGroup::class,

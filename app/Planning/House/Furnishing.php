@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Planning\House;
 
+use App\Models\Build\KitLine;
 use App\Models\House\FinishStandard as FinishStandardModel;
 use App\Models\House\OperationStandard;
 use App\Models\House\Price as PriceModel;
 use App\Models\House\Resource;
 use App\Models\House\Shop;
+use App\Planning\Parts\Catalogue;
 use Regimen\Costing\StarterPrices;
 use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Standards\Fixture;
@@ -29,6 +31,16 @@ final class Furnishing
         }
         $this->standards();
         $this->prices();
+        $this->suppliers();
+    }
+
+    /** Whoever is named in a price or a kit can be written to, once there is an address. */
+    private function suppliers(): void
+    {
+        $named = PriceModel::query()->where('lead_days', '>', 0)->distinct()->pluck('supplier')->merge(KitLine::query()->where('lead_days', '>', 0)->distinct()->pluck('supplier'));
+        foreach ($named->unique()->sort() as $name) {
+            Catalogue::supplier((string) $name);
+        }
     }
 
     private function standards(): void

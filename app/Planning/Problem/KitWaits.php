@@ -79,7 +79,7 @@ final class KitWaits
         $orderedOn = min($orderedOn ?? $expectedOn, self::later($expectedOn, -$leadDays));
         $passed = (new \DateTimeImmutable($orderedOn))->diff(new \DateTimeImmutable($today));
 
-        return max(self::later($orderedOn, (int) ceil($time->expectedAfter($passed->invert === 1 ? 0.0 : (float) $passed->days))), self::later($today, 1));
+        return max(self::later($orderedOn, LeadTimes::wholeDays($time->expectedAfter($passed->invert === 1 ? 0.0 : (float) $passed->days))), self::later($today, 1));
     }
 
     private static function later(string $day, int $days): string

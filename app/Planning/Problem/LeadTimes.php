@@ -44,6 +44,12 @@ final class LeadTimes
         return LeadTime::of($median, LeadTime::NINTH * $median, $took);
     }
 
+    /** Days to count with: a part that takes nine and a half is there on the tenth. */
+    public static function wholeDays(float $days): int
+    {
+        return (int) ceil($days - 1e-6);
+    }
+
     /** `Hollow Lane takes 9 days in the middle, 16 for nine of ten (3 orders)`. */
     public static function words(string $supplier, LeadTime $time): string
     {

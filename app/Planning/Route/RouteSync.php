@@ -6,6 +6,7 @@ namespace App\Planning\Route;
 
 use App\Models\Build\Build;
 use App\Models\Build\KitLine as KitLineModel;
+use App\Models\Build\Measurement;
 use App\Models\Build\Operation as OperationModel;
 use App\Models\Build\OperationLink;
 use App\Models\People\TimeEntry;
@@ -144,6 +145,7 @@ final class RouteSync
             ->where('build_id', $build->id)
             ->where('surplus', false)
             ->where('unit', '<>', KitLineModel::CUT_HERE)
+            ->whereNotLike('name', '%'.KitLineModel::BY_USE)
             ->get()
             ->groupBy(static fn (KitLineModel $line): string => (string) preg_replace('/, again$/', '', $line->name));
         $insert = [];
@@ -158,8 +160,10 @@ final class RouteSync
             );
             $missing = round($line->quantity - $there, 3);
             $needed = $known->first(static fn (KitLineModel $one): bool => $one->state === KitState::Needed);
+            // What was split while some of it came is one line again as long as it is only needed.
+            $known->filter(static fn (KitLineModel $one): bool => $one->state === KitState::Needed && ! $one->is($needed))->each(self::remove(...));
             if ($missing <= 0) {
-                $needed?->delete();
+                $needed === null || self::remove($needed);
             } elseif ($needed === null) {
                 $insert[] = self::kitRow($build, $line, $missing);
             } elseif ($needed->quantity !== $missing) {
@@ -201,7 +205,7 @@ final class RouteSync
                 continue;
             }
             if ($line->state === KitState::Needed) {
-                $line->delete();
+                self::remove($line);
             } else {
                 $line->update(['surplus' => true, 'version' => $line->version + 1]);
                 $useless[] = "{$line->name} is no longer needed and is "
@@ -210,6 +214,12 @@ final class RouteSync
         }
 
         return $useless;
+    }
+
+    /** What was measured on a part that was wrong stays written down. */
+    private static function remove(KitLineModel $line): void
+    {
+        Measurement::query()->where('kit_line_id', $line->id)->exists() ? $line->update(['surplus' => true, 'version' => $line->version + 1]) : $line->delete();
     }
 
     /** @return array<string, mixed> */

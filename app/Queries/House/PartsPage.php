@@ -6,7 +6,6 @@ namespace App\Queries\House;
 
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
-use App\Models\Build\Operation;
 use App\Models\House\Price;
 use App\Models\People\Person;
 use App\Pages\House\PartLine;
@@ -14,6 +13,7 @@ use App\Pages\House\PartsProps;
 use App\Pages\House\PriceLine;
 use App\Pages\House\SupplierLine;
 use App\Planning\House\House;
+use App\Planning\Parts\NeededDays;
 use App\Planning\Problem\KitWaits;
 use App\Planning\Problem\LeadTimes;
 use App\Support\Clock;
@@ -21,12 +21,11 @@ use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Costing\KitState;
 use Regimen\Forecast\LeadTime;
-use Regimen\Route\OperationState;
 
 /** What is to be ordered and what is expected, over all open builds, and the house price list. */
 final readonly class PartsPage
 {
-    public function __construct(private House $house, private LeadTimes $leads, private PriceHistory $history, private Clock $clock)
+    public function __construct(private House $house, private LeadTimes $leads, private NeededDays $needed, private PriceHistory $history, private Clock $clock)
     {
     }
 
@@ -39,12 +38,11 @@ final readonly class PartsPage
             ->orderBy('build_id')->orderBy('id')
             ->get();
 
-        $needed = $this->firstDays();
         $history = $viewer->isManager() ? $this->history->all() : [];
 
         return new PartsProps(
-            expected: $this->lines($lines->where('state', KitState::Ordered)->sortBy('expected_on'), $needed, $viewer),
-            toOrder: $this->lines($lines->where('state', KitState::Needed)->sortByDesc('lead_days'), $needed, $viewer),
+            expected: $this->lines($lines->where('state', KitState::Ordered)->sortBy('expected_on'), $viewer),
+            toOrder: $this->lines($lines->where('state', KitState::Needed)->sortByDesc('lead_days'), $viewer),
             prices: $viewer->isManager() ? array_values(Price::query()->orderBy('id')->get()->map(fn (Price $price): PriceLine => new PriceLine(
                 id: $price->id,
                 name: $price->name,
@@ -62,38 +60,6 @@ final readonly class PartsPage
         );
     }
 
-    /**
-     * When the first work is planned that needs what is in a group.
-     *
-     * @return array<string, string> days by build and group
-     */
-    private function firstDays(): array
-    {
-        $days = [];
-        $operations = Operation::query()->whereIn('build_id', Build::query()->open()->select('id'))
-            ->where('state', OperationState::Open->value)->where('needs', '!=', '[]')
-            ->with('planned')->get();
-        foreach ($operations as $operation) {
-            $start = $operation->planned?->start;
-            if ($start === null) {
-                continue;
-            }
-            $day = $start->setTimezone($this->house->zone())->toDateString();
-            foreach ($operation->needs as $group) {
-                $key = "{$operation->build_id} {$group->value}";
-                $days[$key] = min($days[$key] ?? $day, $day);
-            }
-        }
-
-        return $days;
-    }
-
-    private function orderBy(KitLine $line, ?string $neededOn): ?string
-    {
-        return $neededOn === null || $line->expected_on !== null ? null : (new \DateTimeImmutable($neededOn))
-            ->modify('-'.(int) ceil($this->leads->of($line->supplier, $line->group, $line->lead_days)->ninthDecile()).' days')->format('Y-m-d');
-    }
-
     /** When it is likely now where it is overdue; else until when nine of ten such orders have come. */
     private function likely(KitLine $line, string $today): string
     {
@@ -103,16 +69,15 @@ final readonly class PartsPage
         return match (true) {
             $line->expected_on === null || $ordered === null => '',
             $line->expected_on < $today => 'likely '.Say::day(KitWaits::likely($time, $line->expected_on, $ordered, $line->lead_days, $today)),
-            default => 'nine of ten by '.Say::day((new \DateTimeImmutable($ordered))->modify('+'.(int) ceil($time->ninthDecile()).' days')->format('Y-m-d')),
+            default => 'nine of ten by '.Say::day((new \DateTimeImmutable($ordered))->modify('+'.LeadTimes::wholeDays($time->ninthDecile()).' days')->format('Y-m-d')),
         };
     }
 
     /**
      * @param  Collection<int, KitLine>  $lines
-     * @param  array<string, string>  $needed
      * @return list<PartLine>
      */
-    private function lines(Collection $lines, array $needed, Person $viewer): array
+    private function lines(Collection $lines, Person $viewer): array
     {
         $today = $this->clock->today($this->house->zone());
 
@@ -127,11 +92,11 @@ final readonly class PartsPage
             title: $line->build->title,
             leadDays: $line->lead_days,
             expectedOn: $line->expected_on,
-            neededOn: $needed["{$line->build_id} {$line->group->value}"] ?? null,
+            neededOn: $this->needed->of($line),
             overdue: $line->expected_on !== null && $line->expected_on < $today,
             cost: $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
             usualDays: (int) round($this->leads->of($line->supplier, $line->group, $line->lead_days)->median()), likely: $this->likely($line, $today),
-            orderBy: $this->orderBy($line, $needed["{$line->build_id} {$line->group->value}"] ?? null),
+            orderBy: $line->expected_on === null ? $this->needed->orderBy($line) : null,
         ))->all());
     }
 }

@@ -61,21 +61,37 @@ enum PartGroup: string
     public function measured(Specification $s): array
     {
         return match ($this) {
+            self::BodyTimber => ['bodyMoisture', ...self::inRows('layers', count($s->bodywork->layers), ['thickness'])],
+            self::Pickups => self::inRows('pickups', count($s->electrics->pickups), $this->figures()),
+            default => $this->figures(),
+        };
+    }
+
+    /** @return list<string> what can be measured on one that is for no instrument yet; of a pickup, the columns of its row */
+    public function figures(): array
+    {
+        return match ($this) {
             self::NeckTimber => ['neckMoisture'],
             self::FretboardTimber => ['boardMoisture', 'boardThickness'],
-            self::BodyTimber => ['bodyMoisture', ...self::inRows('layers', count($s->bodywork->layers), ['thickness'])],
+            self::BodyTimber => ['bodyMoisture'],
             self::TrussRod => ['rodLength', 'rodDepth', 'rodWidth'],
             self::Tuners => ['tunerHole', 'tunerWidth', 'tunerLeast', 'tunerMost', 'postHeight', 'tunerMass'],
             self::Bridge => ['bridgeLeast', 'bridgeMost', 'saddleTravel', 'bridgeSpread', 'mountingSpan', 'bridgeMass'],
             self::Nut => ['nutWidth'],
             self::NeckScrews => ['screwLength', 'plateThickness'],
-            self::Pickups => self::inRows('pickups', count($s->electrics->pickups), ['resistance', 'spread', 'depth']),
+            self::Pickups => ['resistance', 'spread', 'depth'],
             self::Electronics => ['potThread', 'potNut', 'jackThread', 'pots', 'capacitors'],
             self::Binding => ['boardBinding', 'bodyBinding'],
             self::FretWire => ['crownWidth', 'crownHeight', 'tangDepth'],
             self::Strings => ['unitMasses'],
             self::StrapButtons, self::StiffeningRods, self::Finish, self::Consumables => [],
         };
+    }
+
+    /** The field of the specification that a figure is in; of a pickup, of the first. */
+    public function path(string $figure): string
+    {
+        return $this === self::Pickups ? "pickups.0.{$figure}" : $figure;
     }
 
     /**

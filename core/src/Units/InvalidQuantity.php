@@ -73,6 +73,11 @@ final class InvalidQuantity extends \InvalidArgumentException
         return new self("“{$typed}” is below zero; it has to be zero or more.", ['0'], Refusal::Negative);
     }
 
+    public static function anotherCurrency(string $typed, string $currency): self
+    {
+        return new self("“{$typed}” is in another currency. The shop reckons in {$currency}: write what it comes to in that.");
+    }
+
     public static function below(string $typed, string $least, string $most): self
     {
         return new self("“{$typed}” is below zero; from {$least} to {$most} is right.", [$least, $most]);

@@ -32,11 +32,12 @@ final readonly class Money
      * Reads an amount, zero or more: `1250`, `1,250.50`, `1.250,50`, `1 250`, `€ 1'250.5`. A mark that is followed by
      * exactly three digits groups thousands; the last mark followed by fewer is the decimal mark.
      *
-     * @throws InvalidQuantity if it is empty, unreadable, negative, too fine for the currency or absurdly large
+     * @throws InvalidQuantity if it is empty, unreadable, negative, in another currency, too fine for its own or absurdly large
      */
     public static function parse(string $typed, string $currency): self
     {
         $digits = self::digits($currency);
+        self::mustNotNameAnother($typed, $currency);
         $text = (string) preg_replace("/\p{Sc}|\b{$currency}\b|[\s'’]/ui", '', TypedText::of($typed));
         if ($text === '') {
             throw InvalidQuantity::empty(...self::EXAMPLES);
@@ -58,6 +59,19 @@ final readonly class Money
         }
 
         return new self($minor, $currency);
+    }
+
+    /** `12 USD` and `$12` are no amount of euros. */
+    private static function mustNotNameAnother(string $typed, string $currency): void
+    {
+        $symbol = (new \NumberFormatter("en@currency={$currency}", \NumberFormatter::CURRENCY))->getSymbol(\NumberFormatter::CURRENCY_SYMBOL);
+        preg_match_all('/\p{Sc}|\b[a-z]{3}\b/ui', $typed, $found);
+        foreach ($found[0] as $said) {
+            $isOther = mb_strlen($said) === 1 ? ! str_contains($symbol, $said) : mb_strtoupper($said) !== $currency && self::isCurrency(mb_strtoupper($said));
+            if ($isOther) {
+                throw InvalidQuantity::anotherCurrency(trim($typed), $currency);
+            }
+        }
     }
 
     public static function isCurrency(string $code): bool

@@ -22,6 +22,8 @@ final class MoneyTest extends TestCase
         yield 'code' => ['1250 EUR', 'EUR', 125_000];
         yield 'three digits group' => ['1.250', 'EUR', 125_000];
         yield 'no minor unit' => ['1250', 'JPY', 1250];
+        yield 'dollars that are not those of the United States' => ['$12', 'CAD', 1_200];
+        yield 'pounds' => ['£ 3.50', 'GBP', 350];
     }
 
     #[DataProvider('typed')]
@@ -39,6 +41,9 @@ final class MoneyTest extends TestCase
         yield 'too fine' => ['1.2345', 'EUR'];
         yield 'minor units the currency lacks' => ['12.5', 'JPY'];
         yield 'absurd' => ['99999999999999999999', 'EUR'];
+        yield 'dollars among euros' => ['$12', 'EUR'];
+        yield 'the code of another currency' => ['12 usd', 'EUR'];
+        yield 'euros among pounds' => ['€12', 'GBP'];
         yield 'no currency' => ['1', 'XX'];
     }
 

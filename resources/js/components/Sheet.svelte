@@ -23,7 +23,7 @@
                   { name: 'Bench', href: route('bench'), key: 'b' },
                   { name: 'Horizon', href: route('horizon'), key: '2' },
                   { name: 'Builds', href: route('builds'), key: '3' },
-                  { name: 'Timber and parts', href: route('parts'), key: '4' },
+                  { name: 'Stores', href: route('stores'), key: '4' },
                   ...(manager
                       ? [
                             { name: 'People', href: route('people'), key: '5' },

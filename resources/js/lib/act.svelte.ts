@@ -7,7 +7,15 @@ export type ChangeBody = Record<string, string | number | string[] | number[] | 
 type Payload = NonNullable<Parameters<typeof router.visit>[1]>['data'];
 type Values = Record<
     string,
-    string | number | boolean | null | string[] | Record<string, string> | ChangeBody[] | File
+    | string
+    | number
+    | boolean
+    | null
+    | string[]
+    | Record<string, string>
+    | Record<string, Record<string, string>>
+    | ChangeBody[]
+    | File
 >;
 
 /** Sends what was done on one row of a page and keeps what the server answered to it there. */

@@ -370,6 +370,17 @@ export interface CareLine {
     sentences: string[];
 }
 
+export interface CatalogueProps {
+    headline: string;
+    parts: PartInCatalogue[];
+    find: string;
+    more: number;
+    groups: Option[];
+    prices: Option[];
+    units: string[];
+    value: string | null;
+}
+
 export interface CauseGroup {
     name: string;
     rows: CauseRow[];
@@ -556,6 +567,21 @@ export interface Down {
     note: string;
 }
 
+/** A part that a kit needs and that lies in stock. */
+export interface DrawerLine {
+    line: number;
+    version: number;
+    part: number;
+    name: string;
+    wanted: string;
+    quantity: number;
+    unit: string;
+    place: string;
+    build: number;
+    title: string;
+    neededOn: string | null;
+}
+
 export interface Drawing {
     key: string;
     title: string;
@@ -652,6 +678,14 @@ export interface FieldGroup {
 /** How a field of the specification is written. */
 export type FieldInput = 'choice' | 'prose' | 'rows' | 'text' | 'figure';
 
+/** A figure of a part: as measured, and as its data sheet says. */
+export interface FigureOfPart {
+    field: string;
+    label: string;
+    measured: string;
+    sheet: string;
+}
+
 /** What a file would change, before anything is replaced. */
 export interface FileSeen {
     changes: Change[];
@@ -723,6 +757,16 @@ export interface FirstStep {
 export interface FirstStepsProps {
     heading: string;
     steps: FirstStep[];
+}
+
+/** A kit that still needs such a part, and what the instrument has against this one. */
+export interface FitLine {
+    line: number;
+    version: number;
+    build: number;
+    title: string;
+    quantity: number;
+    consequences: string[];
 }
 
 export interface Forecast {
@@ -1032,6 +1076,32 @@ export interface LaidLine {
     faults: string[];
 }
 
+/** Something that would bring a late part sooner. */
+export interface LateHelp {
+    words: string;
+    day: string;
+    change: Record<string, string | number> | null;
+    part: number | null;
+}
+
+/** A part that has not come on its day: what waits for it, and what would help. */
+export interface LatePart {
+    line: number;
+    version: number;
+    name: string;
+    quantity: number;
+    unit: string;
+    build: number;
+    title: string;
+    order: number | null;
+    expectedOn: string;
+    likelyOn: string;
+    because: string;
+    endangers: string;
+    breaks: boolean;
+    helps: LateHelp[];
+}
+
 export interface LearnedHours {
     best: string;
     labour: string;
@@ -1104,6 +1174,19 @@ export interface LogbookProps {
     kinds: Option[];
     builds: Option[];
     earlier: number | null;
+}
+
+/** What is left of what came at one price. */
+export interface LotLine {
+    id: number;
+    left: number;
+    arrivedOn: string;
+    supplier: string;
+    value: string | null;
+    openedOn: string | null;
+    bestBefore: string | null;
+    over: boolean;
+    wrong: string;
 }
 
 /** One mark in a strip in time. */
@@ -1194,6 +1277,15 @@ export interface MovedOperation {
     to: string | null;
 }
 
+/** A change of the stock. */
+export interface MovementLine {
+    on: string;
+    words: string;
+    quantity: number;
+    cost: string | null;
+    by: string;
+}
+
 export interface NamesProps {
     names: BenchName[];
 }
@@ -1246,6 +1338,32 @@ export interface OffcutLine {
     width: number;
 }
 
+/** What a supplier asks for a part. */
+export interface OfferLine {
+    id: number;
+    supplierId: number;
+    supplier: string;
+    number: string;
+    cost: string | null;
+    leadDays: number;
+    learned: string;
+}
+
+/** An order of which something is still to come. */
+export interface OnTheWay {
+    id: number;
+    supplier: string;
+    what: string;
+    for: string;
+    orderedOn: string;
+    expectedOn: string;
+    likelyOn: string;
+    ninthOn: string;
+    neededOn: string | null;
+    overdue: boolean;
+    cost: string | null;
+}
+
 export interface OpenBuild extends BuildLine {
     stage: string;
 }
@@ -1273,6 +1391,47 @@ export interface OperationToTakeIn {
 export interface Option {
     value: string;
     words: string;
+}
+
+export interface OrderProps {
+    id: number;
+    version: number;
+    headline: string;
+    supplier: string;
+    hasMail: boolean;
+    address: string;
+    orderedOn: string;
+    expectedOn: string;
+    overdue: boolean;
+    open: boolean;
+    express: boolean;
+    note: string;
+    learned: string;
+    mailed: string;
+    freight: string;
+    total: string | null;
+    lines: OrderedLine[];
+    parcels: ParcelShown[];
+}
+
+/** A line of an order, and what of it came. */
+export interface OrderedLine {
+    id: number;
+    name: string;
+    number: string;
+    quantity: number;
+    unit: string;
+    came: number;
+    missing: number;
+    sentBack: number;
+    for: string;
+    build: number | null;
+    part: number | null;
+    place: string;
+    cost: string | null;
+    costToCome: string | null;
+    keeps: boolean;
+    measure: string[];
 }
 
 export interface OutlineLine {
@@ -1331,6 +1490,31 @@ export interface PapersProps {
     builds: PapersBuild[];
 }
 
+/** A parcel that came of an order. */
+export interface ParcelShown {
+    arrivedOn: string;
+    by: string;
+    lines: string[];
+    freight: string | null;
+}
+
+/** A part of the catalogue and its stock. */
+export interface PartInCatalogue {
+    id: number;
+    name: string;
+    group: string;
+    unit: string;
+    place: string;
+    free: number;
+    reserved: number;
+    coming: number;
+    reorderAt: number | null;
+    short: boolean;
+    suppliers: string;
+    value: string | null;
+    seen: number;
+}
+
 export interface PartLine {
     id: number;
     build: number;
@@ -1353,6 +1537,36 @@ export interface PartLine {
 export interface PartNeeded {
     name: string;
     state: string;
+}
+
+export interface PartProps {
+    id: number;
+    version: number;
+    name: string;
+    group: string;
+    unit: string;
+    place: string;
+    byUse: boolean;
+    least: string;
+    note: string;
+    priceKey: string;
+    kept: boolean;
+    free: number;
+    reserved: number;
+    coming: number;
+    reorder: string;
+    lots: LotLine[];
+    offers: OfferLine[];
+    figures: FigureOfPart[];
+    movements: MovementLine[];
+    alternatives: number[];
+    others: Option[];
+    suppliers: Option[];
+    builds: Option[];
+    groups: Option[];
+    prices: Option[];
+    units: string[];
+    history: string[];
 }
 
 export interface PartTakenIn {
@@ -1532,6 +1746,38 @@ export interface PromiseInDanger {
     verdict: Verdict;
     slackDays: number | null;
     words: string;
+}
+
+/** Something that is proposed to be ordered. */
+export interface ProposedLine {
+    key: string;
+    line: number | null;
+    version: number;
+    part: number | null;
+    name: string;
+    number: string;
+    quantity: number;
+    unit: string;
+    for: string;
+    build: number | null;
+    neededOn: string | null;
+    orderBy: string | null;
+    late: boolean;
+    cost: string;
+    others: string;
+}
+
+/** What is proposed to be ordered with one supplier. */
+export interface ProposedOrder {
+    supplier: number;
+    name: string;
+    reachable: boolean;
+    days: number;
+    expectedOn: string;
+    orderBy: string | null;
+    freight: string;
+    total: string;
+    lines: ProposedLine[];
 }
 
 export type Purpose = 'commission' | 'stock';
@@ -2246,12 +2492,49 @@ export interface StandardsProps {
     patterns: PatternLine[];
 }
 
+export interface StoresProps {
+    headline: string;
+    late: LatePart[];
+    onTheWay: OnTheWay[];
+    proposals: ProposedOrder[];
+    unsold: string[];
+    drawer: DrawerLine[];
+    wrong: WrongPart[];
+    over: string[];
+    value: string | null;
+    today: string;
+}
+
 /** How long a supplier takes, as it was learned. */
 export interface SupplierLine {
     name: string;
     orders: number;
     median: number;
     ninth: number;
+}
+
+/** Who sells to the shop. */
+export interface SupplierShown {
+    id: number;
+    version: number;
+    name: string;
+    email: string;
+    address: string;
+    freight: string;
+    expressDays: number | null;
+    express: string;
+    note: string;
+    learned: string;
+    parts: number;
+    open: number;
+    median: number | null;
+    ninth: number | null;
+    orders: number;
+}
+
+export interface SuppliersProps {
+    headline: string;
+    suppliers: SupplierShown[];
 }
 
 /** A table as it was read, before anything of it is taken. */
@@ -2508,6 +2791,20 @@ export interface WrongNote {
     at: string;
 }
 
+/** A part that is wrong and waits for a decision. */
+export interface WrongPart {
+    lot: number;
+    name: string;
+    quantity: number;
+    unit: string;
+    because: string;
+    supplier: string;
+    order: number | null;
+    cost: string | null;
+    known: string[];
+    fits: FitLine[];
+}
+
 /** A piece that no board in the shop serves, as it is bought. */
 export interface YardLine {
     build: number;
@@ -2582,8 +2879,13 @@ export interface Pages {
     'stores/Board': BoardProps;
     'stores/BoardTable': BoardTableProps;
     'stores/Boards': BoardsProps;
+    'stores/Catalogue': CatalogueProps;
     'stores/Cutting': CuttingProps;
+    'stores/Order': OrderProps;
     'stores/Papers': PapersProps;
+    'stores/Part': PartProps;
+    'stores/Stores': StoresProps;
+    'stores/Suppliers': SuppliersProps;
     'stores/Yard': YardProps;
     'taking-in/Finished': FinishedProps;
     'taking-in/TakingIn': TakingInProps;

@@ -16,6 +16,7 @@ use App\Actions\Plan\Changes\Kinds\PinOperation;
 use App\Actions\Plan\Changes\Kinds\PlanInOrder;
 use App\Actions\Plan\Changes\Kinds\PushBuild;
 use App\Actions\Plan\Changes\Kinds\PutOnHold;
+use App\Actions\Plan\Changes\Kinds\SwapParts;
 use App\Actions\Plan\Changes\Kinds\SwapPieces;
 use App\Actions\Plan\Changes\Kinds\TakeBuild;
 use App\Actions\Plan\Changes\Kinds\TakePiece;
@@ -31,6 +32,7 @@ final readonly class Changes
         PinOperation::class, BeAway::class, WorkLonger::class, BeDown::class, ExpectPart::class, GivePromise::class,
         PutOnHold::class, PushBuild::class, TakeBuild::class, OwnMore::class, LearnSkill::class, UseMethod::class,
         ChangeRows::class, CloseShop::class, PlanInOrder::class, UseRemedy::class, SwapPieces::class, TakePiece::class,
+        SwapParts::class,
     ];
 
     public function __construct(private Tools $tools)

@@ -69,6 +69,16 @@ final class Choices
         );
     }
 
+    /** @return list<Option> in the kits of what is in the making, unused */
+    public function partsThere(): array
+    {
+        return $this->read['parts there'] ??= self::options(
+            KitLine::query()->with('build')->where('state', KitState::Arrived->value)->where('used', 0)->where('written_off', 0)->where('surplus', false)
+                ->where('lead_days', '>', 0)->whereIn('build_id', Build::query()->open()->select('id'))->orderBy('build_id')->orderBy('id')->get(),
+            static fn (KitLine $one): Option => new Option((string) $one->id, "{$one->build->number} {$one->name}"),
+        );
+    }
+
     /** @return list<Option> in stock */
     public function pieces(): array
     {

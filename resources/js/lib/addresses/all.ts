@@ -559,6 +559,142 @@ export const addresses = {
                 "HEAD"
             ]
         },
+        "stores": {
+            "uri": "stores",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "stores.parts": {
+            "uri": "stores/parts",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "stores.parts.one": {
+            "uri": "stores/parts/{part}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "part": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "part"
+            ],
+            "bindings": {
+                "part": "id"
+            }
+        },
+        "stores.parts.figures": {
+            "uri": "stores/parts/{part}/figures",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "part": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "part"
+            ],
+            "bindings": {
+                "part": "id"
+            }
+        },
+        "stores.parts.use": {
+            "uri": "stores/parts/{part}/use",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "part": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "part"
+            ],
+            "bindings": {
+                "part": "id"
+            }
+        },
+        "stores.count": {
+            "uri": "stores/count",
+            "methods": [
+                "POST"
+            ]
+        },
+        "stores.lots.open": {
+            "uri": "stores/lots/{lot}/open",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "lot": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "lot"
+            ],
+            "bindings": {
+                "lot": "id"
+            }
+        },
+        "stores.orders.one": {
+            "uri": "stores/orders/{order}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "order": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "order"
+            ],
+            "bindings": {
+                "order": "id"
+            }
+        },
+        "stores.orders.parcel": {
+            "uri": "stores/orders/{order}/parcel",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "order": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "order"
+            ],
+            "bindings": {
+                "order": "id"
+            }
+        },
+        "kit.from-stock": {
+            "uri": "kit/{line}/from-stock",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "line"
+            ],
+            "bindings": {
+                "line": "id"
+            }
+        },
+        "kit.wrong": {
+            "uri": "kit/{line}/wrong",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "line"
+            ],
+            "bindings": {
+                "line": "id"
+            }
+        },
         "timber": {
             "uri": "timber",
             "methods": [
@@ -1396,6 +1532,244 @@ export const addresses = {
             ],
             "bindings": {
                 "setback": "id"
+            }
+        },
+        "stores.parts.change": {
+            "uri": "stores/parts/{part}/known",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "part": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "part"
+            ],
+            "bindings": {
+                "part": "id"
+            }
+        },
+        "stores.parts.gone": {
+            "uri": "stores/parts/{part}/gone",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "part": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "part"
+            ],
+            "bindings": {
+                "part": "id"
+            }
+        },
+        "stores.parts.offers": {
+            "uri": "stores/parts/{part}/offers",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "part": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "part"
+            ],
+            "bindings": {
+                "part": "id"
+            }
+        },
+        "stores.offers.one": {
+            "uri": "stores/offers/{offer}",
+            "methods": [
+                "DELETE"
+            ],
+            "wheres": {
+                "offer": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "offer"
+            ],
+            "bindings": {
+                "offer": "id"
+            }
+        },
+        "stores.lots.throw-away": {
+            "uri": "stores/lots/{lot}/throw-away",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "lot": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "lot"
+            ],
+            "bindings": {
+                "lot": "id"
+            }
+        },
+        "stores.suppliers": {
+            "uri": "stores/suppliers",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "stores.suppliers.one": {
+            "uri": "stores/suppliers/{supplier}",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "supplier": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "supplier"
+            ],
+            "bindings": {
+                "supplier": "id"
+            }
+        },
+        "stores.orders": {
+            "uri": "stores/orders",
+            "methods": [
+                "POST"
+            ]
+        },
+        "stores.orders.sheet": {
+            "uri": "stores/orders/{order}/order-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "order": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "order",
+                "paper"
+            ],
+            "bindings": {
+                "order": "id"
+            }
+        },
+        "stores.orders.file": {
+            "uri": "stores/orders/{order}/order.csv",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "order": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "order"
+            ],
+            "bindings": {
+                "order": "id"
+            }
+        },
+        "stores.orders.mail": {
+            "uri": "stores/orders/{order}/mail",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "order": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "order"
+            ],
+            "bindings": {
+                "order": "id"
+            }
+        },
+        "stores.orders.expected": {
+            "uri": "stores/orders/{order}/expected",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "order": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "order"
+            ],
+            "bindings": {
+                "order": "id"
+            }
+        },
+        "stores.orders.call-off": {
+            "uri": "stores/orders/{order}/call-off",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "order": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "order"
+            ],
+            "bindings": {
+                "order": "id"
+            }
+        },
+        "stores.wrong.as-it-is": {
+            "uri": "stores/wrong/{lot}/as-it-is",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "lot": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "lot"
+            ],
+            "bindings": {
+                "lot": "id"
+            }
+        },
+        "stores.wrong.fit": {
+            "uri": "stores/wrong/{lot}/fit",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "lot": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "lot"
+            ],
+            "bindings": {
+                "lot": "id"
+            }
+        },
+        "stores.wrong.send-back": {
+            "uri": "stores/wrong/{lot}/send-back",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "lot": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "lot"
+            ],
+            "bindings": {
+                "lot": "id"
+            }
+        },
+        "kit.back": {
+            "uri": "kit/{line}/back",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "line"
+            ],
+            "bindings": {
+                "line": "id"
             }
         },
         "timber.boards": {

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Parts;
+
+use App\Models\Build\KitLine;
+use App\Models\Parts\PartOrderLine;
+use App\Planning\House\House;
+use Regimen\Costing\KitState;
+
+/** A line of a kit of which only a part is there becomes two: nothing of its amount and its money is lost. Runs inside an action's transaction. */
+final readonly class SplitKit
+{
+    public function __construct(private House $house)
+    {
+    }
+
+    /**
+     * @param  float  $quantity  of the line, above zero and not more than it
+     * @return KitLine the one with that quantity; what is left stays with the line that was given, unless it is all of it
+     */
+    public function __invoke(KitLine $line, float $quantity): KitLine
+    {
+        $rest = round($line->quantity - $quantity, 3);
+        if ($rest <= 0) {
+            return $line;
+        }
+        [$estimated, $estimatedRest] = $this->house->money($line->estimated_minor)->split([$quantity, $rest]);
+        [$cost, $costRest] = $line->cost_minor === null ? [null, null] : $this->house->money($line->cost_minor)->split([$quantity, $rest]);
+        $part = KitLine::query()->create([
+            ...$line->only(['build_id', 'group', 'name', 'unit', 'supplier', 'lead_days', 'state', 'ordered_on', 'expected_on', 'arrived_on', 'surplus', 'part_id', 'piece_id', 'setback_id']),
+            'quantity' => $quantity, 'estimated_minor' => $estimated->minor, 'cost_minor' => $cost?->minor,
+        ])->refresh();
+        $line->update(['quantity' => $rest, 'estimated_minor' => $estimatedRest->minor, 'cost_minor' => $costRest?->minor, 'version' => $line->version + 1]);
+
+        return $part->setRelation('build', $line->build);
+    }
+
+    /**
+     * What is on order for a kit goes to stock when it comes; the kit needs it again.
+     *
+     * @return KitLine the one that needs it now
+     */
+    public function divert(KitLine $line): KitLine
+    {
+        $line->update(['surplus' => true, 'version' => $line->version + 1]);
+
+        return KitLine::query()->create([
+            ...$line->only(['build_id', 'group', 'name', 'quantity', 'unit', 'supplier', 'estimated_minor', 'lead_days', 'part_id']), 'state' => KitState::Needed,
+        ])->refresh()->setRelation('build', $line->build);
+    }
+
+    /** The line of an order on which something of a kit line is still to come. */
+    public static function onOrder(KitLine $line): ?PartOrderLine
+    {
+        return PartOrderLine::query()->toCome()->where('kit_line_id', $line->id)->with('order.supplier')->first();
+    }
+}
