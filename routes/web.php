@@ -28,6 +28,7 @@ use App\Http\Controllers\House\PeopleController;
 use App\Http\Controllers\House\StandardsController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LogbookController;
+use App\Http\Controllers\Parts\AwayController;
 use App\Http\Controllers\Parts\OrderController;
 use App\Http\Controllers\Parts\PartController;
 use App\Http\Controllers\Parts\StoresController;
@@ -138,6 +139,9 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
     Route::post('/stores/lots/{lot}/open', [PartController::class, 'open'])->where('lot', '[0-9]{1,9}')->name('stores.lots.open');
     Route::get('/stores/orders/{order}', [OrderController::class, 'show'])->where('order', '[0-9]{1,9}')->name('stores.orders.one');
     Route::post('/stores/orders/{order}/parcel', [OrderController::class, 'receive'])->where('order', '[0-9]{1,9}')->name('stores.orders.parcel');
+    Route::get('/stores/away', [AwayController::class, 'show'])->name('stores.away');
+    Route::post('/stores/away/{work}/dispatch', [AwayController::class, 'dispatch'])->where('work', '[0-9]{1,9}')->name('stores.away.dispatch');
+    Route::post('/stores/away/{work}/back', [AwayController::class, 'back'])->where('work', '[0-9]{1,9}')->name('stores.away.back');
     Route::post('/kit/{line}/from-stock', [WrongController::class, 'fromStock'])->name('kit.from-stock');
     Route::post('/kit/{line}/wrong', [WrongController::class, 'found'])->name('kit.wrong');
     Route::get('/timber', [BoardController::class, 'index'])->name('timber');
@@ -233,6 +237,9 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::post('/stores/orders/{order}/mail', [OrderController::class, 'mail'])->where('order', '[0-9]{1,9}')->name('stores.orders.mail');
         Route::put('/stores/orders/{order}/expected', [OrderController::class, 'expect'])->where('order', '[0-9]{1,9}')->name('stores.orders.expected');
         Route::post('/stores/orders/{order}/call-off', [OrderController::class, 'callOff'])->where('order', '[0-9]{1,9}')->name('stores.orders.call-off');
+        Route::post('/stores/away/work', [AwayController::class, 'agree'])->name('stores.away.work');
+        Route::put('/stores/away/{work}/expected', [AwayController::class, 'expect'])->where('work', '[0-9]{1,9}')->name('stores.away.expected');
+        Route::post('/stores/away/{work}/call-off', [AwayController::class, 'callOff'])->where('work', '[0-9]{1,9}')->name('stores.away.call-off');
         Route::post('/stores/wrong/{lot}/as-it-is', [WrongController::class, 'asItIs'])->where('lot', '[0-9]{1,9}')->name('stores.wrong.as-it-is');
         Route::post('/stores/wrong/{lot}/fit', [WrongController::class, 'fit'])->where('lot', '[0-9]{1,9}')->name('stores.wrong.fit');
         Route::post('/stores/wrong/{lot}/send-back', [WrongController::class, 'sendBack'])->where('lot', '[0-9]{1,9}')->name('stores.wrong.send-back');

@@ -104,8 +104,9 @@ final readonly class OrderParts
     {
         $this->recording->keep(function () use ($by, $order, $version, $because): void {
             self::mustBeOpen($order, $version);
+            $lines = self::kitLines($order);
             $order->update(['closed_at' => $this->clock->now(), 'version' => $order->version + 1]);
-            foreach (self::kitLines($order) as $line) {
+            foreach ($lines as $line) {
                 self::neededAgain($line);
                 $this->recording->log($line->build, $by, 'kit', "Needed again: {$line->name}; order {$order->id} is called off. {$because}");
             }

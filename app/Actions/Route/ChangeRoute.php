@@ -39,9 +39,9 @@ final readonly class ChangeRoute
     }
 
     /** @param  array<string, mixed>  $change  as the core reads it */
-    public function make(Person $by, Build $build, int $version, array $change, string $reason): void
+    public function make(Person $by, Build $build, int $version, array $change, string $reason): RouteChange
     {
-        $this->change($build, $version, function () use ($by, $build, $change, $reason): void {
+        return $this->change($build, $version, function () use ($by, $build, $change, $reason): RouteChange {
             $begun = RouteTrial::untouched($build, ...self::touches($change));
             $trial = $begun === null
                 ? RouteTrial::change($build, $change, $this->drafting, $this->routes, $this->house)
@@ -56,7 +56,7 @@ final readonly class ChangeRoute
                     'reason',
                 );
             }
-            RouteChange::query()->create(
+            $made = RouteChange::query()->create(
                 [
                     'build_id' => $build->id, 'body' => $change, 'words' => $trial->words, 'reason' => $reason,
                     'person_id' => $by->id, 'at' => $this->clock->now(),
@@ -68,6 +68,8 @@ final readonly class ChangeRoute
                 'Route changed: '.$trial->words.($stops === [] ? '' : ' Despite: '.self::said($stops))
                     .($reason === '' ? '' : " Reason: {$reason}"),
             );
+
+            return $made;
         });
     }
 
@@ -121,16 +123,22 @@ final readonly class ChangeRoute
         );
     }
 
-    /** @param  callable(): mixed  $work */
-    private function change(Build $build, int $version, callable $work): void
+    /**
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    private function change(Build $build, int $version, callable $work): mixed
     {
-        $this->recording->keep(function () use ($build, $version, $work): void {
+        return $this->recording->keep(function () use ($build, $version, $work): mixed {
             Refused::ifStale($build->route_version, $version, "The route of {$build->name()}");
             if ($build->status !== BuildStatus::Open) {
                 throw Refused::because("{$build->name()} is finished or called off; its route stays as it is.");
             }
             $build->load('specification');
-            $work();
+
+            return $work();
         });
     }
 
@@ -155,6 +163,7 @@ final readonly class ChangeRoute
             'move' => [$change['key'] ?? '', $change['target'] ?? ''],
             'link' => [$change['after'] ?? ''],
             'add' => $change['before'] ?? [],
+            'send-out' => [$change['key'] ?? '', ...(is_array($change['also'] ?? null) ? $change['also'] : [])],
             default => [],
         };
 

@@ -26,6 +26,9 @@ final readonly class EndHold
             if ($operation->state !== OperationState::Holding || $operation->hold_until === null) {
                 throw Refused::because("“{$operation->name}” is not in its hold at the moment.", 'hold');
             }
+            if ($operation->is_away) {
+                throw Refused::because("“{$operation->name}” is away. Say under Stores that it is back, and what you looked at.", 'hold');
+            }
             $early = max(0, intdiv($operation->hold_until->getTimestamp() - $this->clock->now()->getTimestamp(), 60));
             if ($early > 0 && $because === '') {
                 throw Refused::because(

@@ -6,8 +6,6 @@ namespace App\Actions\Work;
 
 use App\Actions\Gate\GateDesk;
 use App\Actions\Recording;
-use App\Models\Build\Build;
-use App\Models\Build\BuildStatus;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Models\People\TimeEntry;
@@ -18,6 +16,7 @@ use App\Support\Minutes;
 use App\Support\Refused;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
+use Regimen\Route\Edits\SendOut;
 use Regimen\Route\OperationState;
 use Regimen\Schedule\Time\Calendar;
 use Regimen\Schedule\Time\NoWorkingTime;
@@ -34,6 +33,7 @@ final readonly class FinishLabour
         private Air $air,
         private Readiness $readiness,
         private GateDesk $desk,
+        private Finishing $finishing,
         private Clock $clock,
     ) {
     }
@@ -42,6 +42,9 @@ final readonly class FinishLabour
     {
         $this->recording->keep(function () use ($by, $operation, $version): void {
             Refused::ifStale($operation->version, $version, "“{$operation->name}”");
+            if ($operation->way === SendOut::WAY) {
+                throw Refused::because("“{$operation->name}” is done elsewhere: say under Stores that it is sent.", 'finish');
+            }
             $this->readiness->mustBeReady($operation, 'finish');
             $this->clocksMustBeStopped($operation);
             $this->desk->mustBeClosed($operation);
@@ -64,7 +67,7 @@ final readonly class FinishLabour
                 : "Done: {$operation->name}; "
                     .($runs === null ? '' : 'the machine runs until '.Say::moment($runs, $this->house->zone()).'; ')
                     .($operation->hold_minutes > 0 ? 'holds until '.Say::moment($until, $this->house->zone()) : 'then it is done').'.');
-            $this->finishIfLast($operation->build, $by);
+            $this->finishing->ifLast($operation->build, $by);
             $this->recording->planAnew("{$operation->build->number} {$operation->name} done");
         });
     }
@@ -96,17 +99,6 @@ final readonly class FinishLabour
                     .'are recorded.',
                 'finish',
             );
-        }
-    }
-
-    private function finishIfLast(Build $build, Person $by): void
-    {
-        $now = $this->clock->now();
-        if ($build->operations()->get()->every(static fn (Operation $operation): bool => $operation->isOver($now))) {
-            $build->update(
-                ['status' => BuildStatus::Finished, 'finished_at' => $now, 'version' => $build->version + 1],
-            );
-            $this->recording->log($build, $by, 'finished', 'Handed over: the build is finished.');
         }
     }
 }

@@ -26,6 +26,9 @@ class KitLine extends ShopModel
     /** The unit of what is cut from stock and stands in no kit that is bought. */
     public const CUT_HERE = 'blank';
 
+    /** The unit of work that is done elsewhere. */
+    public const DONE_ELSEWHERE = 'job';
+
     /** The end of the name of what was taken from stock at the bench, for which the specification has no line. */
     public const BY_USE = ', by use';
 

@@ -36,6 +36,7 @@ use Regimen\Route\Standards\Stage;
  * @property CarbonImmutable|null $baseline_end
  * @property CarbonImmutable|null $gate_closed_at  when what it ends with was read and decided on
  * @property Build $build
+ * @property bool $is_away  its piece is sent out and not back
  * @property int|null $setback_id  which it mends
  * @property int|null $piece_id  with which it came
  * @property-read int|string|null $worked_minutes
@@ -48,6 +49,7 @@ class Operation extends ShopModel
         'pieces' => EnumList::class.':'.Piece::class,
         'needs' => EnumList::class.':'.PartGroup::class,
         'one_sitting' => 'boolean',
+        'is_away' => 'boolean',
         'cautions' => EnumList::class.':'.Caution::class,
         'sprayed' => 'boolean',
         'hold_kind' => HoldKind::class,
@@ -110,10 +112,10 @@ class Operation extends ShopModel
         return $this->set_up_minutes + $this->labour_minutes;
     }
 
-    /** A hold that has run out is over, whether or not somebody has said so. */
+    /** A hold that has run out is over, whether or not somebody has said so; a piece that is away is back when somebody has. */
     public function isOver(CarbonImmutable $now): bool
     {
         return $this->state === OperationState::Done
-            || ($this->state === OperationState::Holding && $this->hold_until !== null && $this->hold_until <= $now);
+            || ($this->state === OperationState::Holding && ! $this->is_away && $this->hold_until !== null && $this->hold_until <= $now);
     }
 }

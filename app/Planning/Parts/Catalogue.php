@@ -17,7 +17,7 @@ final class Catalogue
     /** What is cut from boards or stands for a finish system is no part. */
     public static function isPart(PartGroup $group, string $unit): bool
     {
-        return ! in_array($group, PartGroup::timber(), true) && $unit !== KitLine::CUT_HERE;
+        return ! in_array($group, PartGroup::timber(), true) && ! in_array($unit, [KitLine::CUT_HERE, KitLine::DONE_ELSEWHERE], true);
     }
 
     public static function find(KitLine $line): ?Part

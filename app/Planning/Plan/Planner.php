@@ -11,6 +11,7 @@ use App\Models\Plan\PlanEntry;
 use App\Models\Plan\PlannedFinish;
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
+use App\Planning\Problem\AwayWork;
 use App\Planning\Problem\LeadTimes;
 use App\Planning\Problem\ShopProblem;
 use App\Planning\Problem\TimberWaits;
@@ -36,7 +37,7 @@ final readonly class Planner
         private House $house,
         private Air $air,
         private LeadTimes $leads,
-        private TimberWaits $timber,
+        private TimberWaits $timber, private AwayWork $away,
         private ShopProblem $problem,
         private Standings $standings,
         private RecoatWindows $windows,
@@ -111,6 +112,7 @@ final readonly class Planner
         $this->air->forget();
         $this->leads->forget();
         $this->timber->forget();
+        $this->away->forget();
     }
 
     /** What was fixed is planned already: the plan stays to the minute, and its history says what happened. */

@@ -6,6 +6,7 @@ namespace App\Planning\Plan;
 
 use App\Planning\House\House;
 use App\Planning\Problem\Air;
+use App\Planning\Problem\AwayWork;
 use App\Planning\Problem\LeadTimes;
 use App\Planning\Problem\TimberWaits;
 use App\Support\OneAtATime;
@@ -27,7 +28,7 @@ final class ShopDatabase
         private readonly House $house,
         private readonly Air $air,
         private readonly LeadTimes $leads,
-        private readonly TimberWaits $timber,
+        private readonly TimberWaits $timber, private readonly AwayWork $away,
     ) {
     }
 
@@ -101,6 +102,7 @@ final class ShopDatabase
             $this->air->forget();
             $this->leads->forget();
             $this->timber->forget();
+            $this->away->forget();
         }
     }
 

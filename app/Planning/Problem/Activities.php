@@ -32,7 +32,7 @@ use Regimen\Units\Duration;
  */
 final readonly class Activities
 {
-    public function __construct(private House $house, private Air $air, private LeadTimes $leads, private TimberWaits $timber, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private LeadTimes $leads, private TimberWaits $timber, private AwayWork $away, private Clock $clock)
     {
     }
 
@@ -201,7 +201,7 @@ final readonly class Activities
         return new Activity(
             ActivityId::operation($operation->id)->number, BuildId::of($operation->build_id)->number, 0,
             demands: array_values($demands),
-            holdUntil: Minutes::of($operation->hold_until ?? $this->clock->now()),
+            holdUntil: $this->away->until($operation) ?? Minutes::of($operation->hold_until ?? $this->clock->now()),
             alone: max(0, $runs),
         );
     }

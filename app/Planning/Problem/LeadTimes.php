@@ -6,6 +6,7 @@ namespace App\Planning\Problem;
 
 use App\Models\Build\KitLine;
 use App\Support\Say;
+use Illuminate\Support\Facades\DB;
 use Regimen\Forecast\LeadTime;
 use Regimen\Parts\PartGroup;
 
@@ -79,7 +80,10 @@ final class LeadTimes
         $took = [];
         $lines = KitLine::query()->whereNotNull('arrived_on')->whereNotNull('ordered_on')->whereColumn('arrived_on', '>=', 'ordered_on')
             ->orderByDesc('arrived_on')->orderByDesc('id')->limit(self::LATEST)->toBase()->get(['supplier', 'group', 'lead_days', 'ordered_on', 'arrived_on']);
-        foreach ($lines as $line) {
+        $forStock = DB::table('parcel_lines')->join('parcels', 'parcels.id', 'parcel_id')->join('part_order_lines', 'part_order_lines.id', 'part_order_line_id')->join('part_orders', 'part_orders.id', 'part_order_lines.part_order_id')
+            ->join('suppliers', 'suppliers.id', 'supplier_id')->join('parts', 'parts.id', 'part_order_lines.part_id')->whereNull('part_order_lines.build_id')->orderByDesc('parcel_lines.id')->limit(self::LATEST)
+            ->selectRaw('suppliers.name as supplier, parts."group" as "group", max(1, cast(julianday(expected_on) - julianday(ordered_on) as integer)) as lead_days, ordered_on, arrived_on')->get();
+        foreach ($lines->concat($forStock) as $line) {
             $days = (int) (new \DateTimeImmutable((string) $line->ordered_on))->diff(new \DateTimeImmutable((string) $line->arrived_on))->days;
             $took[(string) $line->supplier][] = $days;
             $took["{$line->supplier}|{$line->group}"][] = $days;

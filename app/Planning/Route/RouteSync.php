@@ -144,7 +144,7 @@ final class RouteSync
         $existing = KitLineModel::query()
             ->where('build_id', $build->id)
             ->where('surplus', false)
-            ->where('unit', '<>', KitLineModel::CUT_HERE)
+            ->whereNotIn('unit', [KitLineModel::CUT_HERE, KitLineModel::DONE_ELSEWHERE])
             ->whereNotLike('name', '%'.KitLineModel::BY_USE)
             ->get()
             ->groupBy(static fn (KitLineModel $line): string => (string) preg_replace('/, again$/', '', $line->name));

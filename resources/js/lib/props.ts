@@ -92,6 +92,19 @@ export interface AwayPart {
     words: string;
 }
 
+export interface AwayProps {
+    headline: string;
+    works: SentLine[];
+    before: string[];
+    builds: Option[];
+    suppliers: Option[];
+    build: number | null;
+    routeVersion: number;
+    operation: string;
+    operations: SendChoice[];
+    today: string;
+}
+
 /** The foot of every page. */
 export interface Bench {
     clocks: RunningClock[];
@@ -2100,6 +2113,35 @@ export interface ScenarioShown {
 
 export type SecondProps = Record<string, never>;
 
+/** An operation that could be done elsewhere. */
+export interface SendChoice {
+    key: string;
+    name: string;
+    stage: string;
+}
+
+/** Work that is done elsewhere. */
+export interface SentLine {
+    id: number;
+    version: number;
+    build: number;
+    title: string;
+    what: string;
+    operation: string;
+    supplier: string;
+    note: string;
+    cost: string | null;
+    days: number;
+    orderedOn: string;
+    plannedOn: string | null;
+    dispatchedOn: string | null;
+    expectedOn: string | null;
+    likelyOn: string | null;
+    overdue: boolean;
+    checked: string;
+    look: string[];
+}
+
 /** What a board could become. */
 export interface ServedLine {
     build: number;
@@ -2876,6 +2918,7 @@ export interface Pages {
     'specification/Outlines': OutlinesProps;
     'specification/Revisions': RevisionsProps;
     'specification/Specification': SpecificationProps;
+    'stores/Away': AwayProps;
     'stores/Board': BoardProps;
     'stores/BoardTable': BoardTableProps;
     'stores/Boards': BoardsProps;

@@ -20,7 +20,7 @@ final class PartRequest extends ManagerRequest
         return [
             'name' => ['required', 'string', 'max:80'],
             'group' => ['required', Rule::enum(PartGroup::class)->except(PartGroup::timber())],
-            'unit' => ['required', 'string', 'max:20', 'regex:/^\pL+$/u', Rule::notIn([KitLine::CUT_HERE])],
+            'unit' => ['required', 'string', 'max:20', 'regex:/^\pL+$/u', Rule::notIn([KitLine::CUT_HERE, KitLine::DONE_ELSEWHERE])],
             'place' => ['nullable', 'string', 'max:60'], 'note' => ['nullable', 'string', 'max:1000'],
             'price_key' => ['nullable', 'string', Rule::exists('prices', 'key')],
             'by_use' => ['nullable', 'boolean'], 'least' => ['nullable', Typed::quantity()],

@@ -45,6 +45,7 @@ final class Edits
             'times' => new ChangeTimes($text('key'), $time('set_up'), $time('labour'), $time('hold')),
             'link' => new AddLink($text('before'), $text('after'), $maybe('reason') ?? ''),
             'unlink' => new RemoveLink($text('before'), $text('after')),
+            'send-out' => new SendOut($text('key'), $text('to'), $time('away') ?? Duration::zero(), $list('also')),
             'move' => new MoveBefore($text('key'), $text('target')),
             default => throw ImpossibleEdit::because('There is no such change.'),
         };

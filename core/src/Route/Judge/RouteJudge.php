@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Judge;
 
+use Regimen\Route\Edits\SendOut;
 use Regimen\Route\Route;
 
 /** Compares a changed route with the derived one: which of its links no longer hold. */
@@ -23,7 +24,7 @@ final class RouteJudge
             $was = $derived->find($operation->key);
             // What is split holds after its second part.
             $hold = $changed->find("{$operation->key}.2")->hold ?? $operation->hold;
-            if ($was?->holdKind?->isSlowedByCold() === true && $hold->minutes < $was->hold->minutes) {
+            if ($operation->standard->way !== SendOut::WAY && $was?->holdKind?->isSlowedByCold() === true && $hold->minutes < $was->hold->minutes) {
                 $short[] = new ShortHold($operation->with(['holdKind' => $was->holdKind]), $was->hold);
             }
         }

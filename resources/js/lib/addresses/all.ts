@@ -671,6 +671,43 @@ export const addresses = {
                 "order": "id"
             }
         },
+        "stores.away": {
+            "uri": "stores/away",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "stores.away.dispatch": {
+            "uri": "stores/away/{work}/dispatch",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "work": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "work"
+            ],
+            "bindings": {
+                "work": "id"
+            }
+        },
+        "stores.away.back": {
+            "uri": "stores/away/{work}/back",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "work": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "work"
+            ],
+            "bindings": {
+                "work": "id"
+            }
+        },
         "kit.from-stock": {
             "uri": "kit/{line}/from-stock",
             "methods": [
@@ -1713,6 +1750,42 @@ export const addresses = {
             ],
             "bindings": {
                 "order": "id"
+            }
+        },
+        "stores.away.work": {
+            "uri": "stores/away/work",
+            "methods": [
+                "POST"
+            ]
+        },
+        "stores.away.expected": {
+            "uri": "stores/away/{work}/expected",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "work": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "work"
+            ],
+            "bindings": {
+                "work": "id"
+            }
+        },
+        "stores.away.call-off": {
+            "uri": "stores/away/{work}/call-off",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "work": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "work"
+            ],
+            "bindings": {
+                "work": "id"
             }
         },
         "stores.wrong.as-it-is": {
