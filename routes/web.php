@@ -31,6 +31,7 @@ use App\Http\Controllers\LogbookController;
 use App\Http\Controllers\Parts\AwayController;
 use App\Http\Controllers\Parts\OrderController;
 use App\Http\Controllers\Parts\PartController;
+use App\Http\Controllers\Parts\PartTableController;
 use App\Http\Controllers\Parts\StoresController;
 use App\Http\Controllers\Parts\SupplierController;
 use App\Http\Controllers\Parts\WrongController;
@@ -222,6 +223,10 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::post('/setbacks/{setback}/withdraw', [SetbackController::class, 'withdraw'])->where('setback', '[0-9]{1,9}')->name('setbacks.withdraw');
         Route::post('/setbacks/{setback}/later', [SetbackController::class, 'later'])->where('setback', '[0-9]{1,9}')->name('setbacks.later');
         Route::put('/setbacks/{setback}/say', [SetbackController::class, 'say'])->where('setback', '[0-9]{1,9}')->name('setbacks.say');
+        Route::get('/stores/table', [PartTableController::class, 'show'])->name('stores.table');
+        Route::get('/stores/parts.csv', [PartTableController::class, 'file'])->name('stores.table.file');
+        Route::post('/stores/table/look', [PartTableController::class, 'look'])->middleware(AsksOnly::class)->name('stores.table.look');
+        Route::post('/stores/table', [PartTableController::class, 'store']);
         Route::post('/stores/parts', [PartController::class, 'store']);
         Route::put('/stores/parts/{part}/known', [PartController::class, 'change'])->where('part', '[0-9]{1,9}')->name('stores.parts.change');
         Route::post('/stores/parts/{part}/gone', [PartController::class, 'letGo'])->where('part', '[0-9]{1,9}')->name('stores.parts.gone');

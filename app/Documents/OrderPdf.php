@@ -55,7 +55,7 @@ final readonly class OrderPdf
     public function csv(PartOrder $order): string
     {
         $order->loadMissing(['supplier', 'lines']);
-        $rows = array_map(fn (array $one): array => array_map(static fn (string $cell): string => preg_match('/^[=+@-]/', $cell) === 1 ? "'{$cell}" : $cell, [
+        $rows = array_map(fn (array $one): array => array_map(Tables::plain(...), [
             (string) $order->id, $order->ordered_on, $order->expected_on, $order->supplier->name, $one[1], $one[0], (string) Amount::units($one[2]), $one[3], str_replace(',', '', $this->house->money($one[4])->plain()),
             $this->house->shop()->currency,
         ]), $this->together($order));

@@ -10,6 +10,7 @@ use App\Models\Parts\Part;
 use App\Models\Parts\StockLot;
 use App\Models\Parts\StockMovement;
 use App\Models\People\Person;
+use App\Planning\Parts\Reserved;
 use App\Support\Refused;
 use App\Support\Say;
 use Regimen\Stores\Stock\Amount;
@@ -17,7 +18,7 @@ use Regimen\Stores\Stock\Amount;
 /** A stocktake: what was counted is what there is; what differs is booked, with its money. All that was counted, or nothing. */
 final readonly class CountStock
 {
-    public function __construct(private Recording $recording, private StockBook $book)
+    public function __construct(private Recording $recording, private StockBook $stock)
     {
     }
 
@@ -41,19 +42,31 @@ final readonly class CountStock
                 if (! Amount::canBe(Amount::of($count['counted']), $part->unit)) {
                     $wrong["counted.{$id}"] = 'Write a whole number.';
                 }
-                $difference = Amount::of($count['counted']) - (int) StockLot::query()->whereBelongsTo($part)->where('wrong', '')->sum('left');
+                $difference = Amount::of($count['counted']) - Reserved::there($part);
                 $difference === 0 || $differences[] = [$part, $difference];
             }
             if ($wrong !== []) {
                 throw \Illuminate\Validation\ValidationException::withMessages([...$wrong, 'conflict' => 'Nothing was booked yet: look at what is marked.']);
             }
             foreach ($differences as [$part, $difference]) {
-                $difference < 0 ? $this->less($by, $part, -$difference, $because) : $this->more($by, $part, $difference, $because);
-                $this->recording->log(null, $by, 'stores', "Counted: {$part->name}, ".Say::amount(Amount::units(abs($difference)), $part->unit).($difference < 0 ? ' less' : ' more').' than was written down.');
+                $this->book($by, $part, $difference, $because);
             }
 
             return count($differences);
         });
+    }
+
+    /** So much lies there: what differs is booked. Runs inside an action's transaction. */
+    public function set(Person $by, Part $part, int $amount, string $because): void
+    {
+        $difference = $amount - Reserved::there($part);
+        $difference === 0 || $this->book($by, $part, $difference, $because);
+    }
+
+    private function book(Person $by, Part $part, int $difference, string $because): void
+    {
+        $difference < 0 ? $this->less($by, $part, -$difference, $because) : $this->more($by, $part, $difference, $because);
+        $this->recording->log(null, $by, 'stores', "Counted: {$part->name}, ".Say::amount(Amount::units(abs($difference)), $part->unit).($difference < 0 ? ' less' : ' more').' than was written down.');
     }
 
     /** What has gone by is counted too, and goes first. */
@@ -63,7 +76,7 @@ final readonly class CountStock
         foreach ($lots as $lot) {
             $less = min($missing, $lot->left);
             if ($less > 0) {
-                $this->book->takeFrom($by, $lot, $less, MovementKind::Counted, $because);
+                $this->stock->takeFrom($by, $lot, $less, MovementKind::Counted, $because);
                 $missing -= $less;
             }
         }
@@ -74,14 +87,14 @@ final readonly class CountStock
     {
         $last = StockLot::query()->whereBelongsTo($part)->where('wrong', '')->latest('id')->first();
         $cost = $last === null ? (int) ($part->offers->first()->cost_minor ?? 0) * Amount::units($found) : $last->cost_minor * $found / $last->quantity;
-        $this->book->add($by, $part, $found, (int) round($cost), MovementKind::Counted, $because, $last === null ? [] : $last->only(['supplier_id']));
+        $this->stock->add($by, $part, $found, (int) round($cost), MovementKind::Counted, $because, $last === null ? [] : $last->only(['supplier_id']));
     }
 
     public function throwAway(Person $by, StockLot $lot, float $quantity, string $because): void
     {
         $this->recording->keep(function () use ($by, $lot, $quantity, $because): void {
             UseStock::mustBeWhole(Amount::of($quantity), $lot->part);
-            $this->book->takeFrom($by, $lot, Amount::of($quantity), MovementKind::ThrownAway, $because);
+            $this->stock->takeFrom($by, $lot, Amount::of($quantity), MovementKind::ThrownAway, $because);
             $this->recording->log(null, $by, 'stores', 'Thrown away: '.Say::amount($quantity, $lot->part->unit)." of {$lot->part->name}: {$because}");
         });
     }

@@ -22,6 +22,7 @@ use App\Support\Refused;
 use App\Support\Say;
 use Regimen\Costing\KitState;
 use Regimen\Parts\PartGroup;
+use Regimen\Route\Edits\SendOut;
 use Regimen\Route\OperationState;
 use Regimen\Units\Money;
 
@@ -46,6 +47,9 @@ final readonly class SendWork
             $operation = Operation::query()->where('build_id', $build->id)->where('key', $key)->first();
             if ($operation === null || $operation->state !== OperationState::Open) {
                 throw Refused::because('Only what is not begun yet can be done elsewhere.', 'operation');
+            }
+            if ($operation->way === SendOut::WAY) {
+                throw Refused::because("“{$operation->name}” is sent out already.", 'operation');
             }
             $change = $this->route->make($by, $build, $version, [
                 'kind' => 'send-out', 'key' => $key, 'to' => $supplier->name, 'away' => 1_440 * $said['lead_days'], 'also' => $also,

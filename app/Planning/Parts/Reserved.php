@@ -8,6 +8,7 @@ use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\Parts\Part;
 use App\Models\Parts\PartOrderLine;
+use App\Models\Parts\StockLot;
 use Regimen\Costing\KitState;
 use Regimen\Stores\Stock\Amount;
 
@@ -19,6 +20,12 @@ final class Reserved
 
     /** @var array<int, float>|null */
     private ?array $coming = null;
+
+    /** Thousandths of its unit in the drawer that nothing is wrong with. */
+    public static function there(Part $part): int
+    {
+        return (int) StockLot::query()->whereBelongsTo($part)->where('wrong', '')->sum('left');
+    }
 
     public function of(Part $part): float
     {

@@ -8,7 +8,7 @@ use App\Http\Requests\Stores\BoardTableRequest;
 use App\Models\People\Person;
 use App\Models\Stores\Board;
 use App\Pages\Stores\BoardTableProps;
-use App\Pages\Stores\BoardTableSeen;
+use App\Pages\Stores\TableLooked;
 use App\Planning\House\House;
 use App\Planning\Stores\BoardImport;
 use Regimen\Formats\Boards\BoardTable;
@@ -27,14 +27,14 @@ final readonly class BoardTablePage
         return new BoardTableProps(BoardTable::COLUMNS);
     }
 
-    public function look(BoardTableRequest $request): BoardTableSeen
+    public function look(BoardTableRequest $request): TableLooked
     {
         try {
             $changes = array_column($this->import->of($request->boards()), 'words');
 
-            return new BoardTableSeen($changes, $changes === [] ? 'The table says nothing that is not known already.' : '');
+            return new TableLooked($changes, $changes === [] ? 'The table says nothing that is not known already.' : '');
         } catch (UnreadableFile $refused) {
-            return new BoardTableSeen([], $refused->getMessage()."\nNothing would be taken.");
+            return new TableLooked([], $refused->getMessage()."\nNothing would be taken.");
         }
     }
 
@@ -43,7 +43,7 @@ final readonly class BoardTablePage
     {
         $rows = [];
         foreach (Board::query()->there()->orderBy('id')->lazy() as $one) {
-            $rows[] = array_map(static fn (string $cell): string => preg_match('/^[=+@-]/', $cell) === 1 ? "'{$cell}" : $cell, [
+            $rows[] = array_map(Tables::plain(...), [
                 (string) $one->id, $one->species, (string) ($one->length_tenths / 10), (string) ($one->width_tenths / 10), (string) ($one->thickness_tenths / 10),
                 $viewer->isManager() ? $this->house->money($one->cost_minor)->plain() : '', $one->cut->value, $one->figure, $one->supplier, $one->bought_on, $one->place, $one->origin, $one->papers, '', '', $one->note,
             ]);

@@ -69,6 +69,12 @@ final class Tables
         ];
     }
 
+    /** A spreadsheet does not take it for a formula. */
+    public static function plain(string $cell): string
+    {
+        return preg_match('/^[=+@-]/', $cell) === 1 ? "'{$cell}" : $cell;
+    }
+
     /** @param  array{list<string>, list<list<string>>}  $table */
     public static function csv(array $table): string
     {

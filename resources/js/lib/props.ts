@@ -252,12 +252,6 @@ export interface BoardTableProps {
     columns: string[];
 }
 
-/** What a table of boards would change. */
-export interface BoardTableSeen {
-    changes: string[];
-    problem: string;
-}
-
 export interface BoardsProps {
     headline: string;
     balance: string;
@@ -1582,6 +1576,10 @@ export interface PartProps {
     history: string[];
 }
 
+export interface PartTableProps {
+    columns: string[];
+}
+
 export interface PartTakenIn {
     id: number;
     name: string;
@@ -2579,6 +2577,12 @@ export interface SuppliersProps {
     suppliers: SupplierShown[];
 }
 
+/** What a table would change. */
+export interface TableLooked {
+    changes: string[];
+    problem: string;
+}
+
 /** A table as it was read, before anything of it is taken. */
 export interface TableSeen {
     columns: string[];
@@ -2927,6 +2931,7 @@ export interface Pages {
     'stores/Order': OrderProps;
     'stores/Papers': PapersProps;
     'stores/Part': PartProps;
+    'stores/PartTable': PartTableProps;
     'stores/Stores': StoresProps;
     'stores/Suppliers': SuppliersProps;
     'stores/Yard': YardProps;

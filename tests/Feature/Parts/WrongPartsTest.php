@@ -101,6 +101,7 @@ final class WrongPartsTest extends TestCase
         foreach ([$this->build, $other] as $build) {
             KitLine::query()->where('build_id', $build->id)->where('name', 'pickup')->update(['state' => 'needed']);
         }
+        $this->supplier();
         $winder = $this->supplier(['name' => 'the winder', 'express_days' => '4', 'express' => '30']);
         $quick = $this->supplier(['name' => 'the quick one']);
         $this->place($winder, [self::asked($this->line('pickup'), '190')], '2026-03-25')->assertSessionHasNoErrors();

@@ -6,6 +6,7 @@ namespace Regimen\Formats\Boards;
 
 use DateTimeImmutable;
 use Regimen\Formats\CsvTable;
+use Regimen\Formats\NamedCells;
 use Regimen\Instrument\Fretboard\TimberCut;
 use Regimen\Timber\RoughBoard;
 use Regimen\Timber\Species;
@@ -41,8 +42,7 @@ final class BoardTable
     /** @var array<int, string> */
     private array $refused = [];
 
-    /** @param  array<string, int>  $columns  by name */
-    private function __construct(private readonly array $columns, private readonly string $currency, private readonly DateTimeImmutable $today)
+    private function __construct(private readonly NamedCells $columns, private readonly string $currency, private readonly DateTimeImmutable $today)
     {
     }
 
@@ -81,28 +81,11 @@ final class BoardTable
         return $rows;
     }
 
-    /**
-     * The columns by name; units behind a name are left out of it: `length, mm`.
-     *
-     * @return array<string, int>
-     */
-    private static function named(CsvTable $table): array
+    private static function named(CsvTable $table): NamedCells
     {
-        $columns = [];
-        foreach ($table->columns as $at => $column) {
-            $name = (string) preg_replace('/\s*[,(\[].*$/', '', mb_strtolower($column));
-            if ($name !== '' && ! in_array($name, self::COLUMNS, true)) {
-                throw UnreadableFile::at(1, "column “{$column}” is not known. The first line names the columns (title lines above it are taken out first): ".implode(', ', self::COLUMNS));
-            }
-            if (isset($columns[$name])) {
-                throw UnreadableFile::at(1, "column “{$column}” stands there twice");
-            }
-            if ($name !== '') {
-                $columns[$name] = $at;
-            }
-        }
-        $missing = array_diff(self::NEEDED, array_keys($columns));
-        if (! isset($columns['board']) && $missing !== []) {
+        $columns = NamedCells::of($table, self::COLUMNS);
+        $missing = $columns->missing(self::NEEDED);
+        if (! $columns->has('board') && $missing !== []) {
             throw UnreadableFile::at(1, 'there is no column '.implode(', ', $missing).'; without a column board every line is a new one and needs them');
         }
 
@@ -112,35 +95,24 @@ final class BoardTable
     /** @param  list<string>  $cells */
     private function row(int $line, array $cells): BoardRow
     {
-        $number = $this->cell($cells, 'board');
+        $number = $this->columns->cell($cells, 'board');
         if ($number !== '' && preg_match('/^[1-9]\d{0,8}$/', $number) !== 1) {
             throw new InvalidQuantity("column board: “{$number}” is no number of a board".(preg_match('/total|sum/i', $number) === 1 ? '; take lines with totals out' : ''));
         }
         if ($number === '') {
-            $this->mustBeWhole($cells);
+            $this->columns->mustBeWhole($cells, self::NEEDED);
         }
         [$length, $width, $thickness] = array_map(fn (string $side): ?Length => $this->length($cells, $side), array_keys(self::BOUNDS));
         if ($length !== null && $width !== null && $thickness !== null) {
-            $this->at('thickness', static fn (): RoughBoard => RoughBoard::of($length, $width, $thickness));
+            NamedCells::at('thickness', static fn (): RoughBoard => RoughBoard::of($length, $width, $thickness));
         }
         $weight = $this->number($cells, 'weight', 0.02, 200.0);
 
         return new BoardRow(
             $line, $number === '' ? null : (int) $number, $this->texts($cells), $length, $width, $thickness,
-            $this->given($cells, 'cost', fn (string $typed): Money => Money::parse($typed, $this->currency)),
+            $this->columns->given($cells, 'cost', fn (string $typed): Money => Money::parse($typed, $this->currency)),
             $this->number($cells, 'moisture', 3.0, 60.0), $weight === null ? null : (int) round($weight * 1000),
         );
-    }
-
-    /** @param  list<string>  $cells */
-    private function mustBeWhole(array $cells): void
-    {
-        foreach (self::NEEDED as $column) {
-            if ($this->cell($cells, $column) === '') {
-                $isTotal = preg_grep('/^\W*(sub)?(total|sum)/i', $cells) !== [];
-                throw new InvalidQuantity("column {$column} is empty".($isTotal ? '; take lines with totals out' : ''));
-            }
-        }
     }
 
     /**
@@ -151,25 +123,25 @@ final class BoardTable
     {
         $texts = [];
         foreach (self::TEXTS as $column) {
-            $typed = $this->cell($cells, $column);
+            $typed = $this->columns->cell($cells, $column);
             if (mb_strlen($typed) > ($column === 'note' ? 1_000 : self::MOST_LETTERS)) {
                 throw new InvalidQuantity("column {$column}: longer than it can be kept");
             }
             $typed === '' || $texts[$column] = $typed;
         }
-        $species = $this->cell($cells, 'species');
+        $species = $this->columns->cell($cells, 'species');
         if ($species !== '') {
             $names = Species::names();
             $known = array_combine(array_map(mb_strtolower(...), $names), $names);
             $texts['species'] = $known[mb_strtolower($species)] ?? throw new InvalidQuantity("column species: “{$species}” is not in the timber table");
         }
-        $cut = $this->cell($cells, 'cut');
+        $cut = $this->columns->cell($cells, 'cut');
         if ($cut !== '') {
             $texts['cut'] = (TimberCut::tryFrom(str_replace(' ', '-', mb_strtolower($cut))) ?? throw new InvalidQuantity(
                 "column cut: “{$cut}” is none of ".implode(', ', array_map(static fn (TimberCut $one): string => $one->value, TimberCut::cases())),
             ))->value;
         }
-        $day = $this->given($cells, 'bought on', fn (string $typed): DateTimeImmutable => DayText::parse($typed, $this->today, true, true));
+        $day = $this->columns->given($cells, 'bought on', fn (string $typed): DateTimeImmutable => DayText::parse($typed, $this->today, true, true));
         if ($day !== null) {
             $texts['bought on'] = $day > $this->today ? throw new InvalidQuantity('column bought on: that day is still to come') : $day->format('Y-m-d');
         }
@@ -180,7 +152,7 @@ final class BoardTable
     /** @param  list<string>  $cells */
     private function length(array $cells, string $side): ?Length
     {
-        $length = $this->given($cells, $side, static fn (string $typed): Length => Length::parse($typed));
+        $length = $this->columns->given($cells, $side, static fn (string $typed): Length => Length::parse($typed));
         [$least, $most] = self::BOUNDS[$side];
         if ($length !== null && ($length->mm < $least || $length->mm > $most)) {
             throw new InvalidQuantity("column {$side}: {$length->inMillimetres()} is not between {$least} and {$most} mm");
@@ -192,48 +164,12 @@ final class BoardTable
     /** @param  list<string>  $cells */
     private function number(array $cells, string $column, float $least, float $most): ?float
     {
-        $typed = trim(str_replace(['%', 'kg', ','], ['', '', '.'], $this->cell($cells, $column)));
+        $typed = trim(str_replace(['%', 'kg', ','], ['', '', '.'], $this->columns->cell($cells, $column)));
         if ($typed === '') {
             return null;
         }
 
         return is_numeric($typed) && (float) $typed >= $least && (float) $typed <= $most ? (float) $typed
-            : throw new InvalidQuantity("column {$column}: “{$this->cell($cells, $column)}” is no number between {$least} and {$most}");
-    }
-
-    /**
-     * @template T
-     *
-     * @param  list<string>  $cells
-     * @param  \Closure(string): T  $read
-     * @return T|null
-     */
-    private function given(array $cells, string $column, \Closure $read): mixed
-    {
-        $typed = $this->cell($cells, $column);
-
-        return $typed === '' ? null : $this->at($column, static fn (): mixed => $read($typed));
-    }
-
-    /**
-     * @template T
-     *
-     * @param  \Closure(): T  $read
-     * @return T
-     */
-    private function at(string $column, \Closure $read): mixed
-    {
-        try {
-            return $read();
-        } catch (\InvalidArgumentException|InvalidQuantity $wrong) {
-            throw new InvalidQuantity("column {$column}: {$wrong->getMessage()}");
-        }
-    }
-
-    /** @param  list<string>  $cells */
-    private function cell(array $cells, string $column): string
-    {
-        // A spreadsheet is kept from taking a text for a formula by a mark in front of it.
-        return isset($this->columns[$column]) ? (string) preg_replace('/^\'(?=[=+@-])/', '', trim($cells[$this->columns[$column]] ?? '')) : '';
+            : throw new InvalidQuantity("column {$column}: “{$this->columns->cell($cells, $column)}” is no number between {$least} and {$most}");
     }
 }

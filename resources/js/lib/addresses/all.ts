@@ -1571,6 +1571,26 @@ export const addresses = {
                 "setback": "id"
             }
         },
+        "stores.table": {
+            "uri": "stores/table",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "stores.table.file": {
+            "uri": "stores/parts.csv",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "stores.table.look": {
+            "uri": "stores/table/look",
+            "methods": [
+                "POST"
+            ]
+        },
         "stores.parts.change": {
             "uri": "stores/parts/{part}/known",
             "methods": [

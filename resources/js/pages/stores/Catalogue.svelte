@@ -45,6 +45,7 @@
 <h1>{headline}</h1>
 <p class="quiet">
     What is bought comes into the catalogue by itself. Free lies in its drawer for nobody; reserved lies in a kit.
+    {#if manager}<a class="inline" use:inertia href={route('stores.table')}>Parts, prices and stock as a table</a>.{/if}
     {#if value}All of it is worth <span class="figure">{value}</span>.{/if}
 </p>
 <div class="flex flex-wrap gap-3 items-end mt-2">

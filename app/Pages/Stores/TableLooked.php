@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Pages\Stores;
 
-/** What a table of boards would change. */
-final readonly class BoardTableSeen
+/** What a table would change. */
+final readonly class TableLooked
 {
-    /** @param  list<string>  $changes  one a board */
+    /** @param  list<string>  $changes  in words, one a line */
     public function __construct(public array $changes, public string $problem)
     {
     }
