@@ -223,6 +223,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::post('/setbacks/{setback}/withdraw', [SetbackController::class, 'withdraw'])->where('setback', '[0-9]{1,9}')->name('setbacks.withdraw');
         Route::post('/setbacks/{setback}/later', [SetbackController::class, 'later'])->where('setback', '[0-9]{1,9}')->name('setbacks.later');
         Route::put('/setbacks/{setback}/say', [SetbackController::class, 'say'])->where('setback', '[0-9]{1,9}')->name('setbacks.say');
+        Route::get('/stores/values', [StoresController::class, 'values'])->name('stores.values');
         Route::get('/stores/table', [PartTableController::class, 'show'])->name('stores.table');
         Route::get('/stores/parts.csv', [PartTableController::class, 'file'])->name('stores.table.file');
         Route::post('/stores/table/look', [PartTableController::class, 'look'])->middleware(AsksOnly::class)->name('stores.table.look');

@@ -2749,6 +2749,32 @@ export interface UsualRework {
     hold: string;
 }
 
+/** What something in the stores is worth. */
+export interface ValueLine {
+    what: string;
+    value: string;
+    because: string;
+}
+
+/** What the stock of parts was worth in a month. */
+export interface ValueMonth {
+    month: string;
+    opening: string;
+    came: string;
+    taken: string;
+    used: string;
+    lost: string;
+    sentBack: string;
+    closing: string;
+}
+
+export interface ValuesProps {
+    headline: string;
+    now: ValueLine[];
+    builds: ValueLine[];
+    months: ValueMonth[];
+}
+
 export type Verdict = 'late' | 'risk' | 'kept' | 'no-promise' | 'unplanned' | 'incomplete';
 
 /** Who is signed in. */
@@ -2934,6 +2960,7 @@ export interface Pages {
     'stores/PartTable': PartTableProps;
     'stores/Stores': StoresProps;
     'stores/Suppliers': SuppliersProps;
+    'stores/Values': ValuesProps;
     'stores/Yard': YardProps;
     'taking-in/Finished': FinishedProps;
     'taking-in/TakingIn': TakingInProps;

@@ -157,4 +157,27 @@ final class StockTest extends TestCase
         $this->assertSame(['sealed tuner', null, 'B-77'], [$short['name'], $short['line'], $short['number']]);
         $this->assertStringStartsWith('for stock: 2 pieces there, ordered again at 4', $short['for']);
     }
+
+    /** The other way: what every lot still holds, and what every movement came to. */
+    public function test_what_the_stores_are_worth_adds_up_month_by_month(): void
+    {
+        $part = $this->part();
+        $this->stocked($part, 7, '100.01');
+        $this->at('2026-04-07 09:00');
+        $line = $this->line('tuner');
+        $this->post("/kit/{$line->id}/from-stock", ['version' => $line->version, 'part' => $part->id, 'quantity' => '6'])->assertSessionHasNoErrors();
+        $this->at('2026-05-04 09:00');
+        $this->post('/stores/count', ['counted' => [$part->id => '0'], 'seen' => [$part->id => StockMovement::query()->max('id')]])->assertSessionHasNoErrors();
+        $this->actingAs($this->maker)->get('/stores/values')->assertForbidden();
+        $page = $this->actingAs($this->manager)->get('/stores/values')->assertOk();
+        $this->assertSame(
+            [['2026-05', '14.29', '', '-14.29', '0.00'], ['2026-04', '100.01', '-85.72', '', '14.29'], ['2026-03', '0.00', '', '', '100.01']],
+            array_map(static fn (array $one): array => [$one['month'], $one['opening'], $one['taken'] === '0.00' ? '' : $one['taken'], $one['lost'] === '0.00' ? '' : $one['lost'], $one['closing']], $page->inertiaProps('months')),
+        );
+        $this->assertSame('The stores are worth 0.00 EUR', $page->inertiaProps('headline'));
+        $bound = collect($page->inertiaProps('now'))->firstWhere('what', 'In kits of builds in the making');
+        $kit = KitLine::query()->where('build_id', $this->build->id)->whereIn('state', ['arrived', 'used'])->get()->sum(static fn (KitLine $one): int => $one->costMinor());
+        $this->assertSame(number_format($kit / 100, 2), $bound['value']);
+        $this->assertBooksAreRight();
+    }
 }

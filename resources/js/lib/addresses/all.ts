@@ -1571,6 +1571,13 @@ export const addresses = {
                 "setback": "id"
             }
         },
+        "stores.values": {
+            "uri": "stores/values",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
         "stores.table": {
             "uri": "stores/table",
             "methods": [

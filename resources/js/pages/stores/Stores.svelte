@@ -55,7 +55,8 @@
     <a use:inertia href={route('timber')}>Boards</a>
     <a use:inertia href={route('stores.away')}>Work sent out</a>
     <a use:inertia href={route('parts')}>Kits and prices</a>
-    {#if manager}<a use:inertia href={route('stores.suppliers')}>Suppliers</a>{/if}
+    {#if manager}<a use:inertia href={route('stores.suppliers')}>Suppliers</a>
+        <a use:inertia href={route('stores.values')}>What it is worth</a>{/if}
 </p>
 
 {#if late.length > 0}
