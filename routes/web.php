@@ -228,7 +228,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::get('/stores/parts.csv', [PartTableController::class, 'file'])->name('stores.table.file');
         Route::post('/stores/table/look', [PartTableController::class, 'look'])->middleware(AsksOnly::class)->name('stores.table.look');
         Route::post('/stores/table', [PartTableController::class, 'store']);
-        Route::post('/stores/parts', [PartController::class, 'store']);
+        Route::post('/stores/catalogue', [PartController::class, 'store'])->name('stores.catalogue');
         Route::put('/stores/parts/{part}/known', [PartController::class, 'change'])->where('part', '[0-9]{1,9}')->name('stores.parts.change');
         Route::post('/stores/parts/{part}/gone', [PartController::class, 'letGo'])->where('part', '[0-9]{1,9}')->name('stores.parts.gone');
         Route::post('/stores/parts/{part}/offers', [PartController::class, 'offer'])->where('part', '[0-9]{1,9}')->name('stores.parts.offers');

@@ -67,6 +67,7 @@ final class DemoShop extends Seeder
             }
             $simulation->workUntil($now);
             $this->moveTo($now);
+            (new DemoParts)->run($now);
             $this->finishingTouches($now);
             DemoSpecifications::finish(
                 $this->manager(), $this->build(DemoBuilds::TIGHT), $this->build(DemoBuilds::WAITS_FOR_CLIENT),
@@ -78,7 +79,6 @@ final class DemoShop extends Seeder
             (new DemoBench)->run($now);
             (new DemoSetbacks)->run($now, $this->manager());
             (new DemoBoards)->run($now);
-            (new DemoParts)->run($now);
             app(Planner::class)->replan('the demo shop was filled');
         });
         app()->bind(Standings::class);

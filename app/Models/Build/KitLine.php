@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Build;
 
+use App\Models\Parts\Part;
 use App\Models\ShopModel;
 use App\Models\Stores\Blank;
 use Illuminate\Database\Eloquent\Collection;
@@ -19,6 +20,7 @@ use Regimen\Parts\PartGroup;
  * @property int|null $piece_id  the piece in stock that it is in
  * @property int|null $setback_id  to whose loss it belongs
  * @property Build $build
+ * @property Part|null $part
  * @property Collection<int, Blank> $blanks
  */
 class KitLine extends ShopModel
@@ -45,6 +47,12 @@ class KitLine extends ShopModel
     public function build(): BelongsTo
     {
         return $this->belongsTo(Build::class);
+    }
+
+    /** @return BelongsTo<Part, $this> */
+    public function part(): BelongsTo
+    {
+        return $this->belongsTo(Part::class);
     }
 
     /** @return HasMany<Blank, $this> that were cut for it */

@@ -20,6 +20,7 @@ final readonly class SpecificationProps extends Page
      * @param  list<FieldGroup>  $fields
      * @param  list<BenchTable>  $tables
      * @param  list<BenchFile>  $files
+     * @param  list<PartToPick>  $parts  of the catalogue
      */
     public function __construct(
         public BuildName $build,
@@ -30,6 +31,7 @@ final readonly class SpecificationProps extends Page
         public Worked $worked,
         public array $tables,
         public array $files,
+        public array $parts,
     ) {
     }
 }

@@ -23,10 +23,13 @@ use App\Pages\Sheet\PersonName;
 use App\Pages\Sheet\ReasonChain;
 use App\Pages\Sheet\SheetBuild;
 use App\Pages\Sheet\SheetKitLine;
+use App\Pages\Shop\Option;
 use App\Planning\House\House;
+use App\Planning\Parts\Catalogue;
 use App\Planning\Plan\Outlooks;
 use App\Planning\Specification\Revisions;
 use App\Planning\Stores\BuildLots;
+use App\Queries\Parts\InStockFor;
 use App\Queries\Setback\BuildSetbacks;
 use App\Queries\Setback\TellForms;
 use App\Queries\Specification\Drawings;
@@ -34,6 +37,7 @@ use App\Queries\Specification\SpecificationWords;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Collection;
+use Regimen\Costing\KitState;
 use Regimen\Forecast\Outlook;
 use Regimen\Instrument\Reading\ReadSpecification;
 
@@ -50,6 +54,7 @@ final readonly class BuildSheet
         private SheetNext $next,
         private BuildSetbacks $setbacks,
         private TellForms $tellForms,
+        private InStockFor $inStock,
     ) {
     }
 
@@ -57,7 +62,7 @@ final readonly class BuildSheet
     {
         $build->load(
             [
-                'client', 'specification', 'draft', 'measurements.person', 'kit.blanks', 'logbook.person',
+                'client', 'specification', 'draft', 'measurements.person', 'kit.blanks', 'kit.part', 'logbook.person',
                 'operations' => static fn ($query) => $query->with(['planned', 'person', 'runningClocks'])->withSum(
                     'timeEntries as worked_minutes', 'minutes',
                 ),
@@ -72,6 +77,8 @@ final readonly class BuildSheet
         $entries = $this->entries($build);
         $people = Person::query()->orderBy('id')->get();
 
+        $inStock = $build->status === BuildStatus::Open ? $this->inStock->kit($build->kit) : [];
+
         return new BuildSheetProps(
             build: self::build($build, $read, $finish, $outlook, $viewer),
             drawing: Drawings::ofRevision($build->specification)->drawing,
@@ -79,7 +86,7 @@ final readonly class BuildSheet
             holdsFinish: $build->route_lacks === '' ? $this->route->holdsFinish($build, $people) : null,
             specification: SpecificationWords::of($read, $build->specification, BuildLots::of($build)),
             operations: $this->route->operations($build, $people),
-            kit: array_values($build->kit->map(fn (KitLine $line): SheetKitLine => $this->kitLine($line, $viewer))->all()),
+            kit: array_values($build->kit->map(fn (KitLine $line): SheetKitLine => $this->kitLine($line, $viewer, $inStock[$line->id] ?? []))->all()),
             measured: Measured::offered($build, $read),
             hours: array_values($entries->map(static fn (TimeEntry $entry): HoursLine => self::hours($entry))->all()),
             progress: $this->progress->of($build, $entries->whereNull('struck_at'), $outlook, $viewer->isManager()),
@@ -138,7 +145,8 @@ final readonly class BuildSheet
             ->get();
     }
 
-    private function kitLine(KitLine $line, Person $viewer): SheetKitLine
+    /** @param  list<Option>  $inStock */
+    private function kitLine(KitLine $line, Person $viewer, array $inStock): SheetKitLine
     {
         return new SheetKitLine(
             id: $line->id,
@@ -161,6 +169,8 @@ final readonly class BuildSheet
             cost: $viewer->isManager() ? $this->house->money($line->costMinor())->plain() : null,
             costIsEstimate: $line->cost_minor === null,
             cutFrom: implode(', ', $line->blanks->map(static fn (Blank $one): string => "blank {$one->id} from board {$one->board_id}")->all()),
+            part: $line->part === null || $line->part->name === $line->name ? '' : $line->part->name, inStock: $inStock,
+            canGoBack: $viewer->isManager() && $line->state === KitState::Arrived && $line->used + $line->written_off <= 0 && $line->piece_id === null && Catalogue::isPart($line->group, $line->unit) && $line->lead_days > 0,
         );
     }
 

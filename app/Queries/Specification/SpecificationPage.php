@@ -14,6 +14,7 @@ use App\Pages\Specification\RevisionHead;
 use App\Pages\Specification\RevisionName;
 use App\Pages\Specification\SpecificationProps;
 use App\Planning\Specification\Revisions;
+use App\Queries\Parts\InStockFor;
 use Regimen\Electronics\ElectricWords;
 use Regimen\Figures\TapPosition;
 use Regimen\Figures\TapTest;
@@ -28,7 +29,7 @@ final readonly class SpecificationPage
         'body' => 'Body and cavities',
     ];
 
-    public function __construct(private WorkedOut $workedOut, private Revisions $revisions)
+    public function __construct(private WorkedOut $workedOut, private Revisions $revisions, private InStockFor $inStock)
     {
     }
 
@@ -65,6 +66,7 @@ final readonly class SpecificationPage
                 array_keys(self::FILES),
                 self::FILES,
             ),
+            parts: $manager && ! $revision->isReleased() ? $this->inStock->specification() : [],
         );
     }
 

@@ -1587,6 +1587,14 @@ export interface PartTakenIn {
     state: KitState;
 }
 
+/** A part of the catalogue whose figures can be taken into a specification. */
+export interface PartToPick {
+    id: number;
+    name: string;
+    words: string;
+    fields: Record<string, string>;
+}
+
 export interface PartsProps {
     expected: PartLine[];
     toOrder: PartLine[];
@@ -2359,6 +2367,9 @@ export interface SheetKitLine {
     cost: string | null;
     costIsEstimate: boolean;
     cutFrom: string;
+    part: string;
+    inStock: Option[];
+    canGoBack: boolean;
 }
 
 export interface SheetLine {
@@ -2465,6 +2476,7 @@ export interface SpecificationProps {
     worked: Worked;
     tables: BenchTable[];
     files: BenchFile[];
+    parts: PartToPick[];
 }
 
 export interface SpecificationSheet {

@@ -38,7 +38,7 @@ trait KeepsParts
     /** @param  array<string, mixed>  $said */
     private function part(array $said = []): Part
     {
-        $this->post('/stores/parts', ['name' => 'sealed tuner', 'group' => 'tuners', 'unit' => 'piece', 'place' => 'drawer A1', ...$said])->assertSessionHasNoErrors();
+        $this->post('/stores/catalogue', ['name' => 'sealed tuner', 'group' => 'tuners', 'unit' => 'piece', 'place' => 'drawer A1', ...$said])->assertSessionHasNoErrors();
 
         return Part::query()->latest('id')->firstOrFail();
     }

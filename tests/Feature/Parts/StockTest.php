@@ -136,15 +136,15 @@ final class StockTest extends TestCase
     public function test_the_catalogue_refuses_what_cannot_be(): void
     {
         $part = $this->part();
-        $this->post('/stores/parts', ['name' => 'sealed tuner', 'group' => 'tuners', 'unit' => 'piece'])->assertSessionHasErrors(['name' => '“sealed tuner” stands in the catalogue already.']);
-        $this->post('/stores/parts', ['name' => 'a plank', 'group' => 'neck-timber', 'unit' => 'piece'])->assertSessionHasErrors('group');
-        $this->post('/stores/parts', ['name' => 'x', 'group' => 'tuners', 'unit' => 'two words'])->assertSessionHasErrors('unit');
+        $this->post('/stores/catalogue', ['name' => 'sealed tuner', 'group' => 'tuners', 'unit' => 'piece'])->assertSessionHasErrors(['name' => '“sealed tuner” stands in the catalogue already.']);
+        $this->post('/stores/catalogue', ['name' => 'a plank', 'group' => 'neck-timber', 'unit' => 'piece'])->assertSessionHasErrors('group');
+        $this->post('/stores/catalogue', ['name' => 'x', 'group' => 'tuners', 'unit' => 'two words'])->assertSessionHasErrors('unit');
         $this->post("/stores/parts/{$part->id}/figures", ['field' => 'tunerHole', 'kind' => 'measured', 'value' => 'wide'])->assertSessionHasErrors('value');
         $this->post("/stores/parts/{$part->id}/figures", ['field' => 'crownWidth', 'kind' => 'measured', 'value' => '2'])->assertSessionHasErrors('field');
         $supplier = $this->supplier();
         $this->post("/stores/parts/{$part->id}/offers", ['supplier' => $supplier->id, 'cost' => '$12', 'lead_days' => '5'])->assertSessionHasErrors(['cost' => '“$12” is in another currency. The shop reckons in EUR: write what it comes to in that.']);
         $this->post("/stores/parts/{$part->id}/offers", ['supplier' => $supplier->id, 'cost' => '12', 'lead_days' => '5', 'number' => 'B-77'])->assertSessionHasNoErrors();
-        $this->actingAs($this->maker)->post('/stores/parts', ['name' => 'y', 'group' => 'tuners', 'unit' => 'piece'])->assertForbidden();
+        $this->actingAs($this->maker)->post('/stores/catalogue', ['name' => 'y', 'group' => 'tuners', 'unit' => 'piece'])->assertForbidden();
         $this->assertNull($this->get("/stores/parts/{$part->id}")->assertOk()->inertiaProps('offers.0.cost'), 'makers see no money');
         $this->actingAs($this->manager);
         $this->stocked($part, 2, '20');

@@ -33,8 +33,10 @@ final class DemoTypedInTest extends TestCase
         $planned = (new PlanOrder(app(ShopProblem::class)->assemble(), new Standing))->planned();
         $this->assertGreaterThan(0, IdleStretches::judge($planned->problem, $planned->plan, 'the demo shop'));
 
-        // Nobody remembers when what these wait for was ordered.
+        // Nobody remembers when what these wait for was ordered, nor to the minute when what is on the bench was begun.
+        Operation::query()->where('state', OperationState::Started->value)->update(['started_at' => '2026-03-18 08:12:00']);
         KitLine::query()->whereIn('build_id', Build::query()->open()->select('id'))->update(['ordered_on' => null]);
+        app()->forgetScopedInstances();
         $shop = $this->remembered();
         $before = $this->finishes();
         $this->emptied();
@@ -98,6 +100,9 @@ final class DemoTypedInTest extends TestCase
         foreach (['plan_offers', 'plan_helps', 'plan_changes', 'scenarios', 'plan_troubles', 'plan_entries', 'pins'] as $table) {
             DB::table($table)->delete();
         }
+        DB::table('sent_works')->delete();
+        DB::table('part_order_lines')->update(['build_id' => null, 'kit_line_id' => null]);
+        DB::table('stock_movements')->update(['build_id' => null, 'kit_line_id' => null]);
         DB::table('photographs')->whereIn('build_id', $open)->delete();
         DB::table('setbacks')->whereIn('build_id', $open)->delete();
         DB::table('time_entries')->whereIn('operation_id', $operations)->delete();

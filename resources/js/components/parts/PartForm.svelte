@@ -38,7 +38,7 @@
         event.preventDefault();
         const values = { ...said, by_use: byUse, alternatives };
         if (part) act.send('put', route('stores.parts.change', part.id), { ...values, version: part.version }, done);
-        else act.post(route('stores.parts'), values, done);
+        else act.post(route('stores.catalogue'), values, done);
     }
 </script>
 

@@ -13,7 +13,7 @@
 
     const act = new Act();
     const inShop = $derived(line.state === 'arrived' || line.state === 'used');
-    const changeable = $derived(open && ((manager && !inShop) || (inShop && line.left > 0)));
+    const changeable = $derived(open && ((manager && !inShop) || (inShop && line.left > 0) || line.inStock.length > 0));
     let more = $state(false);
     let expectedOn = $state(
         untrack(() => line.expectedOn ?? dateOf(new Date(shopClock.now.getTime() + line.leadDays * 86_400_000))),
@@ -21,6 +21,9 @@
     let cost = $state(untrack(() => line.cost ?? ''));
     let quantity = $derived(String(line.left));
     let because = $state('');
+    let wrong = $state('');
+    let part = $derived(line.inStock[0]?.value ?? '');
+    let take = $derived(String(line.quantity));
 
     const standing = $derived(
         line.state === 'ordered'
@@ -41,7 +44,7 @@
             <b class="font-medium">{line.name}</b>{#if line.surplus}<span class="tight small">
                     no longer needed</span
                 >{/if}
-            <span class="quiet small">{line.cutFrom || line.supplier}</span>
+            <span class="quiet small">{line.part || line.cutFrom || line.supplier}</span>
             {#if changeable}
                 <button
                     class="word small screen-only"
@@ -49,7 +52,13 @@
                     aria-expanded={more}
                     onclick={() => (more = !more)}
                 >
-                    {inShop ? 'a part of it, or spoiled' : line.state === 'ordered' ? 'change the order' : 'order'}
+                    {inShop
+                        ? 'a part of it, spoiled, wrong'
+                        : line.state === 'ordered'
+                          ? 'change the order'
+                          : line.inStock.length > 0
+                            ? 'order, or take from stock'
+                            : 'order'}
                 </button>
             {/if}
         </span>
@@ -85,7 +94,7 @@
             {/if}
         </span>
     </div>
-    <ErrorLine text={act.other('expected_on', 'cost', 'quantity', 'because')} />
+    <ErrorLine text={act.other('expected_on', 'cost', 'quantity', 'because', 'part')} />
     {#if more && changeable}
         {#if inShop}
             <div class="forms">
@@ -114,26 +123,72 @@
                             () => (because = ''),
                         )}>Write off and need again</button
                 >
+                {#if line.state === 'arrived' && line.used + line.writtenOff === 0 && line.leadDays > 0}
+                    <Field name="wrong" label="Wrong, because" bind:value={wrong} />
+                    <button
+                        class="act"
+                        type="button"
+                        disabled={act.busy}
+                        onclick={() =>
+                            act.post(
+                                route('kit.wrong', line.id),
+                                { version: line.version, quantity, because: wrong },
+                                () => (wrong = ''),
+                            )}>It is wrong</button
+                    >
+                {/if}
+                {#if line.canGoBack}
+                    <button
+                        class="act"
+                        type="button"
+                        disabled={act.busy}
+                        onclick={() => act.post(route('kit.back', line.id), { version: line.version })}
+                        >Put it into stock</button
+                    >
+                {/if}
             </div>
         {:else}
-            <div class="forms">
-                <Field
-                    name="expected_on"
-                    label="Expected on"
-                    type="date"
-                    bind:value={expectedOn}
-                    error={act.errors.expected_on}
-                />
-                <Field name="cost" label="Cost of the line" bind:value={cost} error={act.errors.cost} />
-                <button
-                    class="act"
-                    type="button"
-                    disabled={act.busy}
-                    onclick={() =>
-                        act.post(route('kit.order', line.id), { version: line.version, expected_on: expectedOn, cost })}
-                    >{line.state === 'ordered' ? 'Change the order' : 'Mark as ordered'}</button
-                >
-            </div>
+            {#if line.inStock.length > 0}
+                <div class="forms">
+                    <Field
+                        name="part"
+                        label="From stock"
+                        options={line.inStock}
+                        bind:value={part}
+                        error={act.errors.part}
+                    />
+                    <Field name="take" label={`How much, ${line.unit}`} bind:value={take} error={act.errors.quantity} />
+                    <button
+                        class="act"
+                        type="button"
+                        disabled={act.busy}
+                        onclick={() =>
+                            act.post(route('kit.from-stock', line.id), { version: line.version, part, quantity: take })}
+                        >Take it from stock</button
+                    >
+                </div>
+            {/if}
+            {#if manager}<div class="forms">
+                    <Field
+                        name="expected_on"
+                        label="Expected on"
+                        type="date"
+                        bind:value={expectedOn}
+                        error={act.errors.expected_on}
+                    />
+                    <Field name="cost" label="Cost of the line" bind:value={cost} error={act.errors.cost} />
+                    <button
+                        class="act"
+                        type="button"
+                        disabled={act.busy}
+                        onclick={() =>
+                            act.post(route('kit.order', line.id), {
+                                version: line.version,
+                                expected_on: expectedOn,
+                                cost,
+                            })}>{line.state === 'ordered' ? 'Change the order' : 'Mark as ordered'}</button
+                    >
+                </div>{/if}
         {/if}
     {/if}
 </li>

@@ -4,7 +4,7 @@
     import Findings from './Findings.svelte';
     import GroupFields from './GroupFields.svelte';
     import Views from './Views.svelte';
-    import type { FieldGroup } from '@/lib/props';
+    import type { FieldGroup, PartToPick } from '@/lib/props';
 
     interface Props {
         writing: Writing;
@@ -14,9 +14,11 @@
         acceptError?: string | undefined;
         /** What else there is to see in the middle, by name. */
         more?: { name: string; body: Snippet }[];
+        /** Of the catalogue, to pick from. */
+        parts?: PartToPick[];
     }
 
-    const { writing, fields, editable, onaccept, acceptError, more = [] }: Props = $props();
+    const { writing, fields, editable, onaccept, acceptError, more = [], parts = [] }: Props = $props();
 
     let chosen = $state('board');
     let looking = $state('Drawings');
@@ -64,7 +66,7 @@
                 </button>
             {/each}
         </div>
-        {#if group}<GroupFields {group} {writing} {editable} />{/if}
+        {#if group}<GroupFields {group} {writing} {editable} {parts} />{/if}
     </section>
 
     <section class="middle" aria-label="What it becomes" aria-busy={writing.asking}>

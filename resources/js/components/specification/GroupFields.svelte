@@ -4,15 +4,17 @@
     import FieldRow from './FieldRow.svelte';
     import FigureRow from './FigureRow.svelte';
     import RowsField from './RowsField.svelte';
-    import type { FieldGroup } from '@/lib/props';
+    import PickPart from './PickPart.svelte';
+    import type { FieldGroup, PartToPick } from '@/lib/props';
 
     interface Props {
         group: FieldGroup;
         writing: Writing;
         editable: boolean;
+        parts?: PartToPick[];
     }
 
-    const { group, writing, editable }: Props = $props();
+    const { group, writing, editable, parts = [] }: Props = $props();
 
     const problems = $derived(writing.worked.problems);
     /** What does not apply is not asked for; what was typed all the same is shown, to be cleared. */
@@ -25,6 +27,7 @@
 </script>
 
 <h2 class="text-[1rem] py-[0.2rem]">{group.name}</h2>
+{#if editable}<PickPart {parts} fields={fields.map((field) => field.key)} {writing} />{/if}
 {#each fields as field (field.key)}
     {#if field.kind === 'rows'}
         {@const idle = writing.worked.values[field.key]?.idle}

@@ -1598,6 +1598,12 @@ export const addresses = {
                 "POST"
             ]
         },
+        "stores.catalogue": {
+            "uri": "stores/catalogue",
+            "methods": [
+                "POST"
+            ]
+        },
         "stores.parts.change": {
             "uri": "stores/parts/{part}/known",
             "methods": [

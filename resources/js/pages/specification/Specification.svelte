@@ -12,7 +12,7 @@
     import { Writing } from '@/lib/writing.svelte';
     import { route } from '@/lib/address';
 
-    const { build, revision, revisions, client, fields, worked, tables, files }: SpecificationProps = $props();
+    const { build, revision, revisions, client, fields, worked, tables, files, parts }: SpecificationProps = $props();
 
     const manager = $derived(page.props.viewer?.manager ?? false);
     const base = $derived(route('specification', build.number));
@@ -177,6 +177,7 @@
 <Editor
     {writing}
     {fields}
+    {parts}
     editable={revision.editable}
     onaccept={accept}
     acceptError={act.errors.accept ?? act.errors.reason}
