@@ -9,6 +9,8 @@ use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\House\Price;
 use App\Models\Parts\MovementKind;
+use App\Models\Parts\Parcel;
+use App\Models\Parts\ParcelLine;
 use App\Models\Parts\Part;
 use App\Models\Parts\PartOffer;
 use App\Models\Parts\PartOrder;
@@ -219,7 +221,7 @@ final class DemoParts
      * @param  list<KitLine>  $lines
      * @param  list<array{string, int}>  $stock
      */
-    private function order(string $supplier, array $lines, array $stock): void
+    private function order(string $supplier, array $lines, array $stock): PartOrder
     {
         $ordered = $lines === [] ? $this->now->subDays(4)->toDateString() : min(array_map(static fn (KitLine $one): string => (string) $one->ordered_on, $lines));
         $order = PartOrder::query()->create([
@@ -237,6 +239,8 @@ final class DemoParts
                 'part_order_id' => $order->id, 'part_id' => $part->id, 'name' => $name, 'number' => $part->offers->first()->number ?? '', 'quantity' => 1_000 * $quantity, 'unit' => $part->unit, 'cost_minor' => $quantity * (int) ($part->offers->first()->cost_minor ?? 0),
             ]);
         }
+
+        return $order;
     }
 
     /** One that came with the wrong spacing, and waits for a decision. */
@@ -244,8 +248,14 @@ final class DemoParts
     {
         $part = Part::query()->where('name', 'bridge')->firstOrFail();
         $part->update(['figures' => ['bridgeSpread' => ['measured' => '50.0', 'sheet' => '52.5']]]);
-        app(StockBook::class)->add($this->manager, $part, 1_000, 8_740, MovementKind::Arrived, 'saddles 10.0 mm apart, not 10.5', [
-            'wrong' => 'saddles 10.0 mm apart, not 10.5', 'supplier_id' => Supplier::query()->where('name', 'hardware supplier')->value('id'),
+        $order = $this->order('hardware supplier', [], [['bridge', 1]]);
+        $order->update(['ordered_on' => $this->now->subDays(20)->toDateString(), 'expected_on' => $this->now->subDays(8)->toDateString(), 'closed_at' => $this->now->subDays(7)]);
+        $line = $order->lines()->sole();
+        $line->update(['came' => 1_000]);
+        $parcel = Parcel::query()->create(['part_order_id' => $order->id, 'arrived_on' => $this->now->subDays(7)->toDateString(), 'freight_minor' => 240, 'person_id' => $this->manager->id, 'at' => $this->now->subDays(7)]);
+        $came = ParcelLine::query()->create(['parcel_id' => $parcel->id, 'part_order_line_id' => $line->id, 'quantity' => 1_000, 'cost_minor' => $line->cost_minor, 'freight_minor' => 240]);
+        app(StockBook::class)->add($this->manager, $part, 1_000, $line->cost_minor + 240, MovementKind::Arrived, 'saddles 10.0 mm apart, not 10.5', [
+            'wrong' => 'saddles 10.0 mm apart, not 10.5', 'supplier_id' => $order->supplier_id, 'parcel_line_id' => $came->id, 'arrived_on' => $parcel->arrived_on,
         ]);
     }
 }

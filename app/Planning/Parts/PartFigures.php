@@ -19,7 +19,7 @@ final class PartFigures
     /** In words: `Resistance`. */
     public static function label(PartGroup $group, string $field): string
     {
-        return explode(',', AsMeasured::label($group->path($field)))[0];
+        return (string) preg_replace('/, pickup 1$/', '', AsMeasured::label($group->path($field)));
     }
 
     /**

@@ -27,7 +27,7 @@ final readonly class SuppliersPage
         $unreachable = $suppliers->reject(static fn (Supplier $one): bool => $one->canBeReached())->count();
 
         return new SuppliersProps(
-            $suppliers->isEmpty() ? 'No supplier yet' : ucfirst(Say::count($suppliers->count(), 'supplier')).($unreachable === 0 ? '' : ', '.Say::count($unreachable, 'without an address', 'without an address')),
+            $suppliers->isEmpty() ? 'No supplier yet' : ucfirst(Say::count($suppliers->count(), 'supplier')).($unreachable === 0 ? '' : ", {$unreachable} without an address"),
             array_values($suppliers->map(fn (Supplier $one): SupplierShown => new SupplierShown(
                 id: $one->id, version: $one->version, name: $one->name, email: $one->email, address: $one->address, freight: $this->house->money($one->freight_minor)->plain(),
                 expressDays: $one->express_days, express: $this->house->money($one->express_minor)->plain(), note: $one->note,

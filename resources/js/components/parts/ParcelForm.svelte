@@ -51,10 +51,6 @@
         );
     }
 
-    const wrongIn = (line: OrderedLine): string | undefined =>
-        ['came', 'wrong', 'because', 'cost', 'best_before', 'place']
-            .map((field) => act.errors[`lines.${line.id}.${field}`])
-            .find((text) => text !== undefined);
 </script>
 
 <section class="sheet mt-[1.2rem]" data-parcel>
@@ -79,9 +75,9 @@
                 {#each lines as line (line.id)}
                     <li class="border-t border-t-rule py-2" data-line={line.name}>
                         <div
-                            class="grid grid-cols-[minmax(0,1.4fr)_5rem_5rem_minmax(0,1fr)_8rem_7rem] gap-x-3 gap-y-1 items-end max-desk:grid-cols-2"
+                            class="grid grid-cols-[minmax(0,1.4fr)_5rem_5rem_minmax(0,1fr)_8rem_7rem] gap-x-3 gap-y-1 items-start max-desk:grid-cols-2"
                         >
-                            <span class="max-desk:col-span-2"
+                            <span class="self-center max-desk:col-span-2"
                                 ><b>{line.name}</b>
                                 <span class="quiet">{amount(line.missing, line.unit)} to come, {line.for}</span></span
                             >
@@ -100,7 +96,6 @@
                         {#if line.measure.length > 0}
                             <p class="quiet small">To be measured: {line.measure.join(', ').toLowerCase()}.</p>
                         {/if}
-                        <ErrorLine text={wrongIn(line)} />
                     </li>
                 {/each}
             </ul>
@@ -119,20 +114,10 @@
 </section>
 
 {#snippet box(line: OrderedLine, field: string, label: string)}
-    <label class="small"
-        ><span class="quiet">{label}</span>
-        <input
-            class={['came', 'wrong', 'cost'].includes(field) ? 'figure' : ''}
-            name={`${field}-${line.id}`}
-            value={of(line, field)}
-            oninput={(event) => say(line, field, event.currentTarget.value)}
-        /></label
-    >
+    <Field
+        name={`${field}-${line.id}`}
+        {label}
+        bind:value={() => of(line, field), (typed) => say(line, field, typed)}
+        error={act.errors[`lines.${line.id}.${field}`]}
+    />
 {/snippet}
-
-<style>
-    label input:not([type='checkbox']) {
-        min-height: var(--target);
-        width: 100%;
-    }
-</style>

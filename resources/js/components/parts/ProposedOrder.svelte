@@ -87,14 +87,14 @@
                     >
                     {#if one.line === null}
                         <input
-                            class="figure"
+                            class="field figure"
                             aria-label={`How many of ${one.name}`}
                             value={typed[one.key]?.quantity ?? String(one.quantity)}
                             oninput={(event) => say(one.key, 'quantity', event.currentTarget.value)}
                         />
                     {:else}<span></span>{/if}
                     <input
-                        class="figure"
+                        class="field figure"
                         aria-label={`Cost of ${one.name}`}
                         value={typed[one.key]?.cost ?? one.cost}
                         oninput={(event) => say(one.key, 'cost', event.currentTarget.value)}

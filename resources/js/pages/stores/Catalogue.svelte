@@ -99,7 +99,7 @@
                     <span class="figure quiet">{one.value ?? ''}</span>
                     {#if counting}
                         <input
-                            class="figure"
+                            class="field figure"
                             aria-label={`How much of ${one.name} lies there, ${one.unit}`}
                             value={counted[one.id] ?? ''}
                             oninput={(event) => (counted = { ...counted, [one.id]: event.currentTarget.value })}

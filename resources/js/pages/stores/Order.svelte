@@ -122,7 +122,7 @@
                         ? `, ${line.sentBack} sent back`
                         : ''}</span
                 >
-                <span class="figure">{line.cost ?? ''}</span>
+                <span class="figure text-right max-desk:text-left">{line.cost ?? ''}</span>
             </li>
         {/each}
     </ul>

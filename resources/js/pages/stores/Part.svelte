@@ -152,13 +152,13 @@
     <ul>
         {#each part.movements as one, index (index)}
             <li
-                class="border-t border-t-rule py-[0.2rem] grid grid-cols-[7rem_6rem_minmax(0,1fr)_7rem_6rem] gap-3 max-desk:grid-cols-2"
+                class="border-t border-t-rule py-[0.2rem] grid grid-cols-[9rem_5rem_minmax(0,1fr)_7rem_6rem] gap-3 max-desk:grid-cols-2"
             >
                 <span class="quiet">{calendarDay(one.on)}</span>
                 <span class="figure">{one.quantity > 0 ? '+' : ''}{one.quantity}</span>
                 <span>{one.words}</span>
                 <span class="quiet small">{one.by}</span>
-                <span class="figure quiet">{one.cost ?? ''}</span>
+                <span class="figure quiet text-right max-desk:text-left">{one.cost ?? ''}</span>
             </li>
         {:else}<li class="quiet">Nothing has moved yet.</li>{/each}
     </ul>
