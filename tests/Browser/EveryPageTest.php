@@ -78,7 +78,7 @@ final class EveryPageTest extends BrowserTestCase
         $me->keys('ines@example.org', WebDriverKeys::TAB, 'demo-bench-2026', WebDriverKeys::ENTER);
         $me->waitForPath('/today');
         foreach ([
-            '2' => '/horizon', '3' => '/builds', '4' => '/parts', '5' => '/people', '6' => '/house', '1' => '/today',
+            '2' => '/horizon', '3' => '/builds', '4' => '/stores', '5' => '/people', '6' => '/house', '1' => '/today',
         ] as $key => $path) {
             $me->keys((string) $key);
             $me->waitForPath($path);

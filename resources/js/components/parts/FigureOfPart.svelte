@@ -1,5 +1,6 @@
 <!-- A figure of a part: as measured, and as its data sheet says. -->
 <script lang="ts">
+    import { untrack } from 'svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
     import { route } from '@/lib/address';
@@ -9,8 +10,8 @@
 
     const act = new Act();
     let kind = $state('');
-    let measured = $derived(figure.measured);
-    let sheet = $derived(figure.sheet);
+    let measured = $state(untrack(() => figure.measured));
+    let sheet = $state(untrack(() => figure.sheet));
 
     function keep(which: 'measured' | 'sheet', value: string): void {
         kind = which;

@@ -28,7 +28,8 @@
         <p>
             <span class="late">was to come {calendarDay(late.expectedOn)}, likely now {calendarDay(late.likelyOn)}</span
             >{#if late.order}<span class="quiet"
-                    >, <a class="inline" use:inertia href={route('stores.orders.one', late.order)}>order {late.order}</a
+                    >, it is in <a class="inline" use:inertia href={route('stores.orders.one', late.order)}
+                        >order {late.order}</a
                     ></span
                 >{/if}
         </p>

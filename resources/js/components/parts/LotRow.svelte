@@ -1,5 +1,6 @@
 <!-- What is left of what came at one price: opened, kept until, thrown away. -->
 <script lang="ts">
+    import { untrack } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -12,9 +13,9 @@
 
     const act = new Act();
     let open = $state(false);
-    let openedOn = $derived(lot.openedOn ?? '');
-    let bestBefore = $derived(lot.bestBefore ?? '');
-    let quantity = $derived(String(lot.left));
+    let openedOn = $state(untrack(() => lot.openedOn ?? ''));
+    let bestBefore = $state(untrack(() => lot.bestBefore ?? ''));
+    let quantity = $state(untrack(() => String(lot.left)));
     let because = $state('');
 </script>
 

@@ -1,5 +1,6 @@
 <!-- A parcel is opened: how many of each came, what is wrong, where it goes. All of it in one gesture where all is right. -->
 <script lang="ts">
+    import { untrack } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -12,7 +13,7 @@
     const act = new Act();
     let looking = $state(false);
     let all = $state(false);
-    let freight = $derived(order.freight);
+    let freight = $state(untrack(() => order.freight));
     let said = $state<Record<string, Record<string, string>>>({});
     const lines = $derived(order.lines.filter((one) => one.missing > 0));
 
@@ -47,10 +48,13 @@
         act.post(
             route('stores.orders.parcel', order.id),
             { version: order.version, freight: manager ? freight : '', all, lines: sent },
-            () => (said = {}),
+            () => {
+                said = {};
+                freight = '';
+                looking = false;
+            },
         );
     }
-
 </script>
 
 <section class="sheet mt-[1.2rem]" data-parcel>

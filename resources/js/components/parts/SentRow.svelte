@@ -1,6 +1,7 @@
 <!-- Work that is done elsewhere: sent, expected, back and looked at. -->
 <script lang="ts">
     import { inertia } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -14,8 +15,8 @@
     let open = $state<'' | 'back' | 'day'>('');
     let checked = $state('');
     let againBy = $state('');
-    let cost = $derived(work.cost ?? '');
-    let expectedOn = $derived(work.expectedOn ?? '');
+    let cost = $state(untrack(() => work.cost ?? ''));
+    let expectedOn = $state(untrack(() => work.expectedOn ?? ''));
 
     const toggle = (what: 'back' | 'day'): void => {
         open = open === what ? '' : what;

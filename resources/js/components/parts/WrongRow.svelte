@@ -1,6 +1,7 @@
 <!-- A part that is wrong: sent back, fitted here or elsewhere with its consequences, or taken as it is. -->
 <script lang="ts">
     import { inertia } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -12,9 +13,9 @@
 
     const act = new Act();
     let open = $state(false);
-    let quantity = $derived(String(wrong.quantity));
-    let refund = $derived(wrong.cost ?? '');
-    let because = $derived(wrong.because);
+    let quantity = $state(untrack(() => String(wrong.quantity)));
+    let refund = $state(untrack(() => wrong.cost ?? ''));
+    let because = $state(untrack(() => wrong.because));
     let replacedBy = $state('');
 
     function fit(one: FitLine): void {

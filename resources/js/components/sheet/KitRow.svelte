@@ -22,8 +22,8 @@
     let quantity = $derived(String(line.left));
     let because = $state('');
     let wrong = $state('');
-    let part = $derived(line.inStock[0]?.value ?? '');
-    let take = $derived(String(line.quantity));
+    let part = $state(untrack(() => line.inStock[0]?.value ?? ''));
+    let take = $state(untrack(() => String(line.quantity)));
 
     const standing = $derived(
         line.state === 'ordered'

@@ -14,7 +14,7 @@
     const act = new Act();
     const manager = $derived(page.props.viewer?.manager ?? false);
     let chosen = $derived(build === null ? '' : String(build));
-    let key = $derived(operations.some((one) => one.key === operation) ? operation : '');
+    let key = $state(untrack(() => (operations.some((one) => one.key === operation) ? operation : '')));
     let also = $state<string[]>([]);
     let said = $state(untrack(() => ({ supplier: '', what: '', note: '', lead_days: '', cost: '' })));
     const at = $derived(operations.findIndex((one) => one.key === key));
@@ -23,6 +23,8 @@
     const name = $derived(operations[at]?.name ?? '');
 
     function choose(number: string): void {
+        key = '';
+        also = [];
         router.get(route('stores.away'), number === '' ? {} : { build: number }, {
             preserveState: true,
             preserveScroll: true,
@@ -42,6 +44,7 @@
                 also: also.filter((one) => behind.some((other) => other.key === one)),
             },
             () => {
+                key = '';
                 also = [];
                 said = { supplier: '', what: '', note: '', lead_days: '', cost: '' };
             },

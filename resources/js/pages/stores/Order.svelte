@@ -1,5 +1,6 @@
 <script lang="ts">
     import { inertia, page } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import ParcelForm from '@/components/parts/ParcelForm.svelte';
@@ -14,7 +15,7 @@
     const act = new Act();
     const manager = $derived(page.props.viewer?.manager ?? false);
     let more = $state<'' | 'day' | 'off'>('');
-    let expectedOn = $derived(order.expectedOn);
+    let expectedOn = $state(untrack(() => order.expectedOn));
     let because = $state('');
 </script>
 
