@@ -7,6 +7,8 @@ namespace App\Providers;
 use App\Actions\Plan\Changes\Choices;
 use App\Actions\Recording;
 use App\Devices\ClimateSensor;
+use App\Devices\LabelPrinter;
+use App\Devices\SimulatedLabelPrinter;
 use App\Devices\SimulatedSensor;
 use App\Models\People\Person;
 use App\Planning\House\FurnishOpenShop;
@@ -40,6 +42,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(Clock::class, static fn (): Clock => Clock::from(config('regimen.now')));
         $this->app->bind(ClimateSensor::class, SimulatedSensor::class);
+        $this->app->bind(LabelPrinter::class, SimulatedLabelPrinter::class);
         $this->app->scoped(House::class);
         $this->app->scoped(Air::class);
         $this->app->scoped(LeadTimes::class);

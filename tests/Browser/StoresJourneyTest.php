@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverBy;
+use TCPDF2DBarcode;
 use Tests\Browser\Support\Visitor;
 
 /** From what is missing to what lies in the drawer. */
@@ -107,6 +110,45 @@ final class StoresJourneyTest extends BrowserTestCase
         $me->press('It is right', '[data-sent="harness wired"]');
         $me->waitForText('Nothing is sent out', 'h1');
         self::assertStringContainsString('harness wired of No. 37, back from electronics supplier, every position measured', $me->text('main'));
+    }
+
+    /** The code is drawn as it is printed, and read by the page’s own decoder. */
+    public function test_a_label_is_printed_and_what_it_names_is_opened_by_scanning_it(): void
+    {
+        $me = $this->manager();
+        $me->open('/stores/labels');
+        $me->tick('board 3');
+        $me->waitForText('One label chosen', 'h1');
+        $me->press('On the simulated label printer');
+        $me->waitForText('1 label printed');
+        $me->open('/scan');
+        $file = sys_get_temp_dir().'/regimen-label-'.bin2hex(random_bytes(4)).'.png';
+        $this->picture('http://shop.example/label/board/3', $file);
+        $me->driver->findElement(WebDriverBy::cssSelector('input[type="file"]'))->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        $me->waitForPath('/timber/3');
+        unlink($file);
+        $me->open('/scan');
+        $me->type('Or type it', 'board 999');
+        $me->press('Open', 'form');
+        $me->waitForText('board 999 is not in the stores');
+        $me->type('Or type it', 'drawer A1');
+        $me->press('Open', 'form');
+        $me->waitForText('2 parts found', 'h1');
+        self::assertStringContainsString('sealed tuner, chrome', $me->text('main'));
+    }
+
+    private function picture(string $says, string $file): void
+    {
+        $code = (new TCPDF2DBarcode($says, 'QRCODE,M'))->getBarcodeArray();
+        $side = 8;
+        $image = imagecreatetruecolor(($code['num_cols'] + 8) * $side, ($code['num_rows'] + 8) * $side);
+        imagefill($image, 0, 0, (int) imagecolorallocate($image, 255, 255, 255));
+        foreach ($code['bcode'] as $y => $row) {
+            foreach ($row as $x => $isDark) {
+                (int) $isDark === 1 && imagefilledrectangle($image, ($x + 4) * $side, ($y + 4) * $side, ($x + 5) * $side - 1, ($y + 5) * $side - 1, 0);
+            }
+        }
+        imagepng($image, $file);
     }
 
     private function write(Visitor $me, string $selector, string $typed): void

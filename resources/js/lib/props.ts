@@ -1069,6 +1069,27 @@ export interface Inked {
 
 export type KitState = 'needed' | 'ordered' | 'arrived' | 'used';
 
+/** What stands on a label. */
+export interface Label {
+    kind: string;
+    name: string;
+    words: string;
+    under: string;
+}
+
+/** Something that can have a label. */
+export interface LabelLine {
+    key: string;
+    kind: string;
+    words: string;
+    under: string;
+}
+
+export interface LabelsProps {
+    labels: LabelLine[];
+    printer: string;
+}
+
 /** A piece on a board, in mm. */
 export interface LaidLine {
     number: number;
@@ -2098,6 +2119,10 @@ export interface SawLine {
     y2: number;
 }
 
+export interface ScanProps {
+    unknown: string;
+}
+
 /** One thing that a scenario changes. */
 export interface ScenarioChange {
     id: number;
@@ -2966,10 +2991,12 @@ export interface Pages {
     'stores/Boards': BoardsProps;
     'stores/Catalogue': CatalogueProps;
     'stores/Cutting': CuttingProps;
+    'stores/Labels': LabelsProps;
     'stores/Order': OrderProps;
     'stores/Papers': PapersProps;
     'stores/Part': PartProps;
     'stores/PartTable': PartTableProps;
+    'stores/Scan': ScanProps;
     'stores/Stores': StoresProps;
     'stores/Suppliers': SuppliersProps;
     'stores/Values': ValuesProps;

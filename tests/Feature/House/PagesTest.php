@@ -52,6 +52,8 @@ final class PagesTest extends TestCase
     #[TestWith(['/stores/suppliers', 13])]
     #[TestWith(['/stores/away', 14])]
     #[TestWith(['/stores/values', 17])]
+    #[TestWith(['/stores/labels', 12])]
+    #[TestWith(['/scan', 8])]
     #[TestWith(['/timber', 20])]
     #[TestWith(['/timber/yard', 18])]
     #[TestWith(['/timber/cutting?boards[]=1', 18])]

@@ -89,6 +89,7 @@ final class StoreRequests
             'POST kit/{line}/back' => new Whole("/kit/{$fromStock->id}/back", ['version' => $fromStock->version]),
             'POST stores/table' => new Whole('/stores/table', [], ['file' => UploadedFile::fake()->createWithContent('parts.csv', self::TABLE)]),
             'POST stores/table/look' => new Whole('/stores/table/look', [], ['file' => UploadedFile::fake()->createWithContent('parts.csv', self::TABLE)], writes: false),
+            'POST stores/labels/print' => new Whole('/stores/labels/print', ['labels' => ['drawer A1']], writes: false),
             'POST stores/away/work' => new Whole('/stores/away/work', [
                 'build' => 4, 'version' => DB::table('builds')->where('number', 4)->value('route_version'), 'operation' => PreparationOperation::MeasureParts->value, 'supplier' => $yard, 'what' => 'parts measured', 'lead_days' => '4', 'cost' => '35',
             ]),

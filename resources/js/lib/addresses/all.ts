@@ -671,6 +671,51 @@ export const addresses = {
                 "order": "id"
             }
         },
+        "stores.labels": {
+            "uri": "stores/labels",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "stores.labels.sheet": {
+            "uri": "stores/labels-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "paper"
+            ]
+        },
+        "stores.labels.print": {
+            "uri": "stores/labels/print",
+            "methods": [
+                "POST"
+            ]
+        },
+        "scan": {
+            "uri": "scan",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "label": {
+            "uri": "label/{kind}/{name}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "kind": "[a-z]{1,12}",
+                "name": "[^/]{1,80}"
+            },
+            "parameters": [
+                "kind",
+                "name"
+            ]
+        },
         "stores.away": {
             "uri": "stores/away",
             "methods": [
