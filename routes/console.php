@@ -14,3 +14,6 @@ Schedule::command('regimen:backup --nightly')->everyTenMinutes()->withoutOverlap
 
 // At an hour at which nobody waits for it.
 Schedule::command('regimen:thin')->dailyAt('03:40')->withoutOverlapping();
+
+// What was not done on its day is planned for the next one.
+Schedule::command('regimen:chores')->dailyAt('00:20')->withoutOverlapping();

@@ -20,6 +20,7 @@ use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\FactsController;
 use App\Http\Controllers\FinishedController;
+use App\Http\Controllers\House\ChoreController;
 use App\Http\Controllers\House\ClimateController;
 use App\Http\Controllers\House\HealthController;
 use App\Http\Controllers\House\HouseController;
@@ -141,6 +142,8 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
     Route::post('/stores/lots/{lot}/open', [PartController::class, 'open'])->where('lot', '[0-9]{1,9}')->name('stores.lots.open');
     Route::get('/stores/orders/{order}', [OrderController::class, 'show'])->where('order', '[0-9]{1,9}')->name('stores.orders.one');
     Route::post('/stores/orders/{order}/parcel', [OrderController::class, 'receive'])->where('order', '[0-9]{1,9}')->name('stores.orders.parcel');
+    Route::get('/chores', [ChoreController::class, 'index'])->name('chores');
+    Route::post('/chores/{chore}/done', [ChoreController::class, 'done'])->where('chore', '[0-9]{1,9}')->name('chores.done');
     Route::get('/stores/labels', [LabelController::class, 'show'])->name('stores.labels');
     Route::get('/stores/labels-{paper}.pdf', [LabelController::class, 'sheet'])->name('stores.labels.sheet');
     Route::post('/stores/labels/print', [LabelController::class, 'print'])->name('stores.labels.print');
@@ -229,6 +232,8 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::post('/setbacks/{setback}/withdraw', [SetbackController::class, 'withdraw'])->where('setback', '[0-9]{1,9}')->name('setbacks.withdraw');
         Route::post('/setbacks/{setback}/later', [SetbackController::class, 'later'])->where('setback', '[0-9]{1,9}')->name('setbacks.later');
         Route::put('/setbacks/{setback}/say', [SetbackController::class, 'say'])->where('setback', '[0-9]{1,9}')->name('setbacks.say');
+        Route::post('/chores/new', [ChoreController::class, 'store'])->name('chores.new');
+        Route::post('/chores/{chore}/end', [ChoreController::class, 'end'])->where('chore', '[0-9]{1,9}')->name('chores.end');
         Route::get('/stores/values', [StoresController::class, 'values'])->name('stores.values');
         Route::get('/stores/table', [PartTableController::class, 'show'])->name('stores.table');
         Route::get('/stores/parts.csv', [PartTableController::class, 'file'])->name('stores.table.file');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\House\Chores;
 use App\Actions\Parts\StockBook;
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
@@ -109,6 +110,7 @@ final class DemoParts
         $this->measured();
         $this->orders();
         $this->wrong();
+        $this->chores();
     }
 
     /** What came for builds that are finished came as its supplier is: to the day, or weeks late. */
@@ -257,5 +259,13 @@ final class DemoParts
         app(StockBook::class)->add($this->manager, $part, 1_000, $line->cost_minor + 240, MovementKind::Arrived, 'saddles 10.0 mm apart, not 10.5', [
             'wrong' => 'saddles 10.0 mm apart, not 10.5', 'supplier_id' => $order->supplier_id, 'parcel_line_id' => $came->id, 'arrived_on' => $parcel->arrived_on,
         ]);
+    }
+
+    private function chores(): void
+    {
+        $people = Person::query()->orderBy('id')->pluck('id')->all();
+        foreach ([['empty the dust filter', 7, 25, 1], ['fill the humidifier', 3, 10, 2], ['sharpen plane irons and scrapers', 14, 60, 1], ['check the calipers with a gauge block', 90, 20, 0]] as $at => [$name, $every, $minutes, $who]) {
+            app(Chores::class)->add($this->manager, ['name' => $name, 'person_id' => (int) $people[$who], 'every_days' => $every, 'minutes' => $minutes, 'due_on' => $this->now->setTimezone(DemoShop::ZONE)->addDays($at + 1)->toDateString()]);
+        }
     }
 }

@@ -15,7 +15,7 @@ final class GeometryTest extends BrowserTestCase
         '/builds/37#specification', '/builds/37#logbook', '/builds/41/specification', '/builds/35/revisions', '/builds/41/route',
         '/builds/41/route/compare', '/builds/41/taking-in', '/commissions/new', '/finished/new', '/first-steps', '/parts', '/people',
         '/house', '/house/standards', '/house/models', '/house/health', '/house/audit', '/account', '/outlines', '/climate', '/plan/week', '/plan/calendar', '/plan/load', '/plan/help', '/plan/try',
-        '/plan/history', '/plan/feeds', '/bench', '/builds/37/set-up', '/house/held', '/setbacks', '/setbacks/8', '/pieces', '/stores', '/stores/parts', '/stores/parts/5', '/stores/orders/1', '/stores/orders/2', '/stores/suppliers', '/stores/away?build=41', '/stores/values', '/stores/table', '/stores/labels', '/scan', '/timber', '/timber/yard', '/timber/1', '/timber/cutting?boards[]=12&boards[]=13', '/timber/papers', '/timber/table', '/logbook', '/builds/30/facts', '/builds/37#photographs', '/builds/37#pieces',
+        '/plan/history', '/plan/feeds', '/bench', '/builds/37/set-up', '/house/held', '/setbacks', '/setbacks/8', '/pieces', '/stores', '/stores/parts', '/stores/parts/5', '/stores/orders/1', '/stores/orders/2', '/stores/suppliers', '/stores/away?build=41', '/stores/values', '/stores/table', '/stores/labels', '/scan', '/chores', '/timber', '/timber/yard', '/timber/1', '/timber/cutting?boards[]=12&boards[]=13', '/timber/papers', '/timber/table', '/logbook', '/builds/30/facts', '/builds/37#photographs', '/builds/37#pieces',
     ];
 
     public function test_no_text_lies_on_another_or_runs_out_of_the_screen_on_any_page_at_any_width(): void

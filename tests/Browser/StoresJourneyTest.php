@@ -117,7 +117,7 @@ final class StoresJourneyTest extends BrowserTestCase
     {
         $me = $this->manager();
         $me->open('/stores/labels');
-        $me->tick('board 3');
+        $me->waitFor('input[value="board 3"]')->click();
         $me->waitForText('One label chosen', 'h1');
         $me->press('On the simulated label printer');
         $me->waitForText('1 label printed');

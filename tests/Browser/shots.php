@@ -29,7 +29,7 @@ try {
     $me->signIn();
     $take('today');
     foreach ([
-        'horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'parts' => '/parts',
+        'horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'stores' => '/stores',
         'house' => '/house', 'week' => '/plan/week', 'load' => '/plan/load',
         'board' => '/timber/cutting?boards[]=12&boards[]=13',
     ] as $name => $path) {

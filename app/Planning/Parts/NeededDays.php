@@ -9,6 +9,7 @@ use App\Models\Build\KitLine;
 use App\Models\Build\Operation;
 use App\Planning\House\House;
 use App\Planning\Problem\LeadTimes;
+use Regimen\Parts\PartGroup;
 use Regimen\Route\OperationState;
 
 /** When the first work is planned that needs what is in a kit, and when it has to be ordered for that. */
@@ -26,6 +27,25 @@ final class NeededDays
         $this->days ??= $this->read();
 
         return $this->days["{$line->build_id} {$line->group->value}"] ?? null;
+    }
+
+    /**
+     * The first work with such a thing after a day.
+     *
+     * @return array{int, string}|null the build's id and the day
+     */
+    public function after(PartGroup $group, string $day): ?array
+    {
+        $this->days ??= $this->read();
+        $found = null;
+        foreach ($this->days as $key => $on) {
+            [$build, $of] = explode(' ', $key);
+            if ($of === $group->value && $on > $day && ($found === null || $on < $found[1])) {
+                $found = [(int) $build, $on];
+            }
+        }
+
+        return $found;
     }
 
     /** The last day on which it is ordered so that nine of ten times it is there on the day before its work (CALCULATIONS I5). */

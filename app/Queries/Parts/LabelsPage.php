@@ -17,13 +17,16 @@ use App\Pages\Parts\LabelsProps;
 /** Whatever in the stores can have a label, and where a code leads. */
 final readonly class LabelsPage
 {
+    /** Boards that are offered for a label: whoever looks for an older one opens it. */
+    private const SHOWN = 200;
+
     public function __construct(private LabelPrinter $printer)
     {
     }
 
     public function data(): LabelsProps
     {
-        return new LabelsProps(array_map(static fn (Label $one): LabelLine => new LabelLine($one->key(), $one->kind, $one->words, $one->under), $this->all()), $this->printer->name());
+        return new LabelsProps(array_map(static fn (Label $one): LabelLine => new LabelLine($one->key(), $one->kind, $one->words, $one->under), $this->all(self::SHOWN)), $this->printer->name());
     }
 
     /**
@@ -35,14 +38,17 @@ final readonly class LabelsPage
         return array_values(array_filter($this->all(), static fn (Label $one): bool => in_array($one->key(), $keys, true)));
     }
 
-    /** @return list<Label> */
-    private function all(): array
+    /**
+     * @param  int|null  $boards  so many of them, the latest; null: all
+     * @return list<Label>
+     */
+    private function all(?int $boards = null): array
     {
         $parts = Part::query()->kept()->orderBy('name')->get();
         $drawers = $parts->pluck('place')->filter()->unique()->sort()->values();
 
         return [
-            ...Board::query()->there()->orderBy('id')->get()->map(static fn (Board $one): Label => new Label('board', (string) $one->id, "board {$one->id}", trim("{$one->species}, {$one->cut->words()}, ".($one->length_tenths / 10).' × '.($one->width_tenths / 10).' × '.($one->thickness_tenths / 10), ', ')))->all(),
+            ...Board::query()->there()->orderByDesc('id')->limit($boards ?? PHP_INT_MAX)->get()->map(static fn (Board $one): Label => new Label('board', (string) $one->id, "board {$one->id}", trim("{$one->species}, {$one->cut->words()}, ".($one->length_tenths / 10).' × '.($one->width_tenths / 10).' × '.($one->thickness_tenths / 10), ', ')))->all(),
             ...Blank::query()->inBuild()->with(['board', 'build'])->orderBy('id')->get()->map(static fn (Blank $one): Label => new Label('blank', (string) $one->id, "blank {$one->id}, No. {$one->build->number}", "{$one->board->species} for the {$one->kind()}"))->all(),
             ...MadePiece::query()->with('madeFor')->where('state', PieceState::InStock->value)->orderBy('id')->get()->map(static fn (MadePiece $one): Label => new Label('piece', (string) $one->id, "piece {$one->id}", $one->name()))->all(),
             ...$drawers->map(static fn (string $place): Label => new Label('drawer', $place, $place, $parts->where('place', $place)->pluck('name')->take(3)->implode(', ')))->all(),

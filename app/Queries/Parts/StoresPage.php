@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Parts;
 
+use App\Models\Build\Build;
 use App\Models\Parts\PartOrder;
 use App\Models\Parts\PartOrderLine;
 use App\Models\Parts\StockLot;
@@ -26,8 +27,10 @@ use Regimen\Stores\Stock\Amount;
 /** What is missing in the stores, what is late, what is on its way and what is wrong. */
 final readonly class StoresPage
 {
-    /** Days before its best-before date in which something is told. */
+    /** Days before its best-before date in which something is told; and of so many lots. */
     private const SOON = 14;
+
+    private const TOLD = 60;
 
     public function __construct(
         private House $house, private LeadTimes $leads, private NeededDays $needed, private Buying $buying, private LateParts $late, private WrongLines $wrong, private Proposals $proposals, private Clock $clock,
@@ -127,12 +130,22 @@ final readonly class StoresPage
         );
     }
 
-    /** @return list<string> */
+    /** @return list<string> what has gone by, soon does, or does before the next job that needs such a thing */
     private function over(string $today): array
     {
-        $lots = StockLot::query()->with('part')->where('left', '>', 0)->where('wrong', '')->where('best_before', '<', NeededDays::before($today, -self::SOON))->orderBy('best_before')->limit(20)->get();
+        $lots = StockLot::query()->with('part')->where('left', '>', 0)->where('wrong', '')->whereNotNull('best_before')->orderBy('best_before')->limit(self::TOLD)->get();
+        $numbers = Build::query()->open()->pluck('number', 'id');
+        $said = [];
+        foreach ($lots as $one) {
+            $job = $this->needed->after($one->part->group, (string) $one->best_before);
+            $what = Say::amount(Amount::units($one->left), $one->part->unit)." of {$one->part->name}: ";
+            if ($one->isOver($today)) {
+                $said[] = $what.'best before '.Say::dayAndYear((string) $one->best_before).', gone by and not offered any more';
+            } elseif ($job !== null || $one->best_before < NeededDays::before($today, -self::SOON)) {
+                $said[] = $what.'keeps until '.Say::day((string) $one->best_before).($job === null ? '' : '; No. '.($numbers[$job[0]] ?? '').' needs '.$one->part->group->words().' on '.Say::day($job[1]));
+            }
+        }
 
-        return array_values($lots->map(static fn (StockLot $one): string => Say::amount(Amount::units($one->left), $one->part->unit)." of {$one->part->name}: "
-            .($one->isOver($today) ? 'best before '.Say::dayAndYear((string) $one->best_before).', gone by and not offered any more' : 'keeps until '.Say::day((string) $one->best_before)))->all());
+        return $said;
     }
 }

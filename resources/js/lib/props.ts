@@ -434,6 +434,26 @@ export interface Changed {
     measured: string;
 }
 
+/** Work of the shop's own that comes again. */
+export interface ChoreLine {
+    id: number;
+    version: number;
+    name: string;
+    person: string;
+    everyDays: number;
+    minutes: number;
+    dueOn: string;
+    plannedOn: string | null;
+    doneOn: string | null;
+    overdue: boolean;
+}
+
+export interface ChoresProps {
+    headline: string;
+    chores: ChoreLine[];
+    people: Option[];
+}
+
 export interface ClashWords {
     words: string;
     because: string;
@@ -2957,6 +2977,7 @@ export interface Pages {
     'build/Builds': BuildsProps;
     'build/Facts': FactsProps;
     'build/NewCommission': NewCommissionProps;
+    'house/Chores': ChoresProps;
     'house/Climate': ClimateProps;
     'house/Health': HealthProps;
     'house/House': HouseProps;

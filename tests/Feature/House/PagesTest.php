@@ -54,6 +54,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/stores/values', 17])]
     #[TestWith(['/stores/labels', 12])]
     #[TestWith(['/scan', 8])]
+    #[TestWith(['/chores', 11])]
     #[TestWith(['/timber', 20])]
     #[TestWith(['/timber/yard', 18])]
     #[TestWith(['/timber/cutting?boards[]=1', 18])]

@@ -33,6 +33,7 @@ final class StoreRequests
         $line = DB::table('kit_lines')->where('build_id', 3)->where('name', 'set of guitar strings')->first() ?? throw new \LogicException('No strings.');
         DB::table('kit_lines')->where('id', $line->id)->update(['state' => 'needed']);
         $must('post', "/kit/{$line->id}/from-stock", ['version' => $line->version, 'part' => 2, 'quantity' => '1']);
+        $must('post', '/chores/new', ['name' => 'empty the dust filter', 'person' => 2, 'every_days' => 7, 'takes' => '0:30', 'due_on' => '2026-03-20']);
         foreach ([PreparationOperation::Agree, PreparationOperation::MakeTemplates] as $operation) {
             $must('post', '/stores/away/work', [
                 'build' => 4, 'version' => DB::table('builds')->where('number', 4)->value('route_version'), 'operation' => $operation->value, 'supplier' => $yard, 'what' => $operation->value, 'lead_days' => '3', 'cost' => '20',
@@ -89,6 +90,9 @@ final class StoreRequests
             'POST kit/{line}/back' => new Whole("/kit/{$fromStock->id}/back", ['version' => $fromStock->version]),
             'POST stores/table' => new Whole('/stores/table', [], ['file' => UploadedFile::fake()->createWithContent('parts.csv', self::TABLE)]),
             'POST stores/table/look' => new Whole('/stores/table/look', [], ['file' => UploadedFile::fake()->createWithContent('parts.csv', self::TABLE)], writes: false),
+            'POST chores/new' => new Whole('/chores/new', ['name' => 'sharpen the plane irons', 'person' => 2, 'every_days' => 14, 'takes' => '1:00', 'due_on' => '2026-03-23']),
+            'POST chores/{chore}/done' => new Whole('/chores/1/done', ['version' => 1]),
+            'POST chores/{chore}/end' => new Whole('/chores/1/end', ['version' => 1]),
             'POST stores/labels/print' => new Whole('/stores/labels/print', ['labels' => ['drawer A1']], writes: false),
             'POST stores/away/work' => new Whole('/stores/away/work', [
                 'build' => 4, 'version' => DB::table('builds')->where('number', 4)->value('route_version'), 'operation' => PreparationOperation::MeasureParts->value, 'supplier' => $yard, 'what' => 'parts measured', 'lead_days' => '4', 'cost' => '35',

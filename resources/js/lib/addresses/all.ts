@@ -671,6 +671,28 @@ export const addresses = {
                 "order": "id"
             }
         },
+        "chores": {
+            "uri": "chores",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "chores.done": {
+            "uri": "chores/{chore}/done",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "chore": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "chore"
+            ],
+            "bindings": {
+                "chore": "id"
+            }
+        },
         "stores.labels": {
             "uri": "stores/labels",
             "methods": [
@@ -1614,6 +1636,27 @@ export const addresses = {
             ],
             "bindings": {
                 "setback": "id"
+            }
+        },
+        "chores.new": {
+            "uri": "chores/new",
+            "methods": [
+                "POST"
+            ]
+        },
+        "chores.end": {
+            "uri": "chores/{chore}/end",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "chore": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "chore"
+            ],
+            "bindings": {
+                "chore": "id"
             }
         },
         "stores.values": {

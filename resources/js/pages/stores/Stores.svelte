@@ -56,6 +56,7 @@
     <a use:inertia href={route('stores.away')}>Work sent out</a>
     <a use:inertia href={route('stores.labels')}>Labels</a>
     <a use:inertia href={route('scan')}>Scan a label</a>
+    <a use:inertia href={route('chores')}>Chores</a>
     <a use:inertia href={route('parts')}>Kits and prices</a>
     {#if manager}<a use:inertia href={route('stores.suppliers')}>Suppliers</a>
         <a use:inertia href={route('stores.values')}>What it is worth</a>{/if}
