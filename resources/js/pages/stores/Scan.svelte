@@ -1,5 +1,6 @@
 <script lang="ts">
     import { inertia, router } from '@inertiajs/svelte';
+    import { tick } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { codeIn, labelled } from '@/lib/scan';
@@ -48,6 +49,15 @@
         if (code === null || !open(code)) setTimeout(() => requestAnimationFrame(frame), 120);
     }
 
+    async function go(): Promise<void> {
+        const [kind = '', ...name] = typed.trim().split(/\s+/);
+        if (name.length === 0) return;
+        // It has done what it was typed for.
+        typed = '';
+        await tick();
+        router.visit(route('label', { kind: kind.toLowerCase(), name: name.join(' ') }));
+    }
+
     function stop(): void {
         looking = false;
         stream?.getTracks().forEach((track) => track.stop());
@@ -94,10 +104,10 @@
     >
     <form
         class="flex gap-3 items-end"
+        role="search"
         onsubmit={(event) => {
             event.preventDefault();
-            const [kind = '', ...name] = typed.trim().split(/\s+/);
-            if (name.length > 0) router.visit(route('label', { kind: kind.toLowerCase(), name: name.join(' ') }));
+            void go();
         }}
     >
         <div class="w-48"><Field name="typed" label="Or type it" hint="board 14" bind:value={typed} /></div>
