@@ -62,11 +62,11 @@ final readonly class Chores
         });
     }
 
-    /** What was not done on its day is planned for the next one. */
+    /** What was not done on its day, or was taken out of the calendar, is planned for the next day. */
     public function carryOver(): int
     {
         return $this->recording->keep(function (): int {
-            $late = Chore::query()->kept()->with('planned')->whereHas('planned', fn ($day) => $day->where('date', '<', $this->today()))->get();
+            $late = Chore::query()->kept()->with(['person', 'planned'])->where(fn ($one) => $one->whereNull('day_off_id')->orWhereHas('planned', fn ($day) => $day->where('date', '<', $this->today())))->get();
             foreach ($late as $chore) {
                 $this->place($chore);
             }

@@ -35,7 +35,7 @@
     }
 </script>
 
-<li class="border-t border-t-rule py-[0.35rem]">
+<li class="border-t border-t-rule py-[0.35rem]" data-part={line.name}>
     <div
         class="grid grid-cols-[minmax(0,1.7fr)_9.5rem_9rem_minmax(0,1fr)_5.5rem_7.5rem_auto] gap-3 items-center max-desk:grid-cols-1 max-desk:justify-items-start max-desk:gap-[0.2rem]"
     >
