@@ -82,7 +82,7 @@ final class PlanJourneyTest extends BrowserTestCase
         self::assertStringContainsString('off: his sister marries', $me->text('[data-day="2026-03-19"]'));
         self::assertStringNotContainsString('08:00', $me->text('[data-day="2026-03-19"]'));
         $me->open('/plan/calendar');
-        $me->press('remove', '#away li:nth-child(3)');
+        $me->press('remove', '#away li:nth-child(4)');
         $me->waitForText('absences removed');
     }
 
