@@ -11,6 +11,7 @@ use App\Actions\Recording;
 use App\Models\Build\KitLine;
 use App\Models\People\Person;
 use App\Planning\House\House;
+use App\Planning\Parts\Catalogue;
 use App\Support\Clock;
 use App\Support\Refused;
 use App\Support\Say;
@@ -49,8 +50,12 @@ final readonly class RecordArrival
 
                 return;
             }
+            $part = Catalogue::isPart($line->group, $line->unit) && $line->lead_days > 0 ? Catalogue::of($line) : null;
+            $supplier = $part === null ? null : Catalogue::supplier($line->supplier);
+            $part === null || $supplier === null || Catalogue::remember($part, $supplier, (int) round($line->costMinor() / $line->quantity), $line->lead_days);
             $line->update(
                 [
+                    'part_id' => $part?->id,
                     'state' => KitState::Arrived, 'arrived_on' => $this->clock->today($this->house->zone()),
                     'version' => $line->version + 1,
                 ],

@@ -17,6 +17,7 @@ use App\Models\Parts\StockLot;
 use App\Models\People\Person;
 use App\Planning\House\House;
 use App\Planning\Parts\Catalogue;
+use App\Planning\Parts\PartFigures;
 use App\Support\Clock;
 use App\Support\Refused;
 use App\Support\Say;
@@ -29,7 +30,7 @@ use Regimen\Units\Money;
 /** A parcel has arrived: each line as far as it came, at what it cost with its share of the freight; what is wrong waits beside the stock. */
 final readonly class ReceiveParcel
 {
-    public function __construct(private Recording $recording, private StockBook $book, private SplitKit $split, private House $house, private Clock $clock)
+    public function __construct(private Recording $recording, private StockBook $book, private SplitKit $split, private KnownFigures $figures, private House $house, private Clock $clock)
     {
     }
 
@@ -114,6 +115,7 @@ final readonly class ReceiveParcel
         ]);
         Catalogue::remember($part, $parcel->order->supplier, (int) round($came->cost->minor / $came->quantity), (int) ($kit->lead_days ?? 0));
         $this->putAway($part, $came->place);
+        $this->measure($part, $came->measured);
         $said = ['supplier_id' => $parcel->order->supplier_id, 'parcel_line_id' => $parcelLine->id, 'best_before' => $came->bestBefore];
         $good = round($came->quantity - $came->wrong, 3);
         [$cost, $costOfWrong] = array_map(static fn (Money $one): int => $one->minor, $this->house->money($came->cost->minor + $freight)->split([$good, $came->wrong]));
@@ -122,7 +124,7 @@ final readonly class ReceiveParcel
         }
         $isWanted = $kit !== null && ! $kit->surplus && $kit->state === KitState::Ordered && $kit->build->status === BuildStatus::Open;
         if ($isWanted) {
-            $this->forBuild($by, $kit, $line, $part, $good, $came->wrong, $cost);
+            $this->forBuild($by, $kit, $line, $part, $good, $came->wrong, $cost, $came->measured !== []);
         } elseif ($good > 0) {
             $this->book->add($by, $part, Amount::of($good), $cost, MovementKind::Arrived, "order {$parcel->part_order_id}", $said);
             $kit === null || $kit->state !== KitState::Ordered || $kit->update(['state' => KitState::Used, 'used' => $kit->quantity, 'surplus' => true, 'cost_minor' => 0, 'version' => $kit->version + 1]);
@@ -130,7 +132,7 @@ final readonly class ReceiveParcel
     }
 
     /** What came right is in the kit, what came wrong is needed again, the rest is still to come. */
-    private function forBuild(Person $by, KitLine $kit, PartOrderLine $line, Part $part, float $good, float $wrong, int $cost): void
+    private function forBuild(Person $by, KitLine $kit, PartOrderLine $line, Part $part, float $good, float $wrong, int $cost, bool $isMeasured): void
     {
         $today = $this->clock->today($this->house->zone());
         if ($wrong > 0) {
@@ -146,8 +148,23 @@ final readonly class ReceiveParcel
         if ($good > 0) {
             $there = ($this->split)($kit, $good);
             $there->update(['state' => KitState::Arrived, 'arrived_on' => $today, 'cost_minor' => $cost, 'part_id' => $part->id, 'version' => $there->version + 1]);
+            $isMeasured && $this->figures->keep($by, $there, $part, $good);
             $this->recording->log($kit->build, $by, 'kit', 'Arrived: '.Say::amount($good, $kit->unit)." of {$kit->name}. Measure before it is relied on.");
         }
+    }
+
+    /** @param  array<string, string>  $measured */
+    private function measure(Part $part, array $measured): void
+    {
+        $wrong = PartFigures::problem($part->group, $measured);
+        if ($wrong !== null) {
+            throw Refused::because("Measured on “{$part->name}”: {$wrong}");
+        }
+        $figures = $part->figures;
+        foreach ($measured as $field => $typed) {
+            $figures[$field]['measured'] = $typed;
+        }
+        $measured === [] || $part->update(['figures' => $figures, 'version' => $part->version + 1]);
     }
 
     private function named(PartOrderLine $line): Part

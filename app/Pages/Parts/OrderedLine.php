@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\Pages\Parts;
 
+use App\Pages\Shop\Option;
+
 /** A line of an order, and what of it came. */
 final readonly class OrderedLine
 {
     /**
      * @param  string  $for  `No. 39 …` or `for stock`
      * @param  string|null  $cost  of the whole line; of what is still to come in $costToCome
-     * @param  list<string>  $measure  what is to be measured on it, and is not known yet
+     * @param  list<Option>  $measure  what is to be measured on it, and is not known yet
      */
     public function __construct(
         public int $id,

@@ -10,8 +10,10 @@ use App\Models\Parts\Part;
 use App\Planning\Specification\Revisions;
 use Regimen\Findings\Finding;
 use Regimen\Inspection\AsMeasured;
+use Regimen\Instrument\Reading\FieldReader;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
+use Regimen\Units\InvalidQuantity;
 
 /** What is known of a part, in the places of a specification that it fills. */
 final class PartFigures
@@ -20,6 +22,28 @@ final class PartFigures
     public static function label(PartGroup $group, string $field): string
     {
         return (string) preg_replace('/, pickup 1$/', '', AsMeasured::label($group->path($field)));
+    }
+
+    /**
+     * Why what was measured cannot be on such a part; null where it can.
+     *
+     * @param  array<string, string>  $measured  typed, by figure
+     */
+    public static function problem(PartGroup $group, array $measured): ?string
+    {
+        foreach ($measured as $figure => $typed) {
+            $field = in_array($figure, $group->figures(), true) ? AsMeasured::field($group->path($figure)) : null;
+            if ($field === null) {
+                return "“{$figure}” is not measured on it.";
+            }
+            try {
+                FieldReader::read($field, $typed);
+            } catch (InvalidQuantity $wrong) {
+                return self::label($group, $figure).': '.$wrong->getMessage();
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -12,6 +12,7 @@ use App\Models\People\Person;
 use App\Pages\Parts\OrderedLine;
 use App\Pages\Parts\OrderProps;
 use App\Pages\Parts\ParcelShown;
+use App\Pages\Shop\Option;
 use App\Planning\House\House;
 use App\Planning\Parts\PartFigures;
 use App\Planning\Problem\LeadTimes;
@@ -70,7 +71,7 @@ final readonly class OrderPage
             id: $one->id, name: $one->name, number: $one->number, quantity: Amount::units($one->quantity), unit: $one->unit, came: Amount::units($one->came), missing: Amount::units($one->missing()),
             sentBack: Amount::units($one->sent_back), for: $one->build === null ? 'for stock' : "No. {$one->build->number} {$one->build->title}", build: $one->build?->number, part: $one->part_id, place: $one->part->place ?? '',
             cost: $viewer->isManager() ? $this->house->money($one->cost_minor)->plain() : null, costToCome: $viewer->isManager() ? $this->house->money($cost)->plain() : null,
-            keeps: ! in_array($group, [PartGroup::Finish, PartGroup::Consumables], true), measure: array_map(static fn (string $field): string => $group === null ? $field : PartFigures::label($group, $field), $measure),
+            keeps: ! in_array($group, [PartGroup::Finish, PartGroup::Consumables], true), measure: $group === null ? [] : array_map(static fn (string $field): Option => new Option($field, PartFigures::label($group, $field)), $measure),
         );
     }
 

@@ -1479,7 +1479,7 @@ export interface OrderedLine {
     cost: string | null;
     costToCome: string | null;
     keeps: boolean;
-    measure: string[];
+    measure: Option[];
 }
 
 export interface OutlineLine {

@@ -133,4 +133,28 @@ final class OrdersTest extends TestCase
         $this->assertStringStartsWith('Mailed to b@example.org', $this->get("/stores/orders/{$order->id}")->inertiaProps('mailed'));
         $this->post("/stores/orders/{$order->id}/mail", ['version' => 1])->assertSessionHasErrors('conflict');
     }
+
+    public function test_what_is_measured_on_a_parcel_counts_for_the_build_and_the_catalogue(): void
+    {
+        $this->place($this->supplier(), [self::asked($this->line('bridge'), '85')])->assertSessionHasNoErrors();
+        $order = PartOrder::query()->sole();
+        $line = $order->lines()->sole();
+        $this->assertContains('bridgeSpread', array_column($this->get("/stores/orders/{$order->id}")->inertiaProps('lines.0.measure'), 'value'));
+        $receive = fn (array $measured): \Illuminate\Testing\TestResponse => $this->post("/stores/orders/{$order->id}/parcel", ['version' => 1, 'lines' => [$line->id => ['came' => '1']], 'measured' => [$line->id => $measured]]);
+        $receive(['bridgeSpread' => 'wide'])->assertSessionHasErrors('conflict');
+        $receive(['crownWidth' => '2'])->assertSessionHasErrors('conflict');
+        $this->assertSame(0, ParcelLine::query()->count());
+        $receive(['bridgeSpread' => '53.1', 'bridgeMass' => ''])->assertSessionHasNoErrors();
+        $this->assertSame(['bridgeSpread' => '53.1'], $this->build->measurements()->pluck('value', 'field')->all());
+        $this->assertSame(['bridgeSpread' => ['measured' => '53.1']], Part::query()->sole()->figures);
+    }
+
+    public function test_what_arrives_without_an_order_comes_into_the_catalogue_too(): void
+    {
+        $line = $this->line('bridge');
+        $this->post("/kit/{$line->id}/arrival", ['version' => $line->version])->assertSessionHasNoErrors();
+        $part = Part::query()->sole();
+        $this->assertSame(['bridge', 'bridge', $part->id], [$part->name, $part->price_key, $line->refresh()->part_id]);
+        $this->assertSame([$line->estimated_minor, 'hardware supplier'], [$part->offers()->sole()->cost_minor, $part->offers()->sole()->supplier->name]);
+    }
 }

@@ -6,11 +6,9 @@ namespace App\Http\Requests\Parts;
 
 use App\Http\Requests\House\ShopRequest;
 use App\Models\Parts\Part;
+use App\Planning\Parts\PartFigures;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Regimen\Inspection\AsMeasured;
-use Regimen\Instrument\Reading\FieldReader;
-use Regimen\Units\InvalidQuantity;
 
 /** A figure of a part, as measured or as its data sheet says. */
 final class FigureRequest extends ShopRequest
@@ -25,12 +23,8 @@ final class FigureRequest extends ShopRequest
     protected function afterValid(): array
     {
         return [function (Validator $validator): void {
-            $field = AsMeasured::field($this->part()->group->path($this->string('field')->toString()));
-            try {
-                $this->filled('value') && $field !== null && FieldReader::read($field, $this->string('value')->toString());
-            } catch (InvalidQuantity $wrong) {
-                $validator->errors()->add('value', $wrong->getMessage());
-            }
+            $wrong = $this->filled('value') ? PartFigures::problem($this->part()->group, [$this->string('field')->toString() => $this->string('value')->toString()]) : null;
+            $wrong === null || $validator->errors()->add('value', $wrong);
         }];
     }
 

@@ -36,6 +36,7 @@ final class ParcelRequest extends ShopRequest
             'lines' => ['required', 'array', 'min:1', 'max:200'], 'lines.*' => ['array'],
             'lines.*.came' => ['nullable', $none], 'lines.*.wrong' => ['nullable', $none], 'lines.*.because' => ['nullable', 'string', 'max:200'],
             'lines.*.cost' => ['nullable', Typed::money($currency)], 'lines.*.best_before' => ['nullable', Day::any($this->clock(), $this->house()->zone())], 'lines.*.place' => ['nullable', 'string', 'max:60'],
+            'measured' => ['nullable', 'array', 'max:200'], 'measured.*' => ['array', 'max:20'], 'measured.*.*' => ['nullable', 'string', 'max:60'],
         ];
     }
 
@@ -51,11 +52,19 @@ final class ParcelRequest extends ShopRequest
             $line = $lines->get((int) $id);
             $came[(int) $id] = new CameLine(
                 $quantity, $text('cost') === '' || ! $this->person()->isManager() ? self::asOrdered($line, $quantity, $currency) : Money::parse($text('cost'), $currency), $text('wrong') === '' ? 0.0 : Scalar::plain($text('wrong')),
-                $text('because'), $text('best_before') === '' ? null : $text('best_before'), $text('place'),
+                $text('because'), $text('best_before') === '' ? null : $text('best_before'), $text('place'), $this->measured((int) $id),
             );
         }
 
         return $came;
+    }
+
+    /** @return array<string, string> */
+    private function measured(int $line): array
+    {
+        $typed = (array) (((array) $this->input('measured', []))[$line] ?? []);
+
+        return array_filter(array_map(static fn (mixed $one): string => is_string($one) ? trim($one) : '', $typed), static fn (string $one): bool => $one !== '');
     }
 
     private static function asOrdered(?PartOrderLine $line, float $quantity, string $currency): Money

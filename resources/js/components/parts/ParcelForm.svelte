@@ -15,6 +15,7 @@
     let all = $state(false);
     let freight = $state(untrack(() => order.freight));
     let said = $state<Record<string, Record<string, string>>>({});
+    let measured = $state<Record<string, Record<string, string>>>({});
     const lines = $derived(order.lines.filter((one) => one.missing > 0));
 
     const of = (line: OrderedLine, field: string): string =>
@@ -47,9 +48,10 @@
         }
         act.post(
             route('stores.orders.parcel', order.id),
-            { version: order.version, freight: manager ? freight : '', all, lines: sent },
+            { version: order.version, freight: manager ? freight : '', all, lines: sent, measured },
             () => {
                 said = {};
+                measured = {};
                 freight = '';
                 looking = false;
             },
@@ -98,7 +100,30 @@
                                 />{/if}
                         </div>
                         {#if line.measure.length > 0}
-                            <p class="quiet small">To be measured: {line.measure.join(', ').toLowerCase()}.</p>
+                            <details class="small">
+                                <summary class="min-h-11 flex items-center"
+                                    >Measure it: {line.measure
+                                        .map((one) => one.words)
+                                        .join(', ')
+                                        .toLowerCase()}</summary
+                                >
+                                <div class="grid grid-cols-4 gap-3 max-desk:grid-cols-2">
+                                    {#each line.measure as one (one.value)}
+                                        <Field
+                                            name={`${one.value}-${line.id}`}
+                                            label={one.words}
+                                            bind:value={
+                                                () => measured[line.id]?.[one.value] ?? '',
+                                                (typed) =>
+                                                    (measured = {
+                                                        ...measured,
+                                                        [line.id]: { ...measured[line.id], [one.value]: typed },
+                                                    })
+                                            }
+                                        />
+                                    {/each}
+                                </div>
+                            </details>
                         {/if}
                     </li>
                 {/each}
