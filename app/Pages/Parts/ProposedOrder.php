@@ -10,6 +10,8 @@ final readonly class ProposedOrder
     /**
      * @param  bool  $reachable  whether there is an address that an order can go to
      * @param  int  $days  that nine of ten of its orders take
+     * @param  string|null  $expressOn  when it comes by express, where the supplier sends so
+     * @param  string  $express  what that costs more
      * @param  list<ProposedLine>  $lines
      */
     public function __construct(
@@ -19,6 +21,8 @@ final readonly class ProposedOrder
         public int $days,
         public string $expectedOn,
         public ?string $orderBy,
+        public ?string $expressOn,
+        public string $express,
         public string $freight,
         public string $total,
         public array $lines,

@@ -45,6 +45,7 @@ final readonly class Proposals
 
         return new ProposedOrder(
             supplier: $supplier->id, name: $supplier->name, reachable: $supplier->canBeReached(), days: $days, expectedOn: NeededDays::before($today, -$days), orderBy: $last === [] ? null : min($last),
+            expressOn: $supplier->express_days === null ? null : NeededDays::before($today, -$supplier->express_days), express: $this->house->money($supplier->express_minor)->plain(),
             freight: $this->house->money($supplier->freight_minor)->plain(), total: $this->house->money($goods + $supplier->freight_minor)->plain(),
             lines: array_map(fn (Wanted $one): ProposedLine => $this->line($one, $today), $wanted),
         );

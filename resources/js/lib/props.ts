@@ -1835,6 +1835,8 @@ export interface ProposedOrder {
     days: number;
     expectedOn: string;
     orderBy: string | null;
+    expressOn: string | null;
+    express: string;
     freight: string;
     total: string;
     lines: ProposedLine[];

@@ -180,4 +180,17 @@ final class StockTest extends TestCase
         $this->assertSame(number_format($kit / 100, 2), $bound['value']);
         $this->assertBooksAreRight();
     }
+
+    /** Its build was called off: what lies in its kit is nobody's any more. */
+    public function test_what_lies_in_the_kit_of_a_build_that_was_called_off_goes_into_stock(): void
+    {
+        $line = $this->line('bridge');
+        $this->post("/kit/{$line->id}/arrival", ['version' => $line->version])->assertSessionHasNoErrors();
+        $this->post("/builds/{$this->build->number}/call-off", ['version' => $this->build->refresh()->version, 'call_off_because' => 'the client moved abroad'])->assertSessionHasNoErrors();
+        $shown = collect($this->get("/builds/{$this->build->number}")->inertiaProps('kit'))->firstWhere('id', $line->id);
+        $this->assertTrue($shown['canGoBack']);
+        $this->post("/kit/{$line->id}/back", ['version' => $line->refresh()->version])->assertSessionHasNoErrors();
+        $this->assertSame([1_000, $line->estimated_minor], [(int) StockLot::query()->sum('left'), (int) StockLot::query()->sum('left_minor')]);
+        $this->assertBooksAreRight();
+    }
 }

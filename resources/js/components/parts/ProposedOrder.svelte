@@ -16,6 +16,12 @@
     let left = $state<string[]>([]);
     let expectedOn = $state(untrack(() => order.expectedOn));
     let note = $state('');
+    let express = $state(false);
+
+    function hurry(): void {
+        express = !express;
+        expectedOn = express && order.expressOn !== null ? order.expressOn : order.expectedOn;
+    }
     /** What was typed in the place of what was proposed, by line. */
     let typed = $state<Record<string, { quantity?: string; cost?: string }>>({});
     const chosen = $derived(order.lines.filter((one) => !left.includes(one.key)));
@@ -29,6 +35,7 @@
         act.post(route('stores.orders'), {
             supplier: order.supplier,
             expected_on: expectedOn,
+            express,
             note,
             lines: chosen.map((one) => ({
                 line: one.line,
@@ -108,6 +115,11 @@
         <span class="grow self-center quiet"
             >freight <span class="figure">{order.freight}</span>, in all <span class="figure">{order.total}</span></span
         >
+        {#if order.expressOn !== null}
+            <label class="flex gap-2 items-center min-h-11"
+                ><input type="checkbox" checked={express} onchange={hurry} />express, {order.express} more</label
+            >
+        {/if}
         <div class="w-56 max-desk:w-full">
             <Field name="note" label="A word to the supplier" bind:value={note} error={act.errors.note} />
         </div>

@@ -91,6 +91,14 @@
                     onclick={() => act.post(route('kit.use', line.id), { version: line.version, quantity })}
                     >Use {amount(line.left, line.unit)}</button
                 >
+            {:else if !open && line.canGoBack}
+                <button
+                    class="act"
+                    type="button"
+                    disabled={act.busy}
+                    onclick={() => act.post(route('kit.back', line.id), { version: line.version })}
+                    >Put it into stock</button
+                >
             {/if}
         </span>
     </div>
