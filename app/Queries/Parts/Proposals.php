@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Parts;
 
 use App\Models\Parts\PartOffer;
-use App\Pages\Parts\ProposedLine;
-use App\Pages\Parts\ProposedOrder;
+use App\Pages\Buying\ProposedLine;
+use App\Pages\Buying\ProposedOrder;
 use App\Planning\House\House;
 use App\Planning\Parts\NeededDays;
 use App\Planning\Parts\Wanted;

@@ -6,8 +6,8 @@ namespace App\Queries\Parts;
 
 use App\Models\Parts\PartOrder;
 use App\Models\Parts\Supplier;
-use App\Pages\Parts\SupplierShown;
-use App\Pages\Parts\SuppliersProps;
+use App\Pages\Buying\SupplierShown;
+use App\Pages\Buying\SuppliersProps;
 use App\Planning\House\House;
 use App\Planning\Problem\LeadTimes;
 use App\Support\Say;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Parts;
+namespace App\Pages\Buying;
 
 use App\Pages\Page;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Parts;
+namespace App\Pages\Buying;
 
 /** A part that has not come on its day: what waits for it, and what would help. */
 final readonly class LatePart

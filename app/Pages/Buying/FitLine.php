@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Parts;
+namespace App\Pages\Buying;
 
 /** A kit that still needs such a part, and what the instrument has against this one. */
 final readonly class FitLine

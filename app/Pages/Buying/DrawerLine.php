@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Parts;
+namespace App\Pages\Buying;
 
 /** A part that a kit needs and that lies in stock. */
 final readonly class DrawerLine

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Parts;
+namespace App\Pages\Buying;
 
 /** What is proposed to be ordered with one supplier. */
 final readonly class ProposedOrder
