@@ -3,7 +3,7 @@
     import { tick } from 'svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
-    import { codeIn, labelled } from '@/lib/scan';
+    import { codeIn, labelled } from '@/components/parts/scan';
     import { route } from '@/lib/address';
     import type { ScanProps } from '@/lib/props';
 
