@@ -74,7 +74,7 @@ return new class extends Migration
         Schema::create('part_order_lines', static function (Blueprint $table): void {
             $table->id();
             $table->foreignId('part_order_id')->constrained();
-            $table->foreignId('part_id')->nullable()->constrained();
+            $table->foreignId('part_id')->constrained();
             // A line for a build; without one it is for stock.
             $table->foreignId('kit_line_id')->nullable()->constrained()->nullOnDelete();
             $table->foreignId('build_id')->nullable()->constrained();

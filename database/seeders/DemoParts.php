@@ -232,7 +232,7 @@ final class DemoParts
         ]);
         foreach ($lines as $line) {
             PartOrderLine::query()->create([
-                'part_order_id' => $order->id, 'part_id' => Catalogue::find($line)?->id, 'kit_line_id' => $line->id, 'build_id' => $line->build_id, 'name' => $line->name, 'quantity' => Amount::of($line->quantity), 'unit' => $line->unit, 'cost_minor' => $line->costMinor(),
+                'part_order_id' => $order->id, 'part_id' => Catalogue::of($line)->id, 'kit_line_id' => $line->id, 'build_id' => $line->build_id, 'name' => $line->name, 'quantity' => Amount::of($line->quantity), 'unit' => $line->unit, 'cost_minor' => $line->costMinor(),
             ]);
         }
         foreach ($stock as [$name, $quantity]) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Parts;
 
 use App\Actions\Recording;
+use App\Models\Build\BuildStatus;
 use App\Models\Build\KitLine;
 use App\Models\Parts\Part;
 use App\Models\Parts\PartOffer;
@@ -64,17 +65,26 @@ final readonly class OrderParts
     {
         $line = KitLine::query()->with('build')->find($asked->kitLine) ?? throw Refused::because('One of these parts is not in a kit any more. Look at the list again; nothing was ordered.');
         Refused::ifStale($line->version, $asked->version, "“{$line->name}” for {$line->build->name()}");
+        if ($line->build->status !== BuildStatus::Open) {
+            throw Refused::because("{$line->build->name()} is not in the making any more. Nothing was ordered.");
+        }
         if ($line->state !== KitState::Needed || $line->surplus) {
             throw Refused::because("“{$line->name}” for {$line->build->name()} is ".($line->state === KitState::Ordered ? 'on order already' : 'not needed any more').'. Nothing was ordered.');
         }
-        $part = $asked->part === null ? Catalogue::find($line) : Part::query()->find($asked->part);
+        if (! Catalogue::isPart($line->group, $line->unit)) {
+            throw Refused::because("“{$line->name}” is no part of the catalogue: timber is bought under Kits and prices. Nothing was ordered.");
+        }
+        $part = Part::query()->find($asked->part) ?? Catalogue::of($line);
+        if ($part->group !== $line->group || $part->unit !== $line->unit) {
+            throw Refused::because("“{$part->name}” is not for {$line->group->words()}, or not counted by the {$line->unit}. Nothing was ordered.");
+        }
         $line->update([
             'state' => KitState::Ordered, 'ordered_on' => $order->ordered_on, 'expected_on' => $order->expected_on, 'cost_minor' => $asked->cost->minor, 'supplier' => $order->supplier->name,
-            'part_id' => $part?->id, 'version' => $line->version + 1,
+            'part_id' => $part->id, 'version' => $line->version + 1,
         ]);
         PartOrderLine::query()->create([
-            'part_order_id' => $order->id, 'part_id' => $part?->id, 'kit_line_id' => $line->id, 'build_id' => $line->build_id, 'name' => $part->name ?? $line->name,
-            'number' => $part === null ? '' : self::number($part, $order), 'quantity' => Amount::of($line->quantity), 'unit' => $line->unit, 'cost_minor' => $asked->cost->minor,
+            'part_order_id' => $order->id, 'part_id' => $part->id, 'kit_line_id' => $line->id, 'build_id' => $line->build_id, 'name' => $part->name,
+            'number' => self::number($part, $order), 'quantity' => Amount::of($line->quantity), 'unit' => $line->unit, 'cost_minor' => $asked->cost->minor,
         ]);
         $this->recording->log($line->build, $by, 'kit', "Ordered: {$line->name}, with order {$order->id} from {$order->supplier->name}, expected ".Say::day($order->expected_on).", {$asked->cost}.");
     }

@@ -23,7 +23,6 @@ use App\Support\Refused;
 use App\Support\Say;
 use Illuminate\Validation\ValidationException;
 use Regimen\Costing\KitState;
-use Regimen\Parts\PartGroup;
 use Regimen\Stores\Stock\Amount;
 use Regimen\Units\Money;
 
@@ -108,7 +107,7 @@ final readonly class ReceiveParcel
     private function take(Person $by, Parcel $parcel, PartOrderLine $line, CameLine $came, int $freight): void
     {
         $kit = $line->kitLine;
-        $part = $line->part ?? ($kit === null ? null : Catalogue::of($kit)) ?? $this->named($line);
+        $part = $line->part;
         $line->update(['came' => $line->came + Amount::of($came->quantity), 'part_id' => $part->id]);
         $parcelLine = ParcelLine::query()->create([
             'parcel_id' => $parcel->id, 'part_order_line_id' => $line->id, 'quantity' => Amount::of($came->quantity), 'cost_minor' => $came->cost->minor, 'freight_minor' => $freight,
@@ -124,15 +123,20 @@ final readonly class ReceiveParcel
         }
         $isWanted = $kit !== null && ! $kit->surplus && $kit->state === KitState::Ordered && $kit->build->status === BuildStatus::Open;
         if ($isWanted) {
-            $this->forBuild($by, $kit, $line, $part, $good, $came->wrong, $cost, $came->measured !== []);
-        } elseif ($good > 0) {
+            [$good, $cost] = $this->forBuild($by, $kit, $line, $part, $good, $came->wrong, $cost, $came->measured !== []);
+        }
+        if ($good > 0) {
             $this->book->add($by, $part, Amount::of($good), $cost, MovementKind::Arrived, "order {$parcel->part_order_id}", $said);
-            $kit === null || $kit->state !== KitState::Ordered || $kit->update(['state' => KitState::Used, 'used' => $kit->quantity, 'surplus' => true, 'cost_minor' => 0, 'version' => $kit->version + 1]);
+            $kit === null || $isWanted || $kit->state !== KitState::Ordered || $kit->update(['state' => KitState::Used, 'used' => $kit->quantity, 'surplus' => true, 'cost_minor' => 0, 'version' => $kit->version + 1]);
         }
     }
 
-    /** What came right is in the kit, what came wrong is needed again, the rest is still to come. */
-    private function forBuild(Person $by, KitLine $kit, PartOrderLine $line, Part $part, float $good, float $wrong, int $cost, bool $isMeasured): void
+    /**
+     * What came right is in the kit, what came wrong is needed again, the rest is still to come.
+     *
+     * @return array{float, int} what came beyond what the kit still waits for, and what it cost
+     */
+    private function forBuild(Person $by, KitLine $kit, PartOrderLine $line, Part $part, float $good, float $wrong, int $cost, bool $isMeasured): array
     {
         $today = $this->clock->today($this->house->zone());
         if ($wrong > 0) {
@@ -145,12 +149,17 @@ final readonly class ReceiveParcel
             }
             $this->recording->log($kit->build, $by, 'kit', 'Came wrong: '.Say::amount($wrong, $kit->unit)." of {$kit->name}; needed again.");
         }
-        if ($good > 0) {
-            $there = ($this->split)($kit, $good);
-            $there->update(['state' => KitState::Arrived, 'arrived_on' => $today, 'cost_minor' => $cost, 'part_id' => $part->id, 'version' => $there->version + 1]);
-            $isMeasured && $this->figures->keep($by, $there, $part, $good);
-            $this->recording->log($kit->build, $by, 'kit', 'Arrived: '.Say::amount($good, $kit->unit)." of {$kit->name}. Measure before it is relied on.");
+        $forKit = min($good, $kit->quantity);
+        if ($forKit > 0) {
+            $ours = $this->house->money($cost)->split([$forKit, $good - $forKit])[0]->minor;
+            $there = ($this->split)($kit, $forKit);
+            $there->update(['state' => KitState::Arrived, 'arrived_on' => $today, 'cost_minor' => $ours, 'part_id' => $part->id, 'version' => $there->version + 1]);
+            $isMeasured && $this->figures->keep($by, $there, $part, $forKit);
+            $this->recording->log($kit->build, $by, 'kit', 'Arrived: '.Say::amount($forKit, $kit->unit)." of {$kit->name}. Measure before it is relied on.");
+            $cost -= $ours;
         }
+
+        return [round($good - $forKit, 3), $cost];
     }
 
     /** @param  array<string, string>  $measured */
@@ -165,11 +174,6 @@ final readonly class ReceiveParcel
             $figures[$field]['measured'] = $typed;
         }
         $measured === [] || $part->update(['figures' => $figures, 'version' => $part->version + 1]);
-    }
-
-    private function named(PartOrderLine $line): Part
-    {
-        return Part::query()->firstOrCreate(['name' => $line->name], ['group' => PartGroup::Consumables, 'unit' => $line->unit, 'figures' => [], 'note' => ''])->refresh();
     }
 
     /** A part lies in one place: where there is some of it, the new ones go there too. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Parts;
 
 use App\Models\Build\KitLine;
+use App\Models\Build\Measurement;
 use App\Models\Parts\PartOrderLine;
 use App\Planning\House\House;
 use Regimen\Costing\KitState;
@@ -38,17 +39,36 @@ final readonly class SplitKit
     }
 
     /**
-     * What is on order for a kit goes to stock when it comes; the kit needs it again.
+     * What a kit takes from elsewhere it does not wait for any more: what is on order for it goes to stock when it comes.
      *
      * @return KitLine the one that needs it now
      */
-    public function divert(KitLine $line): KitLine
+    public function needed(KitLine $line): KitLine
     {
+        if ($line->state !== KitState::Ordered) {
+            return $line;
+        }
+        if (PartOrderLine::query()->where('kit_line_id', $line->id)->doesntExist() && $line->wasRecentlyCreated) {
+            // Split off from what is on order: the order stands at the rest.
+            $line->update(['state' => KitState::Needed, 'ordered_on' => null, 'expected_on' => null, 'cost_minor' => null]);
+
+            return $line;
+        }
         $line->update(['surplus' => true, 'version' => $line->version + 1]);
 
         return KitLine::query()->create([
             ...$line->only(['build_id', 'group', 'name', 'quantity', 'unit', 'supplier', 'estimated_minor', 'lead_days', 'part_id']), 'state' => KitState::Needed,
         ])->refresh()->setRelation('build', $line->build);
+    }
+
+    /** Both wait for the same order: they are one line again. */
+    public function join(KitLine $one, KitLine $other): void
+    {
+        $one->update([
+            'quantity' => round($one->quantity + $other->quantity, 3), 'estimated_minor' => $one->estimated_minor + $other->estimated_minor, 'cost_minor' => $one->costMinor() + $other->costMinor(), 'version' => $one->version + 1,
+        ]);
+        // What was measured on the part that is replaced stays written down.
+        Measurement::query()->where('kit_line_id', $other->id)->exists() ? $other->update(['surplus' => true, 'version' => $other->version + 1]) : $other->delete();
     }
 
     /** The line of an order on which something of a kit line is still to come. */

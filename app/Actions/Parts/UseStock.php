@@ -6,6 +6,7 @@ namespace App\Actions\Parts;
 
 use App\Actions\Recording;
 use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
 use App\Models\Build\KitLine;
 use App\Models\Parts\MovementKind;
 use App\Models\Parts\Part;
@@ -31,9 +32,8 @@ final readonly class UseStock
     {
         return $this->recording->keep(function () use ($by, $line, $version, $part, $quantity): KitLine {
             Refused::ifStale($line->version, $version, "“{$line->name}”");
-            $line = $line->state === KitState::Ordered && ! $line->surplus ? $this->split->divert($line) : $line;
             self::mustFit($line, $part, $quantity);
-            $line = ($this->split)($line, $quantity);
+            $line = $this->split->needed(($this->split)($line, $quantity));
             $cost = $this->book->take($by, $part, Amount::of($quantity), MovementKind::Taken, "for {$line->build->name()}", $line);
             $line->update([
                 'state' => KitState::Arrived, 'arrived_on' => $this->clock->today($this->house->zone()), 'cost_minor' => $cost, 'part_id' => $part->id, 'version' => $line->version + 1,
@@ -48,8 +48,11 @@ final readonly class UseStock
 
     public static function mustFit(KitLine $line, Part $part, float $quantity): void
     {
-        if ($line->state !== KitState::Needed || $line->surplus) {
-            throw Refused::because("“{$line->name}” is not needed: it is ".($line->surplus ? 'left over' : ($line->state === KitState::Ordered ? 'on order' : 'there already')).'. Nothing was taken.', 'part');
+        if ($line->build->status !== BuildStatus::Open) {
+            throw Refused::because("{$line->build->name()} is not in the making any more. Nothing was taken.", 'part');
+        }
+        if ($line->state->isInTheShop() || $line->surplus) {
+            throw Refused::because("“{$line->name}” is not needed: it is ".($line->surplus ? 'left over' : 'there already').'. Nothing was taken.', 'part');
         }
         if ($part->group !== $line->group) {
             throw Refused::because("“{$part->name}” is not for {$line->group->words()}.", 'part');

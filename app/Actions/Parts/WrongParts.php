@@ -52,7 +52,10 @@ final readonly class WrongParts
 
     private static function parcelLineOf(KitLine $line): ?int
     {
-        return PartOrderLine::query()->where('kit_line_id', $line->id)->latest('id')->first()?->parcelLines()->latest('id')->value('id');
+        // A line of which only some came at first is another one than the order knows.
+        return PartOrderLine::query()->where('came', '>', 0)->where(static fn ($ordered) => $ordered->where('kit_line_id', $line->id)
+            ->orWhere(static fn ($same) => $same->where('build_id', $line->build_id)->whereNotNull('part_id')->where('part_id', $line->part_id)))
+            ->latest('id')->first()?->parcelLines()->latest('id')->value('id');
     }
 
     /** Nothing is wrong with it after all, or it does for the stock. */
@@ -99,10 +102,10 @@ final readonly class WrongParts
                 throw Refused::because(Say::amount(Amount::units($line->came - $line->sent_back), $line->unit)." of it came with order {$line->part_order_id}; more cannot go back.", 'quantity');
             }
             UseStock::mustBeWhole($amount, $lot->part);
-            if ($refund->minor > $lot->left_minor) {
-                throw Refused::because('More is not given back than was paid: '.$this->house->money($lot->left_minor)->plain().' with its freight.', 'refund');
+            $paid = $this->book->takeFrom($by, $lot, $amount, MovementKind::SentBack, $because);
+            if ($refund->minor > $paid) {
+                throw Refused::because('More is not given back than was paid: '.$this->house->money($paid)->plain().' with its freight.', 'refund');
             }
-            $this->book->takeFrom($by, $lot, $amount, MovementKind::SentBack, $because);
             StockMovement::query()->where('stock_lot_id', $lot->id)->latest('id')->first()?->update(['refund_minor' => $refund->minor]);
             // What is replaced is still to come.
             $line->update($replacedBy === null ? ['sent_back' => $line->sent_back + $amount] : ['came' => $line->came - $amount]);
@@ -127,7 +130,13 @@ final readonly class WrongParts
             'state' => KitState::Ordered, 'ordered_on' => $this->clock->today($this->house->zone()), 'expected_on' => $expectedOn, 'cost_minor' => $again->estimated_minor,
             'supplier' => $order->supplier->name, 'version' => $again->version + 1,
         ]);
-        $line->update(['kit_line_id' => $again->id]);
+        $waits = $line->kitLine;
+        if ($waits !== null && $waits->state === KitState::Ordered && ! $waits->surplus && ! $waits->is($again)) {
+            $waits->update(['expected_on' => max($expectedOn, (string) $waits->expected_on)]);
+            $this->split->join($waits, $again);
+        } else {
+            $line->update(['kit_line_id' => $again->id]);
+        }
         $this->recording->log($kit->build, $by, 'kit', "Replaced by {$order->supplier->name}: {$kit->name}, expected ".Say::day($expectedOn).'.');
     }
 

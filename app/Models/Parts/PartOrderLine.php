@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * Something that was ordered, for a build or for stock; amounts in thousandths of its unit.
  *
  * @property PartOrder $order
- * @property Part|null $part
+ * @property Part $part
  * @property KitLine|null $kitLine
  * @property Build|null $build
  */

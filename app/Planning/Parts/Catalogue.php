@@ -22,7 +22,10 @@ final class Catalogue
 
     public static function find(KitLine $line): ?Part
     {
-        return $line->part_id !== null ? Part::query()->find($line->part_id) : Part::query()->where('group', $line->group->value)->where('unit', $line->unit)->where('name', self::plain($line->name))->first();
+        $name = self::plain($line->name);
+
+        return $line->part_id !== null ? Part::query()->find($line->part_id) : Part::query()->where('group', $line->group->value)->where('unit', $line->unit)
+            ->whereIn('name', [$name, self::other($line)])->orderByRaw('name = ? desc', [$name])->first();
     }
 
     /** The part that a line of a kit stands for; new in the catalogue where it was never bought before. */
@@ -33,12 +36,17 @@ final class Catalogue
             return $known;
         }
         $name = self::plain($line->name);
-        $taken = Part::query()->where('name', $name)->exists();
 
         return Part::query()->create([
-            'group' => $line->group, 'name' => $taken ? "{$name}, a {$line->unit}" : $name, 'unit' => $line->unit, 'figures' => [], 'note' => '',
+            'group' => $line->group, 'name' => Part::query()->where('name', $name)->exists() ? self::other($line) : $name, 'unit' => $line->unit, 'figures' => [], 'note' => '',
             'price_key' => (string) Price::query()->where('name', $name)->value('key'),
         ])->refresh();
+    }
+
+    /** What a part is called where something else has its name already. */
+    private static function other(KitLine $line): string
+    {
+        return self::plain($line->name).", {$line->group->value}, by the {$line->unit}";
     }
 
     public static function supplier(string $name): ?Supplier

@@ -106,12 +106,8 @@ final readonly class StoresPage
     {
         $likely = $ninth = '';
         foreach ($lines as $line) {
-            $group = $line->kitLine->group ?? $line->part?->group;
-            if ($group === null) {
-                continue;
-            }
             $usual = max(1, NeededDays::between($order->ordered_on, $order->expected_on));
-            $time = $this->leads->of($order->supplier->name, $group, $usual);
+            $time = $this->leads->of($order->supplier->name, $line->part->group, $usual);
             $likely = max($likely, $order->expected_on < $today ? KitWaits::likely($time, $order->expected_on, $order->ordered_on, $usual, $today) : NeededDays::before($order->ordered_on, -LeadTimes::wholeDays($time->median())));
             $ninth = max($ninth, NeededDays::before($order->ordered_on, -LeadTimes::wholeDays($time->ninthDecile())));
         }

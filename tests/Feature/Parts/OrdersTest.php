@@ -157,4 +157,29 @@ final class OrdersTest extends TestCase
         $this->assertSame(['bridge', 'bridge', $part->id], [$part->name, $part->price_key, $line->refresh()->part_id]);
         $this->assertSame([$line->estimated_minor, 'hardware supplier'], [$part->offers()->sole()->cost_minor, $part->offers()->sole()->supplier->name]);
     }
+
+    /** The catalogue has something else of that name: what arrives does not stumble over it, however often it comes. */
+    public function test_a_name_that_is_taken_by_another_part_is_no_dead_end(): void
+    {
+        $this->part(['name' => 'bridge', 'group' => 'nut', 'unit' => 'set']);
+        foreach ([$this->build, $this->build(promise: '2026-09-30')] as $build) {
+            $line = KitLine::query()->where('build_id', $build->id)->where('name', 'bridge')->sole();
+            $this->actingAs($this->manager)->post("/kit/{$line->id}/arrival", ['version' => $line->version])->assertSessionHasNoErrors();
+        }
+        $this->assertSame(['bridge', 'bridge, bridge, by the piece'], Part::query()->orderBy('id')->pluck('name')->all());
+    }
+
+    public function test_nothing_is_ordered_or_taken_for_a_build_that_is_over_nor_timber_as_a_part(): void
+    {
+        $supplier = $this->supplier();
+        $this->place($supplier, [self::asked($this->line('red alder for the body'), '90')])->assertSessionHasErrors('conflict');
+        $this->assertStringContainsString('is no part of the catalogue', session('errors')->first('conflict'));
+        $this->place($supplier, [[...self::asked($this->line('tuner'), '90'), 'part' => $this->part(['name' => 'hard-tail', 'group' => 'bridge'])->id]])->assertSessionHasErrors('conflict');
+        $part = $this->part();
+        $this->stocked($part, 6, '60');
+        $this->post("/builds/{$this->build->number}/call-off", ['version' => $this->build->refresh()->version, 'call_off_because' => 'moved abroad'])->assertSessionHasNoErrors();
+        $line = $this->line('tuner');
+        $this->place($supplier, [self::asked($line, '72')])->assertSessionHasErrors('conflict');
+        $this->post("/kit/{$line->id}/from-stock", ['version' => $line->version, 'part' => $part->id, 'quantity' => '6'])->assertSessionHasErrors('part');
+    }
 }

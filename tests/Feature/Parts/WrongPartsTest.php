@@ -105,7 +105,7 @@ final class WrongPartsTest extends TestCase
         $winder = $this->supplier(['name' => 'the winder', 'express_days' => '4', 'express' => '30']);
         $quick = $this->supplier(['name' => 'the quick one']);
         $this->place($winder, [self::asked($this->line('pickup'), '190')], '2026-03-25')->assertSessionHasNoErrors();
-        $part = $this->part(['name' => 'pickup', 'group' => 'pickups']);
+        $part = Part::query()->where('name', 'pickup')->sole();
         foreach ([[$winder, '95', '18'], [$quick, '120', '3']] as [$who, $cost, $days]) {
             $this->post("/stores/parts/{$part->id}/offers", ['supplier' => $who->id, 'cost' => $cost, 'lead_days' => $days])->assertSessionHasNoErrors();
         }
@@ -144,6 +144,52 @@ final class WrongPartsTest extends TestCase
         $order = PartOrder::query()->orderBy('id')->firstOrFail();
         $this->receive($order, [$order->lines()->sole()->id => ['came' => '2']])->assertSessionHasNoErrors();
         $this->assertSame(2_000, (int) StockLot::query()->whereBelongsTo(Part::query()->where('name', 'pickup')->sole())->sum('left'));
+        $this->assertBooksAreRight();
+    }
+
+    /** Five of six came, one of them wrong: its replacement and the sixth come together, and nobody waits for more. */
+    public function test_a_replacement_comes_with_what_is_still_missing(): void
+    {
+        $this->place($this->supplier(), [self::asked($this->line('tuner'), '72')])->assertSessionHasNoErrors();
+        $order = PartOrder::query()->sole();
+        $line = $order->lines()->sole();
+        $this->receive($order, [$line->id => ['came' => '5', 'wrong' => '1', 'because' => 'bent']])->assertSessionHasNoErrors();
+        $lot = StockLot::query()->sole();
+        $this->post("/stores/wrong/{$lot->id}/send-back", ['quantity' => '1', 'because' => 'bent', 'replaced_by' => '2026-04-02'])->assertSessionHasNoErrors();
+        $tuners = fn (): array => KitLine::query()->where('build_id', $this->build->id)->where('name', 'tuner')->orderBy('state')->get()->map(static fn (KitLine $one): array => [(float) $one->quantity, $one->state->value])->all();
+        $this->assertSame([[4.0, 'arrived'], [2.0, 'ordered']], $tuners());
+        $this->receive($order, [$line->id => ['came' => '2', 'cost' => '12']])->assertSessionHasNoErrors();
+        $this->assertEqualsCanonicalizing([[4.0, 'arrived'], [2.0, 'arrived']], $tuners());
+        $this->assertNotNull($order->refresh()->closed_at);
+        $this->assertBooksAreRight();
+    }
+
+    public function test_a_part_of_what_came_in_two_parcels_can_be_sent_back(): void
+    {
+        $this->place($this->supplier(), [self::asked($this->line('tuner'), '72')])->assertSessionHasNoErrors();
+        $order = PartOrder::query()->sole();
+        $line = $order->lines()->sole();
+        $this->receive($order, [$line->id => ['came' => '4']])->assertSessionHasNoErrors();
+        $there = KitLine::query()->where('name', 'tuner')->where('state', 'arrived')->sole();
+        $this->post("/kit/{$there->id}/wrong", ['version' => $there->version, 'quantity' => '1', 'because' => 'stiff'])->assertSessionHasNoErrors();
+        $lot = StockLot::query()->sole();
+        $this->post("/stores/wrong/{$lot->id}/send-back", ['quantity' => '1', 'because' => 'stiff', 'refund' => '12.01'])->assertSessionHasErrors('refund');
+        $this->post("/stores/wrong/{$lot->id}/send-back", ['quantity' => '1', 'because' => 'stiff', 'refund' => '12'])->assertSessionHasNoErrors();
+        $this->assertBooksAreRight();
+    }
+
+    public function test_what_is_on_order_comes_for_stock_as_far_as_the_kit_took_others(): void
+    {
+        $part = $this->part(['name' => 'spare tuner']);
+        $this->stocked($part, 2, '20');
+        $this->place($this->supplier(['name' => 'another']), [self::asked($this->line('tuner'), '72')])->assertSessionHasNoErrors();
+        $order = PartOrder::query()->latest('id')->firstOrFail();
+        $line = $this->line('tuner');
+        $this->post("/kit/{$line->id}/from-stock", ['version' => $line->version, 'part' => $part->id, 'quantity' => '2'])->assertSessionHasNoErrors();
+        $this->receive($order, [$order->lines()->sole()->id => ['came' => '6']])->assertSessionHasNoErrors();
+        $kit = KitLine::query()->where('build_id', $this->build->id)->where('name', 'tuner')->where('surplus', false)->get();
+        $this->assertEquals([6, 'arrived'], [$kit->sum('quantity'), $kit->map(static fn (KitLine $one): string => $one->state->value)->unique()->sole()]);
+        $this->assertSame([2_000, 2_400], [(int) StockLot::query()->whereBelongsTo(Part::query()->where('name', 'tuner')->sole())->sum('left'), (int) StockLot::query()->whereBelongsTo(Part::query()->where('name', 'tuner')->sole())->sum('left_minor')]);
         $this->assertBooksAreRight();
     }
 }
