@@ -55,13 +55,19 @@ final readonly class KeepPart
         }
     }
 
-    /** @param  array{number: string, cost_minor: int, lead_days: int}  $said */
-    public function offer(Person $by, Part $part, int $supplier, array $said): void
+    /**
+     * @param  array{number: string, cost_minor: int, lead_days: int}  $said
+     * @return array{PartOffer, int|null} with what a unit cost there before
+     */
+    public function offer(Person $by, Part $part, int $supplier, array $said): array
     {
-        $this->recording->keep(function () use ($by, $part, $supplier, $said): void {
+        return $this->recording->keep(function () use ($by, $part, $supplier, $said): array {
+            $before = PartOffer::query()->where('part_id', $part->id)->where('supplier_id', $supplier)->value('cost_minor');
             $offer = PartOffer::query()->updateOrCreate(['part_id' => $part->id, 'supplier_id' => $supplier], $said);
             $part->update(['version' => $part->version + 1]);
             $this->recording->log(null, $by, 'stores', "{$part->name} at {$offer->supplier->name}: price or lead time written down.");
+
+            return [$offer, is_numeric($before) ? (int) $before : null];
         });
     }
 

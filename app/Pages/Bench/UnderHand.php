@@ -18,7 +18,7 @@ final readonly class UnderHand
      * @param  string  $holds  how long it holds then, and on what; empty for no hold
      * @param  list<BenchList>  $lists
      * @param  list<WentWrong>  $wrong
-     * @param  list<string>  $timber  the blanks that it is done on
+     * @param  list<string>  $timber  the blanks that it is done on, and what it would be done with and has gone by
      * @param  string  $way  how it is done
      * @param  string  $kind  whether it can be undone, wants calm hands, or can be left
      */

@@ -18,6 +18,7 @@ use App\Pages\Bench\UnderHand;
 use App\Planning\Specification\AsMade;
 use App\Planning\Specification\Revisions;
 use App\Queries\House\ResourceNames;
+use App\Queries\Parts\InStockFor;
 use App\Queries\Setback\TellForms;
 use App\Queries\Specification\Drawings;
 use App\Queries\Stores\BlankLines;
@@ -41,7 +42,7 @@ final readonly class UnderHandQuery
 {
     public function __construct(
         private AsMade $asMade, private Revisions $revisions, private Readiness $readiness, private ResourceNames $resources,
-        private WrongBefore $wrongBefore, private BlankLines $blanks, private Clock $clock,
+        private WrongBefore $wrongBefore, private BlankLines $blanks, private InStockFor $inStock, private Clock $clock,
     ) {
     }
 
@@ -63,7 +64,7 @@ final readonly class UnderHandQuery
             clock: $clock === null ? null : new BenchClock(id: $clock->id, since: (string) $clock->started_at?->toIso8601ZuluString()),
             holds: $operation->hold_minutes === 0 ? '' : Say::clockTime($operation->hold_minutes).($operation->fixture === null ? '' : ', '.$this->resources->of($operation->fixture)),
             lists: self::lists($operation, $read->orFail()), instruction: self::instruction($operation), wrong: $this->wrongBefore->at($operation),
-            timber: $this->blanks->under($operation), way: $operation->way, kind: Handling::of($operation->key, $operation->station, (bool) $operation->one_sitting)->words(),
+            timber: [...$this->blanks->under($operation), ...$this->inStock->goneBy($operation)], way: $operation->way, kind: Handling::of($operation->key, $operation->station, (bool) $operation->one_sitting)->words(),
             tell: TellForms::atBench($operation), frets: $read->specification->board->frets ?? 0,
         );
     }

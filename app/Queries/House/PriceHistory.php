@@ -8,8 +8,11 @@ use App\Models\Build\Build;
 use App\Models\Build\KitLine;
 use App\Models\House\HouseVersion;
 use App\Models\House\Price;
+use App\Models\Parts\PartOffer;
 use App\Planning\House\House;
 use App\Support\Say;
+use Closure;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
 use Regimen\Costing\KitState;
 use Regimen\Units\Words;
@@ -42,9 +45,24 @@ final readonly class PriceHistory
     /** What a new price means for what open builds are still to buy of it; their kits keep the price they were made with. */
     public function rise(Price $price, int $before): string
     {
-        $lines = KitLine::query()->where('state', KitState::Needed->value)->where('surplus', false)->whereIn('build_id', Build::query()->open()->select('id'))
-            ->where(static fn ($line) => $line->where('name', $price->name)->orWhereLike('name', "{$price->name} for %"))->get(['build_id', 'quantity']);
-        $more = (int) round($lines->sum('quantity') * ($price->cost_minor - $before));
+        return $this->effect($price->cost_minor - $before, static fn ($line) => $line->where('name', $price->name)->orWhereLike('name', "{$price->name} for %"));
+    }
+
+    /** The same for what a supplier asks for a part of the catalogue. */
+    public function riseAt(PartOffer $offer, int $before): string
+    {
+        $part = $offer->part;
+
+        return $this->effect($offer->cost_minor - $before, static fn ($line) => $line->where('part_id', $part->id)->orWhere(
+            static fn ($same) => $same->where('name', $part->name)->where('group', $part->group->value)->where('unit', $part->unit),
+        ));
+    }
+
+    /** @param  Closure(Builder<KitLine>): Builder<KitLine>  $lines */
+    private function effect(int $rise, Closure $lines): string
+    {
+        $lines = KitLine::query()->where('state', KitState::Needed->value)->where('surplus', false)->whereIn('build_id', Build::query()->open()->select('id'))->where($lines)->get(['build_id', 'quantity']);
+        $more = (int) round($lines->sum('quantity') * $rise);
         if ($lines->isEmpty() || $more === 0) {
             return '';
         }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Parts;
 
 use App\Models\Build\KitLine;
+use App\Models\Build\Operation;
 use App\Models\Parts\Part;
+use App\Models\Parts\StockLot;
 use App\Pages\Shop\Option;
 use App\Pages\Specification\PartToPick;
 use App\Planning\House\House;
@@ -15,6 +17,8 @@ use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Support\Collection;
 use Regimen\Costing\KitState;
+use Regimen\Parts\PartGroup;
+use Regimen\Route\Air\HoldKind;
 
 /** What of the catalogue a kit or a specification can pick from. */
 final readonly class InStockFor
@@ -48,6 +52,21 @@ final readonly class InStockFor
         }
 
         return $options;
+    }
+
+    /** @return list<string> glue or finish in the shop that has gone by and that the operation would be done with */
+    public function goneBy(Operation $operation): array
+    {
+        $groups = array_values(array_filter([
+            ...$operation->hold_kind === HoldKind::Glue ? [PartGroup::Consumables] : [], ...$operation->hold_kind === HoldKind::Finish ? [PartGroup::Finish] : [], ...$operation->needs,
+        ], static fn (PartGroup $one): bool => in_array($one, [PartGroup::Finish, PartGroup::Consumables], true)));
+        if ($groups === []) {
+            return [];
+        }
+        $lots = StockLot::query()->with('part')->where('left', '>', 0)->where('best_before', '<', $this->clock->today($this->house->zone()))
+            ->whereHas('part', static fn ($part) => $part->whereIn('group', array_map(static fn (PartGroup $one): string => $one->value, $groups)))->orderBy('best_before')->limit(5)->get();
+
+        return array_values($lots->map(static fn (StockLot $one): string => "{$one->part->name}".($one->part->place === '' ? '' : " in {$one->part->place}").': best before '.Say::dayAndYear((string) $one->best_before).', gone by')->all());
     }
 
     /** @return list<PartToPick> whose figures are known */

@@ -153,6 +153,7 @@ final class StockTest extends TestCase
         $this->post("/stores/parts/{$part->id}/gone", ['version' => $part->version])->assertSessionHasErrors('conflict');
         $this->put("/stores/parts/{$part->id}/known", [...$known, 'unit' => 'piece', 'version' => 1])->assertSessionHasErrors('conflict');
         $this->put("/stores/parts/{$part->id}/known", [...$known, 'unit' => 'piece', 'least' => '4'])->assertSessionHasNoErrors();
+        $this->post("/stores/parts/{$part->id}/offers", ['supplier' => $supplier->id, 'cost' => '13', 'lead_days' => '5', 'number' => 'B-77'])->assertSessionHas('done', 'Written down.');
         $short = collect($this->get('/stores')->inertiaProps('proposals'))->flatMap(static fn (array $one): array => $one['lines'])->firstWhere('name', 'sealed tuner');
         $this->assertSame(['sealed tuner', null, 'B-77'], [$short['name'], $short['line'], $short['number']]);
         $this->assertStringStartsWith('for stock: 2 pieces there, ordered again at 4', $short['for']);
@@ -192,5 +193,20 @@ final class StockTest extends TestCase
         $this->post("/kit/{$line->id}/back", ['version' => $line->refresh()->version])->assertSessionHasNoErrors();
         $this->assertSame([1_000, $line->estimated_minor], [(int) StockLot::query()->sum('left'), (int) StockLot::query()->sum('left_minor')]);
         $this->assertBooksAreRight();
+    }
+
+    public function test_a_rise_of_what_a_supplier_asks_says_what_it_does_to_kits_and_glue_that_has_gone_by_is_told_at_the_bench(): void
+    {
+        $supplier = $this->supplier();
+        $part = $this->part(['name' => 'tuner']);
+        $offer = fn (string $cost): \Illuminate\Testing\TestResponse => $this->post("/stores/parts/{$part->id}/offers", ['supplier' => $supplier->id, 'cost' => $cost, 'lead_days' => '5']);
+        $offer('12')->assertSessionHas('done', 'Written down.');
+        $offer('13.50')->assertSessionHas('done', 'Written down. 1 build in the making still needs it: 9.00 more than it was quoted at.');
+        $glue = $this->part(['name' => 'hide glue', 'group' => 'consumables', 'unit' => 'g', 'by_use' => '0', 'place' => 'drawer G1']);
+        $lot = $this->stocked($glue, 500, '15');
+        $this->post("/stores/lots/{$lot->id}/open", ['best_before' => '2026-03-01'])->assertSessionHasNoErrors();
+        $glued = \App\Models\Build\Operation::query()->where('build_id', $this->build->id)->where('hold_kind', 'glue')->firstOrFail();
+        $this->assertSame(['hide glue in drawer G1: best before Sun 1 Mar 2026, gone by'], $this->get("/bench?operation={$glued->id}")->inertiaProps('now.timber'));
+        $this->assertSame([], $this->get('/bench?operation='.$this->operation($this->build, 'design.draw')->id)->inertiaProps('now.timber'));
     }
 }

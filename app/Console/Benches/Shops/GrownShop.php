@@ -27,6 +27,10 @@ final class GrownShop
 
     private const BOARDS = 5_000;
 
+    private const LOTS = 5_000;
+
+    private const MOVEMENTS = 20_000;
+
     /** With as many open builds and people, and planned anew. */
     public static function crowd(int $builds, int $people): void
     {
@@ -62,6 +66,7 @@ final class GrownShop
             self::plans($shop, $years);
             self::days($shop, $years);
             self::boards($shop);
+            self::stock($shop);
         });
     }
 
@@ -90,6 +95,30 @@ final class GrownShop
             $steps = ['boards' => self::step($shop, 'boards') - min($there) + 1, 'board_readings' => self::step($shop, 'board_readings')];
             self::copy($shop, 'boards', 'id', array_values($there), $steps, $round % 300);
             self::copy($shop, 'board_readings', 'board_id', array_values($there), $steps, $round % 300);
+        }
+    }
+
+    /** Lots that came over the years and were used up, each with what became of it; a third has something left. */
+    private static function stock(Connection $shop): void
+    {
+        $parts = $shop->table('parts')->orderBy('id')->pluck('id')->all();
+        $today = (string) $shop->table('stock_lots')->max('arrived_on');
+        $takings = intdiv(self::MOVEMENTS, self::LOTS) - 1;
+        for ($one = $shop->table('stock_lots')->count(); $parts !== [] && $one < self::LOTS; $one++) {
+            $part = $parts[$one % count($parts)];
+            $days = 3 * $one % 2_000;
+            $day = static fn (int $before): string => (new \DateTimeImmutable($today))->modify("-{$before} days")->format('Y-m-d');
+            $left = $one % 3 === 0 ? 1_000 : 0;
+            $lot = $shop->table('stock_lots')->insertGetId([
+                'part_id' => $part, 'quantity' => $takings * 1_000 + $left, 'left' => $left, 'cost_minor' => $takings * 450 + $left, 'left_minor' => $left, 'arrived_on' => $day($days + 90),
+            ]);
+            $moves = [['arrived', $takings * 1_000 + $left, $takings * 450 + $left, $days + 90]];
+            for ($taking = 0; $taking < $takings; $taking++) {
+                $moves[] = ['taken', -1_000, -450, $days + 20 * $taking];
+            }
+            $shop->table('stock_movements')->insert(array_map(static fn (array $move): array => [
+                'part_id' => $part, 'stock_lot_id' => $lot, 'kind' => $move[0], 'quantity' => $move[1], 'cost_minor' => $move[2], 'on' => $day($move[3]), 'person_id' => 1, 'at' => $day($move[3]).' 09:00:00',
+            ], $moves));
         }
     }
 

@@ -21,6 +21,7 @@ use App\Models\Parts\PartOffer;
 use App\Models\Parts\StockLot;
 use App\Models\People\Person;
 use App\Pages\Page;
+use App\Queries\House\PriceHistory;
 use App\Queries\Parts\CataloguePage;
 use App\Queries\Parts\PartPage;
 use App\Support\Say;
@@ -61,11 +62,11 @@ final class PartController
         return redirect()->route('stores.parts')->with('done', "“{$part->name}” is out of the catalogue.");
     }
 
-    public function offer(Part $part, OfferRequest $request, KeepPart $keep): RedirectResponse
+    public function offer(Part $part, OfferRequest $request, KeepPart $keep, PriceHistory $history): RedirectResponse
     {
-        $keep->offer($request->person(), $part, $request->integer('supplier'), $request->said());
+        [$offer, $before] = $keep->offer($request->person(), $part, $request->integer('supplier'), $request->said());
 
-        return back()->with('done', 'Written down.');
+        return back()->with('done', trim('Written down. '.($before === null ? '' : $history->riseAt($offer, $before))));
     }
 
     public function withdraw(PartOffer $offer, KeepPart $keep, #[CurrentUser] Person $viewer): RedirectResponse
