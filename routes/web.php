@@ -20,6 +20,7 @@ use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\FactsController;
 use App\Http\Controllers\FinishedController;
+use App\Http\Controllers\ForecastController;
 use App\Http\Controllers\House\ChoreController;
 use App\Http\Controllers\House\ClimateController;
 use App\Http\Controllers\House\HealthController;
@@ -278,6 +279,9 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
 
         Route::get('/plan/help', [PlanController::class, 'help'])->name('plan.help');
         Route::post('/plan/help', [PlanController::class, 'askWhatHelps']);
+        Route::get('/builds/{build}/chance', [ForecastController::class, 'chance'])->name('builds.chance');
+        Route::post('/plan/chances', [ForecastController::class, 'ask'])->name('plan.chances');
+        Route::post('/plan/chances/raise', [ForecastController::class, 'raise'])->name('plan.chances.raise');
         Route::get('/plan/load', [PlanController::class, 'load'])->name('plan.load');
         Route::get('/plan/history', [PlanController::class, 'history'])->name('plan.history');
         Route::get('/plan/calendar', [CalendarController::class, 'show'])->name('plan.calendar');

@@ -39,7 +39,7 @@ final readonly class TakeCommission
             );
             $house = $this->revisions->house($commission->specification, $commission->model);
             $draft = $this->drafting->draft(SpecificationReader::read($commission->specification, $house)->orFail());
-            $build = $this->createBuild($commission, $draft);
+            $build = $this->createBuild($commission, $draft, Revisions::modelName($commission->specification, $house, $commission->model));
             $build->revisions()->create(
                 [
                     'number' => 1, 'client' => $commission->specification, 'house' => $house, 'person_id' => $by?->id,
@@ -54,7 +54,7 @@ final readonly class TakeCommission
         });
     }
 
-    private function createBuild(Commission $commission, Draft $draft): Build
+    private function createBuild(Commission $commission, Draft $draft, string $model): Build
     {
         $client = $commission->client === ''
             ? null
@@ -63,6 +63,7 @@ final readonly class TakeCommission
         return Build::query()->create([
             'number' => $commission->number ?? Build::nextNumber(),
             'title' => $commission->title,
+            'model' => $model,
             'client_id' => $client?->id,
             'purpose' => $commission->purpose,
             'status' => BuildStatus::Open,

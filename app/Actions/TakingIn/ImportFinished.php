@@ -57,16 +57,16 @@ final readonly class ImportFinished
             // Those that have a number keep it; the others get what is left after them.
             usort($finished, static fn (FinishedInstrument $a, FinishedInstrument $b): int => [$a->number === null, $a->line] <=> [$b->number === null, $b->line]);
             foreach ($finished as $one) {
-                $this->import($by, $one, $draft, $house);
+                $this->import($by, $one, $draft, $house, Revisions::modelName([], $house, $model));
             }
         });
     }
 
     /** @param  array<string, mixed>  $house */
-    private function import(Person $by, FinishedInstrument $one, Draft $draft, array $house): void
+    private function import(Person $by, FinishedInstrument $one, Draft $draft, array $house, string $model): void
     {
         $at = CarbonImmutable::parse($one->finished->format('Y-m-d').' 12:00', $this->house->zone())->utc();
-        $build = $this->build($one, $draft, $at);
+        $build = $this->build($one, $draft, $at, $model);
         $build->revisions()->create([
             'number' => 1, 'client' => [], 'house' => $house, 'person_id' => $by->id, 'at' => $at, 'released_at' => $at,
             'released_by' => $by->id,
@@ -83,13 +83,14 @@ final readonly class ImportFinished
             .Duration::ofMinutes($minutes).' worked, as they stood in a table.');
     }
 
-    private function build(FinishedInstrument $one, Draft $draft, CarbonImmutable $at): Build
+    private function build(FinishedInstrument $one, Draft $draft, CarbonImmutable $at, string $model): Build
     {
         $client = $one->client === '' ? null : Client::query()->firstOrCreate(['name' => $one->client], ['contact' => '']);
 
         return Build::query()->create([
             'number' => $one->number ?? Build::nextNumber(),
             'title' => $one->name,
+            'model' => $model,
             'client_id' => $client?->id,
             'purpose' => $client === null ? Purpose::Stock : Purpose::Commission,
             'status' => BuildStatus::Finished,

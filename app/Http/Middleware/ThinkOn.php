@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Jobs\ForecastShop;
 use App\Jobs\LookForBetterPlan;
 use App\Models\Plan\Plan;
 use Closure;
@@ -29,6 +30,7 @@ final readonly class ThinkOn
         $response = $next($request);
         if ((int) Plan::query()->max('id') > $before) {
             LookForBetterPlan::dispatch()->delay(self::WAITS);
+            ForecastShop::dispatch()->delay(self::WAITS);
         }
 
         return $response;

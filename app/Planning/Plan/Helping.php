@@ -14,6 +14,7 @@ use Regimen\Route\Standards\Skill;
 use Regimen\Schedule\Policy\Help;
 use Regimen\Schedule\Policy\Variations;
 use Regimen\Schedule\Policy\WhatWouldHelp;
+use Regimen\Schedule\Problem\Problem;
 use Regimen\Schedule\Time\WorkingHours;
 
 /** Reads the shop once and asks the core what would help. */
@@ -30,11 +31,17 @@ final readonly class Helping
     public function ranked(?Closure $progress = null): array
     {
         $problem = $this->problem->assemble();
+
+        return (new WhatWouldHelp($problem, $this->standings->read(), $this->variations($problem)))->ranked($progress);
+    }
+
+    /** What is tried of a problem. */
+    public function variations(Problem $problem): Variations
+    {
         $owned = Resource::query()->where('capacity', '>', 0)->orderBy('id')->pluck('key')->all();
         $skills = array_map(static fn (Skill $skill): string => $skill->value, Skill::cases());
-        $variations = new Variations($problem, array_values($owned), $skills, $this->hours(), $this->house->zone());
 
-        return (new WhatWouldHelp($problem, $this->standings->read(), $variations))->ranked($progress);
+        return new Variations($problem, array_values($owned), $skills, $this->hours(), $this->house->zone());
     }
 
     /** @return array<int, WorkingHours> by person */

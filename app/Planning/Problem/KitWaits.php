@@ -27,6 +27,9 @@ final class KitWaits
     /** @var array<string, array{int, string}> longest lead time of what is not ordered, by group */
     private array $leads = [];
 
+    /** @var array<string, Awaited> all that is to come, by the words in which it is waited for */
+    private array $awaited = [];
+
     public function __construct(
         private readonly string $today,
         private readonly \DateTimeZone $zone,
@@ -48,13 +51,20 @@ final class KitWaits
                 ? $this->overdue($expectedOn, $orderedOn, $leadDays, $supplier, $group)
                 : [$expectedOn, 'expected '.Say::day($expectedOn)];
             $instant = Minutes::endOfDay($day, $this->zone) + 1;
+            $from = min($orderedOn ?? $expectedOn, $this->today);
+            $this->awaited["{$name}, {$words}"] = new Awaited(
+                $this->times->of($supplier, $group, $leadDays), self::days($from, $day), self::days($from, $this->today), self::days($from, $expectedOn) / max(1, $leadDays),
+            );
             if ($instant > ($this->arrivals[$group->value][0] ?? 0)) {
                 $this->arrivals[$group->value] = [$instant, "{$name}, {$words}"];
             }
         } elseif ($state === KitState::Needed && $leadDays > 0) {
-            $days = (int) ceil($this->times->of($supplier, $group, $leadDays)->median() - 1e-6);
+            $time = $this->times->of($supplier, $group, $leadDays);
+            $days = (int) ceil($time->median() - 1e-6);
+            $cause = $name.': '.Say::count($days, 'day').' from the order';
+            $this->awaited[$cause] = $this->awaited["{$cause}, which is not placed yet"] = new Awaited($time, $days);
             if ($days > ($this->leads[$group->value][0] ?? 0)) {
-                $this->leads[$group->value] = [$days, $name.': '.Say::count($days, 'day').' from the order'];
+                $this->leads[$group->value] = [$days, $cause];
             }
         }
     }
@@ -80,6 +90,17 @@ final class KitWaits
         $passed = (new \DateTimeImmutable($orderedOn))->diff(new \DateTimeImmutable($today));
 
         return max(self::later($orderedOn, LeadTimes::wholeDays($time->expectedAfter($passed->invert === 1 ? 0.0 : (float) $passed->days))), self::later($today, 1));
+    }
+
+    /** @return array<string, Awaited> all that is to come, by the words in which it is waited for */
+    public function awaited(): array
+    {
+        return $this->awaited;
+    }
+
+    private static function days(string $from, string $to): int
+    {
+        return (int) (new \DateTimeImmutable($from))->diff(new \DateTimeImmutable($to))->format('%r%a');
     }
 
     private static function later(string $day, int $days): string

@@ -46,6 +46,24 @@ final readonly class Revisions
         return HouseDefaults::under([...($default === null ? [] : $default->body), ...$body, 'type' => $type]);
     }
 
+    /**
+     * By what name instruments that are built alike are compared: the house model that was chosen, or how it is made.
+     *
+     * @param  array<mixed>  $client
+     * @param  array<string, mixed>  $house
+     */
+    public static function modelName(array $client, array $house, ?int $model): string
+    {
+        $name = $model === null ? null : HouseModel::query()->whereKey($model)->value('name');
+        if (is_string($name) && $name !== '') {
+            return $name;
+        }
+        $typed = [...$house, ...$client];
+        $said = static fn (string $field): string => is_string($typed[$field] ?? null) ? $typed[$field] : '';
+
+        return trim("{$said('strings')}-string {$said('type')}, {$said('joint')}, {$said('body')}", ' ,-');
+    }
+
     /** @param  Build|null  $build  whose methods say how it is made; the house's where there is none yet */
     public function workings(ReadSpecification $read, ?Build $build = null): Workings
     {

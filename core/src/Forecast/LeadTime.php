@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Forecast;
 
+use Regimen\Forecast\Chance\Spread;
+
 /**
  * How long an order takes (CALCULATIONS I5): log-normal, what the house expects weighing as some orders beside those that came. Days of the calendar.
  */
@@ -48,6 +50,12 @@ final readonly class LeadTime
     public function median(): float
     {
         return exp($this->mean);
+    }
+
+    /** The whole distribution, in days. */
+    public function spread(): Spread
+    {
+        return new Spread($this->mean, $this->spread);
     }
 
     /** Within which nine of ten come. */

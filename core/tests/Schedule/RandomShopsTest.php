@@ -8,9 +8,6 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Regimen\Schedule\Building\Builder;
 use Regimen\Schedule\Plan\Plan;
-use Regimen\Schedule\Problem\Activity;
-use Regimen\Schedule\Problem\Demand;
-use Regimen\Schedule\Problem\Predecessor;
 use Regimen\Schedule\Problem\Problem;
 
 /** Plans of seeded random shops, judged minute by minute by a verifier that shares no code with the builder. */
@@ -29,34 +26,11 @@ final class RandomShopsTest extends TestCase
     #[DataProvider('seeds')]
     public function test_nothing_is_over_capacity_and_every_link_and_calendar_is_kept(int $seed): void
     {
-        $problem = $this->shop($seed);
+        $problem = $this->randomShop($seed);
         $plan = Builder::plan($problem);
         self::assertCount(count($problem->activities), $plan->assignments);
-        self::assertEquals($plan, Builder::plan($this->shop($seed)), 'the same shop, the same plan');
+        self::assertEquals($plan, Builder::plan($this->randomShop($seed)), 'the same shop, the same plan');
         $this->verify($problem, $plan);
-    }
-
-    private function shop(int $seed): Problem
-    {
-        mt_srand($seed);
-        $activities = [];
-        foreach (range(1, 4) as $build) {
-            foreach (range(1, 12) as $step) {
-                $before = $step > 1 ? [new Predecessor("b{$build}s".mt_rand(max(1, $step - 3), $step - 1))] : [];
-                $demands = mt_rand(0, 1) === 1
-                    ? [new Demand('fixture', mt_rand(1, 2), throughHold: true)]
-                    : [new Demand('station')];
-                $activities[] = new Activity(
-                    "b{$build}s{$step}", "b{$build}", mt_rand(10, 400), mt_rand(0, 3) === 0 ? mt_rand(60, 3000) : 0,
-                    mt_rand(0, 1) === 1 ? 'wood' : 'any', $before, $demands,
-                );
-            }
-        }
-
-        return new Problem(
-            $this->at('2026-03-20 11:17'), $activities, [$this->worker(1, ['any', 'wood']), $this->worker(2, ['any'])],
-            ['fixture' => 2, 'station' => 1],
-        );
     }
 
     private function verify(Problem $problem, Plan $plan): void

@@ -273,6 +273,14 @@ export interface Broken {
     rule: string;
 }
 
+/** The time between the middle of what is likely and the promise, and how much of it is eaten. */
+export interface BufferShown {
+    words: string;
+    eaten: number;
+    done: number;
+    because: string;
+}
+
 export interface BuildHistory {
     number: number;
     title: string;
@@ -401,6 +409,40 @@ export interface CauseRow {
     money: string | null;
     perHundred: number | null;
     because: string;
+}
+
+/** A day on which a build is over in some of the runs. */
+export interface ChanceDay {
+    day: string;
+    runs: number;
+}
+
+export interface ChanceProps {
+    number: number;
+    title: string;
+    client: string;
+    promisedOn: string | null;
+    headline: string;
+    under: string;
+    standing: HelpState;
+    madeAt: string | null;
+    from: string;
+    to: string;
+    promiseAt: string | null;
+    by50: string | null;
+    by80: string | null;
+    by95: string | null;
+    chance: number | null;
+    wanted: number;
+    days: ChanceDay[];
+    free: [string, string][];
+    strip: Mark[];
+    hangs: HangLine[];
+    raises: RaiseLine[];
+    raising: HelpState;
+    buffer: BufferShown | null;
+    honest: Honest;
+    version: number;
 }
 
 /** Something that is another than it was. */
@@ -918,6 +960,15 @@ export interface GlueLine {
     own: boolean;
 }
 
+/** Something that a finish hangs on. */
+export interface HangLine {
+    words: string;
+    mark: string;
+    percent: number;
+    href: string | null;
+    because: string;
+}
+
 export interface HealthProps {
     heading: string;
     warn: boolean;
@@ -995,6 +1046,19 @@ export interface HoldUnderWay {
     operation: string;
     fixture: string | null;
     until: string;
+}
+
+/** How often what was forecast came true, in a small picture. */
+export interface Honest {
+    words: string;
+    points: HonestPoint[];
+}
+
+/** Promises that were given with about the same chance, and how many of them were kept. */
+export interface HonestPoint {
+    given: number;
+    held: number;
+    n: number;
 }
 
 export interface HorizonBuild extends BuildLine {
@@ -1848,6 +1912,15 @@ export interface QuestionChoice {
     key: string;
     words: string;
     follows: string;
+}
+
+/** Something that would raise the chance of a promise. */
+export interface RaiseLine {
+    words: string;
+    kind: string;
+    before: number;
+    after: number;
+    change: Record<string, number | string | null> | null;
 }
 
 /** How the same was read on other instruments before. */
@@ -2979,6 +3052,7 @@ export interface Pages {
     'build/Builds': BuildsProps;
     'build/Facts': FactsProps;
     'build/NewCommission': NewCommissionProps;
+    'forecast/Chance': ChanceProps;
     'house/Chores': ChoresProps;
     'house/Climate': ClimateProps;
     'house/Health': HealthProps;

@@ -70,7 +70,7 @@ final class Seeker
                 $spot->start = $walk->start;
                 $spot->end = $walk->end;
                 $spot->work = $minutes[$walk->person];
-                $this->waits->explain($state, $activity, $spot, $ready, $walk->at, $walk->waitedFor);
+                $state->plain || $this->waits->explain($state, $activity, $spot, $ready, $walk->at, $walk->waitedFor);
                 if (
                     $cut
                     && ! $sitting
@@ -166,7 +166,7 @@ final class Seeker
                 [$best->sittings, $best->work] = $found;
                 [$best->person, $best->givesUp] = [$person, true];
                 [$best->start, $best->end] = [$best->sittings[0][0], $best->sittings[count($best->sittings) - 1][1]];
-                $this->waits->explain($state, $activity, $best, $ready, $best->start, -1);
+                $state->plain || $this->waits->explain($state, $activity, $best, $ready, $best->start, -1);
             }
         }
     }
@@ -219,7 +219,7 @@ final class Seeker
                         $person, $work, $sittings, $givesUp,
                     ];
                     [$best->start, $best->end] = [$sittings[0][0], $sittings[count($sittings) - 1][1]];
-                    $this->waits->explain($state, $activity, $best, $ready, $at, $walk->waitedFor);
+                    $state->plain || $this->waits->explain($state, $activity, $best, $ready, $at, $walk->waitedFor);
                     break;
                 }
             }
@@ -238,7 +238,7 @@ final class Seeker
         $spot->start = $spot->end = $this->rooms->fit(
             $state, $activity, $ready->start, 0, $this->tables->hold[$activity],
         );
-        if ($spot->start > $ready->start) {
+        if (! $state->plain && $spot->start > $ready->start) {
             $this->waits->on($state, $spot, $spot->start, $this->rooms->waitedFor);
         }
 

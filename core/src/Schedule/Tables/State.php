@@ -88,6 +88,9 @@ final class State
     /** @var array<int, int> by build: it cannot be over before this instant; when all is placed, it is over then */
     public array $over = [];
 
+    /** Whether nobody asks what it waited for: then it is not looked up. */
+    public bool $plain = false;
+
     /** What it costs at the least; when all is placed, what it costs. */
     public int $cost = 0;
 

@@ -10,7 +10,8 @@ use Regimen\Schedule\Problem\Worker;
 
 /**
  * A problem laid out as lists of numbers, once for all the schedules that are made of it: activities, people and
- * resources counted from 0. Work in working minutes, all else in clock minutes, instants in minutes since 1970 UTC.
+ * resources counted from 0. Work in working minutes, all else in clock minutes, instants in minutes since 1970 UTC. Only a
+ * simulation writes again what can be written: it draws these lists anew for each of its runs.
  */
 final class Tables
 {
@@ -25,16 +26,16 @@ final class Tables
     public readonly array $index;
 
     /** @var list<int> */
-    public readonly array $work;
+    public array $work;
 
     /** @var list<int> */
-    public readonly array $hold;
+    public array $hold;
 
     /** @var list<list<array{int, int}>> predecessors with their least lag */
-    public readonly array $before;
+    public array $before;
 
     /** @var list<int> not before this instant, links aside */
-    public readonly array $earliest;
+    public array $earliest;
 
     /** @var list<int> why not before it, as a Wait */
     public readonly array $because;
@@ -61,7 +62,7 @@ final class Tables
     public readonly array $able;
 
     /** @var list<array<int, int>> working minutes of each who may do it */
-    public readonly array $minutes;
+    public array $minutes;
 
     /** @var list<array<int, int>> until when it is not given to whoever has a gentle day, by person; mostly nobody */
     public readonly array $notYet;

@@ -2115,6 +2115,31 @@ export const addresses = {
                 "HEAD"
             ]
         },
+        "builds.chance": {
+            "uri": "builds/{build}/chance",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "plan.chances": {
+            "uri": "plan/chances",
+            "methods": [
+                "POST"
+            ]
+        },
+        "plan.chances.raise": {
+            "uri": "plan/chances/raise",
+            "methods": [
+                "POST"
+            ]
+        },
         "plan.load": {
             "uri": "plan/load",
             "methods": [

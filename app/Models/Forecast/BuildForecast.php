@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Forecast;
+
+use App\Models\Build\Build;
+use App\Models\ShopModel;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * When one build is over, with its chances.
+ *
+ * @property int $forecast_id
+ * @property int $build_id
+ * @property CarbonImmutable|null $p50
+ * @property CarbonImmutable|null $p80
+ * @property CarbonImmutable|null $p95
+ * @property int|null $chance  to keep the promise, in thousandths
+ * @property array<string, int> $days  runs in which it was over on each day
+ * @property list<array{kind: string, key: string, share: float, cruciality: float|null}> $hangs
+ * @property Build $build
+ * @property Forecast $forecast
+ */
+class BuildForecast extends ShopModel
+{
+    protected $casts = ['p50' => 'immutable_datetime', 'p80' => 'immutable_datetime', 'p95' => 'immutable_datetime', 'days' => 'array', 'hangs' => 'array'];
+
+    /** @return BelongsTo<Build, $this> */
+    public function build(): BelongsTo
+    {
+        return $this->belongsTo(Build::class);
+    }
+
+    /** @return BelongsTo<Forecast, $this> */
+    public function forecast(): BelongsTo
+    {
+        return $this->belongsTo(Forecast::class);
+    }
+}

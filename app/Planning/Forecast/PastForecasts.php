@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Forecast;
+
+use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
+use App\Models\Forecast\GivenForecast;
+use App\Planning\House\House;
+use App\Support\Minutes;
+use Illuminate\Database\Eloquent\Collection;
+use Regimen\Forecast\Honesty\Calibration;
+use Regimen\Forecast\Honesty\Given;
+
+/** What was forecast of builds that are over: when they were promised, or as they were known when they were ordered. */
+final class PastForecasts
+{
+    private const LATEST = 400;
+
+    /** @var Collection<int, GivenForecast>|null */
+    private ?Collection $rows = null;
+
+    public function __construct(private readonly House $house)
+    {
+    }
+
+    /** @return Collection<int, GivenForecast> with their builds, one for each build: what was said when it was promised before what was replayed */
+    public function rows(): Collection
+    {
+        return $this->rows ??= GivenForecast::query()->with('build')->whereNotNull('p50')
+            ->whereHas('build', static fn ($builds) => $builds->where('status', BuildStatus::Finished->value)->whereNotNull('finished_at'))
+            ->orderByRaw("source = 'promise' desc")->orderByDesc('id')->limit(self::LATEST)->get()->unique('build_id')->values();
+    }
+
+    public function calibration(): Calibration
+    {
+        return new Calibration(array_values($this->rows()->map($this->given(...))->all()));
+    }
+
+    /** @return array<string, Calibration> by model, those with the most builds first */
+    public function byModel(): array
+    {
+        $models = [];
+        foreach ($this->rows()->groupBy(static fn (GivenForecast $one): string => (string) $one->build->model) as $model => $ones) {
+            if ((string) $model !== '') {
+                $models[(string) $model] = new Calibration(array_values($ones->map($this->given(...))->all()));
+            }
+        }
+        uasort($models, static fn (Calibration $a, Calibration $b): int => $b->n <=> $a->n);
+
+        return $models;
+    }
+
+    public function given(GivenForecast $one): Given
+    {
+        $by = [];
+        foreach (['p10' => 10, 'p25' => 25, 'p50' => 50, 'p75' => 75, 'p80' => 80, 'p90' => 90, 'p95' => 95] as $column => $share) {
+            if ($one->{$column} !== null) {
+                $by[$share] = Minutes::of($one->{$column});
+            }
+        }
+        $finish = Minutes::of($one->build->finished_at ?? $one->given_at);
+
+        return new Given(
+            $by, $finish, $one->chance === null ? null : $one->chance / 1_000, $one->promised_on === null ? null : $finish <= Minutes::endOfDay($one->promised_on, $this->house->zone()),
+            $one->plan_finish === null ? null : Minutes::of($one->plan_finish),
+        );
+    }
+}

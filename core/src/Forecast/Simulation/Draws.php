@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Regimen\Forecast\Simulation;
+
+use Regimen\Forecast\Chance\Quantiles;
+use Regimen\Schedule\Tables\Tables;
+use Regimen\Schedule\Time\Grid;
+
+/**
+ * Draws what is not known, run by run, into the tables of a problem. A run draws the same for the same seed, whatever else is
+ * otherwise in the shop (common random numbers): as many numbers for each activity, in the order of the problem.
+ */
+final class Draws
+{
+    private const DAY = 1_440;
+
+    /** Whoever has been drawn to be away so often in one run is there again (a year of bad luck). */
+    private const SPELLS = 40;
+
+    /** @var list<array{float, float}> by activity: minutes of its whole, and of what is left as planned */
+    private array $planned = [];
+
+    /** @var list<Doubt> by activity */
+    private array $doubts = [];
+
+    /** @var list<int> by activity: its kind, from 0 */
+    private array $kind = [];
+
+    /** @var array<int, float> by kind */
+    private array $unsure = [];
+
+    /** @var list<float> by activity: the share of the ratio that lies below what is worked already */
+    private array $below = [];
+
+    /** @var array<string, float> by arrival: the share that lies below what has passed */
+    private array $passed = [];
+
+    /** @var list<int> by activity: not before this instant, whatever it waits for */
+    private array $base = [];
+
+    /** @var list<int> by activity: minutes that are set up */
+    private array $setUp = [];
+
+    /** @var list<array<int, float>> by activity: working minutes for each minute of the standard, by person */
+    private array $pace = [];
+
+    /** @var list<list<array{int, int}>> */
+    private array $before;
+
+    /** @var list<int> */
+    private array $earliest;
+
+    /** @var list<int> */
+    private array $hold;
+
+    public function __construct(private readonly Tables $tables, private readonly Doubts $all, private readonly int $seed)
+    {
+        $certain = new Doubt(Quantiles::certain(1.0));
+        $kinds = [];
+        [$this->before, $this->earliest, $this->hold] = [$tables->before, $tables->earliest, $tables->hold];
+        foreach ($tables->activities as $index => $activity) {
+            $doubt = $all->activities[$activity->id] ?? $certain;
+            $this->doubts[] = $doubt;
+            $this->planned[] = [(float) max($doubt->whole, $activity->work), (float) $activity->work];
+            $kind = $kinds[$doubt->kind] ??= count($kinds);
+            $this->kind[] = $kind;
+            $this->unsure[$kind] = $doubt->unsure;
+            $this->below[] = $doubt->begun > 0 && $doubt->whole > 0 ? min(0.995, $doubt->ratio->below($doubt->begun / $doubt->whole)) : 0.0;
+            $this->base[] = max($tables->now, $activity->pin->from ?? 0, $activity->announced?->keepsTime === true ? $activity->announced->start : 0);
+            $this->setUp[] = $activity->setUp->minutes ?? 0;
+            $pace = [];
+            foreach ($tables->able[$index] as $person) {
+                $worker = $tables->people->workers[$person];
+                $away = $all->people[$worker->id] ?? new Away;
+                $pace[$person] = 100 / ($worker->speeds[$activity->skill ?? ''] ?? 100) * $away->pace / (1 - $away->lost);
+            }
+            $this->pace[] = $pace;
+        }
+        foreach ($all->arrivals as $key => $arrival) {
+            $this->passed[$key] = $arrival->passed <= 0 ? 0.0 : min(0.995, $arrival->days->below($arrival->passed));
+        }
+    }
+
+    /** Draws a run, the first is 0. */
+    public function draw(int $run): void
+    {
+        mt_srand($this->seed + 7_919 * $run);
+        $most = mt_getrandmax() + 1.0;
+        $shop = exp($this->all->unsure * self::normal());
+        $factors = [];
+        foreach ($this->unsure as $unsure) {
+            $factors[] = $shop * exp($unsure * self::normal());
+        }
+        $days = [];
+        foreach ($this->all->arrivals as $key => $arrival) {
+            $passed = $this->passed[$key];
+            $days[$key] = $arrival->days->at($passed + (1 - $passed) * (mt_rand() / $most));
+        }
+        $work = $minutes = $hold = [];
+        $earliest = $this->earliest;
+        foreach ($this->doubts as $index => $doubt) {
+            $one = mt_rand() / $most;
+            $two = mt_rand() / $most;
+            $three = mt_rand() / $most;
+            [$whole, $left] = $this->planned[$index];
+            $takes = 0;
+            if ($left > 0) {
+                $below = $this->below[$index];
+                $drawn = $whole * $doubt->ratio->at($below + (1 - $below) * $one) * $factors[$this->kind[$index]] - $doubt->begun;
+                if ($two < $doubt->setback) {
+                    // A setback costs more or less than its mean, as what happens by chance does.
+                    $drawn -= $doubt->lost * log(1 - $two / $doubt->setback * 0.999);
+                }
+                $least = $this->setUp[$index] + Grid::MINUTES;
+                $takes = Grid::up((int) ($drawn < $least ? $least : $drawn));
+            }
+            $work[] = $takes;
+            $each = [];
+            foreach ($this->pace[$index] as $person => $pace) {
+                $each[$person] = Grid::up((int) ($takes * $pace + 0.999));
+            }
+            $minutes[] = $each;
+            $hold[] = $doubt->hold === null ? $this->hold[$index] : Grid::up((int) ($this->hold[$index] * $doubt->hold->at($three)));
+        }
+        $before = $this->before;
+        foreach ($this->all->arrivals === [] ? [] : $this->doubts as $index => $doubt) {
+            if ($doubt->arrival !== null) {
+                $later = self::DAY * (int) round($days[$doubt->arrival] - $this->all->arrivals[$doubt->arrival]->planned);
+                $earliest[$index] = max($this->base[$index], ($this->tables->activities[$index]->release->instant ?? 0) + $later);
+            }
+            foreach ($doubt->leads as $id => $key) {
+                $by = $this->tables->index[$id] ?? -1;
+                foreach ($before[$index] as $at => [$predecessor, $lag]) {
+                    $before[$index][$at] = $predecessor === $by && $lag > 0 ? [$predecessor, self::DAY * (int) ceil($days[$key])] : [$predecessor, $lag];
+                }
+            }
+        }
+        [$this->tables->work, $this->tables->minutes, $this->tables->hold] = [$work, $minutes, $hold];
+        [$this->tables->earliest, $this->tables->before] = [array_values($earliest), $before];
+    }
+
+    /**
+     * When somebody stays away in the run that was drawn last: from and to, one after the other.
+     *
+     * @return list<array{int, int}>
+     */
+    public function spells(int $run, int $person, int $until): array
+    {
+        $away = $this->all->people[$this->tables->people->workers[$person]->id] ?? null;
+        if ($away === null || $away->spellsADay <= 0) {
+            return [];
+        }
+        mt_srand($this->seed + 7_919 * $run + 104_729 * ($person + 1));
+        $spells = [];
+        $at = $this->tables->now;
+        for ($spell = 0; $spell < self::SPELLS; $spell++) {
+            $at += (int) (-log(1 - self::share()) / $away->spellsADay * self::DAY);
+            if ($at >= $until) {
+                break;
+            }
+            $lasts = self::DAY * (1 + ($away->days > 1 ? (int) round(-log(1 - self::share()) * ($away->days - 1)) : 0));
+            $spells[] = [Grid::up($at), Grid::up($at + $lasts)];
+            $at += $lasts;
+        }
+
+        return $spells;
+    }
+
+    private static function share(): float
+    {
+        return mt_rand() / (mt_getrandmax() + 1.0);
+    }
+
+    /** Box and Muller’s transform of two shares. */
+    private static function normal(): float
+    {
+        return sqrt(-2 * log(1 - self::share())) * cos(2 * M_PI * self::share());
+    }
+}
