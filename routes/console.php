@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Jobs\ReplayPast;
 use App\Queries\House\RunningParts;
 use App\Support\LastSeen;
 use Illuminate\Support\Facades\Schedule;
@@ -17,3 +18,6 @@ Schedule::command('regimen:thin')->dailyAt('03:40')->withoutOverlapping();
 
 // What was not done on its day is planned for the next one.
 Schedule::command('regimen:chores')->dailyAt('00:20')->withoutOverlapping();
+
+// Builds that were finished are compared with what would have been forecast of them.
+Schedule::job(new ReplayPast)->dailyAt('00:40');

@@ -22,6 +22,7 @@ use App\Planning\Problem\AwayWork;
 use App\Planning\Problem\LeadTimes;
 use App\Planning\Problem\TimberWaits;
 use App\Queries\Build\OpenBuilds;
+use App\Queries\Forecast\OpenChances;
 use App\Queries\House\ResourceNames;
 use App\Support\Clock;
 use App\Support\OneWorker;
@@ -55,6 +56,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Recording::class);
         $this->app->scoped(Choices::class);
         $this->app->scoped(OpenBuilds::class);
+        $this->app->scoped(OpenChances::class);
         $this->app->scoped(ResourceNames::class);
         Connection::resolverFor(
             'sqlite',

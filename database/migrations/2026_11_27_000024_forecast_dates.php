@@ -20,6 +20,7 @@ return new class extends Migration
             $table->unsignedInteger('runs')->default(0);
             $table->unsignedInteger('all_kept')->nullable();
             $table->json('months');
+            $table->json('slot')->nullable();
             $table->json('helps');
             $table->string('helps_state')->default('none');
         });

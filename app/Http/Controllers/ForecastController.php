@@ -5,9 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Forecast\AskForChances;
+use App\Actions\Forecast\SetHoursBudget;
+use App\Http\Requests\Plan\HoursBudgetRequest;
+use App\Jobs\ReplayPast;
 use App\Models\Build\Build;
+use App\Models\People\Person;
 use App\Pages\Page;
 use App\Queries\Forecast\ChancePage;
+use App\Queries\Forecast\ForecastsPage;
+use App\Queries\Forecast\ProgressPage;
+use App\Queries\Forecast\ShopChancesPage;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 
 /** Dates with their chances. */
@@ -16,6 +24,23 @@ final class ForecastController
     public function chance(Build $build, ChancePage $page): Page
     {
         return $page->data($build);
+    }
+
+    public function chances(ShopChancesPage $page): Page
+    {
+        return $page->data();
+    }
+
+    public function forecasts(ForecastsPage $page): Page
+    {
+        return $page->data();
+    }
+
+    public function replay(): RedirectResponse
+    {
+        ReplayPast::ask();
+
+        return back();
     }
 
     public function ask(AskForChances $ask): RedirectResponse
@@ -30,5 +55,22 @@ final class ForecastController
         $ask->raised();
 
         return back();
+    }
+
+    public function progress(Build $build, ProgressPage $page): Page
+    {
+        return $page->ofBuild($build);
+    }
+
+    public function shopProgress(ProgressPage $page): Page
+    {
+        return $page->ofShop();
+    }
+
+    public function budget(HoursBudgetRequest $request, Build $build, SetHoursBudget $set, #[CurrentUser] Person $by): RedirectResponse
+    {
+        $set($by, $build, $request->integer('version'), $request->minutes());
+
+        return back()->with('done', 'Saved.');
     }
 }

@@ -12,6 +12,8 @@ final readonly class ForecastFigures
 {
     /**
      * @param  list<SaidFinding>  $findings
+     * @param  list<ChanceOfDay>  $chances
+     * @param  int|null  $promiseChance  per cent, of the date that is typed
      */
     public function __construct(
         public array $findings,
@@ -25,6 +27,9 @@ final readonly class ForecastFigures
         public ?string $ready,
         public string $readyBecause,
         public ?string $promisable,
+        public array $chances,
+        public ?int $promiseChance,
+        public string $promiseWords,
         public Verdict $verdict,
         public ?string $slackWords,
         public Drawing $drawing,

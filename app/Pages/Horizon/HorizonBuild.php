@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Horizon;
 
 use App\Pages\Build\BuildLine;
+use App\Pages\Build\ChanceShown;
 use App\Pages\Build\Mark;
 use Regimen\Schedule\Problem\Promise;
 
@@ -20,6 +21,7 @@ final readonly class HorizonBuild extends BuildLine
         public Promise $promiseKind,
         public array $strip,
         public array $waits,
+        public ?ChanceShown $chance,
     ) {
         parent::__construct(...get_object_vars($line));
     }

@@ -19,6 +19,7 @@ final readonly class Settings
         public string $margin_percent,
         public string $deposit_percent,
         public string $risk_days,
+        public string $promise_chance,
         public array $hours,
     ) {
     }

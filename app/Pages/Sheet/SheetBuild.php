@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Sheet;
 
 use App\Models\Build\Purpose;
+use App\Pages\Build\ChanceShown;
 use App\Pages\Build\Inked;
 use App\Pages\Shop\Option;
 use Regimen\Forecast\Verdict;
@@ -33,6 +34,7 @@ final readonly class SheetBuild
         public Verdict $verdict,
         public ?int $slackDays,
         public string $slackWords,
+        public ?ChanceShown $chance,
         public int $version,
         public string $inOneLine,
         public Inked $inked,

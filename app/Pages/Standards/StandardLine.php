@@ -31,6 +31,7 @@ final readonly class StandardLine
         public ?string $drivenBy,
         public ?string $station,
         public ?string $fixture,
+        public ?string $trade,
         public ?LearnedHours $learned,
         public array $history,
     ) {

@@ -8,20 +8,27 @@ use App\Models\Build\Build;
 use App\Models\Build\LogEntry;
 use App\Models\Forecast\Forecast;
 use App\Models\Forecast\GivenForecast;
+use App\Models\House\HouseModel;
 use App\Models\Plan\HelpState;
 use App\Models\Plan\Plan;
 use App\Planning\House\House;
 use App\Planning\Plan\Standings;
 use App\Planning\Problem\ShopProblem;
+use App\Planning\Route\Drafting;
+use App\Planning\Specification\Revisions;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Regimen\Costing\UnknownPrice;
 use Regimen\Forecast\Simulation\BuildOutcome;
 use Regimen\Forecast\Simulation\Hang;
 use Regimen\Forecast\Simulation\Outcome;
+use Regimen\Instrument\Reading\SpecificationReader;
+use Regimen\Route\Standards\UnknownStandard;
 use Regimen\Schedule\Problem\BuildId;
+use Regimen\Schedule\Time\NoWorkingTime;
 
 /** Runs the plan in force over and over, each time with other hours, holds, lead times and setbacks, and keeps with the plan what came of it. */
 final readonly class Forecasting
@@ -33,14 +40,24 @@ final readonly class Forecasting
 
     private const MONTHS = 6;
 
+    private const SLOT_RUNS = 100;
+
     /** So much of what a build hung on is kept. */
     private const HANGS = 24;
 
     /** A promise that is older when it is first forecast was given without. */
     private const GIVEN_DAYS = 3;
 
-    public function __construct(private ShopProblem $problem, private Standings $standings, private ShopDoubts $doubts, private House $house, private Clock $clock)
-    {
+    public function __construct(
+        private ShopProblem $problem,
+        private Standings $standings,
+        private ShopDoubts $doubts,
+        private DraftChances $drafts,
+        private Drafting $drafting,
+        private Revisions $revisions,
+        private House $house,
+        private Clock $clock,
+    ) {
     }
 
     /** Reads the shop, runs it outside of any lock, and keeps what came of it unless there is a newer plan. */
@@ -49,11 +66,32 @@ final readonly class Forecasting
         $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts);
         $months = $this->months();
         $outcome = $shop->runs(self::SEED)->outcome(self::RUNS, periods: array_map(Minutes::of(...), $months));
-        $this->keep($plan, $outcome, $months);
+        $this->keep($plan, $outcome, $months, $this->slot());
     }
 
-    /** @param  list<CarbonImmutable>  $months */
-    private function keep(Plan $plan, Outcome $outcome, array $months): void
+    /** @return array{model: string, hours: int, p50: string, p80: string, p95: string}|null when an instrument by the house’s own model would be ready if it were commissioned now */
+    private function slot(): ?array
+    {
+        $model = HouseModel::query()->where('is_default', true)->orderBy('id')->first();
+        if ($model === null) {
+            return null;
+        }
+        try {
+            $draft = $this->drafting->draft(SpecificationReader::read([], $this->revisions->house([], $model->id))->orFail());
+            $chances = $this->drafts->of($draft, self::SLOT_RUNS);
+        } catch (UnknownPrice|UnknownStandard|NoWorkingTime|\InvalidArgumentException) {
+            return null;
+        }
+        $day = fn (float $share): string => ($instant = $chances?->by($share)) === null ? '' : Minutes::toInstant($instant)->setTimezone($this->house->zone())->format('Y-m-d');
+
+        return $chances === null ? null : ['model' => (string) $model->name, 'hours' => (int) round($draft->route->work()->hours()), 'p50' => $day(0.5), 'p80' => $day(0.8), 'p95' => $day(0.95)];
+    }
+
+    /**
+     * @param  list<CarbonImmutable>  $months
+     * @param  array{model: string, hours: int, p50: string, p80: string, p95: string}|null  $slot
+     */
+    private function keep(Plan $plan, Outcome $outcome, array $months, ?array $slot): void
     {
         $builds = Build::query()->open()->orderBy('number')->get();
         $due = [];
@@ -62,7 +100,7 @@ final readonly class Forecasting
                 $due[BuildId::of($build->id)->number] = Minutes::endOfDay($build->promised_on, $this->house->zone());
             }
         }
-        DB::transaction(function () use ($plan, $outcome, $months, $builds, $due): void {
+        DB::transaction(function () use ($plan, $outcome, $months, $slot, $builds, $due): void {
             if (! Plan::query()->whereKey($plan->id)->exists() || Forecast::query()->where('plan_id', '>', $plan->id)->where('state', HelpState::Done->value)->exists()) {
                 return;
             }
@@ -70,7 +108,7 @@ final readonly class Forecasting
             $forecast = Forecast::query()->create([
                 'plan_id' => $plan->id, 'state' => HelpState::Done, 'made_at' => $this->clock->now(), 'runs' => $outcome->runs,
                 'all_kept' => $due === [] ? null : (int) round(1_000 * $outcome->allKept($due)),
-                'months' => $this->byMonth($outcome, $months, $builds), 'helps' => [], 'helps_state' => HelpState::None,
+                'months' => $this->byMonth($outcome, $months, $builds), 'helps' => [], 'helps_state' => HelpState::None, 'slot' => $slot,
             ]);
             foreach ($builds as $build) {
                 $key = BuildId::of($build->id)->number;

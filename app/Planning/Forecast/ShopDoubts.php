@@ -97,8 +97,7 @@ final class ShopDoubts
     private function doubt(Operation $operation, Activity $activity, string $model, array $causes): Doubt
     {
         $planned = $operation->workMinutes();
-        $ratio = $this->ratio($operation->standard, $operation->tool, $operation->set_up_minutes, $operation->best_minutes, $operation->labour_minutes, $operation->worst_minutes);
-        $ratio = $this->ratios()->repeated($ratio, $operation->standard, $operation->tool, $model);
+        $ratio = $this->ratioOf($operation, $model);
         $begun = $activity->startedAt === null ? 0 : intdiv($operation->minutesWorkedBy($this->clock->now()) * $this->house->speed($operation->person_id, $operation->skill), 100);
         [$chance, $lost] = $this->setback($operation->key);
         $leads = [];
@@ -112,6 +111,15 @@ final class ShopDoubts
         return new Doubt(
             $this->laidOut($ratio), "{$operation->standard} {$operation->tool}", $ratio->unsure, $planned, $begun, $chance, $lost,
             $activity->hold > 0 ? $this->holds() : null, $waits, $leads,
+        );
+    }
+
+    /** What it takes for each minute that is planned. */
+    public function ratioOf(Operation $operation, string $model): Ratio
+    {
+        return $this->ratios()->repeated(
+            $this->ratio($operation->standard, $operation->tool, $operation->set_up_minutes, $operation->best_minutes, $operation->labour_minutes, $operation->worst_minutes),
+            $operation->standard, $operation->tool, $model,
         );
     }
 

@@ -29,6 +29,7 @@ use App\Planning\Parts\Catalogue;
 use App\Planning\Plan\Outlooks;
 use App\Planning\Specification\Revisions;
 use App\Planning\Stores\BuildLots;
+use App\Queries\Forecast\OpenChances;
 use App\Queries\Parts\InStockFor;
 use App\Queries\Setback\BuildSetbacks;
 use App\Queries\Setback\TellForms;
@@ -55,6 +56,7 @@ final readonly class BuildSheet
         private BuildSetbacks $setbacks,
         private TellForms $tellForms,
         private InStockFor $inStock,
+        private OpenChances $chances,
     ) {
     }
 
@@ -80,7 +82,7 @@ final readonly class BuildSheet
         $inStock = $build->status === BuildStatus::Open ? $this->inStock->kit($build->kit) : [];
 
         return new BuildSheetProps(
-            build: self::build($build, $read, $finish, $outlook, $viewer),
+            build: $this->build($build, $read, $finish, $outlook, $viewer),
             drawing: Drawings::ofRevision($build->specification)->drawing,
             next: $this->next->of($build, $people),
             holdsFinish: $build->route_lacks === '' ? $this->route->holdsFinish($build, $people) : null,
@@ -100,7 +102,7 @@ final readonly class BuildSheet
         );
     }
 
-    private static function build(
+    private function build(
         Build $build,
         ReadSpecification $read,
         ?CarbonImmutable $finish,
@@ -127,6 +129,7 @@ final readonly class BuildSheet
             verdict: $outlook->verdict,
             slackDays: $outlook->slackDays,
             slackWords: BuildLines::slackWords($outlook),
+            chance: $this->chances->shown($build->id, $this->house->zone()),
             version: $build->version,
             inOneLine: $read->orFail()->inOneLine(),
             inked: BuildLines::inked($build),

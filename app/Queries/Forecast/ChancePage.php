@@ -52,7 +52,7 @@ final readonly class ChancePage
             chance: $own?->chance === null ? null : (int) round($own->chance / 10), wanted: $wanted, days: $days, free: $this->free($from, $to),
             strip: $open === null ? [] : BuildStrip::marks($this->builds->placements($open)),
             hangs: $own === null ? [] : $this->hangs->lines($own, $build),
-            raises: $own?->chance === null || $forecast === null ? [] : $this->raises($forecast, $own, $build, $days),
+            raises: $forecast === null || $own?->chance === null ? [] : $this->raises($forecast, $own, $build, $days),
             raising: $forecast->helps_state ?? HelpState::None,
             buffer: $this->buffers->of($build, $own), honest: $this->honest->all(), version: $build->version,
         );

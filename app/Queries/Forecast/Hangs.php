@@ -29,11 +29,8 @@ final readonly class Hangs
     /** @return list<HangLine> */
     public function lines(BuildForecast $own, Build $build): array
     {
-        $often = array_filter($own->hangs, static fn (array $one): bool => $one['share'] >= self::OFTEN);
-        usort($often, static fn (array $a, array $b): int => self::weight($b) <=> self::weight($a));
-        $often = array_slice($often, 0, self::MOST);
-        $ids = array_filter(array_map(static fn (array $one): ?int => $one['kind'] === HangKind::Operation->value ? ActivityId::operationOf((int) $one['key']) : null, $often));
-        $operations = Operation::query()->with('build:id,number,title')->whereKey(array_values($ids))->get()->keyBy('id')->toBase();
+        $often = self::often($own, self::MOST);
+        $operations = self::operations([$own->build_id => $often]);
         $people = Person::query()->pluck('name', 'id');
         $lines = [];
         foreach ($often as $one) {
@@ -42,6 +39,56 @@ final readonly class Hangs
         }
 
         return $lines;
+    }
+
+    /**
+     * What each build hangs on most, in a few words.
+     *
+     * @param  array<int, BuildForecast>  $all  with their builds
+     * @return array<int, string> by build
+     */
+    public function firsts(array $all): array
+    {
+        $often = [];
+        foreach ($all as $own) {
+            $often[$own->build_id] = self::often($own, 2);
+        }
+        $operations = self::operations($often);
+        $people = Person::query()->pluck('name', 'id');
+        $firsts = [];
+        foreach ($all as $own) {
+            $words = [];
+            foreach ($often[$own->build_id] as $one) {
+                $line = $this->line($one, $own->build, $operations, $people);
+                $line === null || $words[] = "{$line->words} ({$line->percent} %)";
+            }
+            $firsts[$own->build_id] = implode(', ', $words);
+        }
+
+        return $firsts;
+    }
+
+    /** @return list<array{kind: string, key: string, share: float, cruciality: float|null}> */
+    private static function often(BuildForecast $own, int $most): array
+    {
+        $often = array_filter($own->hangs, static fn (array $one): bool => $one['share'] >= self::OFTEN && ! ($one['kind'] === HangKind::Place->value && str_contains($one['key'], ':')));
+        usort($often, static fn (array $a, array $b): int => self::weight($b) <=> self::weight($a));
+
+        return array_slice($often, 0, $most);
+    }
+
+    /**
+     * @param  array<int, list<array{kind: string, key: string, share: float, cruciality: float|null}>>  $often  by build
+     * @return Collection<int, Operation>
+     */
+    private static function operations(array $often): Collection
+    {
+        $ids = [];
+        foreach (array_merge([], ...array_values($often)) as $one) {
+            $ids[] = $one['kind'] === HangKind::Operation->value ? ActivityId::operationOf((int) $one['key']) : null;
+        }
+
+        return Operation::query()->with('build:id,number,title')->whereKey(array_values(array_filter($ids)))->get()->keyBy('id')->toBase();
     }
 
     /**

@@ -36,6 +36,7 @@ final readonly class HousePage
                 margin_percent: Say::figure($shop->margin_permille / 10, 1),
                 deposit_percent: Say::figure($shop->deposit_permille / 10, 1),
                 risk_days: (string) $shop->risk_days,
+                promise_chance: (string) intdiv($shop->promise_chance, 10),
                 hours: PeoplePage::week($shop->hours),
             ),
             closedDays: array_values(ClosedDay::query()

@@ -22,15 +22,21 @@ use App\Pages\Standards\StandardsProps;
 use App\Pages\Standards\ToleranceLine;
 use App\Planning\House\House;
 use App\Planning\House\Learned;
+use App\Planning\House\LearnedStandard;
 use App\Support\Say;
 use Illuminate\Support\Collection;
+use Regimen\Forecast\Learned\Job;
+use Regimen\Forecast\Learned\Outlier;
 use Regimen\Inspection\Tolerance;
 use Regimen\Inspection\Tolerances;
 use Regimen\Route\Methods\Choice;
 use Regimen\Route\Methods\Methods;
 use Regimen\Route\Methods\Question;
+use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Standards\Adhesive;
+use Regimen\Route\Standards\HouseStandards;
 use Regimen\Route\Standards\Skill;
+use Regimen\Route\Standards\Standard;
 use Regimen\Route\Standards\Tool;
 
 /**
@@ -146,13 +152,13 @@ final readonly class StandardsPage
     }
 
     /**
-     * @param  array<string, \Regimen\Forecast\Learning>  $learned
+     * @param  array<string, LearnedStandard>  $learned
      * @param  Collection<string, Collection<int, HouseVersion>>  $versions
      */
     private function standard(OperationStandard $row, array $learned, Collection $versions): StandardLine
     {
-        $lesson = $learned["{$row->key} {$row->tool->value}"] ?? null;
         $driver = $row->driver;
+        $trade = array_values(array_filter(self::trade()->ways($row->key), static fn (Standard $one): bool => $one->tool === $row->tool))[0] ?? null;
 
         return new StandardLine(
             id: $row->id,
@@ -176,13 +182,31 @@ final readonly class StandardsPage
                 : "for {$driver->usual()} {$driver->words()}; {$row->fixed_percent} % stays",
             station: $row->station === null ? null : $this->resources->of($row->station),
             fixture: $row->fixture === null ? null : $this->resources->of($row->fixture),
-            learned: $lesson === null ? null : new LearnedHours(
-                best: Say::duration($lesson->hours->best->minutes),
-                labour: Say::duration($lesson->hours->likely->minutes),
-                worst: Say::duration($lesson->hours->worst->minutes),
-                jobs: $lesson->jobs,
-            ),
+            trade: $trade === null ? null : Say::duration($trade->hours->likely->minutes),
+            learned: self::learned($learned["{$row->key} {$row->tool->value}"] ?? null),
             history: self::history($versions, "operation_standards {$row->id}"),
+        );
+    }
+
+    private static function trade(): HouseStandards
+    {
+        static $trade = null;
+
+        return $trade ??= TradeStandards::all();
+    }
+
+    private static function learned(?LearnedStandard $own): ?LearnedHours
+    {
+        if ($own?->lesson === null) {
+            return null;
+        }
+        $hours = $own->lesson->hours;
+        // The oldest first, as a picture in time.
+        $ratios = array_map(static fn (Job $job): float => round($job->worked / max(1, $job->estimated), 3), array_reverse($own->jobs));
+
+        return new LearnedHours(
+            best: Say::duration($hours->best->minutes), labour: Say::duration($hours->likely->minutes), worst: Say::duration($hours->worst->minutes), jobs: $own->lesson->jobs, ratios: $ratios,
+            keptOut: array_map(static fn (Outlier $one): string => "{$one->job->name}: {$one->because}", $own->out),
         );
     }
 

@@ -20,6 +20,7 @@ use App\Planning\House\House;
 use App\Queries\Build\BuildLines;
 use App\Queries\Build\BuildStrip;
 use App\Queries\Build\OpenBuilds;
+use App\Queries\Forecast\OpenChances;
 use App\Queries\Today\Headline;
 use App\Support\Clock;
 use App\Support\Minutes;
@@ -43,6 +44,7 @@ final readonly class HorizonPage
         private Clock $clock,
         private HorizonItems $items,
         private LastChange $lastChange,
+        private OpenChances $chances,
     ) {
     }
 
@@ -153,6 +155,7 @@ final readonly class HorizonPage
             promiseKind: $build->promise_kind,
             strip: BuildStrip::marks($this->builds->placements($build)),
             waits: $this->waits($build),
+            chance: $this->chances->shown($build->id, $this->house->zone()),
         );
     }
 

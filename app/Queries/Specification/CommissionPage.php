@@ -7,11 +7,13 @@ namespace App\Queries\Specification;
 use App\Actions\Plan\Changes\Choices;
 use App\Models\Build\Build;
 use App\Models\Build\Client;
+use App\Pages\Build\ChanceOfDay;
 use App\Pages\Build\Forecast;
 use App\Pages\Build\ForecastFigures;
 use App\Pages\Build\NewCommissionProps;
 use App\Pages\Dict;
 use App\Pages\Worked\SaidFinding;
+use App\Planning\Forecast\DraftChances;
 use App\Planning\House\House;
 use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;
@@ -27,6 +29,7 @@ use Regimen\Findings\Checks\RuleBook;
 use Regimen\Findings\Finding;
 use Regimen\Findings\Severity;
 use Regimen\Forecast\Outlook;
+use Regimen\Forecast\Simulation\BuildOutcome;
 use Regimen\Instrument\Reading\ReadSpecification;
 use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Route\Standards\UnknownStandard;
@@ -39,6 +42,7 @@ final readonly class CommissionPage
         private House $house,
         private Drafting $drafting,
         private Revisions $revisions,
+        private DraftChances $chances,
         private Clock $clock,
     ) {
     }
@@ -73,6 +77,7 @@ final readonly class CommissionPage
         try {
             $draft = $this->drafting->draft($read->specification);
             $ready = $this->drafting->ready($draft);
+            $chances = $ready->finish === null ? null : $this->chances->of($draft);
         } catch (UnknownPrice|UnknownStandard|NoWorkingTime $missing) {
             return new Forecast(problems: new Dict(['house' => $missing->getMessage()]), values: $values, figures: null);
         }
@@ -80,11 +85,11 @@ final readonly class CommissionPage
         return new Forecast(
             problems: new Dict([]),
             values: $values,
-            figures: $this->figures($read, $draft, $ready, $this->isDay($promise) ? $promise : null),
+            figures: $this->figures($read, $draft, $ready, $this->isDay($promise) ? $promise : null, $chances),
         );
     }
 
-    private function figures(ReadSpecification $read, Draft $draft, Ready $ready, ?string $promise): ForecastFigures
+    private function figures(ReadSpecification $read, Draft $draft, Ready $ready, ?string $promise, ?BuildOutcome $chances): ForecastFigures
     {
         $shop = $this->house->shop();
         $quote = $draft->quote;
@@ -113,7 +118,10 @@ final readonly class CommissionPage
             deposit: $lacks === '' ? $quote->price->times($shop->deposit_permille / 1000)->plain() : null,
             ready: $finish,
             readyBecause: $ready->why ?? $this->readyBecause($ready),
-            promisable: $finish === null ? null : $this->promisable($finish),
+            promisable: $chances === null ? null : $this->day($chances->by($this->house->shop()->promise_chance / 1_000)),
+            chances: $chances === null ? [] : $this->chanceLines($chances),
+            promiseChance: $chances === null || $promise === null ? null : $this->percent($chances, $promise),
+            promiseWords: $chances === null ? '' : $this->promiseWords($chances),
             verdict: $outlook->verdict,
             slackWords: $promise === null ? null : BuildLines::slackWords($outlook),
             drawing: Drawings::of($read),
@@ -126,16 +134,39 @@ final readonly class CommissionPage
         );
     }
 
-    /** The first day that leaves the slack which the house wants between a planned finish and a promise. */
-    private function promisable(string $finish): string
+    /** @return list<ChanceOfDay> the dates by which half, eight in ten and 95 in 100 of the runs are over */
+    private function chanceLines(BuildOutcome $chances): array
     {
-        $day = new \DateTimeImmutable($finish);
-        for ($left = $this->house->shop()->risk_days + 1, $looked = 0; $left > 0 && $looked < 400; $looked++) {
-            $day = $day->modify('+1 day');
-            $left -= $this->house->hours()->on($day->format('Y-m-d')) === [] ? 0 : 1;
+        $lines = [];
+        foreach ([50, 80, 95] as $percent) {
+            $day = $this->day($chances->by($percent / 100));
+            $day === null || $lines[] = new ChanceOfDay($day, $percent);
         }
 
-        return $day->format('Y-m-d');
+        return $lines;
+    }
+
+    private function percent(BuildOutcome $chances, string $day): int
+    {
+        return (int) round(100 * $chances->chance(Minutes::endOfDay($day, $this->house->zone())));
+    }
+
+    /** What promising earlier costs. */
+    private function promiseWords(BuildOutcome $chances): string
+    {
+        $wanted = $this->house->shop()->promise_chance / 10;
+        $day = $this->day($chances->by($wanted / 100));
+        if ($day === null) {
+            return 'In fewer runs than the house wants it is over at all.';
+        }
+        $earlier = (new \DateTimeImmutable($day))->modify('-7 days')->format('Y-m-d');
+
+        return 'The date that holds in '.Say::figure($wanted, 1).' of 100 runs of the whole shop, as the house wants it. A week earlier it would hold in '.$this->percent($chances, $earlier).'.';
+    }
+
+    private function day(?int $instant): ?string
+    {
+        return $instant === null ? null : Minutes::toInstant($instant)->setTimezone($this->house->zone())->format('Y-m-d');
     }
 
     /** @return list<SaidFinding> stops and warnings, to be fixed or accepted on the specification's own page */

@@ -27,20 +27,28 @@ final readonly class Learning
 
     /**
      * @param  list<int>  $minutes  recorded labour of past jobs, already brought to the usual amount
+     * @param  list<float>  $weights  what each weighs, one where nothing is given
      * @return self|null nothing is learned from fewer than three jobs
      */
-    public static function learn(Duration $standard, array $minutes): ?self
+    public static function learn(Duration $standard, array $minutes, array $weights = []): ?self
     {
-        $worked = array_values(array_filter($minutes, static fn (int $one): bool => $one > 0));
-        if (count($worked) < self::FEWEST || $standard->minutes === 0) {
+        $worked = array_filter($minutes, static fn (int $one): bool => $one > 0);
+        $count = count($worked);
+        if ($count < self::FEWEST || $standard->minutes === 0) {
             return null;
         }
-        $logs = array_map(static fn (int $one): float => log($one), $worked);
-        $count = count($logs);
-        $mean = (self::STANDARD_WEIGHS * log($standard->minutes) + array_sum($logs)) / (self::STANDARD_WEIGHS + $count);
-        $squares = array_sum(array_map(static fn (float $log): float => ($log - $mean) ** 2, $logs))
-            + self::STANDARD_WEIGHS * (log($standard->minutes) - $mean) ** 2;
-        $deviation = sqrt($squares / (self::STANDARD_WEIGHS + $count - 1));
+        $weight = (float) self::STANDARD_WEIGHS;
+        $sum = $weight * log($standard->minutes);
+        foreach ($worked as $at => $one) {
+            $weight += $weights[$at] ?? 1.0;
+            $sum += ($weights[$at] ?? 1.0) * log($one);
+        }
+        $mean = $sum / $weight;
+        $squares = self::STANDARD_WEIGHS * (log($standard->minutes) - $mean) ** 2;
+        foreach ($worked as $at => $one) {
+            $squares += ($weights[$at] ?? 1.0) * (log($one) - $mean) ** 2;
+        }
+        $deviation = sqrt($squares / ($weight - 1));
         $at = static fn (float $z): Duration => Duration::ofMinutes((int) round(exp($mean + $z * $deviation)));
 
         return new self(new ThreePoint($at(-self::TENTH), $at(0.0), $at(self::TENTH)), $count);

@@ -40,7 +40,7 @@
     {width}
     height={HEIGHT}
     role="img"
-    aria-label={`No. ${build.number} ${build.title} in time: ${build.slackWords}`}
+    aria-label={`No. ${build.number} ${build.title} in time: ${build.slackWords}${build.chance ? `; ${build.chance.words}` : ''}`}
 >
     {#each free as [from, to] (from)}
         <rect class="free" x={x(from)} width={x(to) - x(from)} y="0" height={HEIGHT} />
@@ -56,6 +56,19 @@
             />
         {/if}
     {/each}
+    {#if build.chance?.by95}
+        {@const from = Math.max(0, x(build.chance.by50))}
+        {#if from < width}
+            <rect
+                fill="url(#fade)"
+                x={from}
+                width={Math.max(3, Math.min(width, x(build.chance.by95)) - from)}
+                y={MIDDLE - 12}
+                height="24"
+                data-spread={build.number}><title>{build.chance.words}</title></rect
+            >
+        {/if}
+    {/if}
     {#if promise !== null && promise <= width + 12}
         <Mark kind="promise" at={{ x: promise, y: 12, height: 40 }} {tone} words={`promised for ${build.promisedOn}`} />
         {#if build.verdict === 'late' && finish !== null}

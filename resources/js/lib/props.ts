@@ -180,6 +180,23 @@ export interface BetterPlan {
     moves: PersonMoved[];
 }
 
+/** Estimates against what was worked, by one thing. */
+export interface BiasGroup {
+    by: string;
+    lines: BiasLine[];
+}
+
+/** What was estimated and what was worked. */
+export interface BiasLine {
+    name: string;
+    estimated: string;
+    worked: string;
+    ratio: string;
+    spread: string;
+    n: number;
+    isOff: boolean;
+}
+
 /** What was cut for a build and is not made into anything yet. */
 export interface BlankLine {
     id: number;
@@ -279,6 +296,19 @@ export interface BufferShown {
     eaten: number;
     done: number;
     because: string;
+}
+
+/** One open build with its dates. */
+export interface BuildChanceLine {
+    number: number;
+    title: string;
+    promisedOn: string | null;
+    planned: string | null;
+    by50: string | null;
+    by80: string | null;
+    by95: string | null;
+    percent: number | null;
+    hangs: string;
 }
 
 export interface BuildHistory {
@@ -417,6 +447,12 @@ export interface ChanceDay {
     runs: number;
 }
 
+/** A day by which something is over with such a chance, in per cent. */
+export interface ChanceOfDay {
+    day: string;
+    percent: number;
+}
+
 export interface ChanceProps {
     number: number;
     title: string;
@@ -443,6 +479,15 @@ export interface ChanceProps {
     buffer: BufferShown | null;
     honest: Honest;
     version: number;
+}
+
+/** How sure a date is. */
+export interface ChanceShown {
+    percent: number | null;
+    by50: string;
+    by80: string | null;
+    by95: string | null;
+    words: string;
 }
 
 /** Something that is another than it was. */
@@ -856,12 +901,29 @@ export interface ForecastFigures {
     ready: string | null;
     readyBecause: string;
     promisable: string | null;
+    chances: ChanceOfDay[];
+    promiseChance: number | null;
+    promiseWords: string;
     verdict: Verdict;
     slackWords: string | null;
     drawing: Drawing;
     inOneLine: string;
     bodyThickness: string;
     lastFret: string;
+}
+
+export interface ForecastsProps {
+    headline: string;
+    under: string;
+    figures: HonestFigure[];
+    points: HonestPoint[];
+    change: string[];
+    bias: BiasGroup[];
+    past: PastForecast[];
+    outliers: KeptOut[];
+    drift: string;
+    open: number;
+    replaying: boolean;
 }
 
 /** A hold that ends on the day, and what it frees. */
@@ -1054,6 +1116,15 @@ export interface Honest {
     points: HonestPoint[];
 }
 
+/** One figure of how good forecasts are, with what it means. */
+export interface HonestFigure {
+    key: string;
+    name: string;
+    value: string;
+    because: string;
+    isOff: boolean;
+}
+
 /** Promises that were given with about the same chance, and how many of them were kept. */
 export interface HonestPoint {
     given: number;
@@ -1066,6 +1137,7 @@ export interface HorizonBuild extends BuildLine {
     promiseKind: Promise;
     strip: Mark[];
     waits: string[];
+    chance: ChanceShown | null;
 }
 
 export interface HorizonProps {
@@ -1099,6 +1171,23 @@ export interface HoursLine {
     now: string;
     struck: boolean;
     struckBecause: string;
+}
+
+/** What one person worked in a year, month by month and by kind. */
+export interface HoursOfPerson {
+    name: string;
+    months: string[];
+    total: string;
+    kinds: YearLine[];
+}
+
+export interface HoursProps {
+    year: number;
+    years: number[];
+    months: string[];
+    people: HoursOfPerson[];
+    totals: string[];
+    total: string;
 }
 
 /** How this house does it. */
@@ -1149,6 +1238,13 @@ export interface Inked {
     neck: number;
     fretboard: number;
     body: number;
+}
+
+/** A job that teaches nothing, and why. */
+export interface KeptOut {
+    operation: string;
+    where: string;
+    because: string;
 }
 
 export type KitState = 'needed' | 'ordered' | 'arrived' | 'used';
@@ -1219,6 +1315,21 @@ export interface LearnedHours {
     labour: string;
     worst: string;
     jobs: number;
+    ratios: number[];
+    keptOut: string[];
+}
+
+/** A part of the weekly letter. */
+export interface LetterPart {
+    heading: string;
+    lines: string[];
+}
+
+export interface LetterProps {
+    heading: string;
+    parts: LetterPart[];
+    text: string;
+    mail: string;
 }
 
 export interface LoadProps {
@@ -1381,6 +1492,13 @@ export interface ModelName {
     id: number;
     name: string;
     type: string;
+}
+
+/** What a month brings: in one of ten runs at most, in half of them, in nine of ten at most. */
+export interface MonthToCome {
+    month: string;
+    hours: number[];
+    money: string[];
 }
 
 export interface MovedOperation {
@@ -1713,6 +1831,22 @@ export interface PasswordLinkProps {
     works: boolean;
 }
 
+/** A build that is over, and what was forecast of it. */
+export interface PastForecast {
+    number: number;
+    title: string;
+    given: string;
+    from: string;
+    to: string;
+    middle: string;
+    planned: string | null;
+    finished: string;
+    promisedOn: string | null;
+    percent: number | null;
+    held: boolean;
+    replayed: boolean;
+}
+
 export interface PatternLine {
     id: number;
     name: string;
@@ -1859,6 +1993,37 @@ export interface ProgressFigure {
     because: string;
     warn: boolean;
     isMoney: boolean;
+}
+
+export interface ProgressProps {
+    number: number | null;
+    title: string;
+    headline: string;
+    reason: string;
+    todo: string;
+    weeks: ProgressWeek[];
+    today: string;
+    promisedOn: string | null;
+    by50: string | null;
+    by95: string | null;
+    total: number | null;
+    low: number | null;
+    high: number | null;
+    figures: HonestFigure[];
+    stages: StageOutlook[];
+    money: HonestFigure[];
+    budget: string | null;
+    budgetWords: string;
+    version: number;
+    open: boolean;
+}
+
+/** Hours by the end of a week; what is earned and worked only until today. */
+export interface ProgressWeek {
+    end: string;
+    planned: number;
+    earned: number | null;
+    worked: number | null;
 }
 
 /** How firmly a date was given: a show that opens, a client's date, a wish. */
@@ -2399,6 +2564,7 @@ export interface Settings {
     margin_percent: string;
     deposit_percent: string;
     risk_days: string;
+    promise_chance: string;
     hours: Record<number, string>;
 }
 
@@ -2455,6 +2621,7 @@ export interface SheetBuild {
     verdict: Verdict;
     slackDays: number | null;
     slackWords: string;
+    chance: ChanceShown | null;
     version: number;
     inOneLine: string;
     inked: Inked;
@@ -2525,6 +2692,19 @@ export interface SheetOperation {
     waitsFor: string;
     waitsUntil: string | null;
     clocks: number;
+}
+
+export interface ShopChancesProps {
+    headline: string;
+    under: string;
+    standing: HelpState;
+    madeAt: string | null;
+    wanted: number;
+    builds: BuildChanceLine[];
+    months: MonthToCome[];
+    slot: string;
+    currency: string;
+    learned: string;
 }
 
 /** The shop, as every page knows it. */
@@ -2612,6 +2792,17 @@ export interface SprayLimits {
     dampest: string;
 }
 
+/** A stage held against its share of the hours. */
+export interface StageOutlook {
+    name: string;
+    planned: string;
+    worked: string;
+    forecast: string;
+    share: string;
+    percent: number | null;
+    breaks: boolean;
+}
+
 export interface StageTakenIn {
     stage: string;
     words: string;
@@ -2639,6 +2830,7 @@ export interface StandardLine {
     drivenBy: string | null;
     station: string | null;
     fixture: string | null;
+    trade: string | null;
     learned: LearnedHours | null;
     history: HistoryLine[];
 }
@@ -3037,6 +3229,26 @@ export interface YardTimber {
     lines: YardLine[];
 }
 
+/** A figure of a year beside that of the year before. */
+export interface YearLine {
+    name: string;
+    value: string;
+    before: string;
+    size: number;
+    sizeBefore: number;
+    because: string;
+}
+
+export interface YearProps {
+    year: number;
+    years: number[];
+    headline: string;
+    under: string;
+    hours: YearLine[];
+    stages: YearLine[];
+    counts: YearLine[];
+}
+
 /** What each page gets, by its component. */
 export interface Pages {
     'account/Account': AccountProps;
@@ -3053,6 +3265,12 @@ export interface Pages {
     'build/Facts': FactsProps;
     'build/NewCommission': NewCommissionProps;
     'forecast/Chance': ChanceProps;
+    'forecast/Chances': ShopChancesProps;
+    'forecast/Forecasts': ForecastsProps;
+    'forecast/Hours': HoursProps;
+    'forecast/Letter': LetterProps;
+    'forecast/Progress': ProgressProps;
+    'forecast/Year': YearProps;
     'house/Chores': ChoresProps;
     'house/Climate': ClimateProps;
     'house/Health': HealthProps;

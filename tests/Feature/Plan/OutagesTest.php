@@ -139,26 +139,22 @@ final class OutagesTest extends TestCase
         $this->assertSame([90, -90], [$second->refresh()->push_days, $first->refresh()->push_days]);
     }
 
-    public function test_when_it_could_be_promised_leaves_the_slack_that_the_house_wants(): void
+    public function test_the_suggested_promise_holds_as_often_as_the_house_wants(): void
     {
-        $answer = $this
-            ->postJson(
-                '/commissions/forecast',
-                ['specification' => self::SPECIFICATION, 'model_id' => '', 'promised_on' => ''],
-            )
+        $ask = fn (string $promise): array => (array) $this
+            ->postJson('/commissions/forecast', ['specification' => self::SPECIFICATION, 'model_id' => '', 'promised_on' => $promise])
             ->assertOk()
             ->json('figures');
-        $days = 0;
-        for ($day = new \DateTimeImmutable($answer['ready']); $day->format('Y-m-d') < $answer['promisable'];) {
-            $day = $day->modify('+1 day');
-            $days += (int) $day->format('N') < 6 ? 1 : 0;
-        }
-        $this->assertSame((int) DB::table('shops')->value('risk_days') + 1, $days);
-        $kept = $this->postJson(
-            '/commissions/forecast',
-            ['specification' => self::SPECIFICATION, 'model_id' => '', 'promised_on' => $answer['promisable']],
-        )->json('figures.verdict');
-        $this->assertSame('kept', $kept, 'a promise for that day is neither late nor tight');
+        $answer = $ask('');
+        $this->assertSame([50, 80, 95], array_column($answer['chances'], 'percent'));
+        $this->assertSame($answer['chances'][1]['day'], $answer['promisable'], 'the house wants eight in ten');
+        $this->assertNull($answer['promiseChance']);
+        $this->assertGreaterThanOrEqual(80, $ask($answer['promisable'])['promiseChance']);
+        $before = (new \DateTimeImmutable($answer['promisable']))->modify('-1 day')->format('Y-m-d');
+        $this->assertLessThan(80, $ask($before)['promiseChance'], 'the day before it is not as sure');
+        DB::table('shops')->update(['promise_chance' => 950]);
+        app(\App\Planning\House\House::class)->forget();
+        $this->assertSame($answer['chances'][2]['day'], $ask('')['promisable'], 'a house that wants to be surer promises later');
     }
 
     public function test_another_method_is_tried_for_the_build_that_is_tightest_and_changes_nothing(): void

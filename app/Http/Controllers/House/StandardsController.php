@@ -54,7 +54,7 @@ final class StandardsController
         Learned $learned,
         ChangeHouse $changeHouse,
     ): RedirectResponse {
-        $lesson = $learned->byStandard(collect([$standard]))["{$standard->key} {$standard->tool->value}"]
+        $lesson = $learned->byStandard(collect([$standard]))["{$standard->key} {$standard->tool->value}"]->lesson
             ?? throw Refused::because('There are not enough recorded hours to learn from yet.', 'learn');
         $changeHouse($request->person(), $standard, $request->version(), [
             'best_minutes' => $lesson->hours->best->minutes, 'labour_minutes' => $lesson->hours->likely->minutes,

@@ -13,6 +13,9 @@ final class Outcome
     /** What was never over in a run. */
     public const NEVER = PHP_INT_MAX;
 
+    /** What lies on the chain that decides in a smaller share of the runs is not told. */
+    private const OFTEN = 0.05;
+
     public int $runs = 0;
 
     /** Runs in which it was looked at what builds hung on. */
@@ -140,6 +143,9 @@ final class Outcome
         $hangs = [];
         arsort($this->hangs[$build]);
         foreach ($this->hangs[$build] as $what => $times) {
+            if ($times < self::OFTEN * $this->traced) {
+                break;
+            }
             [$kind, $key] = explode(' ', $what, 2);
             $kind = HangKind::from($kind);
             $activity = $kind === HangKind::Operation ? (int) $key : null;

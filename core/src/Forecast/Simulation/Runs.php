@@ -72,6 +72,8 @@ final class Runs
             }
             $outcome->add($state, $isTraced);
         }
+        // What is drawn after this is nobody’s to foresee.
+        mt_srand();
 
         return $outcome;
     }

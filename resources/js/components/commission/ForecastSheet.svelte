@@ -46,6 +46,23 @@
                         suggested promise date: {calendarDay(shown.promisable)}
                     </dd>
                 {/if}
+                {#if shown.chances.length > 0}
+                    <dd class="small" data-figure="chances">
+                        {#each shown.chances as one, index (one.percent)}{index > 0 ? ', ' : ''}<b class="figure"
+                                >{one.percent} %</b
+                            >
+                            by {calendarDay(one.day)}{/each}
+                    </dd>
+                {/if}
+                {#if shown.promiseChance !== null}
+                    <dd
+                        class={shown.promiseChance < 50 ? 'late' : shown.promiseChance < 80 ? 'tight' : 'quiet'}
+                        data-figure="promise-chance"
+                    >
+                        The promise holds in {shown.promiseChance} of 100 runs
+                    </dd>
+                {/if}
+                {#if shown.promiseWords}<dd><Because text={shown.promiseWords} /></dd>{/if}
                 {#if shown.slackWords}
                     <dd class={shown.verdict === 'late' ? 'late' : shown.verdict === 'risk' ? 'tight' : 'quiet'}>
                         Against the promise: {shown.slackWords}

@@ -1,11 +1,12 @@
 <script lang="ts">
-    import { inertia } from '@inertiajs/svelte';
+    import { inertia, page } from '@inertiajs/svelte';
     import type { ComponentProps } from 'svelte';
     import Instrument from '@/components/Instrument.svelte';
     import Strip from '@/components/Strip.svelte';
     import RowInTime from '@/components/horizon/RowInTime.svelte';
     import Track from '@/components/horizon/Track.svelte';
     import type { Item } from '@/components/horizon/items';
+    import { percent as words } from '@/lib/chance';
     import { shortDay } from '@/lib/time';
     import type { HorizonBuild } from '@/lib/props';
     import { route } from '@/lib/address';
@@ -24,6 +25,7 @@
 
     const { build, of, track, width, free, shopOff, today, minuteOf, oncloser }: Props = $props();
 
+    const manager = $derived(page.props.viewer?.manager ?? false);
     const tone = (build: HorizonBuild): string =>
         build.verdict === 'late' || build.verdict === 'unplanned' ? 'late' : build.verdict === 'risk' ? 'tight' : '';
     const slack = (build: HorizonBuild): string =>
@@ -82,7 +84,25 @@
     {/if}
     {#snippet standing()}
         <div class="slack">
-            <span class={['figure', tone(build)]}>{slack(build)}</span>
+            <span class={['figure', tone(build)]}>
+                {slack(build)}
+                {#if build.chance}
+                    {@const percent = build.chance.percent}
+                    {#if manager}
+                        <a
+                            class="target ml-2"
+                            use:inertia
+                            href={route('builds.chance', build.number)}
+                            title={build.chance.words}
+                            aria-label={percent === null
+                                ? `chances of No. ${build.number}`
+                                : `${words(percent)} chance that No. ${build.number} keeps its promise`}
+                            data-chance={build.number}>{percent === null ? 'chances' : words(percent)}</a
+                        >
+                    {:else if percent !== null}<span class="ml-2" title={build.chance.words}>{words(percent)}</span
+                        >{/if}
+                {/if}
+            </span>
             <span class={['small', tone(build) || 'quiet']}>{build.slackWords}</span>
             <span class="small quiet">
                 {#if build.finish}finish {shortDay(build.finish)}{/if}{#if build.promiseAt}, {build.promiseKind ===

@@ -1,6 +1,7 @@
 <!-- One way of doing an operation: its hours, what it takes, where the figures come from. -->
 <script lang="ts">
     import { untrack } from 'svelte';
+    import PastJobs from '@/components/forecast/PastJobs.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -108,8 +109,10 @@
             >{/if}
         {#if standard.learned}
             <span class="small">
-                Your own {standard.learned.jobs} jobs say <b class="figure">{standard.learned.labour}</b>, {standard
+                {#if standard.trade}<span class="quiet">The trade says {standard.trade}.</span>{/if}
+                Your own {standard.learned.jobs} jobs say <b class="figure">{standard.learned.labour}</b>, eight in ten {standard
                     .learned.best} to {standard.learned.worst}.
+                <PastJobs ratios={standard.learned.ratios} />
                 <button
                     class="word small"
                     type="button"
@@ -117,7 +120,21 @@
                     onclick={() => act.post(route('house.standards.learn', standard.id), { version: standard.version })}
                     >Use these hours</button
                 >
+                {#if standard.learned.keptOut.length > 0}
+                    <details class="small">
+                        <summary class="word small"
+                            >{standard.learned.keptOut.length === 1
+                                ? 'one job is kept out'
+                                : `${standard.learned.keptOut.length} jobs are kept out`}</summary
+                        >
+                        {#each standard.learned.keptOut as words, index (index)}<p>{words}.</p>{/each}
+                    </details>
+                {/if}
             </span>
+        {:else if standard.trade}
+            <span class="small quiet"
+                >The trade says {standard.trade}; fewer than three jobs of your own are recorded.</span
+            >
         {/if}
         {#if standard.history.length > 0}
             <details class="small">

@@ -10,10 +10,12 @@
             { name: 'Horizon', href: route('horizon'), all: true },
             { name: 'Week', href: route('plan.week'), all: true },
             { name: 'Calendar', href: route('plan.calendar'), all: false },
+            { name: 'Chances', href: route('plan.chances'), all: false },
             { name: 'Load', href: route('plan.load'), all: false },
             { name: 'What would help', href: route('plan.help'), all: false },
             { name: 'Try', href: route('plan.try'), all: false },
             { name: 'How it moved', href: route('plan.history'), all: false },
+            { name: 'Looking back', href: route('forecasts'), all: false },
             { name: 'Subscribe', href: route('plan.feeds'), all: true },
         ].filter((one) => one.all || manager),
     );

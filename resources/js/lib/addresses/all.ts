@@ -2131,6 +2131,98 @@ export const addresses = {
         "plan.chances": {
             "uri": "plan/chances",
             "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "builds.progress": {
+            "uri": "builds/{build}/progress",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.budget": {
+            "uri": "builds/{build}/budget",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "plan.progress": {
+            "uri": "plan/progress",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "year": {
+            "uri": "year/{year?}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "year": "[0-9]{4}"
+            },
+            "parameters": [
+                "year"
+            ]
+        },
+        "hours": {
+            "uri": "hours/{year?}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "year": "[0-9]{4}"
+            },
+            "parameters": [
+                "year"
+            ]
+        },
+        "hours.file": {
+            "uri": "hours/{year}/hours.csv",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "year": "[0-9]{4}"
+            },
+            "parameters": [
+                "year"
+            ]
+        },
+        "letter": {
+            "uri": "letter",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "forecasts": {
+            "uri": "forecasts",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "forecasts.replay": {
+            "uri": "forecasts/replay",
+            "methods": [
                 "POST"
             ]
         },

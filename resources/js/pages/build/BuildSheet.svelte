@@ -127,7 +127,19 @@
                 {overdue.name} is overdue since {calendarDay(overdue.expectedOn ?? '')}.
             </p>{/if}
         {#if holdsFinish && build.open}<p class="small quiet">{holdsFinish}</p>{/if}
-        {#if manager && build.open}<PromiseForm {build} />{/if}
+        {#if manager && build.open}
+            <p class="small">
+                <a use:inertia href={route('builds.chance', build.number)} data-chance
+                    >{build.chance === null
+                        ? 'How sure that is'
+                        : build.chance.percent === null
+                          ? 'Its dates with their chances'
+                          : `Holds in ${build.chance.percent} of 100 runs`}</a
+                >,
+                <a use:inertia href={route('builds.progress', build.number)}>progress in time</a>
+            </p>
+            <PromiseForm {build} />
+        {/if}
     </div>
 </div>
 

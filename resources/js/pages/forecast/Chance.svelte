@@ -1,33 +1,23 @@
 <script lang="ts">
-    import { inertia, usePoll } from '@inertiajs/svelte';
+    import { inertia } from '@inertiajs/svelte';
     import Mark from '@/components/Mark.svelte';
     import Held from '@/components/forecast/Held.svelte';
+    import Standing from '@/components/forecast/Standing.svelte';
+    import { asking } from '@/components/forecast/asking.svelte';
     import InTime from '@/components/forecast/InTime.svelte';
-    import { Act } from '@/lib/act.svelte';
     import { route } from '@/lib/address';
-    import { calendarDay, moment } from '@/lib/time';
+    import { calendarDay } from '@/lib/time';
     import type { ChanceProps, RaiseLine } from '@/lib/props';
 
     const chance: ChanceProps = $props();
 
-    const poll = usePoll(1500, {}, { autoStart: false });
-    const act = new Act();
-    const isWorking = $derived(chance.standing === 'trying' || chance.raising === 'trying');
+    const act = asking(
+        () => chance.standing,
+        () => chance.raising === 'trying',
+    );
     $effect(() => {
-        if (isWorking) {
-            poll.start();
-        } else {
-            poll.stop();
-        }
-    });
-    // Looking changes nothing: what was not worked out for this plan yet is asked for once the page is there.
-    $effect(() => {
-        if (act.busy) {
-            return;
-        }
-        if (chance.standing === 'none') {
-            act.post(route('plan.chances'));
-        } else if (
+        if (
+            !act.busy &&
             chance.standing === 'done' &&
             chance.raising === 'none' &&
             chance.chance !== null &&
@@ -60,14 +50,7 @@
 <h1 data-headline>{chance.headline}</h1>
 <p class="quiet">
     {chance.under}
-    {#if chance.standing === 'trying' || chance.standing === 'none'}
-        <b class="ink" role="status">The plan has changed since; its chances are being worked out.</b>
-    {:else if chance.standing === 'failed'}
-        They could not be worked out; the log says why.
-        <button class="act" type="button" disabled={act.busy} onclick={() => act.post(route('plan.chances'))}
-            >Try again</button
-        >
-    {:else if chance.madeAt}Worked out {moment(chance.madeAt)}.{/if}
+    <Standing standing={chance.standing} madeAt={chance.madeAt} {act} />
 </p>
 <InTime {chance} words={picture} />
 {#if chance.chance !== null}

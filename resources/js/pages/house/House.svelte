@@ -90,6 +90,12 @@
                 bind:value={form.risk_days}
                 error={errors.risk_days}
             />
+            <Field
+                name="promise_chance"
+                label="A promise holds in so many of 100"
+                bind:value={form.promise_chance}
+                error={errors.promise_chance}
+            />
         </div>
         <WeekFields bind:week={form.hours} {errors} />
         <button class="do" type="submit" disabled={form.processing}>Save rates and hours</button>

@@ -3,6 +3,7 @@
     import { page } from '@inertiajs/svelte';
     import Hatch from '@/components/Hatch.svelte';
     import Marks from '@/components/Marks.svelte';
+    import Fade from '@/components/forecast/Fade.svelte';
     import Axis from '@/components/horizon/Axis.svelte';
     import BuildRow from '@/components/horizon/BuildRow.svelte';
     import Offer from '@/components/horizon/Offer.svelte';
@@ -133,6 +134,7 @@
 <svelte:head><title>Horizon · Regimen</title></svelte:head>
 
 <Hatch />
+<Fade />
 <PlanPages />
 <h1>{headline}</h1>
 <p class="quiet">{under}</p>

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Forecast;
+
+/** A part of the weekly letter. */
+final readonly class LetterPart
+{
+    /** @param  list<string>  $lines */
+    public function __construct(public string $heading, public array $lines)
+    {
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Forecast;
+
+use App\Planning\Plan\Standings;
+use App\Planning\Problem\DraftActivities;
+use App\Planning\Problem\ShopProblem;
+use App\Planning\Route\Draft;
+use Regimen\Forecast\Simulation\BuildOutcome;
+use Regimen\Schedule\Problem\BuildId;
+
+/** When a build that is only thought of would be over, behind everything already promised, with its chances. */
+final readonly class DraftChances
+{
+    /** Somebody waits for it. */
+    private const RUNS = 80;
+
+    public function __construct(private ShopProblem $problem, private Standings $standings, private ShopDoubts $doubts, private DraftActivities $drafts)
+    {
+    }
+
+    /** @return BuildOutcome|null null where it cannot be planned */
+    public function of(Draft $draft, int $runs = self::RUNS): ?BuildOutcome
+    {
+        if ($draft->specification->routeLacks() !== '') {
+            return null;
+        }
+        $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts, $this->drafts->of($draft->route, $draft->kit), $draft->route);
+        $outcome = $shop->runs(Forecasting::SEED)->outcome($runs, false)->of(BuildId::draft()->number);
+
+        return $outcome->isKnown() ? $outcome : null;
+    }
+}
