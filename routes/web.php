@@ -286,9 +286,9 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::get('/builds/{build}/progress', [ForecastController::class, 'progress'])->name('builds.progress');
         Route::put('/builds/{build}/budget', [ForecastController::class, 'budget'])->name('builds.budget');
         Route::get('/plan/progress', [ForecastController::class, 'shopProgress'])->name('plan.progress');
-        Route::get('/year/{year?}', [YearController::class, 'year'])->where('year', '[0-9]{4}')->name('year');
-        Route::get('/hours/{year?}', [YearController::class, 'hours'])->where('year', '[0-9]{4}')->name('hours');
-        Route::get('/hours/{year}/hours.csv', [YearController::class, 'file'])->where('year', '[0-9]{4}')->name('hours.file');
+        Route::get('/year/{year?}', [YearController::class, 'year'])->where('year', '[0-9]{1,9}')->name('year');
+        Route::get('/hours/{year?}', [YearController::class, 'hours'])->where('year', '[0-9]{1,9}')->name('hours');
+        Route::get('/hours/{year}/hours.csv', [YearController::class, 'file'])->where('year', '[0-9]{1,9}')->name('hours.file');
         Route::get('/letter', [YearController::class, 'letter'])->name('letter');
         Route::post('/letter', [YearController::class, 'mail']);
         Route::get('/forecasts', [ForecastController::class, 'forecasts'])->name('forecasts');

@@ -52,6 +52,8 @@ return new class extends Migration
             $table->unsignedInteger('chance')->nullable();
             $table->unsignedInteger('planned_minutes');
             $table->unsignedInteger('expected_minutes')->nullable();
+            $table->double('shift')->default(0);
+            $table->double('scale')->default(1);
             $table->string('source')->default('promise');
             $table->index(['build_id', 'given_at']);
         });

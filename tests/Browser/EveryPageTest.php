@@ -15,7 +15,7 @@ final class EveryPageTest extends BrowserTestCase
         '/builds/34/specification', '/builds/35/revisions', '/builds/35/route', '/builds/41/route',
         '/builds/41/route/compare?joint=through', '/house/standards', '/climate', '/plan/help', '/plan/week',
         '/plan/calendar', '/plan/load', '/plan/try', '/plan/history', '/plan/feeds', '/house/models', '/house/models/1', '/house/health', '/house/audit', '/account', '/outlines',
-        '/bench', '/builds/37/set-up', '/house/held', '/setbacks', '/setbacks/8', '/pieces', '/stores', '/stores/parts', '/stores/parts/5', '/stores/orders/1', '/stores/orders/2', '/stores/suppliers', '/stores/away?build=41', '/stores/values', '/stores/table', '/stores/labels', '/scan', '/chores', '/timber', '/timber/yard', '/timber/1', '/timber/cutting?boards[]=12&boards[]=13', '/timber/papers', '/timber/table', '/logbook', '/builds/30/facts', '/commissions/new', '/parts', '/people', '/house', '/nothing',
+        '/bench', '/builds/37/set-up', '/house/held', '/setbacks', '/setbacks/8', '/pieces', '/stores', '/stores/parts', '/stores/parts/5', '/stores/orders/1', '/stores/orders/2', '/stores/suppliers', '/stores/away?build=41', '/stores/values', '/stores/table', '/stores/labels', '/scan', '/chores', '/builds/39/chance', '/builds/39/progress', '/plan/chances', '/plan/progress', '/forecasts', '/year', '/hours', '/letter', '/timber', '/timber/yard', '/timber/1', '/timber/cutting?boards[]=12&boards[]=13', '/timber/papers', '/timber/table', '/logbook', '/builds/30/facts', '/commissions/new', '/parts', '/people', '/house', '/nothing',
     ];
 
     /** Each page is opened once for all that is asked of it. */

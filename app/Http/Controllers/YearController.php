@@ -19,17 +19,17 @@ final class YearController
 {
     public function year(YearPage $page, ?string $year = null): Page
     {
-        return $page->data($year === null ? null : (int) $year);
+        return $page->data($year === null ? null : self::known($year));
     }
 
     public function hours(HoursPage $page, ?string $year = null): Page
     {
-        return $page->data($year === null ? null : (int) $year);
+        return $page->data($year === null ? null : self::known($year));
     }
 
     public function file(HoursPage $page, string $year): Response
     {
-        return response($page->csv((int) $year), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"hours-{$year}.csv\""]);
+        return response($page->csv(self::known($year)), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"hours-{$year}.csv\""]);
     }
 
     public function letter(LetterPage $page, #[CurrentUser] Person $viewer): Page
@@ -43,5 +43,13 @@ final class YearController
         $mail($by, $letter->heading, $letter->text);
 
         return back()->with('done', "Mailed to {$by->email}.");
+    }
+
+    /** A year that anything can be recorded of. */
+    private static function known(string $year): int
+    {
+        abort_unless((int) $year >= 1900 && (int) $year <= 2999, 404);
+
+        return (int) $year;
     }
 }

@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $chance  in thousandths
  * @property int $planned_minutes
  * @property int|null $expected_minutes
+ * @property float $shift  by which the runs were recalibrated
+ * @property float $scale
  * @property string $source  promise, or backtest
  * @property Build $build
  */

@@ -20,11 +20,11 @@ use Regimen\Schedule\Problem\BuildId;
 
 /**
  * Replays the past: what would have been forecast of each build on the day it was ordered, from what was known then. Kept beside the build,
- * for what is said about how good forecasts are; a past that was replayed is not replayed again.
+ * for what is said about how good forecasts are. The oldest first, so that each knows how good those before it were; a past that was replayed is not replayed again.
  */
 final readonly class Backtest
 {
-    private const RUNS = 100;
+    private const RUNS = 60;
 
     /** So many builds of the latest are looked at. */
     private const LATEST = 80;
@@ -32,7 +32,7 @@ final readonly class Backtest
     /** What was ordered and finished within fewer days was typed in afterwards. */
     private const DAYS = 5;
 
-    public function __construct(private PastShop $past, private House $house)
+    public function __construct(private PastShop $past, private PastForecasts $forecasts, private House $house)
     {
     }
 
@@ -43,7 +43,7 @@ final readonly class Backtest
 
         return array_values(Build::query()->where('status', BuildStatus::Finished->value)->whereNotNull('finished_at')->whereNotIn('id', $known)
             ->whereRaw('julianday(finished_at) - julianday(ordered_at) >= '.self::DAYS)
-            ->orderByDesc('finished_at')->limit(self::LATEST)->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all());
+            ->orderByDesc('finished_at')->limit(self::LATEST)->get(['id', 'ordered_at'])->sortBy('ordered_at')->pluck('id')->map(static fn (mixed $id): int => (int) $id)->all());
     }
 
     /** @param  (Closure(): void)|null  $progress */
@@ -69,11 +69,13 @@ final readonly class Backtest
         $key = BuildId::of($build->id)->number;
         $order = Priority::keys($problem);
         $plain = Builder::byKeys($problem, $order)->finishOf($key, $problem);
-        $outcome = (new Runs($problem, $doubts, $order, [], Forecasting::SEED))->outcome(self::RUNS, false);
+        $this->forecasts->forget();
+        $by = $this->forecasts->recalibration($at);
+        $outcome = (new Runs($problem, $doubts, $order, [], SimulatedShop::SEED))->outcome(self::RUNS, false)->recalibrated($by, $this->house->calendar(Minutes::of($at)));
         $one = in_array($key, $outcome->builds(), true) ? $outcome->of($key) : new BuildOutcome([]);
         $due = $build->promised_on === null ? null : Minutes::endOfDay($build->promised_on, $this->house->zone());
         DB::transaction(static fn () => GivenForecast::query()->create([
-            ...Forecasting::kept($build, $one, $one->isKnown() ? $due : null, $at, GivenForecast::BACKTEST),
+            ...Forecasting::kept($build, $one, $one->isKnown() ? $due : null, $at, GivenForecast::BACKTEST, $by),
             'plan_finish' => $plain === null ? null : Minutes::toInstant($plain)->toDateTimeString(),
         ]));
     }

@@ -28,7 +28,7 @@ final readonly class DraftChances
             return null;
         }
         $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts, $this->drafts->of($draft->route, $draft->kit), $draft->route);
-        $outcome = $shop->runs(Forecasting::SEED)->outcome($runs, false)->of(BuildId::draft()->number);
+        $outcome = $shop->outcome($runs)->of(BuildId::draft()->number);
 
         return $outcome->isKnown() ? $outcome : null;
     }

@@ -22,6 +22,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Regimen\Costing\UnknownPrice;
+use Regimen\Forecast\Honesty\Recalibration;
 use Regimen\Forecast\Simulation\BuildOutcome;
 use Regimen\Forecast\Simulation\Hang;
 use Regimen\Forecast\Simulation\Outcome;
@@ -34,9 +35,6 @@ use Regimen\Schedule\Time\NoWorkingTime;
 final readonly class Forecasting
 {
     public const RUNS = 500;
-
-    /** Always the same: the same shop has the same chances. */
-    public const SEED = 20_000;
 
     private const MONTHS = 6;
 
@@ -65,8 +63,8 @@ final readonly class Forecasting
     {
         $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts);
         $months = $this->months();
-        $outcome = $shop->runs(self::SEED)->outcome(self::RUNS, periods: array_map(Minutes::of(...), $months));
-        $this->keep($plan, $outcome, $months, $this->slot());
+        $outcome = $shop->outcome(self::RUNS, traced: true, periods: array_map(Minutes::of(...), $months));
+        $this->keep($plan, $outcome, $months, $this->slot(), $shop->recalibration);
     }
 
     /** @return array{model: string, hours: int, p50: string, p80: string, p95: string}|null when an instrument by the house’s own model would be ready if it were commissioned now */
@@ -91,7 +89,7 @@ final readonly class Forecasting
      * @param  list<CarbonImmutable>  $months
      * @param  array{model: string, hours: int, p50: string, p80: string, p95: string}|null  $slot
      */
-    private function keep(Plan $plan, Outcome $outcome, array $months, ?array $slot): void
+    private function keep(Plan $plan, Outcome $outcome, array $months, ?array $slot, Recalibration $by): void
     {
         $builds = Build::query()->open()->orderBy('number')->get();
         $due = [];
@@ -100,7 +98,7 @@ final readonly class Forecasting
                 $due[BuildId::of($build->id)->number] = Minutes::endOfDay($build->promised_on, $this->house->zone());
             }
         }
-        DB::transaction(function () use ($plan, $outcome, $months, $slot, $builds, $due): void {
+        DB::transaction(function () use ($plan, $outcome, $months, $slot, $by, $builds, $due): void {
             if (! Plan::query()->whereKey($plan->id)->exists() || Forecast::query()->where('plan_id', '>', $plan->id)->where('state', HelpState::Done->value)->exists()) {
                 return;
             }
@@ -115,7 +113,7 @@ final readonly class Forecasting
                 if (in_array($key, $outcome->builds(), true)) {
                     $one = $outcome->of($key);
                     $forecast->builds()->create($this->row($build, $one, $due[$key] ?? null));
-                    $this->given($build, $one, $due[$key] ?? null);
+                    $this->given($build, $one, $due[$key] ?? null, $by);
                 }
             }
         });
@@ -143,7 +141,7 @@ final readonly class Forecasting
     }
 
     /** What was forecast when a promise was given, once for each promise. */
-    private function given(Build $build, BuildOutcome $one, ?int $due): void
+    private function given(Build $build, BuildOutcome $one, ?int $due, Recalibration $by): void
     {
         if ($due === null || ! $one->isKnown()) {
             return;
@@ -154,7 +152,7 @@ final readonly class Forecasting
         if ($last?->promised_on === $build->promised_on || $since < $this->clock->now()->subDays(self::GIVEN_DAYS)->toDateTimeString()) {
             return;
         }
-        GivenForecast::query()->create(self::kept($build, $one, $due, $this->clock->now(), GivenForecast::PROMISE));
+        GivenForecast::query()->create(self::kept($build, $one, $due, $this->clock->now(), GivenForecast::PROMISE, $by));
     }
 
     /**
@@ -162,9 +160,9 @@ final readonly class Forecasting
      *
      * @return array<string, mixed>
      */
-    public static function kept(Build $build, BuildOutcome $one, ?int $due, CarbonImmutable $at, string $source): array
+    public static function kept(Build $build, BuildOutcome $one, ?int $due, CarbonImmutable $at, string $source, Recalibration $by): array
     {
-        $days = ['build_id' => $build->id, 'promised_on' => $build->promised_on, 'given_at' => $at, 'planned_minutes' => $build->estimated_minutes, 'source' => $source];
+        $days = ['build_id' => $build->id, 'promised_on' => $build->promised_on, 'given_at' => $at, 'planned_minutes' => $build->estimated_minutes, 'source' => $source, 'shift' => $by->shift, 'scale' => $by->scale];
         foreach ([10, 25, 50, 75, 80, 90, 95] as $share) {
             $days["p{$share}"] = self::instant($one->by($share / 100));
         }

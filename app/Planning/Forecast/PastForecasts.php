@@ -9,9 +9,11 @@ use App\Models\Build\BuildStatus;
 use App\Models\Forecast\GivenForecast;
 use App\Planning\House\House;
 use App\Support\Minutes;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Regimen\Forecast\Honesty\Calibration;
 use Regimen\Forecast\Honesty\Given;
+use Regimen\Forecast\Honesty\Recalibration;
 
 /** What was forecast of builds that are over: when they were promised, or as they were known when they were ordered. */
 final class PastForecasts
@@ -36,6 +38,30 @@ final class PastForecasts
     public function calibration(): Calibration
     {
         return new Calibration(array_values($this->rows()->map($this->given(...))->all()));
+    }
+
+    /** What is known by an instant about how runs and what came of them differ. */
+    public function recalibration(CarbonImmutable $asOf): Recalibration
+    {
+        $past = [];
+        foreach ($this->rows() as $one) {
+            if ($one->p10 === null || $one->p50 === null || $one->p90 === null || $one->build->finished_at === null || $one->build->finished_at > $asOf) {
+                continue;
+            }
+            $days = static fn (CarbonImmutable $instant): float => (float) ($instant->getTimestamp() - $one->given_at->getTimestamp()) / 60;
+            // As the runs alone had it.
+            $past[] = [
+                'median' => $days($one->p50) / exp((float) $one->shift), 'spread' => Recalibration::spread($days($one->p10), $days($one->p90)) / max(0.1, (float) $one->scale), 'took' => $days($one->build->finished_at),
+            ];
+        }
+
+        return Recalibration::learn($past);
+    }
+
+    /** What was kept since is read again. */
+    public function forget(): void
+    {
+        $this->rows = null;
     }
 
     /** @return array<string, Calibration> by model, those with the most builds first */

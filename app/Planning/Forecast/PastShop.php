@@ -35,7 +35,7 @@ use Regimen\Schedule\Problem\Problem;
  */
 final readonly class PastShop
 {
-    public function __construct(private House $house, private Air $air, private LeadTimes $leads, private TimberWaits $timber, private AwayWork $away)
+    public function __construct(private PastForecasts $past, private House $house, private Air $air, private LeadTimes $leads, private TimberWaits $timber, private AwayWork $away)
     {
     }
 
@@ -57,7 +57,7 @@ final readonly class PastShop
         }
         $problem = new Problem($now, $activities, $this->house->workers($now), $capacities, $dues, [], $this->house->weights(), $this->house->resourceHours($now));
 
-        return [$problem, (new ShopDoubts(new PastJobs, $this->house, $this->leads, $then))->ofBuilds($problem, $builds)];
+        return [$problem, (new ShopDoubts(new PastJobs, $this->past, $this->house, $this->leads, $then))->ofBuilds($problem, $builds)];
     }
 
     /** @return Collection<int, Build> that were in the making then, with what was done by then */

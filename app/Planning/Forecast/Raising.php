@@ -49,11 +49,11 @@ final readonly class Raising
         }
         $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts);
         $variations = $this->worthTrying($forecast, $shop);
-        $before = $this->chances($shop->runs(Forecasting::SEED)->outcome(self::RUNS, false), $due);
+        $before = $this->chances($shop->outcome(self::RUNS), $due);
         $ranked = [];
         foreach ($variations as $tried => $variation) {
             $progress($tried, count($variations));
-            $after = $this->chances($shop->runs(Forecasting::SEED, $variation->problem)->outcome(self::RUNS, false), $due);
+            $after = $this->chances($shop->outcome(self::RUNS, $variation->problem), $due);
             $raised = [];
             foreach ($after as $build => $chance) {
                 if ($chance >= $before[$build] + self::WORTH) {

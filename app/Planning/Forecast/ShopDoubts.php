@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Regimen\Forecast\Chance\BetaPert;
 use Regimen\Forecast\Chance\Quantiles;
 use Regimen\Forecast\Chance\Spread;
+use Regimen\Forecast\Honesty\Recalibration;
 use Regimen\Forecast\Learned\Ratio;
 use Regimen\Forecast\Learned\Ratios;
 use Regimen\Forecast\Normal;
@@ -29,6 +30,7 @@ use Regimen\Route\Route;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\ActivityId;
 use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Time\Calendar;
 
 /** What is not known about the shop as it stands, learned from its own records as far as there are any. */
 final class ShopDoubts
@@ -48,10 +50,23 @@ final class ShopDoubts
 
     public function __construct(
         private readonly PastJobs $jobs,
+        private readonly PastForecasts $past,
         private readonly House $house,
         private readonly LeadTimes $leads,
         private readonly Clock $clock,
     ) {
+    }
+
+    /** What past forecasts say about the next. */
+    public function recalibration(): Recalibration
+    {
+        return $this->past->recalibration($this->clock->now());
+    }
+
+    /** When the shop is open from an instant on; null where it never is. */
+    public function shopHours(int $now): ?Calendar
+    {
+        return $this->house->hours()->minutesInAWeek() === 0 ? null : $this->house->calendar($now);
     }
 
     public function ratios(): Ratios

@@ -6,7 +6,9 @@ namespace App\Planning\Forecast;
 
 use App\Planning\Plan\Standings;
 use App\Planning\Problem\ShopProblem;
+use Regimen\Forecast\Honesty\Recalibration;
 use Regimen\Forecast\Simulation\Doubts;
+use Regimen\Forecast\Simulation\Outcome;
 use Regimen\Forecast\Simulation\Runs;
 use Regimen\Route\Route;
 use Regimen\Schedule\Building\Builder;
@@ -15,11 +17,15 @@ use Regimen\Schedule\Policy\PlanOrder;
 use Regimen\Schedule\Policy\Standing;
 use Regimen\Schedule\Problem\Activity;
 use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Time\Calendar;
 
 /** The shop as it stands, ready to be run: its problem, the order and the people of the plan in force, and what is not known. */
 final readonly class SimulatedShop
 {
-    private function __construct(public Problem $problem, public Standing $standing, public Doubts $doubts)
+    /** Always the same: the same shop has the same chances. */
+    public const SEED = 20_000;
+
+    private function __construct(public Problem $problem, public Standing $standing, public Doubts $doubts, public Recalibration $recalibration, private ?Calendar $hours)
     {
     }
 
@@ -28,11 +34,14 @@ final readonly class SimulatedShop
     {
         $assembled = $problem->assemble($draft);
 
-        return new self($assembled, $standings->read(), $doubts->of($assembled, $route));
+        return new self($assembled, $standings->read(), $doubts->of($assembled, $route), $doubts->recalibration(), $doubts->shopHours($assembled->now));
     }
 
-    /** @param  Problem|null  $other  the shop with one thing otherwise, drawn alike */
-    public function runs(int $seed, ?Problem $other = null): Runs
+    /**
+     * @param  Problem|null  $other  the shop with one thing otherwise, drawn alike
+     * @param  list<int>  $periods  instants at which periods begin that labour is counted by
+     */
+    public function outcome(int $runs, ?Problem $other = null, bool $traced = false, array $periods = []): Outcome
     {
         $problem = $other ?? $this->problem;
         $people = [];
@@ -41,8 +50,9 @@ final readonly class SimulatedShop
                 $people[$id] = $one->worker;
             }
         }
+        $runsOf = new Runs($problem, $this->doubts, $this->keys(new PlanOrder($problem, $this->standing)), $people, self::SEED);
 
-        return new Runs($problem, $this->doubts, $this->keys(new PlanOrder($problem, $this->standing)), $people, $seed);
+        return $runsOf->outcome($runs, $traced, $periods)->recalibrated($this->recalibration, $this->hours);
     }
 
     /** One plan of it, in the order in force. */

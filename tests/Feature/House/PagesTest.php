@@ -21,7 +21,7 @@ final class PagesTest extends TestCase
     }
 
     #[TestWith(['/today', 21])]
-    #[TestWith(['/horizon', 25])]
+    #[TestWith(['/horizon', 26])]
     #[TestWith(['/plan/week', 19])]
     #[TestWith(['/plan/history', 12])]
     #[TestWith(['/plan/calendar', 21])]
@@ -30,7 +30,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/plan/load', 32])]
     #[TestWith(['/plan/help', 18])]
     #[TestWith(['/builds', 17])]
-    #[TestWith(['/builds/1', 35])]
+    #[TestWith(['/builds/1', 36])]
     #[TestWith(['/builds/1/specification', 18])]
     #[TestWith(['/builds/1/route', 31])]
     #[TestWith(['/house/standards', 16])]
@@ -61,6 +61,14 @@ final class PagesTest extends TestCase
     #[TestWith(['/timber/papers', 14])]
     #[TestWith(['/logbook', 16])]
     #[TestWith(['/builds/1/facts', 19])]
+    #[TestWith(['/builds/1/chance', 23])]
+    #[TestWith(['/builds/1/progress', 18])]
+    #[TestWith(['/plan/chances', 16])]
+    #[TestWith(['/plan/progress', 16])]
+    #[TestWith(['/forecasts', 17])]
+    #[TestWith(['/year', 20])]
+    #[TestWith(['/hours', 14])]
+    #[TestWith(['/letter', 18])]
     #[TestWith(['/commissions/new', 12])]
     public function test_each_page_takes_a_small_fixed_number_of_statements(string $page, int $most): void
     {

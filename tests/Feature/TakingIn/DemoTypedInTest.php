@@ -97,7 +97,7 @@ final class DemoTypedInTest extends TestCase
         }
         $open = Build::query()->open()->select('id');
         $operations = Operation::query()->whereIn('build_id', Build::query()->open()->select('id'))->select('id');
-        foreach (['plan_offers', 'plan_helps', 'plan_changes', 'scenarios', 'plan_troubles', 'plan_entries', 'pins'] as $table) {
+        foreach (['given_forecasts', 'build_forecasts', 'forecasts', 'plan_offers', 'plan_helps', 'plan_changes', 'scenarios', 'plan_troubles', 'plan_entries', 'pins'] as $table) {
             DB::table($table)->delete();
         }
         DB::table('sent_works')->delete();

@@ -186,7 +186,7 @@ trait ShopWithEverything
         $shop->setAttribute(PDO::ATTR_DEFAULT_FETCH_MODE, PDO::FETCH_ASSOC);
         $records = [];
         foreach ($shop->query("select name from sqlite_master where type = 'table' order by name")->fetchAll(PDO::FETCH_COLUMN) as $table) {
-            if (! in_array($table, ['plans', 'plan_entries', 'planned_finishes', 'plan_requests', 'plan_helps', 'plan_troubles', 'plan_offers', 'jobs', 'sqlite_sequence', 'migrations'], true)) {
+            if (! in_array($table, ['plans', 'plan_entries', 'planned_finishes', 'plan_requests', 'plan_helps', 'forecasts', 'build_forecasts', 'given_forecasts', 'plan_troubles', 'plan_offers', 'jobs', 'sqlite_sequence', 'migrations'], true)) {
                 $rows = $shop->query("select * from \"{$table}\" order by 1")->fetchAll();
                 $records[$table] = array_map(static fn (array $row): array => array_diff_key($row, array_flip([
                     'token', 'token_hash', 'password', 'recovery_codes', 'bench_code', 'baseline_start', 'baseline_end', 'announced', 'back', 'backup_key', 'bytes',

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Regimen\Forecast\Simulation;
 
+use Regimen\Forecast\Honesty\Recalibration;
 use Regimen\Schedule\Tables\State;
 use Regimen\Schedule\Tables\Tables;
+use Regimen\Schedule\Time\Calendar;
 
 /** What came of the runs: when builds were over, and what that hung on. */
 final class Outcome
@@ -67,6 +69,17 @@ final class Outcome
                 $this->hangs[$build][$what] = ($this->hangs[$build][$what] ?? 0) + 1;
             }
         }
+    }
+
+    /** The same with what past forecasts say about this one. */
+    public function recalibrated(Recalibration $by, ?Calendar $shop = null): self
+    {
+        $other = clone $this;
+        foreach ($this->finishes as $build => $finishes) {
+            $other->finishes[$build] = $by->of($finishes, $this->tables->now, self::NEVER, $shop);
+        }
+
+        return $other;
     }
 
     /** @throws \OutOfBoundsException for a build that is not in the problem */
