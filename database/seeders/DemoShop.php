@@ -15,6 +15,9 @@ use App\Models\Build\Purpose;
 use App\Models\House\Resource;
 use App\Models\People\Person;
 use App\Models\People\Role;
+use App\Models\Plan\Plan;
+use App\Planning\Forecast\Backtest;
+use App\Planning\Forecast\Forecasting;
 use App\Planning\House\House;
 use App\Planning\Plan\Outlooks;
 use App\Planning\Plan\Planner;
@@ -83,6 +86,9 @@ final class DemoShop extends Seeder
         });
         app()->bind(Standings::class);
         $this->moveTo($now);
+        // What would have been forecast of builds that are over, from what was known then; and the chances of the plan in force.
+        app(Backtest::class)->run();
+        app(Forecasting::class)->run(Plan::query()->latest('id')->firstOrFail());
     }
 
     private function open(CarbonImmutable $at): void

@@ -7,6 +7,7 @@ namespace App\Console\Benches;
 use App\Console\Benches\Calm\CalmBench;
 use App\Console\Benches\Calm\HardShops;
 use App\Console\Benches\Company\CompanyBench;
+use App\Console\Benches\Forecast\ForecastBench;
 use App\Console\Benches\Pages\PagesBench;
 use Illuminate\Console\Command;
 use Regimen\Drawing\Drawings;
@@ -40,12 +41,15 @@ final class Bench extends Command
     /** Ten plans of the same shop by the builder that made one plan in a request, as measured with PHP’s compiler. */
     private const TEN_PLANS_BEFORE = 3.5;
 
-    protected $signature = 'regimen:bench {what? : route, plan, calm, company, cutting or pages alone} {--demo : pages of the demo shop only}';
+    protected $signature = 'regimen:bench {what? : route, plan, calm, company, cutting, forecast or pages alone} {--demo : pages of the demo shop only}';
 
     protected $description = 'How planning grows with the shop, and what a specification costs, as ratios';
 
-    public function handle(RouteBench $route, CalmBench $calm, CompanyBench $company, PagesBench $pages, CuttingBench $cutting): int
+    public function handle(RouteBench $route, CalmBench $calm, CompanyBench $company, PagesBench $pages, CuttingBench $cutting, ForecastBench $forecast): int
     {
+        if ($this->argument('what') === 'forecast') {
+            return $forecast->run(fn (string $line) => $this->line($line));
+        }
         if ($this->argument('what') === 'pages') {
             return $pages->run(fn (string $line) => $this->line($line), ! $this->option('demo'));
         }

@@ -130,13 +130,16 @@ final readonly class Forecasting
             }
         }
 
+        $hangs = $one->hangs;
+        usort($hangs, static fn (Hang $a, Hang $b): int => $b->weight() <=> $a->weight());
+
         return [
             'build_id' => $build->id, 'p50' => self::instant($one->by(0.5)), 'p80' => self::instant($one->by(0.8)), 'p95' => self::instant($one->by(0.95)),
             'chance' => $due === null || ! $one->isKnown() || $build->route_lacks !== '' ? null : (int) round(1_000 * $one->chance($due)),
             'days' => $days,
             'hangs' => array_map(static fn (Hang $hang): array => [
                 'kind' => $hang->kind->value, 'key' => $hang->key, 'share' => round($hang->share, 3), 'cruciality' => $hang->cruciality === null ? null : round($hang->cruciality, 3),
-            ], array_slice($one->hangs, 0, self::HANGS)),
+            ], array_slice($hangs, 0, self::HANGS)),
         ];
     }
 

@@ -7,6 +7,7 @@ namespace App\Queries\Forecast;
 use App\Models\Build\Build;
 use App\Models\Forecast\BuildForecast;
 use App\Pages\Forecast\ChanceDay;
+use App\Support\Say;
 use Regimen\Schedule\Time\WorkingHours;
 
 /** Chances as a foreman would say them: in tenths, and what a day more makes of them. */
@@ -17,7 +18,10 @@ final class ChanceWords
     private const SMALL = [1 => 'one', 2 => 'two', 3 => 'three', 4 => 'four', 5 => 'five', 6 => 'six', 7 => 'seven', 8 => 'eight', 9 => 'nine'];
 
     /** So many working days more are looked at. */
-    private const LATER = 15;
+    private const LATER = 400;
+
+    /** More of them are told as a date. */
+    private const SOON = 15;
 
     /** @param  list<ChanceDay>  $days */
     public static function headline(Build $build, ?BuildForecast $own, array $days, WorkingHours $hours, int $wanted): string
@@ -36,7 +40,11 @@ final class ChanceWords
         foreach (self::laterPromises($build, $days, $hours) as $one) {
             $better = self::tenth($one['percent']);
             if ($one['percent'] >= $wanted || $better > self::tenth($percent) + 1) {
-                return "{$words}; ".($one['later'] === 1 ? 'one day more makes' : "{$one['later']} working days more make").' it '.self::short($one['percent']);
+                return "{$words}; ".match (true) {
+                    $one['later'] === 1 => 'one day more makes it ',
+                    $one['later'] > self::SOON => 'by '.Say::day($one['day']).' it is ',
+                    default => "{$one['later']} working days more make it ",
+                }.self::short($one['percent']);
             }
         }
 
@@ -68,7 +76,7 @@ final class ChanceWords
         }
         $lines = $marks = [];
         $day = new \DateTimeImmutable($build->promised_on);
-        for ($later = 1, $looked = 0; $later <= self::LATER && $looked < 200; $looked++) {
+        for ($later = 1, $looked = 0; $later <= self::LATER && $looked < 2 * self::LATER; $looked++) {
             $day = $day->modify('+1 day');
             $date = $day->format('Y-m-d');
             if ($hours->on($date) === []) {

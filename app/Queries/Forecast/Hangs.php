@@ -68,13 +68,12 @@ final readonly class Hangs
         return $firsts;
     }
 
-    /** @return list<array{kind: string, key: string, share: float, cruciality: float|null}> */
+    /** @return list<array{kind: string, key: string, share: float, cruciality: float|null}> the most telling first, as they are kept */
     private static function often(BuildForecast $own, int $most): array
     {
         $often = array_filter($own->hangs, static fn (array $one): bool => $one['share'] >= self::OFTEN && ! ($one['kind'] === HangKind::Place->value && str_contains($one['key'], ':')));
-        usort($often, static fn (array $a, array $b): int => self::weight($b) <=> self::weight($a));
 
-        return array_slice($often, 0, $most);
+        return array_slice(array_values($often), 0, $most);
     }
 
     /**
@@ -89,16 +88,6 @@ final readonly class Hangs
         }
 
         return Operation::query()->with('build:id,number,title')->whereKey(array_values(array_filter($ids)))->get()->keyBy('id')->toBase();
-    }
-
-    /**
-     * An operation that always comes last decides nothing: it counts by how much the finish follows its length.
-     *
-     * @param  array{kind: string, key: string, share: float, cruciality: float|null}  $one
-     */
-    private static function weight(array $one): float
-    {
-        return $one['share'] * ($one['cruciality'] === null ? 0.8 : max(0.01, $one['cruciality']));
     }
 
     /**

@@ -94,7 +94,7 @@ final readonly class LetterPage
             if ($days !== 0) {
                 // What moved it furthest that way is why.
                 $cause = (string) $own->sortByDesc(fn (object $one): float => ($days <=> 0) * $this->midnight((string) $one->before_finish)->diffInDays($this->midnight((string) $one->finish)))->first()?->cause;
-                $lines[] = "{$build->number} {$build->title} ".($days > 0 ? 'slipped' : 'came forward').' by '.Say::count(abs($days), 'day').' to '.Say::day($to->format('Y-m-d')).($cause === '' ? '.' : ': '.mb_strimwidth($cause, 0, 120, '…').'.');
+                $lines[] = "{$build->number} {$build->title} ".($days > 0 ? 'slipped' : 'came forward').' by '.Say::count(abs($days), 'day').' to '.Say::day($to->format('Y-m-d')).($cause === '' ? '.' : ': '.rtrim(mb_strimwidth($cause, 0, 120, '…'), '.').'.');
             }
         }
 

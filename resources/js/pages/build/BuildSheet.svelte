@@ -129,14 +129,14 @@
         {#if holdsFinish && build.open}<p class="small quiet">{holdsFinish}</p>{/if}
         {#if manager && build.open}
             <p class="small">
-                <a use:inertia href={route('builds.chance', build.number)} data-chance
+                <a class="target" use:inertia href={route('builds.chance', build.number)} data-chance
                     >{build.chance === null
                         ? 'How sure that is'
                         : build.chance.percent === null
                           ? 'Its dates with their chances'
                           : `Holds in ${build.chance.percent} of 100 runs`}</a
-                >,
-                <a use:inertia href={route('builds.progress', build.number)}>progress in time</a>
+                >
+                <a class="target ml-3" use:inertia href={route('builds.progress', build.number)}>progress in time</a>
             </p>
             <PromiseForm {build} />
         {/if}

@@ -43,9 +43,10 @@
 <svelte:head><title>Chance of {chance.number} {chance.title} · Regimen</title></svelte:head>
 
 <p class="quiet">
-    <a use:inertia href={route('builds.show', chance.number)}>{chance.number} · {chance.title}</a>{chance.client
-        ? `, for ${chance.client}`
-        : ''}{chance.promisedOn ? `, promised for ${calendarDay(chance.promisedOn)}` : ''}
+    <a class="target" use:inertia href={route('builds.show', chance.number)}>{chance.number} · {chance.title}</a
+    >{chance.client ? `, for ${chance.client}` : ''}{chance.promisedOn
+        ? `, promised for ${calendarDay(chance.promisedOn)}`
+        : ''}
 </p>
 <h1 data-headline>{chance.headline}</h1>
 <p class="quiet">

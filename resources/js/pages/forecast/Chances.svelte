@@ -65,46 +65,48 @@
 <div class="mt-6 grid grid-cols-2 gap-8 max-desk:grid-cols-1">
     <section aria-labelledby="months">
         <h2 id="months" class="border-t-2 border-t-ink pt-2">Hours and money to come</h2>
-        <table class="w-full">
-            <thead
-                ><tr
-                    ><th>Month</th><th class="text-right">Hours</th><th></th><th class="text-right"
-                        >Balances, {props.currency}</th
-                    ></tr
-                ></thead
-            >
-            <tbody>
-                {#each months as one (one.month)}
-                    <tr>
-                        <td class="whitespace-nowrap">{month(one.month)}</td>
-                        <td class="figure text-right whitespace-nowrap"
-                            >{one.hours[1]} <span class="small quiet">{one.hours[0]}–{one.hours[2]}</span></td
-                        >
-                        <td>
-                            <svg class="in-time" width="120" height="12" aria-hidden="true">
-                                <rect
-                                    class="labour"
-                                    x="0"
-                                    y="1"
-                                    width={(118 * (one.hours[0] ?? 0)) / most}
-                                    height="10"
-                                />
-                                <rect
-                                    class="unsure"
-                                    x={(118 * (one.hours[0] ?? 0)) / most}
-                                    y="1"
-                                    width={(118 * ((one.hours[2] ?? 0) - (one.hours[0] ?? 0))) / most}
-                                    height="10"
-                                />
-                            </svg>
-                        </td>
-                        <td class="figure text-right whitespace-nowrap"
-                            >{one.money[1]} <span class="small quiet">{one.money[0]}–{one.money[2]}</span></td
-                        >
-                    </tr>
-                {/each}
-            </tbody>
-        </table>
+        <div class="overflow-x-auto">
+            <table class="w-full">
+                <thead
+                    ><tr
+                        ><th>Month</th><th class="text-right">Hours</th><th></th><th class="text-right"
+                            >Balances, {props.currency}</th
+                        ></tr
+                    ></thead
+                >
+                <tbody>
+                    {#each months as one (one.month)}
+                        <tr>
+                            <td class="whitespace-nowrap">{month(one.month)}</td>
+                            <td class="figure text-right whitespace-nowrap"
+                                >{one.hours[1]} <span class="small quiet">{one.hours[0]}–{one.hours[2]}</span></td
+                            >
+                            <td>
+                                <svg class="in-time" width="120" height="12" aria-hidden="true">
+                                    <rect
+                                        class="labour"
+                                        x="0"
+                                        y="1"
+                                        width={(118 * (one.hours[0] ?? 0)) / most}
+                                        height="10"
+                                    />
+                                    <rect
+                                        class="unsure"
+                                        x={(118 * (one.hours[0] ?? 0)) / most}
+                                        y="1"
+                                        width={(118 * ((one.hours[2] ?? 0) - (one.hours[0] ?? 0))) / most}
+                                        height="10"
+                                    />
+                                </svg>
+                            </td>
+                            <td class="figure text-right whitespace-nowrap"
+                                >{one.money[1]} <span class="small quiet">{one.money[0]}–{one.money[2]}</span></td
+                            >
+                        </tr>
+                    {/each}
+                </tbody>
+            </table>
+        </div>
         <p class="small quiet">
             the middle, and between what one and what nine of ten runs stay under; balances fall due when an instrument
             is handed over, and what is not commissioned yet is not in it
@@ -115,7 +117,7 @@
         <p>{props.slot || 'It is worked out with the chances.'}</p>
         <h2 class="mt-4 border-t-2 border-t-ink pt-2">What it is learned from</h2>
         <p>{props.learned}</p>
-        <p><a use:inertia href={route('forecasts')}>How good are our forecasts</a></p>
+        <p><a class="target" use:inertia href={route('forecasts')}>How good are our forecasts</a></p>
     </section>
 </div>
 

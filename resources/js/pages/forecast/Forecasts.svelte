@@ -81,7 +81,7 @@
             {#each props.change as words (words)}<li class="border-t border-t-rule py-2">{words}</li>{/each}
         </ul>
         <p class="border-t border-t-rule py-2 small">{props.drift}</p>
-        <p><a use:inertia href={route('house.standards')}>House standards</a></p>
+        <p><a class="target" use:inertia href={route('house.standards')}>House standards</a></p>
     </section>
 </div>
 
@@ -150,28 +150,33 @@
     <h2 id="bias" class="border-t-2 border-t-ink pt-2">Estimates against hours</h2>
     <div class="grid grid-cols-2 gap-8 max-desk:grid-cols-1">
         {#each props.bias as group (group.by)}
-            <table class="w-full self-start">
-                <thead
-                    ><tr
-                        ><th>By {group.by}</th><th class="text-right">Estimated</th><th class="text-right">Worked</th
-                        ><th class="text-right">Ratio</th><th class="text-right">Eight in ten</th><th class="text-right"
-                            >Jobs</th
-                        ></tr
-                    ></thead
-                >
-                <tbody>
-                    {#each group.lines as line (line.name)}
-                        <tr>
-                            <td>{line.name}</td>
-                            <td class="figure text-right whitespace-nowrap">{line.estimated}</td>
-                            <td class="figure text-right whitespace-nowrap">{line.worked}</td>
-                            <td class={['figure text-right whitespace-nowrap', line.isOff && 'tight']}>{line.ratio}</td>
-                            <td class="figure text-right whitespace-nowrap">{line.spread}</td>
-                            <td class="figure text-right">{line.n}</td>
-                        </tr>
-                    {/each}
-                </tbody>
-            </table>
+            <div class="overflow-x-auto self-start">
+                <table class="w-full">
+                    <thead
+                        ><tr
+                            ><th>By {group.by}</th><th class="text-right">Estimated</th><th class="text-right"
+                                >Worked</th
+                            ><th class="text-right">Ratio</th><th class="text-right">Eight in ten</th><th
+                                class="text-right">Jobs</th
+                            ></tr
+                        ></thead
+                    >
+                    <tbody>
+                        {#each group.lines as line (line.name)}
+                            <tr>
+                                <td>{line.name}</td>
+                                <td class="figure text-right whitespace-nowrap">{line.estimated}</td>
+                                <td class="figure text-right whitespace-nowrap">{line.worked}</td>
+                                <td class={['figure text-right whitespace-nowrap', line.isOff && 'tight']}
+                                    >{line.ratio}</td
+                                >
+                                <td class="figure text-right whitespace-nowrap">{line.spread}</td>
+                                <td class="figure text-right">{line.n}</td>
+                            </tr>
+                        {/each}
+                    </tbody>
+                </table>
+            </div>
         {:else}
             <p class="quiet">No operation has hours yet.</p>
         {/each}

@@ -23,7 +23,9 @@
 {#if progress.number === null}<YearPages />
 {:else}
     <p class="quiet">
-        <a use:inertia href={route('builds.show', progress.number)}>{progress.number} · {progress.title}</a>
+        <a class="target" use:inertia href={route('builds.show', progress.number)}
+            >{progress.number} · {progress.title}</a
+        >
     </p>
 {/if}
 <h1>{progress.headline}</h1>
@@ -91,7 +93,7 @@
         {#if progress.number !== null}
             <p class="mt-3" data-budget>{progress.budgetWords}</p>
             {#if progress.open}
-                <form class="flex flex-wrap items-end gap-4 mt-2" onsubmit={save}>
+                <form data-watched class="flex flex-wrap items-end gap-4 mt-2" onsubmit={save}>
                     <Field
                         name="budget"
                         label="Hours that it may take, empty for none"
@@ -101,7 +103,7 @@
                     <button class="act" type="submit" disabled={act.busy}>Save</button>
                 </form>
                 <p class="mt-3">
-                    <a use:inertia href={route('builds.chance', progress.number)}
+                    <a class="target" use:inertia href={route('builds.chance', progress.number)}
                         >How sure its date is, and what would help</a
                     >
                 </p>

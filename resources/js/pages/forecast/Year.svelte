@@ -25,48 +25,51 @@
 {#snippet table(heading: string, lines: YearLine[], drawn: boolean)}
     <section class="break-inside-avoid">
         <h2 class="border-t-2 border-t-ink pt-2">{heading}</h2>
-        <table class="w-full">
-            <thead
-                ><tr
-                    ><th></th><th class="text-right">{props.year}</th>{#if drawn}<th></th>{/if}<th class="text-right"
-                        >{props.year - 1}</th
-                    ></tr
-                ></thead
-            >
-            <tbody>
-                {#each lines as one (one.name)}
-                    <tr data-year={one.name}>
-                        <td class="w-1/2"
-                            >{one.name}{#if one.because}<span class="block small quiet">{one.because}</span>{/if}</td
-                        >
-                        <td class="figure text-right whitespace-nowrap">{one.value}</td>
-                        {#if drawn}
-                            <td class="align-middle">
-                                <svg class="in-time block" width={WIDE} height="16" aria-hidden="true">
-                                    <rect
-                                        class="labour"
-                                        x="0"
-                                        y="1"
-                                        width={(WIDE * one.size) / most(lines)}
-                                        height="8"
-                                    />
-                                    <rect
-                                        class="before"
-                                        x="0"
-                                        y="11"
-                                        width={(WIDE * one.sizeBefore) / most(lines)}
-                                        height="4"
-                                    />
-                                </svg>
-                            </td>
-                        {/if}
-                        <td class="figure text-right whitespace-nowrap quiet">{one.before}</td>
-                    </tr>
-                {:else}
-                    <tr><td class="quiet" colspan="4">Nothing is recorded.</td></tr>
-                {/each}
-            </tbody>
-        </table>
+        <div class="overflow-x-auto">
+            <table class="w-full">
+                <thead
+                    ><tr
+                        ><th></th><th class="text-right">{props.year}</th>{#if drawn}<th></th>{/if}<th
+                            class="text-right">{props.year - 1}</th
+                        ></tr
+                    ></thead
+                >
+                <tbody>
+                    {#each lines as one (one.name)}
+                        <tr data-year={one.name}>
+                            <td class="w-1/2"
+                                >{one.name}{#if one.because}<span class="block small quiet">{one.because}</span
+                                    >{/if}</td
+                            >
+                            <td class="figure text-right whitespace-nowrap">{one.value}</td>
+                            {#if drawn}
+                                <td class="align-middle">
+                                    <svg class="in-time block" width={WIDE} height="16" aria-hidden="true">
+                                        <rect
+                                            class="labour"
+                                            x="0"
+                                            y="1"
+                                            width={(WIDE * one.size) / most(lines)}
+                                            height="8"
+                                        />
+                                        <rect
+                                            class="before"
+                                            x="0"
+                                            y="11"
+                                            width={(WIDE * one.sizeBefore) / most(lines)}
+                                            height="4"
+                                        />
+                                    </svg>
+                                </td>
+                            {/if}
+                            <td class="figure text-right whitespace-nowrap quiet">{one.before}</td>
+                        </tr>
+                    {:else}
+                        <tr><td class="quiet" colspan="4">Nothing is recorded.</td></tr>
+                    {/each}
+                </tbody>
+            </table>
+        </div>
     </section>
 {/snippet}
 
