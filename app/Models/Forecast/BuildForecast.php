@@ -14,9 +14,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property int $forecast_id
  * @property int $build_id
- * @property CarbonImmutable|null $p50
- * @property CarbonImmutable|null $p80
- * @property CarbonImmutable|null $p95
+ * @property CarbonImmutable|null $by50
+ * @property CarbonImmutable|null $by80
+ * @property CarbonImmutable|null $by95
  * @property int|null $chance  to keep the promise, in thousandths
  * @property array<string, int> $days  runs in which it was over on each day
  * @property list<array{kind: string, key: string, share: float, cruciality: float|null}> $hangs
@@ -25,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 class BuildForecast extends ShopModel
 {
-    protected $casts = ['p50' => 'immutable_datetime', 'p80' => 'immutable_datetime', 'p95' => 'immutable_datetime', 'days' => 'array', 'hangs' => 'array'];
+    protected $casts = ['by50' => 'immutable_datetime', 'by80' => 'immutable_datetime', 'by95' => 'immutable_datetime', 'days' => 'array', 'hangs' => 'array'];
 
     /** @return BelongsTo<Build, $this> */
     public function build(): BelongsTo

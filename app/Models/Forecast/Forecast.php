@@ -19,7 +19,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $runs
  * @property int|null $all_kept  chance in thousandths that all promises are kept
  * @property list<array{month: string, hours: list<int>, money: list<int>}> $months  hours and minor units, in one of ten, the middle, nine of ten
- * @property array{model: string, hours: int, p50: string, p80: string, p95: string}|null $slot  of an instrument by the house’s own model, if it were commissioned now
+ * @property array{model: string, hours: int, by50: string, by80: string, by95: string}|null $slot  of an instrument by the house’s own model, if it were commissioned now
  * @property list<array{words: string, kind: string, change: array<string, int|string|null>|null, chances: array<int, array{int, int}>}> $helps
  * @property HelpState $helps_state
  */

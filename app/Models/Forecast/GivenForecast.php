@@ -16,13 +16,13 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string|null $promised_on  YYYY-MM-DD
  * @property CarbonImmutable $given_at
  * @property CarbonImmutable|null $plan_finish
- * @property CarbonImmutable|null $p10
- * @property CarbonImmutable|null $p25
- * @property CarbonImmutable|null $p50
- * @property CarbonImmutable|null $p75
- * @property CarbonImmutable|null $p80
- * @property CarbonImmutable|null $p90
- * @property CarbonImmutable|null $p95
+ * @property CarbonImmutable|null $by10
+ * @property CarbonImmutable|null $by25
+ * @property CarbonImmutable|null $by50
+ * @property CarbonImmutable|null $by75
+ * @property CarbonImmutable|null $by80
+ * @property CarbonImmutable|null $by90
+ * @property CarbonImmutable|null $by95
  * @property int|null $chance  in thousandths
  * @property int $planned_minutes
  * @property int|null $expected_minutes
@@ -38,8 +38,8 @@ class GivenForecast extends ShopModel
     public const BACKTEST = 'backtest';
 
     protected $casts = [
-        'given_at' => 'immutable_datetime', 'plan_finish' => 'immutable_datetime', 'p10' => 'immutable_datetime', 'p25' => 'immutable_datetime', 'p50' => 'immutable_datetime',
-        'p75' => 'immutable_datetime', 'p80' => 'immutable_datetime', 'p90' => 'immutable_datetime', 'p95' => 'immutable_datetime',
+        'given_at' => 'immutable_datetime', 'plan_finish' => 'immutable_datetime', 'by10' => 'immutable_datetime', 'by25' => 'immutable_datetime', 'by50' => 'immutable_datetime',
+        'by75' => 'immutable_datetime', 'by80' => 'immutable_datetime', 'by90' => 'immutable_datetime', 'by95' => 'immutable_datetime',
     ];
 
     /** @return BelongsTo<Build, $this> */

@@ -67,7 +67,7 @@ final readonly class Forecasting
         $this->keep($plan, $outcome, $months, $this->slot(), $shop->recalibration);
     }
 
-    /** @return array{model: string, hours: int, p50: string, p80: string, p95: string}|null when an instrument by the house’s own model would be ready if it were commissioned now */
+    /** @return array{model: string, hours: int, by50: string, by80: string, by95: string}|null when an instrument by the house’s own model would be ready if it were commissioned now */
     private function slot(): ?array
     {
         $model = HouseModel::query()->where('is_default', true)->orderBy('id')->first();
@@ -82,12 +82,12 @@ final readonly class Forecasting
         }
         $day = fn (float $share): string => ($instant = $chances?->by($share)) === null ? '' : Minutes::toInstant($instant)->setTimezone($this->house->zone())->format('Y-m-d');
 
-        return $chances === null ? null : ['model' => (string) $model->name, 'hours' => (int) round($draft->route->work()->hours()), 'p50' => $day(0.5), 'p80' => $day(0.8), 'p95' => $day(0.95)];
+        return $chances === null ? null : ['model' => (string) $model->name, 'hours' => (int) round($draft->route->work()->hours()), 'by50' => $day(0.5), 'by80' => $day(0.8), 'by95' => $day(0.95)];
     }
 
     /**
      * @param  list<CarbonImmutable>  $months
-     * @param  array{model: string, hours: int, p50: string, p80: string, p95: string}|null  $slot
+     * @param  array{model: string, hours: int, by50: string, by80: string, by95: string}|null  $slot
      */
     private function keep(Plan $plan, Outcome $outcome, array $months, ?array $slot, Recalibration $by): void
     {
@@ -134,7 +134,7 @@ final readonly class Forecasting
         usort($hangs, static fn (Hang $a, Hang $b): int => $b->weight() <=> $a->weight());
 
         return [
-            'build_id' => $build->id, 'p50' => self::instant($one->by(0.5)), 'p80' => self::instant($one->by(0.8)), 'p95' => self::instant($one->by(0.95)),
+            'build_id' => $build->id, 'by50' => self::instant($one->by(0.5)), 'by80' => self::instant($one->by(0.8)), 'by95' => self::instant($one->by(0.95)),
             'chance' => $due === null || ! $one->isKnown() || $build->route_lacks !== '' ? null : (int) round(1_000 * $one->chance($due)),
             'days' => $days,
             'hangs' => array_map(static fn (Hang $hang): array => [
@@ -167,7 +167,7 @@ final readonly class Forecasting
     {
         $days = ['build_id' => $build->id, 'promised_on' => $build->promised_on, 'given_at' => $at, 'planned_minutes' => $build->estimated_minutes, 'source' => $source, 'shift' => $by->shift, 'scale' => $by->scale];
         foreach ([10, 25, 50, 75, 80, 90, 95] as $share) {
-            $days["p{$share}"] = self::instant($one->by($share / 100));
+            $days["by{$share}"] = self::instant($one->by($share / 100));
         }
 
         return [...$days, 'chance' => $due === null ? null : (int) round(1_000 * $one->chance($due))];

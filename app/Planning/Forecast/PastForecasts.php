@@ -30,7 +30,7 @@ final class PastForecasts
     /** @return Collection<int, GivenForecast> with their builds, one for each build: what was said when it was promised before what was replayed */
     public function rows(): Collection
     {
-        return $this->rows ??= GivenForecast::query()->with('build')->whereNotNull('p50')
+        return $this->rows ??= GivenForecast::query()->with('build')->whereNotNull('by50')
             ->whereHas('build', static fn ($builds) => $builds->where('status', BuildStatus::Finished->value)->whereNotNull('finished_at'))
             ->orderByRaw("source = 'promise' desc")->orderByDesc('id')->limit(self::LATEST)->get()->unique('build_id')->values();
     }
@@ -45,13 +45,13 @@ final class PastForecasts
     {
         $past = [];
         foreach ($this->rows() as $one) {
-            if ($one->p10 === null || $one->p50 === null || $one->p90 === null || $one->build->finished_at === null || $one->build->finished_at > $asOf) {
+            if ($one->by10 === null || $one->by50 === null || $one->by90 === null || $one->build->finished_at === null || $one->build->finished_at > $asOf) {
                 continue;
             }
             $days = static fn (CarbonImmutable $instant): float => (float) ($instant->getTimestamp() - $one->given_at->getTimestamp()) / 60;
             // As the runs alone had it.
             $past[] = [
-                'median' => $days($one->p50) / exp((float) $one->shift), 'spread' => Recalibration::spread($days($one->p10), $days($one->p90)) / max(0.1, (float) $one->scale), 'took' => $days($one->build->finished_at),
+                'median' => $days($one->by50) / exp((float) $one->shift), 'spread' => Recalibration::spread($days($one->by10), $days($one->by90)) / max(0.1, (float) $one->scale), 'took' => $days($one->build->finished_at),
             ];
         }
 
@@ -81,7 +81,7 @@ final class PastForecasts
     public function given(GivenForecast $one): Given
     {
         $by = [];
-        foreach (['p10' => 10, 'p25' => 25, 'p50' => 50, 'p75' => 75, 'p80' => 80, 'p90' => 90, 'p95' => 95] as $column => $share) {
+        foreach (['by10' => 10, 'by25' => 25, 'by50' => 50, 'by75' => 75, 'by80' => 80, 'by90' => 90, 'by95' => 95] as $column => $share) {
             if ($one->{$column} !== null) {
                 $by[$share] = Minutes::of($one->{$column});
             }

@@ -22,12 +22,12 @@ final readonly class Buffers
 
     public function of(Build $build, ?BuildForecast $own): ?BufferShown
     {
-        if ($build->promised_on === null || $own?->p50 === null) {
+        if ($build->promised_on === null || $own?->by50 === null) {
             return null;
         }
-        $left = $this->days($own->p50->setTimezone($this->house->zone())->format('Y-m-d'), $build->promised_on);
+        $left = $this->days($own->by50->setTimezone($this->house->zone())->format('Y-m-d'), $build->promised_on);
         $given = GivenForecast::query()->where('build_id', $build->id)->where('source', GivenForecast::PROMISE)->where('promised_on', $build->promised_on)->latest('id')->first();
-        $was = $given?->p50 === null ? null : $this->days($given->p50->setTimezone($this->house->zone())->format('Y-m-d'), $build->promised_on);
+        $was = $given?->by50 === null ? null : $this->days($given->by50->setTimezone($this->house->zone())->format('Y-m-d'), $build->promised_on);
         $work = Operation::query()->where('build_id', $build->id)->whereNull('setback_id')->toBase()->selectRaw('sum(set_up_minutes + labour_minutes) as whole, sum(case when labour_done_at is not null then set_up_minutes + labour_minutes else 0 end) as done')->first();
         $done = (int) round(100 * (int) ($work->done ?? 0) / max(1, (int) ($work->whole ?? 0)));
         $because = 'The buffer belongs to the promise: working days from the day by which half of the runs are over to the promised day. No operation has one of its own.';

@@ -48,7 +48,7 @@ final readonly class ChancePage
                 : 'From '.number_format($forecast->runs ?? 0).' runs of the whole shop with hours, glue, parts and setbacks as they have really come here.',
             standing: $this->standing($forecast), madeAt: $forecast?->instant('made_at'), from: $from->toIso8601ZuluString(), to: $to->toIso8601ZuluString(),
             promiseAt: $build->promised_on === null ? null : Placement::iso(Minutes::endOfDay($build->promised_on, $zone)),
-            by50: self::day($own?->p50, $zone), by80: self::day($own?->p80, $zone), by95: self::day($own?->p95, $zone),
+            by50: self::day($own?->by50, $zone), by80: self::day($own?->by80, $zone), by95: self::day($own?->by95, $zone),
             chance: $own?->chance === null ? null : (int) round($own->chance / 10), wanted: $wanted, days: $days, free: $this->free($from, $to),
             strip: $open === null ? [] : BuildStrip::marks($this->builds->placements($open)),
             hangs: $own === null ? [] : $this->hangs->lines($own, $build),
@@ -84,7 +84,7 @@ final readonly class ChancePage
     private function stretch(?BuildForecast $own, Build $build): array
     {
         $from = $this->clock->now()->setTimezone($this->house->zone())->startOfWeek();
-        $last = $own->p95 ?? $from->addWeeks(4);
+        $last = $own->by95 ?? $from->addWeeks(4);
         if ($build->promised_on !== null) {
             $last = $last->max(CarbonImmutable::parse($build->promised_on, $this->house->zone())->addDay());
         }

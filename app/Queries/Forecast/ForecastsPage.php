@@ -120,7 +120,7 @@ final readonly class ForecastsPage
         $given = $this->past->given($one);
 
         return new PastForecast(
-            $one->build->number, $one->build->title, $day($one->given_at), $day($one->p10), $day($one->p90), $day($one->p50), $one->plan_finish === null ? null : $day($one->plan_finish),
+            $one->build->number, $one->build->title, $day($one->given_at), $day($one->by10), $day($one->by90), $day($one->by50), $one->plan_finish === null ? null : $day($one->plan_finish),
             $day($one->build->finished_at), $one->promised_on, $one->chance === null ? null : (int) round($one->chance / 10), $given->within(10, 90), $one->source === GivenForecast::BACKTEST,
         );
     }

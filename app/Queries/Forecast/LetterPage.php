@@ -119,7 +119,7 @@ final readonly class LetterPage
             $build = $builds->get($one->build_id);
             if ($build !== null) {
                 $lines[] = "{$build->number} {$build->title}, promised for ".Say::day((string) $build->promised_on).': holds in '.intdiv((int) $one->chance, 10).' of 100 runs'
-                    .($one->p80 === null ? '.' : ', in eight of ten by '.Say::day($one->p80->setTimezone($this->house->zone())->format('Y-m-d')).'.');
+                    .($one->by80 === null ? '.' : ', in eight of ten by '.Say::day($one->by80->setTimezone($this->house->zone())->format('Y-m-d')).'.');
             }
         }
 

@@ -23,14 +23,14 @@ final class OpenChances
     public function shown(int $build, \DateTimeZone $zone): ?ChanceShown
     {
         $own = $this->of($build);
-        if ($own?->p50 === null) {
+        if ($own?->by50 === null) {
             return null;
         }
         $day = static fn (?\Carbon\CarbonImmutable $instant): string => $instant === null ? 'nobody knows when' : Say::day($instant->setTimezone($zone)->format('Y-m-d'));
 
         return new ChanceShown(
-            percent: $own->chance === null ? null : (int) round($own->chance / 10), by50: (string) $own->instant('p50'), by80: $own->instant('p80'), by95: $own->instant('p95'),
-            words: "half of the runs are over by {$day($own->p50)}, eight in ten by {$day($own->p80)}, 95 in 100 by {$day($own->p95)}",
+            percent: $own->chance === null ? null : (int) round($own->chance / 10), by50: (string) $own->instant('by50'), by80: $own->instant('by80'), by95: $own->instant('by95'),
+            words: "half of the runs are over by {$day($own->by50)}, eight in ten by {$day($own->by80)}, 95 in 100 by {$day($own->by95)}",
         );
     }
 

@@ -41,7 +41,7 @@ final readonly class ProgressPage
         $all = $this->outlook->of($operations, (string) $build->model);
         $own = BuildForecast::query()->where('forecast_id', Forecast::newestId())->where('build_id', $build->id)->first();
         $stages = $this->stages($operations, $build);
-        $weeks = $this->weeks->of(new Collection([$build]), $own?->p95);
+        $weeks = $this->weeks->of(new Collection([$build]), $own?->by95);
         $schedule = $this->weeks->earned($weeks, $value->earned);
         $budget = $build->budget_minutes;
         $breaks = array_values(array_filter($stages, static fn (StageOutlook $one): bool => $one->breaks));
@@ -49,7 +49,7 @@ final readonly class ProgressPage
         return new ProgressProps(
             number: $build->number, title: $build->title, headline: self::headline($value, $schedule, $build->status !== BuildStatus::Open), reason: self::reason($value, $schedule, $stages),
             todo: $breaks === [] ? '' : ucfirst($breaks[0]->name).' will break its share of the hours first: look at what is left of it before it begins.',
-            weeks: $weeks, today: $this->clock->today($this->house->zone()), promisedOn: $build->promised_on, by50: $this->day($own?->p50), by95: $this->day($own?->p95),
+            weeks: $weeks, today: $this->clock->today($this->house->zone()), promisedOn: $build->promised_on, by50: $this->day($own?->by50), by95: $this->day($own?->by95),
             total: self::hours($all->mean()), low: self::hours($all->band(0.8)[0]), high: self::hours($all->band(0.8)[1]),
             figures: $this->figures($value, $schedule, $all), stages: $stages, money: $this->money($build, $all),
             budget: $budget === null ? null : Say::figure($budget / 60, 1),

@@ -42,7 +42,7 @@ final readonly class ShopChancesPage
             madeAt: $forecast?->instant('made_at'), wanted: intdiv($this->house->shop()->promise_chance, 10),
             builds: array_values($rows->map(fn (BuildForecast $one): BuildChanceLine => new BuildChanceLine(
                 $one->build->number, $one->build->title, $one->build->promised_on, self::dayOf($planned->get($one->build_id)?->finish, $zone),
-                self::day($one->p50, $zone), self::day($one->p80, $zone), self::day($one->p95, $zone), $one->chance === null ? null : (int) round($one->chance / 10), $firsts[$one->build_id] ?? '',
+                self::day($one->by50, $zone), self::day($one->by80, $zone), self::day($one->by95, $zone), $one->chance === null ? null : (int) round($one->chance / 10), $firsts[$one->build_id] ?? '',
             ))->all()),
             months: array_map(fn (array $one): MonthToCome => new MonthToCome($one['month'], $one['hours'], array_map(fn (int $minor): string => $this->house->money($minor)->plain(), $one['money'])), $forecast->months ?? []),
             slot: self::slot($forecast), currency: $this->house->shop()->currency, learned: $this->learned(),
@@ -66,12 +66,12 @@ final readonly class ShopChancesPage
     private static function slot(?Forecast $forecast): string
     {
         $slot = $forecast?->slot;
-        if ($slot === null || $slot['p80'] === '') {
+        if ($slot === null || $slot['by80'] === '') {
             return '';
         }
 
-        return "A {$slot['model']} ({$slot['hours']} h) commissioned now, behind everything promised, is ready in half of the runs by ".Say::day($slot['p50']).', in eight of ten by '.Say::day($slot['p80'])
-            .($slot['p95'] === '' ? '.' : ', in 95 of 100 by '.Say::day($slot['p95']).'.');
+        return "A {$slot['model']} ({$slot['hours']} h) commissioned now, behind everything promised, is ready in half of the runs by ".Say::day($slot['by50']).', in eight of ten by '.Say::day($slot['by80'])
+            .($slot['by95'] === '' ? '.' : ', in 95 of 100 by '.Say::day($slot['by95']).'.');
     }
 
     private function learned(): string

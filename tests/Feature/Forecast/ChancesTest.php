@@ -42,10 +42,10 @@ final class ChancesTest extends TestCase
         $own = BuildForecast::query()->where('build_id', $build->id)->sole();
         $this->assertSame(Forecasting::RUNS, $own->forecast->runs);
         $this->assertSame(Forecasting::RUNS, array_sum($own->days));
-        $this->assertLessThanOrEqual($own->p80, $own->p50);
-        $this->assertLessThanOrEqual($own->p95, $own->p80);
+        $this->assertLessThanOrEqual($own->by80, $own->by50);
+        $this->assertLessThanOrEqual($own->by95, $own->by80);
         $this->get('/builds/1/chance')->assertInertia(
-            fn ($page) => $page->where('standing', 'done')->where('by50', $own->p50?->setTimezone('Europe/Berlin')->format('Y-m-d'))->where('chance', (int) round((int) $own->chance / 10))->etc(),
+            fn ($page) => $page->where('standing', 'done')->where('by50', $own->by50?->setTimezone('Europe/Berlin')->format('Y-m-d'))->where('chance', (int) round((int) $own->chance / 10))->etc(),
         );
         $this->get('/horizon')->assertInertia(fn ($page) => $page->where('builds.0.chance.percent', (int) round((int) $own->chance / 10))->etc());
         $this->get('/builds/1')->assertInertia(fn ($page) => $page->where('build.chance.percent', (int) round((int) $own->chance / 10))->etc());
@@ -69,7 +69,7 @@ final class ChancesTest extends TestCase
         $build = $this->build([], '2026-05-04');
         app()->call([new ForecastShop, 'handle']);
         $before = (int) BuildForecast::query()->where('build_id', $build->id)->sole()->chance;
-        $later = BuildForecast::query()->where('build_id', $build->id)->sole()->p95?->addDays(5)->format('Y-m-d');
+        $later = BuildForecast::query()->where('build_id', $build->id)->sole()->by95?->addDays(5)->format('Y-m-d');
         $this->post('/builds/1/promise', ['version' => $build->refresh()->version, 'promised_on' => $later, 'promise_kind' => 'promised', 'because' => 'more time'])->assertSessionHasNoErrors();
         $this->get('/builds/1/chance')->assertInertia(fn ($page) => $page->where('standing', 'none')->where('by50', fn (?string $day): bool => $day !== null)->etc());
         app()->call([new ForecastShop, 'handle']);
@@ -212,7 +212,7 @@ final class ChancesTest extends TestCase
         DB::table('operations')->where('build_id', $build->id)->orderByDesc('id')->limit(1)->update(['labour_minutes' => 18_000, 'best_minutes' => 18_000, 'worst_minutes' => 18_000]);
         app(Planner::class)->replan('strange estimates');
         app()->call([new ForecastShop, 'handle']);
-        $this->assertNotNull(BuildForecast::query()->where('build_id', $build->id)->sole()->p95);
+        $this->assertNotNull(BuildForecast::query()->where('build_id', $build->id)->sole()->by95);
     }
 
     public function test_only_managers_see_chances(): void

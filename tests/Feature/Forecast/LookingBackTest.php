@@ -57,8 +57,8 @@ final class LookingBackTest extends TestCase
         $given = GivenForecast::query()->sole();
         $this->assertSame([$build->id, GivenForecast::BACKTEST, '2026-03-10'], [$given->build_id, $given->source, $given->promised_on]);
         $this->assertSame('2026-01-12', $given->given_at->format('Y-m-d'));
-        $this->assertGreaterThan($given->given_at, $given->p10);
-        $this->assertLessThanOrEqual($given->p90, $given->p10);
+        $this->assertGreaterThan($given->given_at, $given->by10);
+        $this->assertLessThanOrEqual($given->by90, $given->by10);
         $this->assertNotNull($given->plan_finish);
         $this->get('/forecasts')->assertInertia(
             fn ($page) => $page->where('open', 0)->where('replaying', false)->where('past.0.number', $build->number)->where('past.0.replayed', true)->where('past.0.finished', '2026-03-06')->has('figures', 5)->etc(),
@@ -77,7 +77,7 @@ final class LookingBackTest extends TestCase
         $second->update(['ordered_at' => '2026-03-09 08:00:00', 'finished_at' => '2026-03-17 15:00:00']);
         app(Backtest::class)->run();
         $this->assertSame(2, GivenForecast::query()->count());
-        $days = static fn (GivenForecast $one): float => (float) $one->given_at->diffInDays($one->p50);
+        $days = static fn (GivenForecast $one): float => (float) $one->given_at->diffInDays($one->by50);
         $this->assertGreaterThan($days($first) * 1.05, $days(GivenForecast::query()->where('build_id', $second->id)->sole()));
     }
 

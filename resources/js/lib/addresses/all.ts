@@ -2174,7 +2174,7 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "year": "[0-9]{4}"
+                "year": "[0-9]{1,9}"
             },
             "parameters": [
                 "year"
@@ -2187,7 +2187,7 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "year": "[0-9]{4}"
+                "year": "[0-9]{1,9}"
             },
             "parameters": [
                 "year"
@@ -2200,7 +2200,7 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "year": "[0-9]{4}"
+                "year": "[0-9]{1,9}"
             },
             "parameters": [
                 "year"
