@@ -29,13 +29,24 @@ try {
     $me->signIn();
     $take('today');
     foreach ([
-        'horizon' => '/horizon', 'builds' => '/builds', 'build-sheet' => '/builds/37', 'stores' => '/stores',
-        'house' => '/house', 'week' => '/plan/week', 'load' => '/plan/load',
+        'horizon' => '/horizon', 'build-sheet' => '/builds/37', 'stores' => '/stores',
+        'week' => '/plan/week', 'forecasts' => '/forecasts', 'year' => '/year',
         'board' => '/timber/cutting?boards[]=12&boards[]=13',
     ] as $name => $path) {
         $me->open($path);
         $take($name);
     }
+    $me->open('/builds/39/chance');
+    // First the chances, then what would raise them.
+    for ($look = 0; $look < 20 && str_contains($me->text('main'), 'being worked out'); $look++) {
+        $shop->workOff();
+        usleep(500_000);
+    }
+    for ($look = 0; $look < 20 && str_contains($me->text('main'), 'More is being tried'); $look++) {
+        $shop->workOff();
+        usleep(500_000);
+    }
+    $take('chance', 2_000_000);
     $me->open('/setbacks/8');
     $me->until(static fn (): bool => ! str_contains($me->text('main'), 'it is being planned'), 'every way on is planned');
     $take('wrong');
