@@ -51,7 +51,6 @@ return new class extends Migration
             $table->dateTime('by90')->nullable();
             $table->unsignedInteger('chance')->nullable();
             $table->unsignedInteger('planned_minutes');
-            $table->unsignedInteger('expected_minutes')->nullable();
             $table->double('shift')->default(0);
             $table->double('scale')->default(1);
             $table->string('source')->default('promise');

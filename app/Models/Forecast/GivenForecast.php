@@ -25,7 +25,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable|null $by95
  * @property int|null $chance  in thousandths
  * @property int $planned_minutes
- * @property int|null $expected_minutes
  * @property float $shift  by which the runs were recalibrated
  * @property float $scale
  * @property string $source  promise, or backtest

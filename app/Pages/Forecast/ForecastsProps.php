@@ -17,6 +17,7 @@ final readonly class ForecastsProps extends Page
      * @param  list<BiasGroup>  $bias
      * @param  list<PastForecast>  $past
      * @param  list<KeptOut>  $outliers
+     * @param  list<HonestFigure>  $between
      * @param  int  $open  builds that are over and were not replayed yet
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class ForecastsProps extends Page
         public array $bias,
         public array $past,
         public array $outliers,
+        public array $between,
         public string $drift,
         public int $open,
         public bool $replaying,

@@ -7,6 +7,7 @@ namespace App\Planning\Forecast;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Forecast\GivenForecast;
+use App\Models\People\TimeEntry;
 use App\Planning\House\House;
 use App\Support\Minutes;
 use Carbon\CarbonImmutable;
@@ -56,6 +57,15 @@ final class PastForecasts
         }
 
         return Recalibration::learn($past);
+    }
+
+    /** @return array{int, int} minutes that were estimated of builds that are over, and worked on them */
+    public function hours(): array
+    {
+        $builds = $this->rows()->pluck('build_id')->all();
+        $worked = (int) TimeEntry::query()->whereNull('struck_at')->whereNull('setback_id')->whereHas('operation', static fn ($operations) => $operations->whereIn('build_id', $builds)->whereNull('setback_id'))->sum('minutes');
+
+        return [(int) $this->rows()->sum('planned_minutes'), $worked];
     }
 
     /** What was kept since is read again. */

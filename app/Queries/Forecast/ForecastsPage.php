@@ -13,9 +13,11 @@ use App\Pages\Forecast\HonestPoint;
 use App\Pages\Forecast\KeptOut;
 use App\Pages\Forecast\PastForecast;
 use App\Planning\Forecast\Backtest;
+use App\Planning\Forecast\Happenings;
 use App\Planning\Forecast\PastForecasts;
 use App\Planning\Forecast\ShopDoubts;
 use App\Planning\House\House;
+use App\Support\Clock;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
 use Regimen\Forecast\Honesty\Calibration;
@@ -26,7 +28,7 @@ final readonly class ForecastsPage
 {
     private const SHOWN = 60;
 
-    public function __construct(private PastForecasts $past, private ShopDoubts $doubts, private Backtest $backtest, private Biases $biases, private House $house)
+    public function __construct(private PastForecasts $past, private ShopDoubts $doubts, private Backtest $backtest, private Biases $biases, private House $house, private Clock $clock)
     {
     }
 
@@ -40,7 +42,7 @@ final readonly class ForecastsPage
             points: array_map(static fn (array $one): HonestPoint => new HonestPoint($one['given'], $one['held'], $one['n']), $all->curve()),
             change: $this->change($all), bias: $bias,
             past: array_values($this->past->rows()->take(self::SHOWN)->map($this->row(...))->all()),
-            outliers: $this->outliers(), drift: $this->biases->drift(), open: count($this->backtest->open()), replaying: ReplayPast::isUnderWay(),
+            outliers: $this->outliers(), between: $this->between(), drift: $this->biases->drift(), open: count($this->backtest->open()), replaying: ReplayPast::isUnderWay(),
         );
     }
 
@@ -85,6 +87,10 @@ final readonly class ForecastsPage
         if ($brier !== null) {
             $figures[] = new HonestFigure('brier', 'Brier score of the chances', number_format($brier, 3), 'The mean square of how far chances were from what happened: 0 at best, 0.25 is as good as no knowledge.', $brier > 0.25);
         }
+        [$planned, $worked] = $this->past->hours();
+        if ($planned > 0 && $worked > 0) {
+            $figures[] = new HonestFigure('hours', 'hours, for each that was estimated', number_format($worked / $planned, 2), YearHours::words($worked).' worked on them, '.YearHours::words($planned).' estimated when they were ordered.', abs(log($worked / $planned)) > 0.1);
+        }
         $bias = (float) $all->biasInDays();
         $figures[] = new HonestFigure('bias', 'ended on the mean', abs($bias) < 0.5 ? 'on the day' : Say::figure(abs($bias), 1).' days '.($bias > 0 ? 'later' : 'sooner'), 'Against the day by which half of the runs were over, in days of the calendar.', abs($bias) > 7);
         $error = $all->errorInDays();
@@ -123,6 +129,26 @@ final readonly class ForecastsPage
             $one->build->number, $one->build->title, $day($one->given_at), $day($one->by10), $day($one->by90), $day($one->by50), $one->plan_finish === null ? null : $day($one->plan_finish),
             $day($one->build->finished_at), $one->promised_on, $one->chance === null ? null : (int) round($one->chance / 10), $given->within(10, 90), $one->source === GivenForecast::BACKTEST,
         );
+    }
+
+    /** @return list<HonestFigure> what comes in between, as it is drawn, each from so many records and what the house takes before there are any */
+    private function between(): array
+    {
+        $now = $this->clock->now();
+        $happenings = new Happenings($now);
+        [$lost, $noted] = $happenings->interruptions();
+        $absences = $happenings->absences();
+        $spells = array_sum(array_column($absences, 2));
+        $days = $absences === [] ? Happenings::usualAbsence()[0] : array_sum(array_column($absences, 0)) / count($absences);
+        $holds = $happenings->holds();
+        $setbacks = $happenings->setbacks();
+
+        return [
+            new HonestFigure('setbacks', 'something goes wrong', Say::figure(100 * $setbacks[''][0], 1).' of 100', 'Of an operation that it has never gone wrong with; others by their own setbacks. It costs '.Say::duration($setbacks[''][1]).' on the mean.'),
+            new HonestFigure('absences', 'somebody is missing', 'every '.((int) round(1 / max(1e-6, $days))).' days', 'A spell for each person, from '.Say::count((int) $spells, 'spell').' in the last year; what the house takes weighs as 180 days of work.'),
+            new HonestFigure('interruptions', 'lost to interruptions', Say::figure(100 * $lost, 1).' %', 'Of the hours, from '.Say::count($noted, 'interruption').' noted in the last year; 3 % is taken before there are any.'),
+            new HonestFigure('holds', 'holds last', number_format($holds->median(), 2).' ×', 'What they must, from '.Say::count($holds->n, 'hold').'; nine of ten within 1.08 × is taken before there are any.'),
+        ];
     }
 
     /** @return list<KeptOut> */

@@ -921,6 +921,7 @@ export interface ForecastsProps {
     bias: BiasGroup[];
     past: PastForecast[];
     outliers: KeptOut[];
+    between: HonestFigure[];
     drift: string;
     open: number;
     replaying: boolean;

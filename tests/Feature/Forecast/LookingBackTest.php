@@ -61,7 +61,7 @@ final class LookingBackTest extends TestCase
         $this->assertLessThanOrEqual($given->by90, $given->by10);
         $this->assertNotNull($given->plan_finish);
         $this->get('/forecasts')->assertInertia(
-            fn ($page) => $page->where('open', 0)->where('replaying', false)->where('past.0.number', $build->number)->where('past.0.replayed', true)->where('past.0.finished', '2026-03-06')->has('figures', 5)->etc(),
+            fn ($page) => $page->where('open', 0)->where('replaying', false)->where('past.0.number', $build->number)->where('past.0.replayed', true)->where('past.0.finished', '2026-03-06')->has('figures', 6)->has('between', 4)->etc(),
         );
         $this->assertSame(0, app(Backtest::class)->run(), 'nothing is replayed twice');
         $this->assertSame('2026-03-06 15:00:00', (string) $build->refresh()->finished_at, 'replaying changes nothing');

@@ -22,8 +22,23 @@ final class Draws
     /** @var list<array{float, float}> by activity: minutes of its whole, and of what is left as planned */
     private array $planned = [];
 
-    /** @var list<Doubt> by activity */
-    private array $doubts = [];
+    /** @var array<int, Doubt> by activity: those that wait for something that comes sooner or later */
+    private array $waiting = [];
+
+    /** @var list<non-empty-list<float>> by activity: the ratio, laid out */
+    private array $ratio = [];
+
+    /** @var list<int> by activity: minutes that are worked already */
+    private array $begun = [];
+
+    /** @var list<float> by activity: the chance that it goes wrong */
+    private array $setback = [];
+
+    /** @var list<int> by activity: what that costs */
+    private array $lost = [];
+
+    /** @var list<non-empty-list<float>|null> by activity: how long its hold is, laid out */
+    private array $holds = [];
 
     /** @var list<int> by activity: its kind, from 0 */
     private array $kind = [];
@@ -62,7 +77,10 @@ final class Draws
         [$this->before, $this->earliest, $this->hold] = [$tables->before, $tables->earliest, $tables->hold];
         foreach ($tables->activities as $index => $activity) {
             $doubt = $all->activities[$activity->id] ?? $certain;
-            $this->doubts[] = $doubt;
+            if ($doubt->arrival !== null || $doubt->leads !== []) {
+                $this->waiting[$index] = $doubt;
+            }
+            [$this->ratio[], $this->begun[], $this->setback[], $this->lost[], $this->holds[]] = [$doubt->ratio->at, $doubt->begun, $doubt->setback, $doubt->lost, $doubt->hold?->at];
             $this->planned[] = [(float) max($doubt->whole, $activity->work), (float) $activity->work];
             $kind = $kinds[$doubt->kind] ??= count($kinds);
             $this->kind[] = $kind;
@@ -99,19 +117,17 @@ final class Draws
             $days[$key] = $arrival->days->at($passed + (1 - $passed) * (mt_rand() / $most));
         }
         $work = $minutes = $hold = [];
-        $earliest = $this->earliest;
-        foreach ($this->doubts as $index => $doubt) {
+        foreach ($this->planned as $index => [$whole, $left]) {
             $one = mt_rand() / $most;
             $two = mt_rand() / $most;
             $three = mt_rand() / $most;
-            [$whole, $left] = $this->planned[$index];
             $takes = 0;
             if ($left > 0) {
                 $below = $this->below[$index];
-                $drawn = $whole * $doubt->ratio->at($below + (1 - $below) * $one) * $factors[$this->kind[$index]] - $doubt->begun;
-                if ($two < $doubt->setback) {
+                $drawn = $whole * self::at($this->ratio[$index], $below + (1 - $below) * $one) * $factors[$this->kind[$index]] - $this->begun[$index];
+                if ($two < $this->setback[$index]) {
                     // A setback costs more or less than its mean, as what happens by chance does.
-                    $drawn -= $doubt->lost * log(1 - $two / $doubt->setback * 0.999);
+                    $drawn -= $this->lost[$index] * log(1 - $two / $this->setback[$index] * 0.999);
                 }
                 $least = $this->setUp[$index] + Grid::MINUTES;
                 $takes = Grid::up((int) ($drawn < $least ? $least : $drawn));
@@ -122,10 +138,10 @@ final class Draws
                 $each[$person] = Grid::up((int) ($takes * $pace + 0.999));
             }
             $minutes[] = $each;
-            $hold[] = $doubt->hold === null ? $this->hold[$index] : Grid::up((int) ($this->hold[$index] * $doubt->hold->at($three)));
+            $hold[] = $this->holds[$index] === null ? $this->hold[$index] : Grid::up((int) ($this->hold[$index] * self::at($this->holds[$index], $three)));
         }
-        $before = $this->before;
-        foreach ($this->all->arrivals === [] ? [] : $this->doubts as $index => $doubt) {
+        [$earliest, $before] = [$this->earliest, $this->before];
+        foreach ($this->waiting as $index => $doubt) {
             if ($doubt->arrival !== null) {
                 $later = self::DAY * (int) round($days[$doubt->arrival] - $this->all->arrivals[$doubt->arrival]->planned);
                 $earliest[$index] = max($this->base[$index], ($this->tables->activities[$index]->release->instant ?? 0) + $later);
@@ -166,6 +182,19 @@ final class Draws
         }
 
         return $spells;
+    }
+
+    /**
+     * What lies at a share of what is laid out: Quantiles::at, without a call for each of some hundred thousand.
+     *
+     * @param  non-empty-list<float>  $laid
+     */
+    private static function at(array $laid, float $share): float
+    {
+        $place = $share * Quantiles::STEPS;
+        $step = (int) $place;
+
+        return $laid[$step] + ($place - $step) * ($laid[$step + 1] - $laid[$step]);
     }
 
     private static function share(): float

@@ -183,6 +183,19 @@
     </div>
 </section>
 
+<section class="mt-6" aria-labelledby="between">
+    <h2 id="between" class="border-t-2 border-t-ink pt-2">What comes in between</h2>
+    <dl class="grid grid-cols-2 gap-x-8 max-desk:grid-cols-1">
+        {#each props.between as one (one.key)}
+            <div class="grid grid-cols-[1fr_auto] gap-x-4 border-t border-t-rule py-2" data-between={one.key}>
+                <dt>{one.name}</dt>
+                <dd class="figure whitespace-nowrap">{one.value}</dd>
+                <dd class="small quiet col-span-2">{one.because}</dd>
+            </div>
+        {/each}
+    </dl>
+</section>
+
 {#if props.outliers.length > 0}
     <section class="mt-6" aria-labelledby="outliers">
         <h2 id="outliers" class="border-t-2 border-t-ink pt-2">Kept out of what is learned</h2>

@@ -47,7 +47,8 @@
 <h1>{heading}</h1>
 <p class="quiet">
     Each of these was tried by planning the whole shop again; nothing is changed. One more of a station or a fixture,
-    another skill for a person, an hour longer a day for four weeks, a part a week earlier, a later promise.
+    another skill for a person, an hour longer a day for four weeks, a part a week earlier, a later promise. How much
+    each raises the chance of a promise stands with <a href={route('plan.chances')}>the chances</a>.
 </p>
 
 {#snippet helps(list: HelpLine[])}
