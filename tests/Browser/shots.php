@@ -42,6 +42,7 @@ try {
         $shop->workOff();
         usleep(500_000);
     }
+    usleep(3_000_000);
     for ($look = 0; $look < 20 && str_contains($me->text('main'), 'More is being tried'); $look++) {
         $shop->workOff();
         usleep(500_000);

@@ -31,7 +31,8 @@ final readonly class Buffers
         $work = Operation::query()->where('build_id', $build->id)->whereNull('setback_id')->toBase()->selectRaw('sum(set_up_minutes + labour_minutes) as whole, sum(case when labour_done_at is not null then set_up_minutes + labour_minutes else 0 end) as done')->first();
         $done = (int) round(100 * (int) ($work->done ?? 0) / max(1, (int) ($work->whole ?? 0)));
         $because = 'The buffer belongs to the promise: working days from the day by which half of the runs are over to the promised day. No operation has one of its own.';
-        $days = $left < 0 ? Say::count(-$left, 'working day').' are missing' : Say::count($left, 'working day').($was === null ? ' of buffer' : ' of buffer are left');
+        $days = $left < 0 ? Say::count(-$left, 'working day is missing', 'working days are missing')
+            : ($was === null ? Say::count($left, 'working day of buffer', 'working days of buffer') : Say::count($left, 'working day of buffer is left', 'working days of buffer are left'));
         if ($was === null || $was <= 0) {
             return new BufferShown("{$days} before the promise, with {$done} % of the work done.", 0, $done, $because);
         }

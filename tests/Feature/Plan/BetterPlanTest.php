@@ -53,10 +53,10 @@ final class BetterPlanTest extends TestCase
         $this->post(
             '/plan/changes', ['changes' => [['kind' => 'push', 'build' => 99, 'days' => 0]]],
         )->assertSessionHasErrors();
-        $this->assertSame(1, DB::table('jobs')->count(), 'one look for all of them');
+        $this->assertSame(2, DB::table('jobs')->count(), 'one look and one forecast for all of them');
         $before = $this->plan();
         DB::table('jobs')->update(['available_at' => 0]);
-        $this->artisan('queue:work', ['--once' => true])->run();
+        $this->artisan('queue:work', ['--stop-when-empty' => true])->run();
         $this->assertSame(
             [0, 0, $before],
             [DB::table('jobs')->count(), DB::table('failed_jobs')->count(), $this->plan()],
