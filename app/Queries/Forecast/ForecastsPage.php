@@ -98,7 +98,7 @@ final readonly class ForecastsPage
         if ($error !== null && $plain !== null) {
             $figures[] = new HonestFigure(
                 'error', 'off by, on the mean', Say::figure($error, 1).' days',
-                'The plan by the plain estimates was off by '.Say::figure($plain, 1).' days: '.($error <= $plain ? Say::figure(100 * (1 - $error / max(0.1, $plain)), 0).' % more.' : 'it was better, so that little has been learned yet.'), $error > $plain,
+                'The plan by the plain estimates was off by '.Say::figure($plain, 1).' days: '.($error <= $plain ? 'this is off by '.Say::figure(100 * (1 - $error / max(0.1, $plain)), 0).' % less.' : 'it was better, so that little has been learned yet.'), $error > $plain,
             );
         }
 
