@@ -65,7 +65,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/builds/1/progress', 18])]
     #[TestWith(['/plan/chances', 16])]
     #[TestWith(['/plan/progress', 16])]
-    #[TestWith(['/forecasts', 17])]
+    #[TestWith(['/forecasts', 25])]
     #[TestWith(['/year', 20])]
     #[TestWith(['/hours', 14])]
     #[TestWith(['/letter', 18])]
