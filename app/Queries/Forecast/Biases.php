@@ -6,8 +6,8 @@ namespace App\Queries\Forecast;
 
 use App\Models\House\OperationStandard;
 use App\Models\People\Person;
-use App\Pages\Forecast\BiasGroup;
-use App\Pages\Forecast\BiasLine;
+use App\Pages\LookingBack\BiasGroup;
+use App\Pages\LookingBack\BiasLine;
 use App\Planning\Forecast\PastJobs;
 use App\Support\Clock;
 use App\Support\Say;

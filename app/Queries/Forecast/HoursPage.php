@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Queries\Forecast;
 
 use App\Models\People\Person;
-use App\Pages\Forecast\HoursOfPerson;
-use App\Pages\Forecast\HoursProps;
-use App\Pages\Forecast\YearLine;
+use App\Pages\LookingBack\HoursOfPerson;
+use App\Pages\LookingBack\HoursProps;
+use App\Pages\LookingBack\YearLine;
 use App\Planning\House\House;
 use App\Support\Clock;
 use Illuminate\Support\Facades\DB;

@@ -6,7 +6,7 @@ namespace App\Queries\Forecast;
 
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
-use App\Pages\Forecast\ProgressWeek;
+use App\Pages\LookingBack\ProgressWeek;
 use App\Planning\House\House;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;

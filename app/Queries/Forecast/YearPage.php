@@ -6,8 +6,8 @@ namespace App\Queries\Forecast;
 
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
-use App\Pages\Forecast\YearLine;
-use App\Pages\Forecast\YearProps;
+use App\Pages\LookingBack\YearLine;
+use App\Pages\LookingBack\YearProps;
 use App\Planning\House\House;
 use App\Support\Clock;
 use App\Support\Minutes;

@@ -14,7 +14,6 @@ use App\Pages\Methods\RouteQuestion;
 use App\Pages\Standards\FinishLine;
 use App\Pages\Standards\GlueLine;
 use App\Pages\Standards\HistoryLine;
-use App\Pages\Standards\LearnedHours;
 use App\Pages\Standards\SprayLimits;
 use App\Pages\Standards\StandardLine;
 use App\Pages\Standards\StandardOperation;
@@ -25,18 +24,13 @@ use App\Planning\House\Learned;
 use App\Planning\House\LearnedStandard;
 use App\Support\Say;
 use Illuminate\Support\Collection;
-use Regimen\Forecast\Learned\Job;
-use Regimen\Forecast\Learned\Outlier;
 use Regimen\Inspection\Tolerance;
 use Regimen\Inspection\Tolerances;
 use Regimen\Route\Methods\Choice;
 use Regimen\Route\Methods\Methods;
 use Regimen\Route\Methods\Question;
-use Regimen\Route\Operations\TradeStandards;
 use Regimen\Route\Standards\Adhesive;
-use Regimen\Route\Standards\HouseStandards;
 use Regimen\Route\Standards\Skill;
-use Regimen\Route\Standards\Standard;
 use Regimen\Route\Standards\Tool;
 
 /**
@@ -158,7 +152,6 @@ final readonly class StandardsPage
     private function standard(OperationStandard $row, array $learned, Collection $versions): StandardLine
     {
         $driver = $row->driver;
-        $trade = array_values(array_filter(self::trade()->ways($row->key), static fn (Standard $one): bool => $one->tool === $row->tool))[0] ?? null;
 
         return new StandardLine(
             id: $row->id,
@@ -182,31 +175,9 @@ final readonly class StandardsPage
                 : "for {$driver->usual()} {$driver->words()}; {$row->fixed_percent} % stays",
             station: $row->station === null ? null : $this->resources->of($row->station),
             fixture: $row->fixture === null ? null : $this->resources->of($row->fixture),
-            trade: $trade === null ? null : Say::duration($trade->hours->likely->minutes),
-            learned: self::learned($learned["{$row->key} {$row->tool->value}"] ?? null),
+            trade: StandardHours::trade($row),
+            learned: StandardHours::learned($learned["{$row->key} {$row->tool->value}"] ?? null),
             history: self::history($versions, "operation_standards {$row->id}"),
-        );
-    }
-
-    private static function trade(): HouseStandards
-    {
-        static $trade = null;
-
-        return $trade ??= TradeStandards::all();
-    }
-
-    private static function learned(?LearnedStandard $own): ?LearnedHours
-    {
-        if ($own?->lesson === null) {
-            return null;
-        }
-        $hours = $own->lesson->hours;
-        // The oldest first, as a picture in time.
-        $ratios = array_map(static fn (Job $job): float => round($job->worked / max(1, $job->estimated), 3), array_reverse($own->jobs));
-
-        return new LearnedHours(
-            best: Say::duration($hours->best->minutes), labour: Say::duration($hours->likely->minutes), worst: Say::duration($hours->worst->minutes), jobs: $own->lesson->jobs, ratios: $ratios,
-            keptOut: array_map(static fn (Outlier $one): string => "{$one->job->name}: {$one->because}", $own->out),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Regimen\Forecast\Simulation;
 
 use Regimen\Schedule\Building\Candidate;
 use Regimen\Schedule\Problem\Problem;
+use Regimen\Schedule\Tables\Agendas;
 use Regimen\Schedule\Tables\Decoder;
 use Regimen\Schedule\Tables\Order;
 use Regimen\Schedule\Tables\Tables;
@@ -26,6 +27,8 @@ final class Runs
 
     private readonly Decoder $decoder;
 
+    private readonly Agendas $agendas;
+
     private readonly Draws $draws;
 
     /** @var list<int> the fixed order */
@@ -42,6 +45,7 @@ final class Runs
     {
         $this->tables = new Tables($problem);
         $this->decoder = new Decoder($this->tables);
+        $this->agendas = new Agendas($this->tables->people);
         $candidate = Candidate::of($this->tables, $keys, $people);
         $this->list = (new Order($this->tables))->of($candidate->keys);
         $this->people = $candidate->people;
@@ -64,7 +68,7 @@ final class Runs
             $state->plain = ! $isTraced;
             foreach ($this->doubts->people === [] ? [] : array_keys($this->tables->people->workers) as $person) {
                 foreach ($this->draws->spells($run, $person, $until) as [$from, $to]) {
-                    $this->decoder->away($state, $person, $from, $to);
+                    $this->agendas->away($state, $person, $from, $to);
                 }
             }
             foreach ($this->list as $index) {

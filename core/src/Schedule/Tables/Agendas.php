@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Schedule\Tables;
 
+use Regimen\Schedule\Time\NoWorkingTime;
+
 /**
  * When people are free: the stretches of their work without what they have to do.
  */
@@ -127,6 +129,17 @@ final class Agendas
         }
 
         return [$start, $end, $minutes];
+    }
+
+    /** Somebody is not there from an instant to another, whatever their hours say. */
+    public function away(State $state, int $person, int $from, int $to): void
+    {
+        try {
+            $this->people->reach($state, $person, $to);
+            $this->book($state, $person, $from, $to, -1);
+        } catch (NoWorkingTime) {
+            // They have no hours there to be away from.
+        }
     }
 
     /** Whether somebody had nothing at all to do for a working day if they began only when they were told to. */

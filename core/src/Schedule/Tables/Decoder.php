@@ -48,17 +48,6 @@ final class Decoder
         return $state;
     }
 
-    /** Somebody is not there from an instant to another, whatever their hours say. */
-    public function away(State $state, int $person, int $from, int $to): void
-    {
-        try {
-            $this->tables->people->reach($state, $person, $to);
-            $this->agendas->book($state, $person, $from, $to, -1);
-        } catch (NoWorkingTime) {
-            // They have no hours there to be away from.
-        }
-    }
-
     /**
      * @param  int  $chosen  who is to do it, if they can; −1 for whoever is done first
      * @param  int  $heldBack  not before this instant, so that a window keeps

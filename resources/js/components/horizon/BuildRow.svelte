@@ -6,7 +6,7 @@
     import RowInTime from '@/components/horizon/RowInTime.svelte';
     import Track from '@/components/horizon/Track.svelte';
     import type { Item } from '@/components/horizon/items';
-    import { percent as words } from '@/lib/chance';
+    import { percent as words } from '@/components/forecast/chance';
     import { shortDay } from '@/lib/time';
     import type { HorizonBuild } from '@/lib/props';
     import { route } from '@/lib/address';

@@ -4,7 +4,7 @@
     import { asking } from '@/components/forecast/asking.svelte';
     import PlanPages from '@/components/plan/PlanPages.svelte';
     import { route } from '@/lib/address';
-    import { percent, tone } from '@/lib/chance';
+    import { percent, tone } from '@/components/forecast/chance';
     import { calendarDay } from '@/lib/time';
     import type { ShopChancesProps } from '@/lib/props';
 

@@ -7,7 +7,7 @@
     import { Act } from '@/lib/act.svelte';
     import { Axis } from '@/lib/axis';
     import { route } from '@/lib/address';
-    import { percent } from '@/lib/chance';
+    import { percent } from '@/components/forecast/chance';
     import { calendarDay } from '@/lib/time';
     import type { ForecastsProps, PastForecast } from '@/lib/props';
 

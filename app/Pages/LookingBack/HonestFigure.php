@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Forecast;
+namespace App\Pages\LookingBack;
 
 /** One figure of how good forecasts are, with what it means. */
 final readonly class HonestFigure

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Forecast;
+namespace App\Pages\LookingBack;
 
 /** What was estimated and what was worked. */
 final readonly class BiasLine

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Forecast;
+namespace App\Pages\LookingBack;
 
+use App\Pages\Forecast\HonestPoint;
 use App\Pages\Page;
 
 final readonly class ForecastsProps extends Page

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Forecast;
+namespace App\Pages\LookingBack;
 
 use App\Pages\Page;
 

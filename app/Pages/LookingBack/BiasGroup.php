@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Forecast;
+namespace App\Pages\LookingBack;
 
 /** Estimates against what was worked, by one thing. */
 final readonly class BiasGroup

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Forecast;
+namespace App\Pages\LookingBack;
 
 /** Hours by the end of a week; what is earned and worked only until today. */
 final readonly class ProgressWeek

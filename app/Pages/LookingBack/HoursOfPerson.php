@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Forecast;
+namespace App\Pages\LookingBack;
 
 /** What one person worked in a year, month by month and by kind. */
 final readonly class HoursOfPerson
