@@ -57,7 +57,7 @@ final readonly class PastShop
         }
         $problem = new Problem($now, $activities, $this->house->workers($now), $capacities, $dues, [], $this->house->weights(), $this->house->resourceHours($now));
 
-        return [$problem, (new ShopDoubts(new PastJobs, $this->past, $this->house, $this->leads, $then))->ofBuilds($problem, $builds)];
+        return [$problem, (new ShopDoubts(new PastJobs, $this->past, $this->house, new ShopArrivals($this->house, $this->leads, $this->away, $then), $this->away, $then))->ofBuilds($problem, $builds)];
     }
 
     /** @return Collection<int, Build> that were in the making then, with what was done by then */

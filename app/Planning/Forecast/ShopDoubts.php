@@ -8,9 +8,7 @@ use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\People\Person;
 use App\Planning\House\House;
-use App\Planning\Problem\Awaited;
-use App\Planning\Problem\KitWaits;
-use App\Planning\Problem\LeadTimes;
+use App\Planning\Problem\AwayWork;
 use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Database\Eloquent\Collection;
@@ -20,8 +18,6 @@ use Regimen\Forecast\Chance\Spread;
 use Regimen\Forecast\Honesty\Recalibration;
 use Regimen\Forecast\Learned\Ratio;
 use Regimen\Forecast\Learned\Ratios;
-use Regimen\Forecast\Normal;
-use Regimen\Forecast\Simulation\Arrival;
 use Regimen\Forecast\Simulation\Away;
 use Regimen\Forecast\Simulation\Doubt;
 use Regimen\Forecast\Simulation\Doubts;
@@ -35,9 +31,6 @@ use Regimen\Schedule\Time\Calendar;
 /** What is not known about the shop as it stands, learned from its own records as far as there are any. */
 final class ShopDoubts
 {
-    /** A client who is asked to decide by a day decides by then in half of all cases, in nine of ten within a week (house convention). */
-    private const DECIDED_LATER = 7;
-
     private ?Ratios $ratios = null;
 
     private ?Quantiles $holds = null;
@@ -52,7 +45,8 @@ final class ShopDoubts
         private readonly PastJobs $jobs,
         private readonly PastForecasts $past,
         private readonly House $house,
-        private readonly LeadTimes $leads,
+        private readonly ShopArrivals $arrivals,
+        private readonly AwayWork $away,
         private readonly Clock $clock,
     ) {
     }
@@ -87,14 +81,13 @@ final class ShopDoubts
     {
         $arrivals = $doubts = [];
         foreach ($builds as $build) {
-            $arrivals += $this->arrivals($build);
+            $arrivals += $this->arrivals->of($build);
         }
-        $causes = array_fill_keys(array_keys($arrivals), true);
         foreach ($builds as $build) {
             foreach ($build->operations as $operation) {
                 $activity = $problem->activities[ActivityId::operation($operation->id)->number] ?? null;
                 if ($activity !== null) {
-                    $doubts[$activity->id] = $this->doubt($operation, $activity, (string) $build->model, $causes);
+                    $doubts[$activity->id] = $this->doubt($operation, $activity, (string) $build->model);
                 }
             }
         }
@@ -102,30 +95,23 @@ final class ShopDoubts
             $activity = $problem->activities[ActivityId::draft($at)->number] ?? null;
             if ($activity !== null) {
                 $doubts[$activity->id] = $this->ofDraft($operation, $activity);
+                $arrivals += ShopArrivals::toOrder($activity);
             }
         }
 
         return new Doubts($doubts, $arrivals, $this->people(), $this->ratios()->shop()->unsure);
     }
 
-    /** @param  array<string, true>  $causes  what is waited for and may come sooner or later */
-    private function doubt(Operation $operation, Activity $activity, string $model, array $causes): Doubt
+    private function doubt(Operation $operation, Activity $activity, string $model): Doubt
     {
         $planned = $operation->workMinutes();
         $ratio = $this->ratioOf($operation, $model);
         $begun = $activity->startedAt === null ? 0 : intdiv($operation->minutesWorkedBy($this->clock->now()) * $this->house->speed($operation->person_id, $operation->skill), 100);
         [$chance, $lost] = $this->setback($operation->key);
-        $leads = [];
-        foreach ($activity->predecessors as $one) {
-            if ($one->lagCause !== null && isset($causes[$one->lagCause])) {
-                $leads[$one->activity] = $one->lagCause;
-            }
-        }
-        $waits = $activity->release !== null && isset($causes[$activity->release->cause]) ? $activity->release->cause : null;
 
         return new Doubt(
             $this->laidOut($ratio), "{$operation->standard} {$operation->tool}", $ratio->unsure, $planned, $begun, $chance, $lost,
-            $activity->hold > 0 ? $this->holds() : null, $waits, $leads,
+            $activity->hold > 0 ? $this->hold($operation) : null,
         );
     }
 
@@ -166,6 +152,18 @@ final class ShopDoubts
         return $this->laidOut[sprintf('%.3f %.3f', $ratio->log, $ratio->deviation)] ??= (new Spread($ratio->log, $ratio->deviation))->quantiles();
     }
 
+    /** What is to be sent out is away for as long as such work is there. */
+    private function hold(Operation $operation): Quantiles
+    {
+        $work = $this->away->of($operation);
+        if ($work === null) {
+            return $this->holds();
+        }
+        $spread = $this->away->time($work)->spread();
+
+        return (new Spread($spread->log - log(max(1, $work->lead_days)), $spread->deviation))->quantiles();
+    }
+
     private function holds(): Quantiles
     {
         if ($this->holds === null) {
@@ -187,27 +185,6 @@ final class ShopDoubts
     private function happenings(): Happenings
     {
         return new Happenings($this->clock->now());
-    }
-
-    /** @return array<string, Arrival> what a build waits for, by the words of the plan */
-    private function arrivals(Build $build): array
-    {
-        $zone = $this->house->zone();
-        $today = $this->clock->today($zone);
-        $waits = new KitWaits($today, $zone, $this->leads);
-        foreach ($build->kit as $line) {
-            $line->surplus || $waits->add($line->group, $line->name, $line->state, $line->expected_on, $line->lead_days, $line->supplier, $line->ordered_on);
-        }
-        $arrivals = array_map(static fn (Awaited $one): Arrival => $one->arrival(), $waits->awaited());
-        foreach ($build->operations as $operation) {
-            if ($operation->waits_for !== '' && $operation->waits_until !== null) {
-                $days = max(1, (int) (new \DateTimeImmutable($today))->diff(new \DateTimeImmutable($operation->waits_until))->format('%r%a'));
-                $spread = new Spread(log($days), log(($days + self::DECIDED_LATER) / $days) / Normal::quantile(0.9));
-                $arrivals["{$operation->waits_for}, by ".Say::day($operation->waits_until)] = new Arrival($spread->quantiles(), $days);
-            }
-        }
-
-        return $arrivals;
     }
 
     /** @return array<int, Away> */

@@ -74,10 +74,9 @@ final readonly class Activities
     private function open(OperationModel $operation, array $links, KitWaits $waits, callable $activityOf): Activity
     {
         [$leads, $late] = $waits->leads($operation->needs, $activityOf);
-        $releases = array_filter([$waits->release($operation->needs), $late, $this->timber->release($operation), $this->decision($operation)]);
-        usort($releases, static fn (Release $a, Release $b): int => $b->instant <=> $a->instant);
+        $releases = array_values(array_filter([...$waits->releases($operation->needs), ...$late, $this->timber->release($operation), $this->decision($operation)]));
 
-        return new Activity(
+        return (new Activity(
             ActivityId::operation($operation->id)->number,
             BuildId::of($operation->build_id)->number,
             $operation->workMinutes(),
@@ -88,7 +87,7 @@ final readonly class Activities
                 ...$leads,
             ],
             $this->demandsOf($operation),
-            $releases[0] ?? null,
+            null,
             $operation->one_sitting,
             setUp: $operation->set_up_key === '' || $operation->set_up_minutes === 0
                 ? null
@@ -97,7 +96,7 @@ final readonly class Activities
             hands: $operation->hands_minutes,
             alone: $operation->alone_minutes,
             final: self::isFinal($operation),
-        );
+        ))->waitingFor($releases);
     }
 
     /**
@@ -197,11 +196,13 @@ final readonly class Activities
         $demands = array_filter(
             $this->demandsOf($operation), static fn (Demand $demand): bool => $demand->throughHold || $runs > 0,
         );
+        $back = $this->away->release($operation);
 
         return new Activity(
             ActivityId::operation($operation->id)->number, BuildId::of($operation->build_id)->number, 0,
             demands: array_values($demands),
-            holdUntil: $this->away->until($operation) ?? Minutes::of($operation->hold_until ?? $this->clock->now()),
+            release: $back,
+            holdUntil: $back->instant ?? Minutes::of($operation->hold_until ?? $this->clock->now()),
             alone: max(0, $runs),
         );
     }

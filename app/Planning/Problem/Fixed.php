@@ -55,14 +55,11 @@ final class Fixed
             return $activity;
         }
         $id = (int) ActivityId::operationOf($activity->id);
-        $changes = array_filter(
-            [
-                'pin' => $this->pin($id), 'announced' => $this->announced($id),
-                'release' => $this->held($activity, $build),
-            ],
-        );
+        $changes = array_filter(['pin' => $this->pin($id), 'announced' => $this->announced($id)]);
+        $held = $this->held($activity, $build);
+        $fixed = $changes === [] ? $activity : $activity->with($changes);
 
-        return $changes === [] ? $activity : $activity->with($changes);
+        return $held === null ? $fixed : $fixed->waitingFor([$held, ...$activity->releases()]);
     }
 
     private function pin(int $operation): ?Pin

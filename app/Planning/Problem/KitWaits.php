@@ -21,10 +21,10 @@ use Regimen\Schedule\Problem\Release;
  */
 final class KitWaits
 {
-    /** @var array<string, array{int, string}> latest arrival of what is ordered, by group */
+    /** @var array<string, list<Release>> what is ordered, by group */
     private array $arrivals = [];
 
-    /** @var array<string, array{int, string}> longest lead time of what is not ordered, by group */
+    /** @var array<string, array<string, int>> lead times in days of what is not ordered, by group and by what it is waited for */
     private array $leads = [];
 
     /** @var array<string, Awaited> all that is to come, by the words in which it is waited for */
@@ -55,17 +55,13 @@ final class KitWaits
             $this->awaited["{$name}, {$words}"] = new Awaited(
                 $this->times->of($supplier, $group, $leadDays), self::days($from, $day), self::days($from, $this->today), self::days($from, $expectedOn) / max(1, $leadDays),
             );
-            if ($instant > ($this->arrivals[$group->value][0] ?? 0)) {
-                $this->arrivals[$group->value] = [$instant, "{$name}, {$words}"];
-            }
+            $this->arrivals[$group->value][] = new Release($instant, "{$name}, {$words}");
         } elseif ($state === KitState::Needed && $leadDays > 0) {
             $time = $this->times->of($supplier, $group, $leadDays);
             $days = (int) ceil($time->median() - 1e-6);
             $cause = $name.': '.Say::count($days, 'day').' from the order';
             $this->awaited[$cause] = $this->awaited["{$cause}, which is not placed yet"] = new Awaited($time, $days);
-            if ($days > ($this->leads[$group->value][0] ?? 0)) {
-                $this->leads[$group->value] = [$days, $cause];
-            }
+            $this->leads[$group->value][$cause] = $days;
         }
     }
 
@@ -98,7 +94,7 @@ final class KitWaits
         return $this->awaited;
     }
 
-    private static function days(string $from, string $to): int
+    public static function days(string $from, string $to): int
     {
         return (int) (new \DateTimeImmutable($from))->diff(new \DateTimeImmutable($to))->format('%r%a');
     }
@@ -108,49 +104,43 @@ final class KitWaits
         return (new \DateTimeImmutable($day))->modify(($days < 0 ? '' : '+')."{$days} days")->format('Y-m-d');
     }
 
-    /** @param  list<PartGroup>  $groups */
-    public function release(array $groups): ?Release
+    /**
+     * All that is ordered and has not come.
+     *
+     * @param  list<PartGroup>  $groups
+     * @return list<Release>
+     */
+    public function releases(array $groups): array
     {
-        $latest = null;
-        foreach ($groups as $group) {
-            $arrival = $this->arrivals[$group->value] ?? null;
-            if ($arrival !== null && ($latest === null || $arrival[0] > $latest->instant)) {
-                $latest = new Release(...$arrival);
-            }
-        }
-
-        return $latest;
+        return array_merge(...array_map(fn (PartGroup $group): array => $this->arrivals[$group->value] ?? [], $groups), ...[[]]);
     }
 
     /**
-     * The lead times of what is not ordered, behind the operation that orders it.
+     * The lead times of what is not ordered, behind the operation that orders it: the longest of each kind.
      *
      * @param  list<PartGroup>  $groups
      * @param  callable(string): ?int  $activity  the activity of an operation's key, null if it is over
-     * @return array{list<Predecessor>, Release|null} a release instead where the ordering is over and the part still is
+     * @return array{list<Predecessor>, list<Release>} releases instead where the ordering is over and the part still is
      *   not ordered
      */
     public function leads(array $groups, callable $activity): array
     {
-        $predecessors = [];
-        $release = null;
+        $predecessors = $releases = [];
         foreach ($groups as $group) {
-            if (! isset($this->leads[$group->value])) {
+            $leads = $this->leads[$group->value] ?? [];
+            $orderedBy = $leads === [] ? null : $activity(self::orderedBy($group));
+            if ($orderedBy !== null) {
+                $days = max($leads);
+                $predecessors[] = new Predecessor($orderedBy, $days * 1440, (string) array_search($days, $leads, true));
+
                 continue;
             }
-            [$days, $cause] = $this->leads[$group->value];
-            $orderedBy = $activity(self::orderedBy($group));
-            if ($orderedBy !== null) {
-                $predecessors[] = new Predecessor($orderedBy, $days * 1440, $cause);
-            } else {
-                $instant = Minutes::ofDay("{$this->today} +{$days} days", $this->zone);
-                $release = $release === null || $instant > $release->instant
-                    ? new Release($instant, "{$cause}, which is not placed yet")
-                    : $release;
+            foreach ($leads as $cause => $days) {
+                $releases[] = new Release(Minutes::ofDay("{$this->today} +{$days} days", $this->zone), "{$cause}, which is not placed yet");
             }
         }
 
-        return [$predecessors, $release];
+        return [$predecessors, $releases];
     }
 
     private static function orderedBy(PartGroup $group): string

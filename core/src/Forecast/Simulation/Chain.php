@@ -11,8 +11,11 @@ use Regimen\Schedule\Tables\Wait;
 /** The chain that decides: from what is over last back to what could not have been sooner. */
 final class Chain
 {
-    /** @return array<string, true> kind and number of all that lies on it: `operation 12`, `person 2`, `place router`, `part Bridge` */
-    public static function back(Tables $tables, State $state, int $last): array
+    /**
+     * @param  array<int, string>  $causes  what was waited for last, by activity
+     * @return array<string, true> kind and number of all that lies on it: `operation 12`, `person 2`, `place router`, `part Bridge`
+     */
+    public static function back(Tables $tables, State $state, int $last, array $causes = []): array
     {
         $on = [];
         for ($at = $last; $at >= 0 && ! isset($on["operation {$at}"]);) {
@@ -24,8 +27,8 @@ final class Chain
                 $on['person '.$tables->people->workers[$state->person[$at]]->id] = true;
             } elseif (($wait === Wait::RESOURCE || $wait === Wait::OUTAGE || $wait === Wait::HOURS) && $of >= 0) {
                 $on['place '.$tables->resources->names[$of]] = true;
-            } elseif ($wait === Wait::RELEASE) {
-                $on['part '.($tables->activities[$at]->release->cause ?? '')] = true;
+            } elseif ($wait === Wait::RELEASE || ($wait === Wait::STARTED && isset($causes[$at]))) {
+                $on['part '.($causes[$at] ?? $tables->activities[$at]->release->cause ?? '')] = true;
             } elseif ($wait === Wait::LINK && $for >= 0) {
                 foreach ($tables->activities[$at]->predecessors as $one) {
                     if ($one->lagCause !== null && $one->lag > 0 && ($tables->index[$one->activity] ?? -1) === $for) {

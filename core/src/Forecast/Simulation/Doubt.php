@@ -6,7 +6,7 @@ namespace Regimen\Forecast\Simulation;
 
 use Regimen\Forecast\Chance\Quantiles;
 
-/** What is not known about one activity: how long it takes, whether it goes wrong, what it waits for. */
+/** What is not known about one activity: how long it takes and whether it goes wrong. What it waits for is known by its cause (Doubts). */
 final readonly class Doubt
 {
     /**
@@ -18,8 +18,6 @@ final readonly class Doubt
      * @param  float  $setback  chance that it goes wrong, 0 to 1
      * @param  int  $lost  minutes that it costs on the mean when it does
      * @param  Quantiles|null  $hold  how long its hold really is, for each minute that is planned
-     * @param  string|null  $arrival  what its release waits for, by its key
-     * @param  array<int|string, string>  $leads  what is ordered by a predecessor, by that predecessor
      */
     public function __construct(
         public Quantiles $ratio,
@@ -30,8 +28,6 @@ final readonly class Doubt
         public float $setback = 0.0,
         public int $lost = 0,
         public ?Quantiles $hold = null,
-        public ?string $arrival = null,
-        public array $leads = [],
     ) {
     }
 }

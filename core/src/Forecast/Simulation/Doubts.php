@@ -9,7 +9,7 @@ final readonly class Doubts
 {
     /**
      * @param  array<int|string, Doubt>  $activities  what is certain is left out
-     * @param  array<string, Arrival>  $arrivals  by key
+     * @param  array<string, Arrival>  $arrivals  what has to come, by the cause of the releases and lags that wait for it
      * @param  array<int, Away>  $people  by worker
      * @param  float  $unsure  deviation of the logarithm by which all work together may take longer or less
      */

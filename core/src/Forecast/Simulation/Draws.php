@@ -22,9 +22,6 @@ final class Draws
     /** @var list<array{float, float}> by activity: minutes of its whole, and of what is left as planned */
     private array $planned = [];
 
-    /** @var array<int, Doubt> by activity: those that wait for something that comes sooner or later */
-    private array $waiting = [];
-
     /** @var list<non-empty-list<float>> by activity: the ratio, laid out */
     private array $ratio = [];
 
@@ -49,44 +46,31 @@ final class Draws
     /** @var list<float> by activity: the share of the ratio that lies below what is worked already */
     private array $below = [];
 
-    /** @var array<string, float> by arrival: the share that lies below what has passed */
-    private array $passed = [];
-
-    /** @var list<int> by activity: not before this instant, whatever it waits for */
-    private array $base = [];
-
     /** @var list<int> by activity: minutes that are set up */
     private array $setUp = [];
 
     /** @var list<array<int, float>> by activity: working minutes for each minute of the standard, by person */
     private array $pace = [];
 
-    /** @var list<list<array{int, int}>> */
-    private array $before;
-
-    /** @var list<int> */
-    private array $earliest;
-
     /** @var list<int> */
     private array $hold;
+
+    public readonly Comings $comings;
 
     public function __construct(private readonly Tables $tables, private readonly Doubts $all, private readonly int $seed)
     {
         $certain = new Doubt(Quantiles::certain(1.0));
         $kinds = [];
-        [$this->before, $this->earliest, $this->hold] = [$tables->before, $tables->earliest, $tables->hold];
+        $this->hold = $tables->hold;
+        $this->comings = new Comings($tables, $all->arrivals);
         foreach ($tables->activities as $index => $activity) {
             $doubt = $all->activities[$activity->id] ?? $certain;
-            if ($doubt->arrival !== null || $doubt->leads !== []) {
-                $this->waiting[$index] = $doubt;
-            }
             [$this->ratio[], $this->begun[], $this->setback[], $this->lost[], $this->holds[]] = [$doubt->ratio->at, $doubt->begun, $doubt->setback, $doubt->lost, $doubt->hold?->at];
             $this->planned[] = [(float) max($doubt->whole, $activity->work), (float) $activity->work];
             $kind = $kinds[$doubt->kind] ??= count($kinds);
             $this->kind[] = $kind;
             $this->unsure[$kind] = $doubt->unsure;
             $this->below[] = $doubt->begun > 0 && $doubt->whole > 0 ? min(0.995, $doubt->ratio->below($doubt->begun / $doubt->whole)) : 0.0;
-            $this->base[] = max($tables->now, $activity->pin->from ?? 0, $activity->announced?->keepsTime === true ? $activity->announced->start : 0);
             $this->setUp[] = $activity->setUp->minutes ?? 0;
             $pace = [];
             foreach ($tables->able[$index] as $person) {
@@ -95,9 +79,6 @@ final class Draws
                 $pace[$person] = 100 / ($worker->speeds[$activity->skill ?? ''] ?? 100) * $away->pace / (1 - $away->lost);
             }
             $this->pace[] = $pace;
-        }
-        foreach ($all->arrivals as $key => $arrival) {
-            $this->passed[$key] = $arrival->passed <= 0 ? 0.0 : min(0.995, $arrival->days->below($arrival->passed));
         }
     }
 
@@ -111,11 +92,7 @@ final class Draws
         foreach ($this->unsure as $unsure) {
             $factors[] = $shop * exp($unsure * self::normal());
         }
-        $days = [];
-        foreach ($this->all->arrivals as $key => $arrival) {
-            $passed = $this->passed[$key];
-            $days[$key] = $arrival->days->at($passed + (1 - $passed) * (mt_rand() / $most));
-        }
+        $this->comings->draw();
         $work = $minutes = $hold = [];
         foreach ($this->planned as $index => [$whole, $left]) {
             $one = mt_rand() / $most;
@@ -140,21 +117,7 @@ final class Draws
             $minutes[] = $each;
             $hold[] = $this->holds[$index] === null ? $this->hold[$index] : Grid::up((int) ($this->hold[$index] * self::at($this->holds[$index], $three)));
         }
-        [$earliest, $before] = [$this->earliest, $this->before];
-        foreach ($this->waiting as $index => $doubt) {
-            if ($doubt->arrival !== null) {
-                $later = self::DAY * (int) round($days[$doubt->arrival] - $this->all->arrivals[$doubt->arrival]->planned);
-                $earliest[$index] = max($this->base[$index], ($this->tables->activities[$index]->release->instant ?? 0) + $later);
-            }
-            foreach ($doubt->leads as $id => $key) {
-                $by = $this->tables->index[$id] ?? -1;
-                foreach ($before[$index] as $at => [$predecessor, $lag]) {
-                    $before[$index][$at] = $predecessor === $by && $lag > 0 ? [$predecessor, self::DAY * (int) ceil($days[$key])] : [$predecessor, $lag];
-                }
-            }
-        }
         [$this->tables->work, $this->tables->minutes, $this->tables->hold] = [$work, $minutes, $hold];
-        [$this->tables->earliest, $this->tables->before] = [array_values($earliest), $before];
     }
 
     /**

@@ -41,7 +41,8 @@ final class Outcome
         $this->finishes = $this->hangs = array_fill(0, count($tables->builds), []);
     }
 
-    public function add(State $state, bool $isTraced): void
+    /** @param  array<int, string>  $causes  what was waited for last, by activity */
+    public function add(State $state, bool $isTraced, array $causes = []): void
     {
         $this->runs++;
         $over = array_fill(0, count($this->tables->builds), 0);
@@ -65,7 +66,7 @@ final class Outcome
             $this->labour[] = $this->counted($state);
         }
         foreach ($last as $build => $index) {
-            foreach ($over[$build] === self::NEVER ? [] : Chain::back($this->tables, $state, $index) as $what => $true) {
+            foreach ($over[$build] === self::NEVER ? [] : Chain::back($this->tables, $state, $index, $causes) as $what => $true) {
                 $this->hangs[$build][$what] = ($this->hangs[$build][$what] ?? 0) + 1;
             }
         }

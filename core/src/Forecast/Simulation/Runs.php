@@ -74,7 +74,7 @@ final class Runs
             foreach ($this->list as $index) {
                 $this->decoder->place($state, $index, $this->people[$index] ?? -1, 0);
             }
-            $outcome->add($state, $isTraced);
+            $outcome->add($state, $isTraced, $this->draws->comings->causes);
         }
         // What is drawn after this is nobody’s to foresee.
         mt_srand();

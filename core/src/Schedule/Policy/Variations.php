@@ -115,9 +115,11 @@ final readonly class Variations
     {
         $activities = $this->problem->activities;
         foreach ($activities as $id => $activity) {
-            if ($activity->release?->cause === $cause) {
-                $instant = max($this->problem->now, $activity->release->instant - self::EARLIER);
-                $activities[$id] = $activity->with(['release' => new Release($instant, $cause)]);
+            if (in_array($cause, array_column($activity->releases(), 'cause'), true)) {
+                $sooner = $activity->waitingFor(array_map(fn (Release $one): Release => $one->cause === $cause
+                    ? new Release(max($this->problem->now, $one->instant - self::EARLIER), $cause)
+                    : $one, $activity->releases()));
+                $activities[$id] = $sooner->holdUntil === null ? $sooner : $sooner->with(['holdUntil' => $sooner->release?->instant]);
             }
         }
 

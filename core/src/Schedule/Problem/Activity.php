@@ -16,7 +16,7 @@ final readonly class Activity
      * @param  int  $work  set-up and labour by the house standard
      * @param  list<Predecessor>  $predecessors  those that are not in the problem count as over
      * @param  list<Demand>  $demands
-     * @param  Release|null  $release  not before this instant
+     * @param  Release|null  $release  not before this instant; of a hold under way that ends with what comes back, what that is
      * @param  int|null  $worker  the person who has begun it and keeps it
      * @param  int|null  $startedAt  work under way since; the rest goes on as soon as the person is there
      * @param  int|null  $holdUntil  a hold under way, nothing left to do but wait
@@ -28,6 +28,7 @@ final readonly class Activity
      * @param  int  $alone  after the labour, minutes in which a machine runs by itself: the station stays taken, whoever set it
      *   going is free for other work but in the shop; of a hold under way, what is left of them by the clock
      * @param  bool  $final  whether it cannot be undone: not for whoever has a gentle day
+     * @param  list<Release>  $alsoWaits  what else it waits for, which comes no later than its release by the plan
      */
     public function __construct(
         public int|string $id,
@@ -50,6 +51,7 @@ final readonly class Activity
         public int $hands = 0,
         public int $alone = 0,
         public bool $final = false,
+        public array $alsoWaits = [],
     ) {
     }
 
@@ -72,9 +74,8 @@ final readonly class Activity
                     : new Predecessor($one->activity, Grid::up($one->lag), $one->lagCause),
                 $this->predecessors,
             ),
-            'release' => $this->release === null
-                ? null
-                : new Release(Grid::up($this->release->instant), $this->release->cause),
+            'release' => $this->release?->onGrid(),
+            'alsoWaits' => array_map(static fn (Release $one): Release => $one->onGrid(), $this->alsoWaits),
             'holdUntil' => $this->holdUntil === null ? null : Grid::up($this->holdUntil),
             'setUp' => $this->setUp === null ? null : new SetUp(
                 $this->setUp->key, $work - Grid::up($this->work - $this->setUp->minutes), $this->setUp->station,
@@ -90,6 +91,20 @@ final readonly class Activity
                 ? null
                 : $this->announced->onGrid(),
         ]);
+    }
+
+    /** @return list<Release> all that it waits for, the latest first */
+    public function releases(): array
+    {
+        return $this->release === null ? $this->alsoWaits : [$this->release, ...$this->alsoWaits];
+    }
+
+    /** @param  list<Release>  $releases  all that it waits for, in any order */
+    public function waitingFor(array $releases): self
+    {
+        usort($releases, static fn (Release $a, Release $b): int => $b->instant <=> $a->instant);
+
+        return $this->with(['release' => $releases[0] ?? null, 'alsoWaits' => array_slice($releases, 1)]);
     }
 
     public function isUnderWay(): bool

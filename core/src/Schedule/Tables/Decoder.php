@@ -64,7 +64,7 @@ final class Decoder
         }
         try {
             match (true) {
-                $activity->holdUntil !== null => $this->hold($state, $index, $activity->holdUntil),
+                $activity->holdUntil !== null => $this->hold($state, $index, $this->tables->heldUntil[$index] ?? $activity->holdUntil),
                 $activity->startedAt !== null => $this->continue($state, $index),
                 default => $this->begin($state, $index, $chosen, $heldBack, $announcedStart),
             };

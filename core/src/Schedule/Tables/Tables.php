@@ -38,7 +38,10 @@ final class Tables
     public array $earliest;
 
     /** @var list<int> why not before it, as a Wait */
-    public readonly array $because;
+    public array $because;
+
+    /** @var list<int|null> until when a hold under way goes on; null for all else */
+    public array $heldUntil;
 
     /** @var list<int|null> the activity behind which it is pinned */
     public readonly array $behind;
@@ -96,9 +99,10 @@ final class Tables
         $several = count($problem->workers) > 1;
         $this->hands = array_map(static fn (Activity $one): int => $several ? $one->hands : 0, $this->activities);
         $this->hold = array_map(static fn (Activity $one): int => $one->hold, $this->activities);
+        $this->heldUntil = array_map(static fn (Activity $one): ?int => $one->holdUntil, $this->activities);
         $this->before = array_map($this->links(...), $this->activities);
         $this->behind = array_map($this->pinnedBehind(...), $this->activities);
-        $fixed = array_map($this->notBefore(...), $this->activities);
+        $fixed = array_map(fn (Activity $one): array => self::notBefore($one, $this->now), $this->activities);
         $this->earliest = array_column($fixed, 0);
         $this->because = array_column($fixed, 1);
         $this->demands = array_map($this->resources->demands(...), $this->activities);
@@ -154,9 +158,9 @@ final class Tables
     }
 
     /** @return array{int, int} the instant and why, as a Wait */
-    private function notBefore(Activity $activity): array
+    public static function notBefore(Activity $activity, int $now): array
     {
-        $latest = [$this->now, Wait::NOTHING];
+        $latest = [$now, Wait::NOTHING];
         foreach ([
             Wait::RELEASE => $activity->release->instant ?? 0,
             Wait::PIN => $activity->pin->from ?? 0,

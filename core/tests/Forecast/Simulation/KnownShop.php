@@ -124,7 +124,7 @@ final class KnownShop
                 worker: $isWorked ? 1 + array_search($id, $this->busy($now), true) : null, startedAt: $isWorked ? $one['start'] : null,
                 holdUntil: $one['end'] <= $now ? $one['finish'] : null,
             );
-            $doubts[$id] = new Doubt((new Spread($ratio->log, $ratio->deviation))->quantiles(), "k{$one['kind']}", $ratio->unsure, $estimated, $begun, arrival: $waits ? "part {$of}" : null);
+            $doubts[$id] = new Doubt((new Spread($ratio->log, $ratio->deviation))->quantiles(), "k{$one['kind']}", $ratio->unsure, $estimated, $begun);
             $dues[$of] = new Due(null);
             $keys[$id] = 100 * $of + $one['kind'];
         }

@@ -83,7 +83,7 @@ final class RunsTest extends TestCase
     {
         $days = (new Spread(log(14), 0.4))->quantiles();
         $activity = new Activity('a', 'b', 5, 0, 'a', release: new Release(DrawnShop::NOW + 4 * self::DAY, 'the bridge'));
-        $came = $this->one($activity, new Doubt(Quantiles::certain(1.0), arrival: 'k'), ['k' => new Arrival($days, 14, 10)]);
+        $came = $this->one($activity, new Doubt(Quantiles::certain(1.0)), ['the bridge' => new Arrival($days, 14, 10)]);
         $this->assertGreaterThanOrEqual(DrawnShop::NOW, $came->sorted[0]);
         $spread = new Spread(log(14), 0.4);
         $median = $spread->quantile($spread->below(10) + (1 - $spread->below(10)) / 2) - 10;
@@ -98,10 +98,42 @@ final class RunsTest extends TestCase
             DrawnShop::NOW, [new Activity('a', 'x', 5, 0, 'a', release: $release), new Activity('b', 'y', 5, 0, 'a', release: $release)], DrawnShop::people(2), [],
             ['x' => new Due(null), 'y' => new Due(null)],
         );
-        $doubt = new Doubt(Quantiles::certain(1.0), arrival: 'k');
-        $outcome = (new Runs($problem, new Doubts(['a' => $doubt, 'b' => $doubt], ['k' => new Arrival((new Spread(log(9), 0.6))->quantiles(), 4)]), ['a' => 0, 'b' => 0]))->outcome(50);
+        $doubt = new Doubt(Quantiles::certain(1.0));
+        $outcome = (new Runs($problem, new Doubts(['a' => $doubt, 'b' => $doubt], ['the bridge' => new Arrival((new Spread(log(9), 0.6))->quantiles(), 4)]), ['a' => 0, 'b' => 0]))->outcome(50);
         $this->assertSame($outcome->of('x')->finishes, $outcome->of('y')->finishes);
         $this->assertGreaterThan(10, count(array_unique($outcome->of('x')->finishes)));
+    }
+
+    public function test_whoever_waits_for_several_waits_for_the_last_of_them(): void
+    {
+        $spread = static fn (): Quantiles => (new Spread(log(10), 0.5))->quantiles();
+        $in = DrawnShop::NOW + 10 * self::DAY;
+        $activity = (new Activity('a', 'b', 5, 0, 'a'))->waitingFor([new Release($in - 5, 'the tuners'), new Release($in, 'the bridge'), new Release($in - 10, 'the nut')]);
+        $this->assertSame('the bridge', $activity->release?->cause);
+        $came = $this->one($activity, new Doubt(Quantiles::certain(1.0)), ['the bridge' => new Arrival($spread(), 10), 'the tuners' => new Arrival($spread(), 10), 'the nut' => new Arrival($spread(), 10)], runs: 2_000);
+        // Order statistics: all of three have come with the chance p where each has with its cube root.
+        foreach ([0.2, 0.5, 0.8] as $share) {
+            $this->assertEqualsWithDelta((new Spread(log(10), 0.5))->quantile($share ** (1 / 3)), ($came->by($share) - DrawnShop::NOW) / self::DAY, 0.6);
+        }
+        $shares = [];
+        foreach ($came->hangs as $hang) {
+            $shares[$hang->key] = $hang->share;
+        }
+        $this->assertEqualsWithDelta(['the bridge' => 1 / 3, 'the tuners' => 1 / 3, 'the nut' => 1 / 3], array_diff_key($shares, ['a' => 1]), 0.08);
+    }
+
+    public function test_what_is_sent_out_comes_back_sooner_or_later(): void
+    {
+        $back = DrawnShop::NOW + 6 * self::DAY;
+        $sent = new Activity('plating', 'b', 0, release: new Release($back, 'plating from the foundry'), holdUntil: $back);
+        $fit = new Activity('fit', 'b', 60, 0, 'a', [new Predecessor('plating')]);
+        $problem = new Problem(DrawnShop::NOW, [$sent, $fit], DrawnShop::people(1), [], ['b' => new Due(null)]);
+        $arrival = new Arrival((new Spread(log(14), 0.4))->quantiles(), 14, 8);
+        $outcome = (new Runs($problem, new Doubts([], ['plating from the foundry' => $arrival]), ['plating' => 0, 'fit' => 1]))->outcome(400)->of('b');
+        $spread = new Spread(log(14), 0.4);
+        $median = $spread->quantile($spread->below(8) + (1 - $spread->below(8)) / 2) - 8;
+        $this->assertEqualsWithDelta($median, ($outcome->by(0.5) - DrawnShop::NOW) / self::DAY, 1.0);
+        $this->assertContains('plating from the foundry', array_map(static fn (Hang $hang): string => $hang->key, $outcome->hangs));
     }
 
     public function test_a_lead_time_behind_an_order_is_drawn(): void
@@ -110,7 +142,7 @@ final class RunsTest extends TestCase
             new Activity('order', 'b', 30, 0, 'a'),
             new Activity('fit', 'b', 60, 0, 'a', [new Predecessor('order', 10 * self::DAY, 'the bridge')]),
         ], DrawnShop::people(1), [], ['b' => new Due(null)]);
-        $doubts = new Doubts(['fit' => new Doubt(Quantiles::certain(1.0), leads: ['order' => 'k'])], ['k' => new Arrival((new Spread(log(10), 0.5))->quantiles(), 10)]);
+        $doubts = new Doubts([], ['the bridge' => new Arrival((new Spread(log(10), 0.5))->quantiles(), 10)]);
         $outcome = (new Runs($problem, $doubts, ['order' => 0, 'fit' => 1]))->outcome(400)->of('b');
         $this->assertEqualsWithDelta(10.5, ($outcome->by(0.5) - DrawnShop::NOW) / self::DAY, 0.8);
         $this->assertEqualsWithDelta(10 * exp(0.5 * 1.2816), ($outcome->by(0.9) - DrawnShop::NOW) / self::DAY, 2.0);
