@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Forecast\SetBudget;
 use App\Actions\Route\ChangeRoute;
 use App\Devices\ClimateSensor;
 use App\Models\Build\Build;
@@ -12,6 +13,7 @@ use App\Models\People\Person;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\DB;
 use Regimen\Route\Operations\FretboardOperation;
+use Regimen\Units\Money;
 
 /** What the demo shop has besides: readings of the air, and an operation that no rule knows. */
 final readonly class DemoExtras
@@ -33,6 +35,18 @@ final readonly class DemoExtras
             ];
         }
         DB::table('climate_readings')->insert($rows);
+    }
+
+    /** Hours and money that two builds may take: the one comfortably, the other not. */
+    public function budgets(): void
+    {
+        [$ample, $scarce] = Build::query()->open()->whereNotNull('promised_on')->where('route_lacks', '')->orderBy('number')->take(2)->get()->all();
+        foreach ([[$ample, 1.25], [$scarce, 0.95]] as [$build, $share]) {
+            app(SetBudget::class)(
+                $this->manager, $build, $build->version, (int) round($share * (int) $build->estimated_minutes / 60) * 60,
+                Money::ofMinor((int) round($share * ((int) $build->estimated_labour_minor + (int) $build->estimated_material_minor) / 5_000) * 5_000, 'EUR'),
+            );
+        }
     }
 
     /** A client's wish that no rule knows: an operation of the build's own. */

@@ -86,6 +86,7 @@ final class DemoShop extends Seeder
         });
         app()->bind(Standings::class);
         $this->moveTo($now);
+        (new DemoExtras($this->manager()))->budgets();
         // What would have been forecast of builds that are over, from what was known then; and the chances of the plan in force.
         app(Backtest::class)->run();
         app(Forecasting::class)->run(Plan::query()->latest('id')->firstOrFail());

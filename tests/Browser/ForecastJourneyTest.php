@@ -104,6 +104,12 @@ final class ForecastJourneyTest extends BrowserTestCase
         $me->press('Save');
         $me->waitForText('Of 60 h it stays within them in', '[data-budget]');
         $me->waitForText('will break its share of the hours first');
+        $me->type('Money that it may cost, empty for none', '1000');
+        $me->press('Save');
+        $me->waitForText('Stage by stage in money');
+        $me->open('/today');
+        $me->waitForText('1,000.00 EUR will not do', '[data-budgets]');
+        $me->open('/builds/37/progress');
         $me->press('How sure its date is');
         $me->waitForPath('/builds/37/chance');
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\Forecast\AskForChances;
-use App\Actions\Forecast\SetHoursBudget;
-use App\Http\Requests\Plan\HoursBudgetRequest;
+use App\Actions\Forecast\SetBudget;
+use App\Http\Requests\Plan\BudgetRequest;
 use App\Jobs\ReplayPast;
 use App\Models\Build\Build;
 use App\Models\People\Person;
@@ -67,9 +67,9 @@ final class ForecastController
         return $page->ofShop();
     }
 
-    public function budget(HoursBudgetRequest $request, Build $build, SetHoursBudget $set, #[CurrentUser] Person $by): RedirectResponse
+    public function budget(BudgetRequest $request, Build $build, SetBudget $set, #[CurrentUser] Person $by): RedirectResponse
     {
-        $set($by, $build, $request->integer('version'), $request->minutes());
+        $set($by, $build, $request->integer('version'), $request->minutes(), $request->money('money'));
 
         return back()->with('done', 'Saved.');
     }

@@ -20,6 +20,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $chance  to keep the promise, in thousandths
  * @property array<string, int> $days  runs in which it was over on each day
  * @property list<array{kind: string, key: string, share: float, cruciality: float|null}> $hangs
+ * @property int|null $hours_within  chance to stay within the hours that are set, in thousandths
+ * @property int|null $cost_within  chance to stay within the money that is set, in thousandths
+ * @property string $breaks  the first stage that breaks its share
  * @property Build $build
  * @property Forecast $forecast
  */

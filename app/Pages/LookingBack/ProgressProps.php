@@ -17,7 +17,9 @@ final readonly class ProgressProps extends Page
      * @param  list<StageOutlook>  $stages
      * @param  list<HonestFigure>  $money
      * @param  int|null  $total  hours at completion, and between which eight of ten such builds end up
+     * @param  list<StageOutlook>  $costs  the stages in money, where money is set
      * @param  string|null  $budget  hours, as they were set
+     * @param  string|null  $moneyBudget  money, as it was set
      */
     public function __construct(
         public ?int $number,
@@ -36,8 +38,10 @@ final readonly class ProgressProps extends Page
         public array $figures,
         public array $stages,
         public array $money,
+        public array $costs,
         public ?string $budget,
         public string $budgetWords,
+        public ?string $moneyBudget,
         public int $version,
         public bool $open,
     ) {

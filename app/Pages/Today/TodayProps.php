@@ -17,6 +17,7 @@ final readonly class TodayProps extends Page
      * @param  list<Decision>  $decide
      * @param  list<WrongNote>  $wrong  what somebody at the bench has said is wrong, and nobody has settled
      * @param  list<PromiseInDanger>  $promises
+     * @param  list<BudgetInDanger>  $budgets  of the manager alone
      */
     public function __construct(
         public string $headline,
@@ -30,6 +31,7 @@ final readonly class TodayProps extends Page
         public array $decide,
         public array $wrong,
         public array $promises,
+        public array $budgets,
         public int $kept,
         public bool $empty,
     ) {

@@ -51,6 +51,7 @@ final readonly class Forecasting
         private Standings $standings,
         private ShopDoubts $doubts,
         private DraftChances $drafts,
+        private BudgetOutlook $budgets,
         private Drafting $drafting,
         private Revisions $revisions,
         private House $house,
@@ -136,7 +137,7 @@ final readonly class Forecasting
         return [
             'build_id' => $build->id, 'by50' => self::instant($one->by(0.5)), 'by80' => self::instant($one->by(0.8)), 'by95' => self::instant($one->by(0.95)),
             'chance' => $due === null || ! $one->isKnown() || $build->route_lacks !== '' ? null : (int) round(1_000 * $one->chance($due)),
-            'days' => $days,
+            'days' => $days, ...$this->budgets->kept($build),
             'hangs' => array_map(static fn (Hang $hang): array => [
                 'kind' => $hang->kind->value, 'key' => $hang->key, 'share' => round($hang->share, 3), 'cruciality' => $hang->cruciality === null ? null : round($hang->cruciality, 3),
             ], array_slice($hangs, 0, self::HANGS)),

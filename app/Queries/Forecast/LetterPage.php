@@ -29,7 +29,7 @@ final readonly class LetterPage
 
     private const THINGS = 3;
 
-    public function __construct(private House $house, private Clock $clock)
+    public function __construct(private Budgets $budgets, private House $house, private Clock $clock)
     {
     }
 
@@ -121,6 +121,10 @@ final readonly class LetterPage
                 $lines[] = "{$build->number} {$build->title}, promised for ".Say::day((string) $build->promised_on).': holds in '.intdiv((int) $one->chance, 10).' of 100 runs'
                     .($one->by80 === null ? '.' : ', in eight of ten by '.Say::day($one->by80->setTimezone($this->house->zone())->format('Y-m-d')).'.');
             }
+        }
+
+        foreach ($this->budgets->inDanger() as $one) {
+            $lines[] = "{$one->build} {$one->title}: {$one->words}.";
         }
 
         return $lines === [] ? [$chances->isEmpty() ? 'The chances are not worked out yet.' : 'Every promise holds as often as the house wants.'] : $lines;

@@ -6,14 +6,15 @@ namespace App\Queries\Forecast;
 
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
-use App\Models\Build\Operation;
 use App\Models\Forecast\BuildForecast;
 use App\Models\Forecast\Forecast;
-use App\Models\People\TimeEntry;
 use App\Pages\LookingBack\HonestFigure;
 use App\Pages\LookingBack\ProgressProps;
 use App\Pages\LookingBack\StageOutlook;
-use App\Planning\Forecast\HoursOutlook;
+use App\Planning\Forecast\BudgetOutlook;
+use App\Planning\Forecast\CostOutlook;
+use App\Planning\Forecast\StageBudget;
+use App\Planning\Forecast\StageCost;
 use App\Planning\House\House;
 use App\Planning\Plan\BuildProgress;
 use App\Support\Clock;
@@ -29,7 +30,7 @@ final readonly class ProgressPage
 {
     private const OFF = 0.95;
 
-    public function __construct(private ProgressWeeks $weeks, private HoursOutlook $outlook, private BuildProgress $progress, private House $house, private Clock $clock)
+    public function __construct(private ProgressWeeks $weeks, private BudgetOutlook $budgets, private BuildProgress $progress, private House $house, private Clock $clock)
     {
     }
 
@@ -38,23 +39,25 @@ final readonly class ProgressPage
         $build->load(['operations' => static fn ($operations) => $operations->withSum('timeEntries as worked_minutes', 'minutes')->with('runningClocks'), 'kit']);
         $operations = $build->operations->whereNull('setback_id')->values();
         $value = $this->progress->earnedValue($build);
-        $all = $this->outlook->of($operations, (string) $build->model);
+        $all = $this->budgets->hours->of($operations, (string) $build->model);
         $own = BuildForecast::query()->where('forecast_id', Forecast::newestId())->where('build_id', $build->id)->first();
-        $stages = $this->stages($operations, $build);
+        $stages = $this->budgets->stages($operations, $build);
+        $costs = $this->budgets->stageCosts($build, $stages);
         $weeks = $this->weeks->of(new Collection([$build]), $own?->by95);
         $schedule = $this->weeks->earned($weeks, $value->earned);
         $budget = $build->budget_minutes;
-        $breaks = array_values(array_filter($stages, static fn (StageOutlook $one): bool => $one->breaks));
 
         return new ProgressProps(
-            number: $build->number, title: $build->title, headline: self::headline($value, $schedule, $build->status !== BuildStatus::Open), reason: self::reason($value, $schedule, $stages),
-            todo: $breaks === [] ? '' : ucfirst($breaks[0]->name).' will break its share of the hours first: look at what is left of it before it begins.',
+            number: $build->number, title: $build->title, headline: self::headline($value, $schedule, $build->status !== BuildStatus::Open), reason: self::reason($value, $schedule),
+            todo: self::todo($stages, $costs),
             weeks: $weeks, today: $this->clock->today($this->house->zone()), promisedOn: $build->promised_on, by50: $this->day($own?->by50), by95: $this->day($own?->by95),
             total: self::hours($all->mean()), low: self::hours($all->band(0.8)[0]), high: self::hours($all->band(0.8)[1]),
-            figures: $this->figures($value, $schedule, $all), stages: $stages, money: $this->money($build, $all),
+            figures: $this->figures($value, $schedule, $all), stages: self::lines($stages), money: $this->money($build, $this->budgets->cost($build, $all)),
+            costs: array_map(static fn (StageCost $one): StageOutlook => new StageOutlook($one->name, $one->planned->plain(), '', $one->total->plain(), $one->share->plain(), self::percent($one->within), $one->breaks()), $costs),
             budget: $budget === null ? null : Say::figure($budget / 60, 1),
             budgetWords: $budget === null ? 'No hours are set for it. Once they are, they are watched as the promise is, stage by stage.'
                 : 'Of '.Say::figure($budget / 60, 1).' h it stays within them in '.((int) round(100 * $all->within($budget))).' of 100 such builds; '.Say::duration((int) $all->mean()).' are expected.',
+            moneyBudget: $build->budget_minor === null ? null : $this->house->money($build->budget_minor)->plain(),
             version: $build->version, open: $build->status === BuildStatus::Open,
         );
     }
@@ -73,16 +76,16 @@ final readonly class ProgressPage
             $operations = $operations->concat($build->operations->whereNull('setback_id'));
         }
         $value = new EarnedValue(...$sum);
-        $all = $this->outlook->of(new Collection($operations->all()), '');
+        $all = $this->budgets->hours->of(new Collection($operations->all()), '');
         $weeks = $this->weeks->of($builds, null);
         $schedule = $this->weeks->earned($weeks, $value->earned);
-        $stages = $this->stages(new Collection($operations->all()), null);
+        $stages = $this->budgets->stages(new Collection($operations->all()), null);
 
         return new ProgressProps(
-            number: null, title: 'all open builds', headline: self::headline($value, $schedule, false), reason: self::reason($value, $schedule, $stages), todo: '',
+            number: null, title: 'all open builds', headline: self::headline($value, $schedule, false), reason: self::reason($value, $schedule), todo: '',
             weeks: $weeks, today: $this->clock->today($this->house->zone()), promisedOn: null, by50: null, by95: null,
             total: self::hours($all->mean()), low: self::hours($all->band(0.8)[0]), high: self::hours($all->band(0.8)[1]),
-            figures: $this->figures($value, $schedule, $all), stages: $stages, money: [], budget: null, budgetWords: '', version: 0, open: false,
+            figures: $this->figures($value, $schedule, $all), stages: self::lines($stages), money: [], costs: [], budget: null, budgetWords: '', moneyBudget: null, version: 0, open: false,
         );
     }
 
@@ -104,8 +107,7 @@ final readonly class ProgressPage
         };
     }
 
-    /** @param  list<StageOutlook>  $stages */
-    private static function reason(EarnedValue $value, ?EarnedSchedule $schedule, array $stages): string
+    private static function reason(EarnedValue $value, ?EarnedSchedule $schedule): string
     {
         if ($value->actual <= 0) {
             return 'No hours are recorded yet.';
@@ -143,42 +145,55 @@ final readonly class ProgressPage
     }
 
     /**
-     * @param  Collection<int, Operation>  $operations
+     * @param  list<StageBudget>  $stages
      * @return list<StageOutlook>
      */
-    private function stages(Collection $operations, ?Build $build): array
+    private static function lines(array $stages): array
     {
-        $planned = max(1, $operations->sum(static fn (Operation $one): int => $one->workMinutes()));
-        $stages = [];
-        foreach ($operations->groupBy(static fn (Operation $one): string => $one->stage->words()) as $name => $ones) {
-            $own = $ones->sum(static fn (Operation $one): int => $one->workMinutes());
-            $all = $this->outlook->of(new Collection($ones->all()), (string) $build?->model);
-            $share = $build?->budget_minutes === null ? (float) $own : $build->budget_minutes * $own / $planned;
-            $within = $all->within($share);
-            $stages[] = new StageOutlook(
-                (string) $name, Say::duration($own), Say::duration((int) $ones->sum(fn (Operation $one): int => $one->minutesWorkedBy($this->clock->now()))), Say::duration((int) round($all->mean())),
-                Say::duration((int) round($share)), $build?->budget_minutes === null ? null : (int) round(100 * $within), $build?->budget_minutes !== null && $within < 0.5,
-            );
-        }
-
-        return $stages;
+        return array_map(static fn (StageBudget $one): StageOutlook => new StageOutlook(
+            $one->name, Say::duration($one->planned), Say::duration($one->worked), Say::duration((int) round($one->all->mean())),
+            Say::duration((int) round($one->share)), self::percent($one->within), $one->breaks(),
+        ), $stages);
     }
 
     /** @return list<HonestFigure> */
-    private function money(Build $build, AtCompletion $all): array
+    private function money(Build $build, CostOutlook $cost): array
     {
-        $entries = TimeEntry::query()->whereIn('operation_id', $build->operations->modelKeys())->whereNull('struck_at')->with('operation:id,setback_id')->get();
-        $cost = $this->progress->cost($build, $entries);
-        $worked = $build->operations->whereNull('setback_id')->sum(fn (Operation $one): int => $one->minutesWorkedBy($this->clock->now()));
-        $left = $this->house->rate()->times(max(0.0, $all->mean() - $worked) / 60);
         $planned = $this->house->money((int) $build->estimated_labour_minor + (int) $build->estimated_material_minor);
-        $total = $cost->atCompletion($left);
+        $may = $build->budget_minor === null ? [] : [new HonestFigure(
+            'may', 'may cost', $this->house->money($build->budget_minor)->plain(), 'It stays within that in '.self::percent($cost->within).' of 100 such builds.', BudgetOutlook::isBroken($cost->within),
+        )];
 
         return [
             new HonestFigure('planned', 'planned cost', $planned->plain(), 'Labour and material as they were estimated when it was ordered.'),
-            new HonestFigure('spent', 'spent', $cost->soFar()->plain(), 'Labour by what people cost, and the material that is used.'),
-            new HonestFigure('total', 'comes to', $total->plain(), "With {$left->plain()} of labour to come at the shop’s rate, as long as such work has taken, and {$cost->materialToCome->plain()} of material that is still to be used.", $total->minor > 1.1 * $planned->minor),
+            new HonestFigure('spent', 'spent', $cost->cost->soFar()->plain(), 'Labour by what people cost, and the material that is used.'),
+            new HonestFigure('total', 'comes to', $cost->total->plain(), "With {$cost->labour->plain()} of labour to come at the shop’s rate, as long as such work has taken, and {$cost->cost->materialToCome->plain()} of material that is still to be used.", $cost->total->minor > 1.1 * $planned->minor),
+            ...$may,
         ];
+    }
+
+    /**
+     * @param  list<StageBudget>  $stages
+     * @param  list<StageCost>  $costs
+     */
+    private static function todo(array $stages, array $costs): string
+    {
+        $hours = array_values(array_filter($stages, static fn (StageBudget $one): bool => $one->willBreak()));
+        $money = array_values(array_filter($costs, static fn (StageCost $one): bool => $one->willBreak()));
+        if ($hours !== [] && $money !== [] && $hours[0]->name === $money[0]->name) {
+            return ucfirst($hours[0]->name).' will break its share of the hours and of the money first: look at what is left of it before it begins.';
+        }
+        $words = array_filter([
+            $hours === [] ? '' : ucfirst($hours[0]->name).' will break its share of the hours first: look at what is left of it before it begins.',
+            $money === [] ? '' : ucfirst($money[0]->name).' will break its share of the money first: look at what is still to be bought for it and how long it takes.',
+        ]);
+
+        return implode(' ', $words);
+    }
+
+    private static function percent(?float $share): ?int
+    {
+        return $share === null ? null : (int) round(100 * $share);
     }
 
     private static function hours(float $minutes): int

@@ -20,6 +20,7 @@ use App\Pages\Today\WrongNote;
 use App\Planning\House\House;
 use App\Queries\Build\BuildLines;
 use App\Queries\Build\OpenBuilds;
+use App\Queries\Forecast\Budgets;
 use App\Queries\House\ResourceNames;
 use App\Queries\Plan\Placement;
 use App\Support\Clock;
@@ -39,6 +40,7 @@ final readonly class TodayPage
         private ResourceNames $resources,
         private PeopleToday $peopleToday,
         private FirstThing $todo,
+        private Budgets $budgets,
     ) {
     }
 
@@ -63,6 +65,7 @@ final readonly class TodayPage
             decide: $this->decide(),
             wrong: self::wrong(),
             promises: $this->promises(),
+            budgets: $viewer->isManager() ? $this->budgets->inDanger() : [],
             kept: $this->kept(),
             empty: $this->builds->all()->isEmpty(),
         );

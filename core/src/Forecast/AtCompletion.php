@@ -33,6 +33,12 @@ final class AtCompletion
         $this->shared[$kind] = ($this->shared[$kind] ?? 0.0) + $left * $spread->mean() * $ratio->unsure;
     }
 
+    /** Whether nothing of it is left. */
+    public function isOver(): bool
+    {
+        return $this->mean <= 0.0;
+    }
+
     /** Minutes in all, on the mean. */
     public function mean(): float
     {

@@ -290,6 +290,13 @@ export interface Broken {
     rule: string;
 }
 
+/** Hours or money that were set for a build and will not do. */
+export interface BudgetInDanger {
+    build: number;
+    title: string;
+    words: string;
+}
+
 /** The time between the middle of what is likely and the promise, and how much of it is eaten. */
 export interface BufferShown {
     words: string;
@@ -2013,8 +2020,10 @@ export interface ProgressProps {
     figures: HonestFigure[];
     stages: StageOutlook[];
     money: HonestFigure[];
+    costs: StageOutlook[];
     budget: string | null;
     budgetWords: string;
+    moneyBudget: string | null;
     version: number;
     open: boolean;
 }
@@ -2998,6 +3007,7 @@ export interface TodayProps {
     decide: Decision[];
     wrong: WrongNote[];
     promises: PromiseInDanger[];
+    budgets: BudgetInDanger[];
     kept: number;
     empty: boolean;
 }

@@ -11,7 +11,9 @@ use App\Models\Build\BuildStatus;
 use App\Models\Build\Operation;
 use App\Models\Forecast\GivenForecast;
 use App\Models\People\TimeEntry;
+use App\Models\Plan\Plan;
 use App\Planning\Forecast\Backtest;
+use App\Planning\Forecast\Forecasting;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Queue;
@@ -223,5 +225,38 @@ final class LookingBackTest extends TestCase
         $this->assertStringContainsString('will break its share of the hours first', $this->get('/builds/1/progress')->inertiaProps('todo'));
         $this->put('/builds/1/budget', ['version' => $build->refresh()->version, 'budget' => ''])->assertSessionHasNoErrors();
         $this->assertNull($build->refresh()->budget_minutes);
+    }
+
+    public function test_money_that_is_set_is_watched_and_told_under_today(): void
+    {
+        $build = $this->build();
+        $plan = Plan::query()->latest('id')->firstOrFail();
+        app(Forecasting::class)->run($plan);
+        $this->get('/today')->assertInertia(fn ($page) => $page->where('budgets', [])->etc());
+        foreach (['-5', 'much', '1e9'] as $wrong) {
+            $this->put('/builds/1/budget', ['version' => $build->refresh()->version, 'money' => $wrong])->assertSessionHasErrors('money');
+        }
+        $this->put('/builds/1/budget', ['version' => $build->version, 'money' => '400', 'budget' => '']);
+        $this->assertSame([40_000, null], [$build->refresh()->budget_minor, $build->budget_minutes]);
+        $this->assertDatabaseHas('log_entries', ['build_id' => $build->id, 'kind' => 'budget', 'text' => '400.00 EUR are set for it.']);
+        $page = $this->get('/builds/1/progress');
+        $this->assertStringContainsString('will break its share of the money first', $page->inertiaProps('todo'));
+        // By two ways: what each stage may cost adds up to what is set, what each comes to is what the build comes to.
+        $minor = static fn (string $words): int => (int) str_replace([',', '.', ' EUR'], '', $words);
+        $costs = $page->inertiaProps('costs');
+        $this->assertEqualsWithDelta(40_000, array_sum(array_map($minor, array_column($costs, 'share'))), count($costs));
+        $figures = array_column($page->inertiaProps('money'), 'value', 'key');
+        $this->assertEqualsWithDelta($minor($figures['total']), array_sum(array_map($minor, array_column($costs, 'forecast'))), count($costs));
+        $this->assertSame('400.00', $figures['may']);
+        $told = $this->get('/today')->inertiaProps('budgets');
+        $this->assertSame([1], array_column($told, 'build'));
+        $this->assertStringStartsWith('400.00 EUR will not do, but in 0 of 100; ', $told[0]['words']);
+        $this->assertStringContainsString('400.00 EUR will not do', (string) json_encode($this->get('/letter')->inertiaProps('parts')));
+        // The next forecast knows it as well, and makers are told nothing of money.
+        app(Forecasting::class)->run($plan);
+        $this->assertSame($told, $this->get('/today')->inertiaProps('budgets'));
+        $this->actingAs($this->maker)->get('/today')->assertInertia(fn ($page) => $page->where('budgets', [])->etc());
+        $this->actingAs($this->manager)->put('/builds/1/budget', ['version' => $build->version, 'money' => '90000', 'budget' => ''])->assertSessionHasNoErrors();
+        $this->get('/today')->assertInertia(fn ($page) => $page->where('budgets', [])->etc());
     }
 }

@@ -20,7 +20,7 @@ final class PagesTest extends TestCase
         $this->openShop();
     }
 
-    #[TestWith(['/today', 21])]
+    #[TestWith(['/today', 22])]
     #[TestWith(['/horizon', 26])]
     #[TestWith(['/plan/week', 19])]
     #[TestWith(['/plan/history', 12])]
@@ -68,7 +68,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/forecasts', 25])]
     #[TestWith(['/year', 20])]
     #[TestWith(['/hours', 14])]
-    #[TestWith(['/letter', 18])]
+    #[TestWith(['/letter', 19])]
     #[TestWith(['/commissions/new', 12])]
     public function test_each_page_takes_a_small_fixed_number_of_statements(string $page, int $most): void
     {

@@ -242,7 +242,7 @@ final class WholeRequests
             'POST plan/chances' => new Whole('/plan/chances', []),
             'POST plan/chances/raise' => new Whole('/plan/chances/raise', []),
             'POST forecasts/replay' => new Whole('/forecasts/replay', [], writes: false),
-            'PUT builds/{build}/budget' => new Whole('/builds/1/budget', ['version' => DB::table('builds')->where('number', 1)->value('version'), 'budget' => '70 h']),
+            'PUT builds/{build}/budget' => new Whole('/builds/1/budget', ['version' => DB::table('builds')->where('number', 1)->value('version'), 'budget' => '70 h', 'money' => '2100']),
             'POST letter' => new Whole('/letter', []),
             'POST plan/try' => new Whole('/plan/try', ['name' => 'Without the fair']),
             'POST plan/try/with' => new Whole('/plan/try/with', ['name' => 'Later', 'changes' => [$push]]),

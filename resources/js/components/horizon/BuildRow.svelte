@@ -77,6 +77,9 @@
             waits={build.strip
                 .filter((mark) => mark.kind === 'wait')
                 .map((mark) => ({ from: minuteOf(mark.from), to: minuteOf(mark.to), words: mark.words }))}
+            spread={build.chance?.by95
+                ? { from: minuteOf(build.chance.by50), to: minuteOf(build.chance.by95), words: build.chance.words }
+                : null}
             promise={build.promiseAt
                 ? { at: minuteOf(build.promiseAt), words: `promised for ${build.promisedOn}`, tone: tone(build) }
                 : null}

@@ -2,6 +2,7 @@
 <script lang="ts">
     import Mark from '@/components/Mark.svelte';
     import { follow } from '@/lib/pointer';
+    import Ground from './Ground.svelte';
     import { inLanes, nearest, worked, type Item, type Placed } from './items';
     import type { View } from './view.svelte';
 
@@ -20,6 +21,8 @@
         waits?: { from: number; to: number; words: string }[];
         /** The last minute of the promise's day. */
         promise?: { at: number; words: string; tone: string } | null;
+        /** Between which instants it is over, half of the runs and nearly all of them. */
+        spread?: { from: number; to: number; words: string } | null;
         /** Pixels that the row may take; as many as its lanes need at least. */
         tall?: number;
         drag: boolean;
@@ -42,6 +45,7 @@
         down = [],
         waits = [],
         promise = null,
+        spread = null,
         tall = 0,
         drag,
         words,
@@ -148,20 +152,7 @@
         onpointermove={(event) => onhover(under(event)?.id ?? null)}
         onpointerdown={grab}
     >
-        {#each off as [from, to] (from)}
-            {#if view.sees(from, to)}
-                <rect class="off" x={view.x(from)} width={Math.max(0, view.x(to) - view.x(from))} y="0" {height} />
-            {/if}
-        {/each}
-        {#each down as [from, to] (from)}
-            <rect
-                class="down"
-                x={view.x(from)}
-                width={Math.max(2, view.x(to) - view.x(from))}
-                y="1"
-                height={height - 2}
-            />
-        {/each}
+        <Ground {view} {height} {off} {down} {spread} />
         {#each waits as wait (wait.from)}
             {#if view.sees(wait.from, wait.to)}
                 <Mark
@@ -234,16 +225,6 @@
 </div>
 
 <style>
-    .off {
-        fill: var(--shade);
-    }
-
-    .down {
-        fill: none;
-        stroke: var(--rust);
-        stroke-dasharray: 4 3;
-    }
-
     .item {
         cursor: pointer;
         outline: none;

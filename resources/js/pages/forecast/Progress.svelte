@@ -6,15 +6,16 @@
     import YearPages from '@/components/forecast/YearPages.svelte';
     import { Act } from '@/lib/act.svelte';
     import { route } from '@/lib/address';
-    import type { HonestFigure, ProgressProps } from '@/lib/props';
+    import type { HonestFigure, ProgressProps, StageOutlook } from '@/lib/props';
 
     const progress: ProgressProps = $props();
     const act = new Act();
     let budget = $state(untrack(() => progress.budget ?? ''));
+    let money = $state(untrack(() => progress.moneyBudget ?? ''));
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
-        act.send('put', route('builds.budget', progress.number ?? 0), { budget, version: progress.version });
+        act.send('put', route('builds.budget', progress.number ?? 0), { budget, money, version: progress.version });
     }
 </script>
 
@@ -47,6 +48,41 @@
     </dl>
 {/snippet}
 
+{#snippet table(stages: StageOutlook[], isSet: boolean, isMoney: boolean)}
+    <div class="overflow-x-auto">
+        <table class="w-full">
+            <thead>
+                <tr>
+                    <th>Stage</th>
+                    <th class="text-right">Planned</th>
+                    {#if !isMoney}<th class="text-right">Worked</th>{/if}
+                    <th class="text-right">Comes to</th>
+                    {#if isSet}
+                        <th class="text-right">May {isMoney ? 'cost' : 'take'}</th>
+                        <th class="text-right">Stays within</th>
+                    {/if}
+                </tr>
+            </thead>
+            <tbody>
+                {#each stages as one (one.name)}
+                    <tr>
+                        <td>{one.name}</td>
+                        <td class="figure text-right whitespace-nowrap">{one.planned}</td>
+                        {#if !isMoney}<td class="figure text-right whitespace-nowrap">{one.worked}</td>{/if}
+                        <td class={['figure text-right whitespace-nowrap', one.breaks && 'tight']}>{one.forecast}</td>
+                        {#if isSet}
+                            <td class="figure text-right whitespace-nowrap">{one.share}</td>
+                            <td class={['figure text-right whitespace-nowrap', one.breaks && 'tight']}
+                                >{one.percent} %</td
+                            >
+                        {/if}
+                    </tr>
+                {/each}
+            </tbody>
+        </table>
+    </div>
+{/snippet}
+
 <div class="mt-6 grid grid-cols-[minmax(0,1fr)_minmax(0,1.3fr)] gap-8 max-desk:grid-cols-1">
     <section aria-labelledby="figures">
         <h2 id="figures" class="border-t-2 border-t-ink pt-2">In hours</h2>
@@ -58,38 +94,11 @@
     </section>
     <section aria-labelledby="stages">
         <h2 id="stages" class="border-t-2 border-t-ink pt-2">Stage by stage</h2>
-        <div class="overflow-x-auto">
-            <table class="w-full">
-                <thead>
-                    <tr>
-                        <th>Stage</th><th class="text-right">Planned</th><th class="text-right">Worked</th><th
-                            class="text-right">Comes to</th
-                        >
-                        {#if progress.budget !== null}<th class="text-right">May take</th><th class="text-right"
-                                >Stays within</th
-                            >{/if}
-                    </tr>
-                </thead>
-                <tbody>
-                    {#each progress.stages as one (one.name)}
-                        <tr>
-                            <td>{one.name}</td>
-                            <td class="figure text-right whitespace-nowrap">{one.planned}</td>
-                            <td class="figure text-right whitespace-nowrap">{one.worked}</td>
-                            <td class={['figure text-right whitespace-nowrap', one.breaks && 'tight']}
-                                >{one.forecast}</td
-                            >
-                            {#if progress.budget !== null}
-                                <td class="figure text-right whitespace-nowrap">{one.share}</td>
-                                <td class={['figure text-right whitespace-nowrap', one.breaks && 'tight']}
-                                    >{one.percent} %</td
-                                >
-                            {/if}
-                        </tr>
-                    {/each}
-                </tbody>
-            </table>
-        </div>
+        {@render table(progress.stages, progress.budget !== null, false)}
+        {#if progress.costs.length > 0}
+            <h2 class="mt-4 border-t-2 border-t-ink pt-2">Stage by stage in money</h2>
+            {@render table(progress.costs, true, true)}
+        {/if}
         {#if progress.number !== null}
             <p class="mt-3" data-budget>{progress.budgetWords}</p>
             {#if progress.open}
@@ -99,6 +108,12 @@
                         label="Hours that it may take, empty for none"
                         bind:value={budget}
                         error={act.errors.budget}
+                    />
+                    <Field
+                        name="money"
+                        label="Money that it may cost, empty for none"
+                        bind:value={money}
+                        error={act.errors.money}
                     />
                     <button class="act" type="submit" disabled={act.busy}>Save</button>
                 </form>

@@ -73,7 +73,7 @@
     </section>
 {/snippet}
 
-<div class="mt-4 grid grid-cols-2 gap-8 max-desk:grid-cols-1">
+<div class="sheets mt-4 grid grid-cols-2 gap-8 max-desk:grid-cols-1">
     {@render table('Where the hours went', props.hours, true)}
     <div class="grid gap-6 content-start">
         {@render table('Instruments and promises', props.counts, false)}
@@ -83,6 +83,20 @@
 <p class="small quiet mt-3">solid: {props.year}, thin below it: {props.year - 1}</p>
 
 <style>
+    /* All of it on one page. */
+    @media print {
+        .sheets,
+        .sheets > div {
+            gap: 0.6rem;
+        }
+
+        .sheets :is(th, td) {
+            padding-block: 0.1rem;
+            font-size: 0.8rem;
+            line-height: 1.25;
+        }
+    }
+
     .before {
         fill: color-mix(in srgb, var(--labour) 45%, var(--paper));
     }

@@ -21,6 +21,7 @@
         decide,
         wrong,
         promises,
+        budgets,
         kept,
         empty,
     }: TodayProps = $props();
@@ -137,6 +138,18 @@
                       : 'keep their promise'}
             </li>
         </ul>
+        {#if budgets.length > 0}
+            <h2 class="mt-4">Hours and money set</h2>
+            <ul data-budgets>
+                {#each budgets as one (one.build)}
+                    <li class="tight">
+                        <a class="plain" use:inertia href={route('builds.progress', one.build)}
+                            >{one.build}, {one.title} <b>{one.words}</b></a
+                        >
+                    </li>
+                {/each}
+            </ul>
+        {/if}
     </section>
 </div>
 
