@@ -21,3 +21,6 @@ Schedule::command('regimen:chores')->dailyAt('00:20')->withoutOverlapping();
 
 // Builds that were finished are compared with what would have been forecast of them.
 Schedule::job(new ReplayPast)->dailyAt('00:40');
+
+// Of whom the law wanted name and address kept, and its time is over.
+Schedule::command('regimen:forget')->hourly()->withoutOverlapping();

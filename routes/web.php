@@ -16,6 +16,7 @@ use App\Http\Controllers\Bench\WorkController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChangeController;
+use App\Http\Controllers\Clients\ClientController;
 use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\FactsController;
@@ -314,6 +315,18 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::post('/plan/look', [PlanController::class, 'look'])->name('plan.look');
         Route::post('/plan/offers/{offer}/take', [PlanController::class, 'take'])->where('offer', '[0-9]{1,9}')->name('plan.offers.take');
         Route::post('/plan/offers/{offer}/leave', [PlanController::class, 'leave'])->where('offer', '[0-9]{1,9}')->name('plan.offers.leave');
+
+        Route::get('/clients', [ClientController::class, 'index'])->name('clients');
+        Route::post('/clients', [ClientController::class, 'store']);
+        Route::get('/clients/cards.vcf', [ClientController::class, 'cards'])->name('clients.cards');
+        Route::post('/clients/cards/look', [ClientController::class, 'look'])->middleware(AsksOnly::class)->name('clients.cards.look');
+        Route::post('/clients/cards', [ClientController::class, 'import'])->name('clients.import');
+        Route::get('/clients/{client}', [ClientController::class, 'show'])->where('client', '[0-9]{1,9}')->name('clients.one');
+        Route::put('/clients/{client}', [ClientController::class, 'change'])->where('client', '[0-9]{1,9}');
+        Route::delete('/clients/{client}', [ClientController::class, 'forget'])->where('client', '[0-9]{1,9}');
+        Route::get('/clients/{client}/card.vcf', [ClientController::class, 'card'])->where('client', '[0-9]{1,9}')->name('clients.card');
+        Route::post('/clients/{client}/talks', [ClientController::class, 'talk'])->where('client', '[0-9]{1,9}')->name('clients.talks');
+        Route::post('/clients/{client}/join', [ClientController::class, 'join'])->where('client', '[0-9]{1,9}')->name('clients.join');
 
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store']);

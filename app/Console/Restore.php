@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Backups\Forgotten;
 use App\Backups\PhotographCopies;
 use App\Backups\Restoring;
 use App\Backups\UnusableCopy;
@@ -38,6 +39,8 @@ final class Restore extends Command
         if ($missing > 0) {
             $this->warn("{$missing} photographs are not beside the copy; everything else of them is there.");
         }
+        $again = app(Forgotten::class)->again();
+        $again === 0 || $this->line($again === 1 ? 'A client who was deleted on request since then is deleted again.' : "{$again} clients who were deleted on request since then are deleted again.");
         app(Audit::class)->write('restore', 'The shop was restored from '.basename($file).'.', null);
         // A worker that is still running has the old file open.
         $this->callSilently('queue:restart');

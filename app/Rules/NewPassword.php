@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Rules;
 
 use App\Models\Build\Build;
-use App\Models\Build\Client;
+use App\Models\Client\Client;
 use App\Models\House\HouseModel;
 use App\Models\House\Shop;
 use App\Models\People\Person;

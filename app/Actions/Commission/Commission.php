@@ -14,6 +14,7 @@ final readonly class Commission
     /**
      * @param  array<string, mixed>  $specification  as it was typed, over the house model
      * @param  int|null  $number  that it has already; the next one when null
+     * @param  array<string, mixed>|null  $house  what stands where the client says nothing, as it was quoted; as the house has it now when null
      */
     public function __construct(
         public Purpose $purpose,
@@ -27,6 +28,7 @@ final readonly class Commission
         public ?int $model = null,
         public Promise $promise = Promise::Promised,
         public ?int $number = null,
+        public ?array $house = null,
     ) {
     }
 }

@@ -7,7 +7,7 @@ namespace App\Actions\Commission;
 use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
-use App\Models\Build\Client;
+use App\Models\Client\Client;
 use App\Models\People\Person;
 use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;
@@ -37,7 +37,7 @@ final readonly class TakeCommission
                 $commission->number !== null && Build::query()->where('number', $commission->number)->exists(),
                 'There is a build of that number already.', 'number',
             );
-            $house = $this->revisions->house($commission->specification, $commission->model);
+            $house = $commission->house ?? $this->revisions->house($commission->specification, $commission->model);
             $draft = $this->drafting->draft(SpecificationReader::read($commission->specification, $house)->orFail());
             $build = $this->createBuild($commission, $draft, Revisions::modelName($commission->specification, $house, $commission->model));
             $build->revisions()->create(
@@ -56,9 +56,7 @@ final readonly class TakeCommission
 
     private function createBuild(Commission $commission, Draft $draft, string $model): Build
     {
-        $client = $commission->client === ''
-            ? null
-            : Client::query()->firstOrCreate(['name' => $commission->client], ['contact' => $commission->contact]);
+        $client = $this->client($commission);
 
         return Build::query()->create([
             'number' => $commission->number ?? Build::nextNumber(),
@@ -76,6 +74,24 @@ final readonly class TakeCommission
             'estimated_material_minor' => $draft->quote->material->minor,
             'ordered_at' => $this->clock->now(),
         ]);
+    }
+
+    private function client(Commission $commission): ?Client
+    {
+        if ($commission->client === '') {
+            return null;
+        }
+        $field = filter_var($commission->contact, FILTER_VALIDATE_EMAIL) === false ? 'contact' : 'email';
+        $client = Client::query()->firstOrCreate(['name' => $commission->client], [$field => $commission->contact]);
+        Refused::ifThere(
+            $client->forgotten_at !== null || $client->joined_id !== null,
+            'A client of that name was deleted on request, and the name stays for the papers only. Write something behind it that tells them apart, like the town.', 'client',
+        );
+        if (! $client->wasRecentlyCreated && $client->getAttribute($field) === '' && $commission->contact !== '') {
+            $client->update([$field => $commission->contact, 'version' => $client->version + 1]);
+        }
+
+        return $client;
     }
 
     private function summary(Build $build, Commission $commission): string

@@ -11,12 +11,13 @@ use App\Pages\Page;
 use App\Queries\Specification\CommissionPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 
 final class CommissionController
 {
-    public function create(CommissionPage $page): Page
+    public function create(Request $request, CommissionPage $page): Page
     {
-        return $page->data();
+        return $page->data(client: $request->integer('client'));
     }
 
     public function forecast(ForecastRequest $request, CommissionPage $page): JsonResponse

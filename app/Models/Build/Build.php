@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Build;
 
+use App\Models\Client\Client;
 use App\Models\ShopModel;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Plan;
 
+use App\Models\Casts\ByNumber;
 use App\Models\ShopModel;
 use Carbon\CarbonImmutable;
 
@@ -12,5 +13,5 @@ use Carbon\CarbonImmutable;
  */
 class Plan extends ShopModel
 {
-    protected $casts = ['made_at' => 'immutable_datetime'];
+    protected $casts = ['made_at' => 'immutable_datetime', 'cause' => ByNumber::class];
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Plan;
 
 use App\Models\Casts\AnnouncedPlan;
+use App\Models\Casts\ByNumber;
 use App\Models\People\Person;
 use App\Models\ShopModel;
 use Carbon\CarbonImmutable;
@@ -27,6 +28,7 @@ class PlanChange extends ShopModel
         'back' => 'array',
         'announced' => AnnouncedPlan::class,
         'at' => 'immutable_datetime',
+        'words' => ByNumber::class,
     ];
 
     /** @return BelongsTo<Person, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models\Plan;
 
+use App\Models\Casts\ByNumber;
 use App\Models\ShopModel;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -19,7 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 class PlanRequest extends ShopModel
 {
-    protected $casts = ['at' => 'immutable_datetime', 'moves' => 'boolean'];
+    protected $casts = ['at' => 'immutable_datetime', 'moves' => 'boolean', 'cause' => ByNumber::class];
 
     /** @return BelongsTo<PlanChange, $this> */
     public function takenBack(): BelongsTo

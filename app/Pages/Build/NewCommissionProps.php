@@ -24,6 +24,7 @@ final readonly class NewCommissionProps extends Page
         public array $fields,
         public array $models,
         public array $clients,
+        public string $client,
         public string $currency,
         public int $depositPercent,
         public string $today,

@@ -20,6 +20,7 @@ final readonly class Settings
         public string $deposit_percent,
         public string $risk_days,
         public string $promise_chance,
+        public string $papers_years,
         public array $hours,
     ) {
     }

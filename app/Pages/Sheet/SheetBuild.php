@@ -19,6 +19,7 @@ final readonly class SheetBuild
         public string $title,
         public ?string $client,
         public ?string $contact,
+        public ?int $clientId,
         public Purpose $purpose,
         public bool $open,
         public bool $calledOff,

@@ -8,16 +8,17 @@ use App\Planning\Plan\Standings;
 use App\Planning\Problem\DraftActivities;
 use App\Planning\Problem\ShopProblem;
 use App\Planning\Route\Draft;
+use App\Planning\Route\HeldPlaces;
 use Regimen\Forecast\Simulation\BuildOutcome;
 use Regimen\Schedule\Problem\BuildId;
 
-/** When a build that is only thought of would be over, behind everything already promised, with its chances. */
+/** When a build that is only thought of would be over, behind everything already promised and quoted, with its chances. */
 final readonly class DraftChances
 {
     /** Somebody waits for it. */
     private const RUNS = 80;
 
-    public function __construct(private ShopProblem $problem, private Standings $standings, private ShopDoubts $doubts, private DraftActivities $drafts)
+    public function __construct(private ShopProblem $problem, private Standings $standings, private ShopDoubts $doubts, private DraftActivities $drafts, private HeldPlaces $held)
     {
     }
 
@@ -27,7 +28,7 @@ final readonly class DraftChances
         if ($draft->specification->routeLacks() !== '') {
             return null;
         }
-        $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts, $this->drafts->of($draft->route, $draft->kit), $draft->route);
+        $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts, $this->drafts->of($draft->route, $draft->kit), $draft->route, $this->held->places());
         $outcome = $shop->outcome($runs)->of(BuildId::draft()->number);
 
         return $outcome->isKnown() ? $outcome : null;

@@ -16,6 +16,7 @@ use App\Planning\Problem\AwayWork;
 use App\Planning\Problem\Before;
 use App\Planning\Problem\Demands;
 use App\Planning\Problem\LeadTimes;
+use App\Planning\Problem\ShopProblem;
 use App\Planning\Problem\TimberWaits;
 use App\Support\Clock;
 use App\Support\Minutes;
@@ -52,7 +53,7 @@ final readonly class PastShop
         foreach ($builds as $build) {
             $key = BuildId::of($build->id)->number;
             array_push($activities, ...$of->ofBuild($build, $links));
-            $dues[$key] = $build->promised_on === null ? new Due(null, round: 2) : new Due(Minutes::endOfDay($build->promised_on, $this->house->zone()), promise: $build->promise_kind);
+            $dues[$key] = $build->promised_on === null ? new Due(null, round: ShopProblem::STOCK) : new Due(Minutes::endOfDay($build->promised_on, $this->house->zone()), promise: $build->promise_kind);
             $capacities += Demands::pieces($key);
         }
         $problem = new Problem($now, $activities, $this->house->workers($now), $capacities, $dues, [], $this->house->weights(), $this->house->resourceHours($now));

@@ -29,10 +29,13 @@ final readonly class SimulatedShop
     {
     }
 
-    /** @param  list<Activity>  $draft  a build that is only thought of, behind everything promised */
-    public static function read(ShopProblem $problem, Standings $standings, ShopDoubts $doubts, array $draft = [], ?Route $route = null): self
+    /**
+     * @param  list<Activity>  $draft  a build that is only thought of, behind everything promised
+     * @param  list<list<Activity>>  $held  what is quoted and holds its place before it
+     */
+    public static function read(ShopProblem $problem, Standings $standings, ShopDoubts $doubts, array $draft = [], ?Route $route = null, array $held = []): self
     {
-        $assembled = $problem->assemble($draft);
+        $assembled = $problem->assemble($draft, $held);
 
         return new self($assembled, $standings->read(), $doubts->of($assembled, $route), $doubts->recalibration(), $doubts->shopHours($assembled->now));
     }

@@ -23,12 +23,15 @@ final readonly class DraftActivities
     {
     }
 
-    /** @return list<Activity> of the build that is only thought of */
-    public function of(Route $route, Kit $kit): array
+    /**
+     * @param  int  $place  among the builds that are only thought of
+     * @return list<Activity> of the build that is only thought of
+     */
+    public function of(Route $route, Kit $kit, int $place = 0): array
     {
-        $build = BuildId::draft()->number;
+        $build = BuildId::draft($place)->number;
         $positions = $route->positions();
-        $number = static fn (string $key): int => ActivityId::draft($positions[$key])->number;
+        $number = static fn (string $key): int => ActivityId::draft($positions[$key], $place)->number;
         $waits = new KitWaits($this->clock->today($this->house->zone()), $this->house->zone(), $this->leads);
         foreach ($kit->lines as $line) {
             $waits->add($line->group, $line->name, KitState::Needed, null, $line->price->leadDays, $line->price->supplier);

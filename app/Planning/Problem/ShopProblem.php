@@ -26,6 +26,13 @@ use Regimen\Schedule\Problem\Problem;
 /** All open builds together, as one problem for the core. */
 final readonly class ShopProblem
 {
+    /** Rounds of planning after what is promised. */
+    private const HELD = 1;
+
+    private const DRAFT = 2;
+
+    public const STOCK = 3;
+
     public function __construct(
         private House $house,
         private Activities $activities,
@@ -37,10 +44,10 @@ final readonly class ShopProblem
     /**
      * @param  list<Activity>  $draft  a build that is only thought of, planned behind everything already promised and
      *                                 before what nobody has been promised
+     * @param  list<list<Activity>>  $held  what is quoted and holds its place: behind everything promised, before the draft
      */
-    public function assemble(array $draft = []): Problem
+    public function assemble(array $draft = [], array $held = []): Problem
     {
-        $draftBuild = BuildId::draft()->number;
         $now = Minutes::of($this->clock->now());
         $activities = [];
         $dues = [];
@@ -54,14 +61,16 @@ final readonly class ShopProblem
                 $activities[] = $fixed->on($activity, $build);
             }
             $dues[$key] = $build->promised_on === null
-                ? new Due(null, round: 2)
+                ? new Due(null, round: self::STOCK)
                 : new Due(Minutes::endOfDay($build->promised_on, $this->house->zone()), promise: $build->promise_kind);
             $capacities += Demands::pieces($key);
         }
-        if ($draft !== []) {
-            array_push($activities, ...$draft);
-            $dues[$draftBuild] = new Due(null, round: 1);
-            $capacities += Demands::pieces($draftBuild);
+        foreach ([[0, self::DRAFT, $draft], ...array_map(static fn (array $one, int $at): array => [$at + 1, self::HELD, $one], $held, array_keys($held))] as [$place, $round, $thought]) {
+            if ($thought !== []) {
+                array_push($activities, ...$thought);
+                $dues[BuildId::draft($place)->number] = new Due(null, round: $round);
+                $capacities += Demands::pieces(BuildId::draft($place)->number);
+            }
         }
 
         return new Problem(

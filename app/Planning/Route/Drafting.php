@@ -35,6 +35,7 @@ final readonly class Drafting
         private DraftActivities $drafts,
         private ShopProblem $problem,
         private Standings $standings,
+        private HeldPlaces $held,
         private Clock $clock,
     ) {
     }
@@ -75,7 +76,7 @@ final readonly class Drafting
     /** When it could really be ready, behind everything already promised. */
     public function ready(Draft $draft): Ready
     {
-        $problem = $this->problem->assemble($this->drafts->of($draft->route, $draft->kit));
+        $problem = $this->problem->assemble($this->drafts->of($draft->route, $draft->kit), $this->held->places());
         $plan = (new PlanOrder($problem, $this->standings->read()))->planned()->plan;
         $finish = $plan->finishOf(BuildId::draft()->number, $problem);
         $first = $draft->route->positions()[PreparationOperation::Agree->value] ?? 0;

@@ -15,6 +15,7 @@ use App\Models\Setback\SetbackState;
 use App\Pages\LookingBack\LetterPart;
 use App\Pages\LookingBack\LetterProps;
 use App\Planning\House\House;
+use App\Support\ClientNames;
 use App\Support\Clock;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
@@ -29,7 +30,7 @@ final readonly class LetterPage
 
     private const THINGS = 3;
 
-    public function __construct(private Budgets $budgets, private House $house, private Clock $clock)
+    public function __construct(private Budgets $budgets, private House $house, private ClientNames $names, private Clock $clock)
     {
     }
 
@@ -83,6 +84,7 @@ final readonly class LetterPage
         $each = DB::table('planned_finishes as f')->join('plans as p', 'p.id', '=', 'f.plan_id')->whereIn('f.build_id', $builds->keys())
             ->select(['f.build_id', 'f.plan_id', 'f.finish', 'p.made_at', 'p.cause'])->selectRaw('lag(f.finish) over (partition by f.build_id order by f.plan_id) as before_finish');
         $moves = DB::query()->fromSub($each, 'each')->where('made_at', '>=', $since->toDateTimeString())->whereNotNull('before_finish')->whereNotNull('finish')->whereColumn('finish', '!=', 'before_finish')->orderBy('plan_id')->get()->groupBy('build_id');
+        $this->names->ready();
         $lines = [];
         foreach ($builds as $build) {
             $own = $moves->get($build->id);
@@ -93,7 +95,7 @@ final readonly class LetterPage
             $days = (int) round($this->midnight((string) $own->first()?->before_finish)->diffInDays($to));
             if ($days !== 0) {
                 // What moved it furthest that way is why.
-                $cause = (string) $own->sortByDesc(fn (object $one): float => ($days <=> 0) * $this->midnight((string) $one->before_finish)->diffInDays($this->midnight((string) $one->finish)))->first()?->cause;
+                $cause = $this->names->said((string) $own->sortByDesc(fn (object $one): float => ($days <=> 0) * $this->midnight((string) $one->before_finish)->diffInDays($this->midnight((string) $one->finish)))->first()?->cause);
                 $lines[] = "{$build->number} {$build->title} ".($days > 0 ? 'slipped' : 'came forward').' by '.Say::count(abs($days), 'day').' to '.Say::day($to->format('Y-m-d')).($cause === '' ? '.' : ': '.rtrim(mb_strimwidth($cause, 0, 120, '…'), '.').'.');
             }
         }

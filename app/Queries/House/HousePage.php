@@ -37,6 +37,7 @@ final readonly class HousePage
                 deposit_percent: Say::figure($shop->deposit_permille / 10, 1),
                 risk_days: (string) $shop->risk_days,
                 promise_chance: (string) intdiv($shop->promise_chance, 10),
+                papers_years: (string) $shop->papers_years,
                 hours: PeoplePage::week($shop->hours),
             ),
             closedDays: array_values(ClosedDay::query()

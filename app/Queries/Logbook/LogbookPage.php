@@ -13,6 +13,7 @@ use App\Pages\Logbook\LogbookLine;
 use App\Pages\Logbook\LogbookProps;
 use App\Pages\Shop\Option;
 use App\Planning\House\House;
+use App\Support\ClientNames;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
@@ -28,7 +29,7 @@ final readonly class LogbookPage
 
     private const MOST_WORDS = 12;
 
-    public function __construct(private House $house)
+    public function __construct(private House $house, private ClientNames $names)
     {
     }
 
@@ -76,10 +77,25 @@ final readonly class LogbookPage
         $asked->kind === '' || $query->where('log_entries.kind', $asked->kind);
         $asked->build === '' || $query->where('builds.number', (int) $asked->build);
         $asked->day === '' || $this->onDay($query, $asked->day);
-        $words = self::words($asked->words);
+        $words = $this->sought($asked->words);
         $words === '' || $query->whereRaw('log_entries.id IN (SELECT rowid FROM log_search WHERE log_search MATCH ?)', [$words]);
 
         return $query->get()->toBase();
+    }
+
+    /** Clients stand by number: a word that their name begins with finds them. */
+    private function sought(string $typed): string
+    {
+        $each = array_filter(explode(' ', self::words($typed)));
+
+        return implode(' AND ', array_map(function (string $word): string {
+            $either = [$word];
+            foreach (mb_strlen($word) < 6 ? [] : $this->names->beginning(trim($word, '"*')) as $number) {
+                array_push($either, "\"client {$number}\"", "\"surname {$number}\"");
+            }
+
+            return '('.implode(' OR ', $either).')';
+        }, $each));
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Pages\Plan\BuildHistory;
 use App\Pages\Plan\FinishMove;
 use App\Pages\Plan\HistoryProps;
 use App\Planning\House\House;
+use App\Support\ClientNames;
 use App\Support\Minutes;
 use App\Support\Say;
 use Illuminate\Support\Collection;
@@ -20,7 +21,7 @@ final readonly class HistoryPage
 {
     private const MOST = 40;
 
-    public function __construct(private House $house)
+    public function __construct(private House $house, private ClientNames $names)
     {
     }
 
@@ -73,7 +74,7 @@ final readonly class HistoryPage
             $days = $at === null || $day === null ? null : Slack::inDays($at, $day, $this->house->hours());
             $steps[] = new FinishMove(
                 at: Placement::iso(Minutes::ofColumn((string) $move->made_at)),
-                cause: (string) $move->cause,
+                cause: $this->names->said((string) $move->cause),
                 finish: $day,
                 days: $days,
             );

@@ -6,7 +6,7 @@ namespace App\Queries\Specification;
 
 use App\Actions\Plan\Changes\Choices;
 use App\Models\Build\Build;
-use App\Models\Build\Client;
+use App\Models\Client\Client;
 use App\Pages\Build\ChanceOfDay;
 use App\Pages\Build\Forecast;
 use App\Pages\Build\ForecastFigures;
@@ -38,6 +38,9 @@ use Regimen\Schedule\Time\NoWorkingTime;
 /** A commission in the making: what there is to choose from, and what it would mean. */
 final readonly class CommissionPage
 {
+    /** So many are proposed; whoever is not among them is typed. */
+    private const CLIENTS = 2_000;
+
     public function __construct(
         private House $house,
         private Drafting $drafting,
@@ -48,14 +51,15 @@ final readonly class CommissionPage
     }
 
     /** @param  bool  $takesIn  what is on the bench already rather than what is to be begun */
-    public function data(bool $takesIn = false): NewCommissionProps
+    public function data(bool $takesIn = false, int $client = 0): NewCommissionProps
     {
         return new NewCommissionProps(
             takesIn: $takesIn,
             nextNumber: Build::nextNumber(),
             fields: WorkedOut::fields(),
             models: HouseModelsPage::choices(),
-            clients: array_values(Client::query()->orderBy('name')->pluck('name')->all()),
+            clients: array_values(Client::query()->known()->orderBy('name')->limit(self::CLIENTS)->pluck('name')->all()),
+            client: (string) Client::query()->known()->whereKey($client)->value('name'),
             currency: $this->house->shop()->currency,
             depositPercent: $this->house->shop()->deposit_permille / 10,
             today: $this->clock->today($this->house->zone()),

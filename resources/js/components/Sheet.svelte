@@ -26,6 +26,7 @@
                   { name: 'Stores', href: route('stores'), key: '4' },
                   ...(manager
                       ? [
+                            { name: 'Clients', href: route('clients'), key: 'c' },
                             { name: 'People', href: route('people'), key: '5' },
                             { name: 'House', href: route('house'), key: '6' },
                         ]

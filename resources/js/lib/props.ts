@@ -53,6 +53,17 @@ export interface AirRead {
     source: string;
 }
 
+/** Two entries that may be one person. */
+export interface AlikeLine {
+    id: number;
+    name: string;
+    version: number;
+    other: number;
+    otherName: string;
+    otherVersion: number;
+    why: string;
+}
+
 export interface Arrival {
     build: number;
     names: string[];
@@ -551,6 +562,45 @@ export interface ChoresProps {
 export interface ClashWords {
     words: string;
     because: string;
+}
+
+/** An instrument of a client. */
+export interface ClientBuild {
+    number: number;
+    title: string;
+    model: string;
+    words: string;
+    open: boolean;
+}
+
+/** A client in the list. */
+export interface ClientLine {
+    id: number;
+    name: string;
+    reach: string;
+    open: number[];
+    over: number;
+    lastTalk: string | null;
+}
+
+export interface ClientProps {
+    id: number;
+    version: number;
+    headline: string;
+    said: Record<string, string>;
+    forgotten: string | null;
+    builds: ClientBuild[];
+    talks: TalkLine[];
+    deleting: string;
+    canDelete: boolean;
+}
+
+export interface ClientsProps {
+    headline: string;
+    find: string;
+    clients: ClientLine[];
+    more: boolean;
+    alike: AlikeLine[];
 }
 
 export interface ClimateProps {
@@ -1545,6 +1595,7 @@ export interface NewCommissionProps {
     fields: FieldGroup[];
     models: ModelName[];
     clients: string[];
+    client: string;
     currency: string;
     depositPercent: number;
     today: string;
@@ -2575,6 +2626,7 @@ export interface Settings {
     deposit_percent: string;
     risk_days: string;
     promise_chance: string;
+    papers_years: string;
     hours: Record<number, string>;
 }
 
@@ -2616,6 +2668,7 @@ export interface SheetBuild {
     title: string;
     client: string | null;
     contact: string | null;
+    clientId: number | null;
     purpose: Purpose;
     open: boolean;
     calledOff: boolean;
@@ -2942,6 +2995,14 @@ export interface TakingInProps {
     people: PersonName[];
     worker: number;
     today: string;
+}
+
+/** What was said with a client. */
+export interface TalkLine {
+    id: number;
+    at: string;
+    by: string;
+    text: string;
 }
 
 /** One position of the switch. */
@@ -3275,6 +3336,8 @@ export interface Pages {
     'build/Builds': BuildsProps;
     'build/Facts': FactsProps;
     'build/NewCommission': NewCommissionProps;
+    'clients/Client': ClientProps;
+    'clients/Clients': ClientsProps;
     'forecast/Chance': ChanceProps;
     'forecast/Chances': ShopChancesProps;
     'forecast/Forecasts': ForecastsProps;

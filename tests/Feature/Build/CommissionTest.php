@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature\Build;
 
 use App\Models\Build\Build;
-use App\Models\Build\Client;
 use App\Models\Build\KitLine;
 use App\Models\Build\LogEntry;
 use App\Models\Build\Operation;
 use App\Models\Build\OperationLink;
 use App\Models\Build\SpecificationRevision;
+use App\Models\Client\Client;
 use App\Models\House\Price;
 use App\Models\Plan\PlanEntry;
 use Illuminate\Support\Arr;

@@ -132,7 +132,7 @@ final class WordsTest extends TestCase
             ->orderBy('plans.id')
             ->get(['cause', 'finish']);
         $this->assertSame(
-            ['new build 1 · Fennimore', 'The shop: no work on Thu 19 Mar.'], $history->pluck('cause')->all(),
+            ['new build 1 · {surname 1}', 'The shop: no work on Thu 19 Mar.'], $history->pluck('cause')->all(),
         );
         $this->assertSame(
             Build::query()->open()->count(),

@@ -23,6 +23,7 @@ final class ShopSettingsRequest extends ManagerRequest
             'deposit_percent' => ['required', 'numeric', 'between:0,100'],
             'risk_days' => ['required', 'integer', 'between:0,60'],
             'promise_chance' => ['sometimes', 'required', 'integer', 'between:50,99'],
+            'papers_years' => ['sometimes', 'required', 'integer', 'between:0,40'],
             'hours' => ['required', 'array:1,2,3,4,5,6,7'],
             'hours.*' => ['nullable', Typed::hours()],
         ];
@@ -56,6 +57,7 @@ final class ShopSettingsRequest extends ManagerRequest
             'margin_permille' => (int) round(10 * $this->float('margin_percent')),
             'deposit_permille' => (int) round(10 * $this->float('deposit_percent')),
             'risk_days' => $this->integer('risk_days'),
+            ...$this->has('papers_years') ? ['papers_years' => $this->integer('papers_years')] : [],
             ...$this->has('promise_chance') ? ['promise_chance' => 10 * $this->integer('promise_chance')] : [],
             'hours' => PersonRequest::week((array) $this->input('hours')),
         ];

@@ -10,6 +10,9 @@ namespace Regimen\Schedule\Problem;
  */
 final readonly class ActivityId
 {
+    /** More operations no route has. */
+    private const ROUTE = 100_000;
+
     private function __construct(public int $number)
     {
     }
@@ -20,10 +23,13 @@ final readonly class ActivityId
         return new self($id);
     }
 
-    /** @param  int  $position  on the route of the build that is only thought of, from 0 */
-    public static function draft(int $position): self
+    /**
+     * @param  int  $position  on the route of a build that is only thought of, from 0
+     * @param  int  $place  of that build among those that are only thought of (BuildId::draft)
+     */
+    public static function draft(int $position, int $place = 0): self
     {
-        return new self(-1 - $position);
+        return new self(-1 - $position - self::ROUTE * $place);
     }
 
     /** The operation on record that an activity stands for; null for a step that is only thought of. */

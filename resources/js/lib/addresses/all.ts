@@ -2410,6 +2410,94 @@ export const addresses = {
                 "offer": "id"
             }
         },
+        "clients": {
+            "uri": "clients",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "clients.cards": {
+            "uri": "clients/cards.vcf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "clients.cards.look": {
+            "uri": "clients/cards/look",
+            "methods": [
+                "POST"
+            ]
+        },
+        "clients.import": {
+            "uri": "clients/cards",
+            "methods": [
+                "POST"
+            ]
+        },
+        "clients.one": {
+            "uri": "clients/{client}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "client": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "client"
+            ],
+            "bindings": {
+                "client": "id"
+            }
+        },
+        "clients.card": {
+            "uri": "clients/{client}/card.vcf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "client": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "client"
+            ],
+            "bindings": {
+                "client": "id"
+            }
+        },
+        "clients.talks": {
+            "uri": "clients/{client}/talks",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "client": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "client"
+            ],
+            "bindings": {
+                "client": "id"
+            }
+        },
+        "clients.join": {
+            "uri": "clients/{client}/join",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "client": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "client"
+            ],
+            "bindings": {
+                "client": "id"
+            }
+        },
         "people": {
             "uri": "people",
             "methods": [

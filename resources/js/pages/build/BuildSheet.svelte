@@ -86,7 +86,10 @@
     <div class="words">
         <h1>{build.number} · {build.title}</h1>
         <p class="quiet">
-            {build.inOneLine}{build.client ? `, for ${build.client}` : ''}{build.contact ? ` (${build.contact})` : ''}
+            {build.inOneLine}{#if build.client}, for {#if build.clientId}<a
+                        use:inertia
+                        href={route('clients.one', build.clientId)}>{build.client}</a
+                    >{:else}{build.client}{/if}{/if}{build.contact ? ` (${build.contact})` : ''}
         </p>
         {#if next}
             <p class="mt-2" data-next>

@@ -10,13 +10,22 @@
     import type { Row, Typed } from '@/lib/typed';
     import { route } from '@/lib/address';
 
-    const { takesIn, nextNumber, fields, models, clients, currency, depositPercent, promiseKinds }: NewCommissionProps =
-        $props();
+    const {
+        takesIn,
+        nextNumber,
+        fields,
+        models,
+        clients,
+        client,
+        currency,
+        depositPercent,
+        promiseKinds,
+    }: NewCommissionProps = $props();
 
     const form = useForm({
         number: '',
         purpose: 'commission',
-        client: '',
+        client: untrack(() => client),
         contact: '',
         title: '',
         price: '',

@@ -96,6 +96,13 @@
                 bind:value={form.promise_chance}
                 error={errors.promise_chance}
             />
+            <Field
+                name="papers_years"
+                label="Years that papers are kept"
+                bind:value={form.papers_years}
+                error={errors.papers_years}
+                hint="as the law here wants it; 0 for not at all"
+            />
         </div>
         <WeekFields bind:week={form.hours} {errors} />
         <button class="do" type="submit" disabled={form.processing}>Save rates and hours</button>

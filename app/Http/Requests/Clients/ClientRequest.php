@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Clients;
+
+use App\Http\Requests\ManagerRequest;
+use Illuminate\Validation\Rule;
+
+/** What is known of a client. */
+final class ClientRequest extends ManagerRequest
+{
+    private const TEXTS = ['name' => 80, 'contact' => 120, 'email' => 120, 'phone' => 60, 'address' => 400, 'hand' => 5, 'scale' => 80, 'neck' => 80, 'action' => 80, 'weight' => 80, 'instruments' => 1_000];
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $rules = array_map(static fn (int $most): array => ['nullable', 'string', "max:{$most}"], self::TEXTS);
+
+        return [
+            ...$rules,
+            'name' => ['required', 'string', 'max:80', 'regex:/\p{L}/u', 'not_regex:/^client \d+$/iu', 'not_regex:/[{}]/'],
+            'email' => ['nullable', 'email', 'max:120'], 'hand' => ['nullable', Rule::in(['right', 'left'])], 'version' => ['nullable', 'integer'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.regex' => 'A name has letters.', 'name.not_regex' => 'That is how the shop speaks of somebody whose name it does not know any more. Write the name without brackets, and not as “client 12”.',
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function said(): array
+    {
+        $said = [];
+        foreach (array_keys(self::TEXTS) as $field) {
+            $said[$field] = trim($this->string($field)->toString());
+        }
+
+        return $said;
+    }
+}
