@@ -17,6 +17,8 @@ use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\Clients\ClientController;
+use App\Http\Controllers\Clients\EnquiryController;
+use App\Http\Controllers\Clients\QuoteController;
 use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\DayController;
 use App\Http\Controllers\FactsController;
@@ -327,6 +329,24 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::get('/clients/{client}/card.vcf', [ClientController::class, 'card'])->where('client', '[0-9]{1,9}')->name('clients.card');
         Route::post('/clients/{client}/talks', [ClientController::class, 'talk'])->where('client', '[0-9]{1,9}')->name('clients.talks');
         Route::post('/clients/{client}/join', [ClientController::class, 'join'])->where('client', '[0-9]{1,9}')->name('clients.join');
+
+        Route::get('/enquiries', [EnquiryController::class, 'index'])->name('enquiries');
+        Route::post('/clients/{client}/enquiries', [EnquiryController::class, 'store'])->where('client', '[0-9]{1,9}')->name('clients.enquiries');
+        Route::get('/enquiries/{enquiry}', [EnquiryController::class, 'show'])->where('enquiry', '[0-9]{1,9}')->name('enquiries.one');
+        Route::put('/enquiries/{enquiry}', [EnquiryController::class, 'change'])->where('enquiry', '[0-9]{1,9}');
+        Route::post('/enquiries/{enquiry}/close', [EnquiryController::class, 'close'])->where('enquiry', '[0-9]{1,9}')->name('enquiries.close');
+        Route::get('/enquiries/{enquiry}/sketch', [EnquiryController::class, 'sketch'])->where('enquiry', '[0-9]{1,9}')->name('enquiries.sketch');
+        Route::post('/enquiries/{enquiry}/sketch', [EnquiryController::class, 'begin'])->where('enquiry', '[0-9]{1,9}');
+        Route::get('/sketches/{sketch}', [EnquiryController::class, 'edit'])->where('sketch', '[0-9]{1,9}')->name('sketches.one');
+        Route::put('/sketches/{sketch}', [EnquiryController::class, 'save'])->where('sketch', '[0-9]{1,9}');
+        Route::delete('/sketches/{sketch}', [EnquiryController::class, 'drop'])->where('sketch', '[0-9]{1,9}');
+        Route::post('/sketches/{sketch}/cheaper', [EnquiryController::class, 'cheaper'])->middleware(AsksOnly::class)->where('sketch', '[0-9]{1,9}')->name('sketches.cheaper');
+        Route::get('/sketches/{sketch}/quote', [QuoteController::class, 'create'])->where('sketch', '[0-9]{1,9}')->name('sketches.quote');
+        Route::post('/sketches/{sketch}/quote', [QuoteController::class, 'store'])->where('sketch', '[0-9]{1,9}');
+        Route::get('/quotes/{quote}', [QuoteController::class, 'show'])->where('quote', '[0-9]{1,9}')->name('quotes.one');
+        Route::get('/quotes/{quote}/quote-{paper}.pdf', [QuoteController::class, 'sheet'])->where('quote', '[0-9]{1,9}')->name('quotes.sheet');
+        Route::post('/quotes/{quote}/withdraw', [QuoteController::class, 'withdraw'])->where('quote', '[0-9]{1,9}')->name('quotes.withdraw');
+        Route::post('/quotes/{quote}/accept', [QuoteController::class, 'accept'])->where('quote', '[0-9]{1,9}')->name('quotes.accept');
 
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::post('/people', [PeopleController::class, 'store']);

@@ -10,7 +10,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * A specification in the making, for an enquiry.
  *
- * @property array<string, mixed> $typed  as it was typed, over the house model
+ * @property array<string, string|list<array<string, string>>> $typed  as it was typed, over the house model
  * @property Enquiry $enquiry
  */
 class Sketch extends ShopModel

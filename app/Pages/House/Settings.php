@@ -21,6 +21,10 @@ final readonly class Settings
         public string $risk_days,
         public string $promise_chance,
         public string $papers_years,
+        public string $tax_percent,
+        public string $quote_days,
+        public string $quotes_hold,
+        public string $quote_words,
         public array $hours,
     ) {
     }

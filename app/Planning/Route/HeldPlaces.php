@@ -34,13 +34,13 @@ final class HeldPlaces
     /** @return list<list<Activity>> in the order in which they were given, their builds counted from 1 */
     public function places(): array
     {
-        return array_values($this->byQuote());
+        return $this->house->shop()->quotes_hold ? array_values($this->byQuote()) : [];
     }
 
-    /** @return array<int, list<Activity>> by quote, in the order in which they were given */
+    /** @return array<int, list<Activity>> by quote, in the order in which they were given, whether they hold a place or not */
     public function byQuote(): array
     {
-        return $this->held ??= $this->house->shop()->quotes_hold ? $this->read() : [];
+        return $this->held ??= $this->read();
     }
 
     /** @return Collection<int, Quote> that are open and still valid */

@@ -37,7 +37,7 @@ final readonly class HousePage
                 deposit_percent: Say::figure($shop->deposit_permille / 10, 1),
                 risk_days: (string) $shop->risk_days,
                 promise_chance: (string) intdiv($shop->promise_chance, 10),
-                papers_years: (string) $shop->papers_years,
+                papers_years: (string) $shop->papers_years, tax_percent: (string) ($shop->tax_permille / 10), quote_days: (string) $shop->quote_days, quotes_hold: $shop->quotes_hold ? '1' : '0', quote_words: $shop->quote_words,
                 hours: PeoplePage::week($shop->hours),
             ),
             closedDays: array_values(ClosedDay::query()

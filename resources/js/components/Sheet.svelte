@@ -49,7 +49,8 @@
         return (
             path === href ||
             path.startsWith(`${href}/`) ||
-            (href === route('builds') && path.startsWith(route('commissions.store')))
+            (href === route('builds') && path.startsWith(route('commissions.store'))) ||
+            (href === route('clients') && /^\/(enquiries|sketches|quotes)(\/|$)/.test(path))
         );
     }
 

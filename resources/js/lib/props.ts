@@ -539,6 +539,17 @@ export interface Changed {
     measured: string;
 }
 
+/** One thing otherwise about a sketch, and what it saves. */
+export interface CheaperLine {
+    field: string;
+    from: string;
+    to: string;
+    saves: string;
+    price: string;
+    takes: string;
+    isWithin: boolean;
+}
+
 /** Work of the shop's own that comes again. */
 export interface ChoreLine {
     id: number;
@@ -783,6 +794,41 @@ export interface EffectOnPerson {
     person: string;
     moves: MovedOperation[];
     more: number;
+}
+
+export interface EnquiriesProps {
+    headline: string;
+    under: string;
+    open: EnquiryLine[];
+    closed: string[];
+}
+
+/** An open enquiry as a sentence, with what to do next. */
+export interface EnquiryLine {
+    id: number;
+    client: string;
+    words: string;
+    next: string;
+    address: string;
+    urgent: boolean;
+}
+
+export interface EnquiryProps {
+    id: number;
+    version: number;
+    headline: string;
+    clientId: number;
+    client: string;
+    likes: string;
+    at: string;
+    wishes: string;
+    budget: string;
+    wantedBy: string;
+    closed: string | null;
+    currency: string;
+    sketches: SketchLine[];
+    dates?: SketchDates[];
+    quotes: QuoteLine[];
 }
 
 export interface ErrorProps {
@@ -1121,6 +1167,15 @@ export interface HeldLine {
 export interface HeldProps {
     headline: string;
     lines: HeldLine[];
+}
+
+/** A quote that is open, with whether its date still holds. */
+export interface HeldQuote {
+    id: number;
+    name: string;
+    client: string;
+    words: string;
+    holds: boolean;
 }
 
 export interface HelpGain {
@@ -2140,6 +2195,50 @@ export interface QuestionChoice {
     follows: string;
 }
 
+export interface QuoteFormProps {
+    sketch: number;
+    version: number;
+    enquiry: number;
+    client: string;
+    name: string;
+    currency: string;
+    said: Record<string, string>;
+    because: string;
+    open: QuoteLine[];
+}
+
+/** A quote of an enquiry. */
+export interface QuoteLine {
+    id: number;
+    name: string;
+    what: string;
+    price: string;
+    words: string;
+    open: boolean;
+}
+
+export interface QuoteProps {
+    id: number;
+    version: number;
+    name: string;
+    headline: string;
+    enquiry: number;
+    client: string;
+    address: string;
+    what: string;
+    state: string;
+    open: boolean;
+    build: number | null;
+    lines: [string, string][];
+    facts: [string, string][];
+    drawing: Drawing | null;
+    depends: string[];
+    words: string;
+    standing: string;
+    isOff: boolean;
+    today: string;
+}
+
 /** Something that would raise the chance of a promise. */
 export interface RaiseLine {
     words: string;
@@ -2627,6 +2726,10 @@ export interface Settings {
     risk_days: string;
     promise_chance: string;
     papers_years: string;
+    tax_percent: string;
+    quote_days: string;
+    quotes_hold: string;
+    quote_words: string;
     hours: Record<number, string>;
 }
 
@@ -2828,6 +2931,44 @@ export interface SignInLine {
 
 export interface SignInProps {
     demo: DemoSignIn[];
+}
+
+/** When a sketch would be ready. */
+export interface SketchDates {
+    sketch: number;
+    promisable: string | null;
+    days: ChanceOfDay[];
+    wanted: number | null;
+}
+
+/** A sketch beside the others of its enquiry. */
+export interface SketchLine {
+    id: number;
+    version: number;
+    name: string;
+    inOneLine: string;
+    drawing: Drawing | null;
+    problem: string;
+    hours: string;
+    material: string;
+    price: string;
+    weight: string;
+    budget: string;
+    isOver: boolean;
+}
+
+export interface SketchProps {
+    id: number | null;
+    version: number;
+    enquiry: number;
+    client: string;
+    wishes: string;
+    name: string;
+    model: string;
+    typed: Record<string, string | Record<string, string>[]>;
+    fields: FieldGroup[];
+    models: ModelName[];
+    currency: string;
 }
 
 export interface SpecificationProps {
@@ -3338,6 +3479,11 @@ export interface Pages {
     'build/NewCommission': NewCommissionProps;
     'clients/Client': ClientProps;
     'clients/Clients': ClientsProps;
+    'clients/Enquiries': EnquiriesProps;
+    'clients/Enquiry': EnquiryProps;
+    'clients/Quote': QuoteProps;
+    'clients/QuoteForm': QuoteFormProps;
+    'clients/Sketch': SketchProps;
     'forecast/Chance': ChanceProps;
     'forecast/Chances': ShopChancesProps;
     'forecast/Forecasts': ForecastsProps;

@@ -2498,6 +2498,185 @@ export const addresses = {
                 "client": "id"
             }
         },
+        "enquiries": {
+            "uri": "enquiries",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "clients.enquiries": {
+            "uri": "clients/{client}/enquiries",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "client": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "client"
+            ],
+            "bindings": {
+                "client": "id"
+            }
+        },
+        "enquiries.one": {
+            "uri": "enquiries/{enquiry}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "enquiry": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "enquiry"
+            ],
+            "bindings": {
+                "enquiry": "id"
+            }
+        },
+        "enquiries.close": {
+            "uri": "enquiries/{enquiry}/close",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "enquiry": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "enquiry"
+            ],
+            "bindings": {
+                "enquiry": "id"
+            }
+        },
+        "enquiries.sketch": {
+            "uri": "enquiries/{enquiry}/sketch",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "enquiry": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "enquiry"
+            ],
+            "bindings": {
+                "enquiry": "id"
+            }
+        },
+        "sketches.one": {
+            "uri": "sketches/{sketch}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "sketch": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "sketch"
+            ],
+            "bindings": {
+                "sketch": "id"
+            }
+        },
+        "sketches.cheaper": {
+            "uri": "sketches/{sketch}/cheaper",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "sketch": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "sketch"
+            ],
+            "bindings": {
+                "sketch": "id"
+            }
+        },
+        "sketches.quote": {
+            "uri": "sketches/{sketch}/quote",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "sketch": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "sketch"
+            ],
+            "bindings": {
+                "sketch": "id"
+            }
+        },
+        "quotes.one": {
+            "uri": "quotes/{quote}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "quote": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "quote"
+            ],
+            "bindings": {
+                "quote": "id"
+            }
+        },
+        "quotes.sheet": {
+            "uri": "quotes/{quote}/quote-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "quote": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "quote",
+                "paper"
+            ],
+            "bindings": {
+                "quote": "id"
+            }
+        },
+        "quotes.withdraw": {
+            "uri": "quotes/{quote}/withdraw",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "quote": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "quote"
+            ],
+            "bindings": {
+                "quote": "id"
+            }
+        },
+        "quotes.accept": {
+            "uri": "quotes/{quote}/accept",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "quote": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "quote"
+            ],
+            "bindings": {
+                "quote": "id"
+            }
+        },
         "people": {
             "uri": "people",
             "methods": [

@@ -1,5 +1,6 @@
 <script lang="ts">
     import { inertia } from '@inertiajs/svelte';
+    import EnquiryForm from '@/components/clients/EnquiryForm.svelte';
     import ClientForm from '@/components/clients/ClientForm.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
@@ -12,6 +13,7 @@
     const act = new Act();
     const deleting = new Act();
     let changing = $state(false);
+    let asking = $state(false);
     let text = $state('');
     let asked = $state(false);
     let forgetting = $state(false);
@@ -60,7 +62,10 @@
             {/each}
         </ul>
         {#if !client.forgotten}
-            <p class="mt-3">
+            <p class="flex flex-wrap gap-3 mt-3">
+                <button class="act" type="button" aria-expanded={asking} onclick={() => (asking = !asking)}
+                    >They ask for an instrument</button
+                >
                 <a class="act" use:inertia href={`${route('commissions.new')}?client=${client.id}`}>A new commission</a>
             </p>
         {/if}
@@ -106,6 +111,12 @@
     </section>
 </div>
 
+{#if asking}
+    <section class="mt-6" aria-label="What they would like">
+        <h2 class="border-t-2 border-t-ink pt-2">What they would like</h2>
+        <EnquiryForm client={client.id} />
+    </section>
+{/if}
 {#if changing}
     <section class="mt-6" aria-label="Change what is known">
         <h2 class="border-t-2 border-t-ink pt-2">Change what is known</h2>

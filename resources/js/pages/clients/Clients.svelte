@@ -28,6 +28,7 @@
 <h1>{headline}</h1>
 <p class="flex flex-wrap gap-4 mt-2">
     <button class="do" type="button" aria-expanded={adding} onclick={() => (adding = !adding)}>Add a client</button>
+    <a class="act" use:inertia href={route('enquiries')}>Enquiries and quotes</a>
     <button class="act" type="button" aria-expanded={bringing} onclick={() => (bringing = !bringing)}
         >From an address book</button
     >

@@ -103,6 +103,38 @@
                 error={errors.papers_years}
                 hint="as the law here wants it; 0 for not at all"
             />
+            <Field
+                name="tax_percent"
+                label="Tax on a price, %"
+                bind:value={form.tax_percent}
+                error={errors.tax_percent}
+            />
+            <Field
+                name="quote_days"
+                label="A quote is valid for, days"
+                bind:value={form.quote_days}
+                error={errors.quote_days}
+            />
+            <Field
+                name="quotes_hold"
+                label="A quote holds its place"
+                bind:value={form.quotes_hold}
+                error={errors.quotes_hold}
+                options={[
+                    { value: '1', words: 'yes: who asks next is behind it' },
+                    { value: '0', words: 'no' },
+                ]}
+            />
+            <div class="col-span-full">
+                <Field
+                    name="quote_words"
+                    label="What stands under every quote, in Markdown"
+                    type="textarea"
+                    rows={4}
+                    bind:value={form.quote_words}
+                    error={errors.quote_words}
+                />
+            </div>
         </div>
         <WeekFields bind:week={form.hours} {errors} />
         <button class="do" type="submit" disabled={form.processing}>Save rates and hours</button>

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Clients;
+
+/** An open enquiry as a sentence, with what to do next. */
+final readonly class EnquiryLine
+{
+    public function __construct(public int $id, public string $client, public string $words, public string $next, public string $address, public bool $urgent)
+    {
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning\Clients;
+
+use App\Planning\House\House;
+use App\Planning\Plan\Standings;
+use App\Planning\Problem\ShopProblem;
+use App\Planning\Route\HeldPlaces;
+use App\Support\Minutes;
+use Regimen\Schedule\Policy\PlanOrder;
+use Regimen\Schedule\Problem\BuildId;
+
+/** When what is quoted would be ready, if it were accepted now: in one plan behind everything promised, in the order in which quotes were given. */
+final readonly class QuoteDates
+{
+    public function __construct(private HeldPlaces $held, private ShopProblem $problem, private Standings $standings, private House $house)
+    {
+    }
+
+    /** @return array<int, string|null> the day by quote; null where it cannot be planned */
+    public function all(): array
+    {
+        $held = $this->held->byQuote();
+        if ($held === []) {
+            return [];
+        }
+        $problem = $this->problem->assemble([], array_values($held));
+        $plan = (new PlanOrder($problem, $this->standings->read()))->planned()->plan;
+        $days = [];
+        foreach (array_keys($held) as $at => $quote) {
+            $finish = $plan->finishOf(BuildId::draft($at + 1)->number, $problem);
+            $days[$quote] = $finish === null ? null : Minutes::toInstant($finish)->setTimezone($this->house->zone())->toDateString();
+        }
+
+        return $days;
+    }
+}

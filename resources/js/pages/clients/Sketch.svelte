@@ -1,0 +1,123 @@
+<script lang="ts">
+    import { inertia, useForm } from '@inertiajs/svelte';
+    import { untrack } from 'svelte';
+    import ForecastSheet from '@/components/commission/ForecastSheet.svelte';
+    import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
+    import Field from '@/components/Field.svelte';
+    import { Asker } from '@/lib/ask';
+    import { route } from '@/lib/address';
+    import type { Forecast, SketchProps } from '@/lib/props';
+    import type { Row, Typed } from '@/lib/typed';
+
+    const sketch: SketchProps = $props();
+
+    const form = useForm(
+        untrack(() => ({
+            name: sketch.name,
+            model_id: sketch.model,
+            version: sketch.version,
+            specification: sketch.typed as Typed,
+        })),
+    );
+
+    let forecast = $state<Forecast | null>(null);
+    let shown = $state<Forecast['figures']>(null);
+    let silence = $state('');
+    let asking = $state(false);
+
+    const asker = new Asker<object, Forecast>(
+        route('commissions.forecast'),
+        (answer) => {
+            forecast = answer;
+            shown = answer.figures ?? shown;
+            silence = '';
+            asking = false;
+        },
+        (words) => {
+            silence = words;
+            asking = false;
+        },
+    );
+
+    const errors = $derived(form.errors as Record<string, string | undefined>);
+    const problems = $derived({
+        ...forecast?.problems,
+        ...Object.fromEntries(
+            Object.entries(errors).flatMap(([field, words]) =>
+                field.startsWith('specification.') && words ? [[field.slice(14), words]] : [],
+            ),
+        ),
+    });
+
+    function set(key: string, value: string | Row[]): void {
+        const specification = { ...$state.snapshot(form.specification) } as Typed;
+        if (value === '') {
+            delete specification[key];
+        } else {
+            specification[key] = value;
+        }
+        form.specification = specification;
+        form.clearErrors(`specification.${key}` as never);
+    }
+
+    $effect(() => {
+        const question = {
+            specification: $state.snapshot(form.specification),
+            model_id: form.model_id,
+            promised_on: '',
+        };
+        untrack(() => {
+            asking = true;
+            asker.ask(question);
+        });
+    });
+
+    function save(event: SubmitEvent): void {
+        event.preventDefault();
+        if (sketch.id === null) form.post(route('enquiries.sketch', sketch.enquiry), { preserveScroll: true });
+        else form.put(route('sketches.one', sketch.id), { preserveScroll: true });
+    }
+</script>
+
+<svelte:head><title>Sketch for {sketch.client} · Regimen</title></svelte:head>
+
+<p class="quiet">
+    <a class="target" use:inertia href={route('enquiries.one', sketch.enquiry)}>Enquiry of {sketch.client}</a>
+</p>
+<h1>{sketch.id === null ? 'A sketch' : sketch.name} for {sketch.client}</h1>
+<p class="quiet whitespace-pre-line">“{sketch.wishes}”</p>
+
+<div class="grid grid-cols-[minmax(0,1fr)_20.5rem] gap-10 mt-[0.9rem] items-start max-desk:grid-cols-1 max-desk:gap-4">
+    <form class="sketch" data-watched onsubmit={save} novalidate>
+        <div class="grid grid-cols-2 gap-4 max-md:grid-cols-1">
+            <Field
+                name="name"
+                label="Name of the sketch"
+                bind:value={form.name}
+                error={form.errors.name}
+                hint="what tells it from the others"
+            />
+            {#if sketch.models.length > 0}
+                <Field
+                    name="model_id"
+                    label="Begin from"
+                    bind:value={form.model_id}
+                    error={errors.model_id}
+                    options={[
+                        { value: '', words: 'the house’s own way' },
+                        ...sketch.models.map((model) => ({ value: String(model.id), words: model.name })),
+                    ]}
+                />
+            {/if}
+        </div>
+        <SpecificationFields
+            specification={form.specification}
+            fields={sketch.fields}
+            values={forecast?.values ?? {}}
+            {problems}
+            onset={set}
+        />
+        <button class="do mt-3" type="submit" disabled={form.processing}>Save the sketch</button>
+    </form>
+    <ForecastSheet {forecast} {shown} currency={sketch.currency} {asking} {silence} />
+</div>
