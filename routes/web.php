@@ -17,7 +17,9 @@ use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\Clients\ClientController;
+use App\Http\Controllers\Clients\ClientPageController;
 use App\Http\Controllers\Clients\EnquiryController;
+use App\Http\Controllers\Clients\ForClientController;
 use App\Http\Controllers\Clients\QuoteController;
 use App\Http\Controllers\CommissionController;
 use App\Http\Controllers\DayController;
@@ -56,7 +58,9 @@ use App\Http\Controllers\YearController;
 use App\Http\Middleware\AsksOnly;
 use App\Http\Middleware\BenchOnly;
 use App\Http\Middleware\KeepPlanFresh;
+use App\Http\Middleware\ReadableText;
 use App\Http\Middleware\ThinkOn;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 // A number in an address has nine digits at the most: beyond them nothing is looked for.
@@ -80,6 +84,13 @@ Route::post('/bench/names/presses', [PressController::class, 'sendWithCode'])->n
 // For a monitor: no session, no sign-in, and nothing of the shop.
 Route::get('/up', UpController::class)->withoutMiddleware('web')->middleware('throttle:120,1')->name('up');
 Route::get('/feeds/{token}.ics', [CalendarController::class, 'feed'])->where('token', '[A-Za-z0-9]{40}')->withoutMiddleware('web')->middleware([KeepPlanFresh::class, 'throttle:60,1'])->name('feed');
+
+// A client's own page: no session, no sign-in, and nothing but their instrument.
+Route::withoutMiddleware('web')->middleware([SubstituteBindings::class, ReadableText::class, 'throttle:60,1'])->where(['token' => '[A-Za-z0-9]{40}', 'photograph' => '[0-9]{1,9}', 'decision' => '[0-9]{1,9}'])->group(function (): void {
+    Route::get('/c/{token}', [ClientPageController::class, 'show'])->name('client.page');
+    Route::get('/c/{token}/photographs/{photograph}.jpg', [ClientPageController::class, 'photograph'])->name('client.photograph');
+    Route::post('/c/{token}/decisions/{decision}', [ClientPageController::class, 'answer'])->name('client.answer');
+});
 
 Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::class])->group(function (): void {
     Route::redirect('/', '/today');
@@ -330,6 +341,14 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::post('/clients/{client}/talks', [ClientController::class, 'talk'])->where('client', '[0-9]{1,9}')->name('clients.talks');
         Route::post('/clients/{client}/join', [ClientController::class, 'join'])->where('client', '[0-9]{1,9}')->name('clients.join');
 
+        Route::get('/builds/{build}/client', [ForClientController::class, 'show'])->name('builds.client');
+        Route::get('/builds/{build}/client/page.html', [ForClientController::class, 'file'])->name('builds.client.file');
+        Route::post('/builds/{build}/client/page', [ForClientController::class, 'give'])->name('builds.client.page');
+        Route::delete('/builds/{build}/client/page', [ForClientController::class, 'revoke']);
+        Route::put('/house/client-pages', [ForClientController::class, 'sees'])->name('house.client-pages');
+        Route::post('/builds/{build}/decisions', [ForClientController::class, 'ask'])->name('builds.decisions');
+        Route::put('/decisions/{decision}', [ForClientController::class, 'answer'])->where('decision', '[0-9]{1,9}')->name('decisions.one');
+        Route::delete('/decisions/{decision}', [ForClientController::class, 'withdraw'])->where('decision', '[0-9]{1,9}');
         Route::get('/enquiries', [EnquiryController::class, 'index'])->name('enquiries');
         Route::post('/clients/{client}/enquiries', [EnquiryController::class, 'store'])->where('client', '[0-9]{1,9}')->name('clients.enquiries');
         Route::get('/enquiries/{enquiry}', [EnquiryController::class, 'show'])->where('enquiry', '[0-9]{1,9}')->name('enquiries.one');

@@ -15,7 +15,7 @@ use App\Support\Refused;
 /** Two entries of one person become one: what the other knows fills what is empty, and all that was made or said goes with it. */
 final readonly class JoinClients
 {
-    private const FIELDS = ['contact', 'email', 'phone', 'address', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments'];
+    private const FIELDS = ['contact', 'email', 'phone', 'address', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments', 'locale'];
 
     public function __construct(private Recording $recording, private Clock $clock)
     {

@@ -21,7 +21,8 @@ final class SecurityHeaders
         $response = $next($request);
         $response->headers->set('Content-Security-Policy', self::POLICY);
         $response->headers->set('X-Content-Type-Options', 'nosniff');
-        $response->headers->set('Referrer-Policy', 'same-origin');
+        // An address that is a secret is told to nobody.
+        $response->headers->has('Referrer-Policy') || $response->headers->set('Referrer-Policy', 'same-origin');
         $response->headers->set('X-Frame-Options', 'DENY');
         config('regimen.timings') && $response->headers->set('Server-Timing', SearchTime::header());
 

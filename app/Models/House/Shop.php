@@ -17,7 +17,7 @@ class Shop extends ShopModel
 {
     protected $casts = [
         'hours' => 'array', 'methods' => 'array', 'tolerances' => 'array', 'glue_shares' => 'array',
-        'plan_weights' => 'array',
+        'plan_weights' => 'array', 'client_sees' => 'array',
     ];
 
     public static function current(): self

@@ -18,7 +18,7 @@ use Carbon\CarbonImmutable;
  */
 final readonly class Forgetting
 {
-    private const LIKES = ['contact', 'email', 'phone', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments'];
+    private const LIKES = ['contact', 'email', 'phone', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments', 'locale'];
 
     public function __construct(private House $house)
     {

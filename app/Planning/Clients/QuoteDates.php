@@ -22,16 +22,16 @@ final readonly class QuoteDates
     /** @return array<int, string|null> the day by quote; null where it cannot be planned */
     public function all(): array
     {
-        $held = $this->held->byQuote();
+        $held = $this->held->all();
         if ($held === []) {
             return [];
         }
-        $problem = $this->problem->assemble([], array_values($held));
+        $problem = $this->problem->assemble([], array_map(static fn (array $one): array => $one[1], $held));
         $plan = (new PlanOrder($problem, $this->standings->read()))->planned()->plan;
         $days = [];
-        foreach (array_keys($held) as $at => $quote) {
-            $finish = $plan->finishOf(BuildId::draft($at + 1)->number, $problem);
-            $days[$quote] = $finish === null ? null : Minutes::toInstant($finish)->setTimezone($this->house->zone())->toDateString();
+        foreach ($held as $place => [$quote]) {
+            $finish = $plan->finishOf(BuildId::draft($place)->number, $problem);
+            $days[$quote->id] = $finish === null ? null : Minutes::toInstant($finish)->setTimezone($this->house->zone())->toDateString();
         }
 
         return $days;

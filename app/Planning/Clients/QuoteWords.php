@@ -50,7 +50,8 @@ final readonly class QuoteWords
         foreach (SpecificationFields::all() as $key => $field) {
             $isTold = in_array($key, self::MAIN, true) || (array_key_exists($key, $quote->typed) && ! in_array($key, self::NOT, true));
             $words = $isTold && ! isset($read->idle[$key]) ? FieldWords::of($field, $read->values[$key] ?? null) : '';
-            $words === '' || $facts[] = [$field->label, $words];
+            // Where a pickup lies is for the bench; which it is, for the client.
+            $words === '' || $facts[] = [$field->label, $key === 'pickups' ? (string) preg_replace('/:[^;]*/', '', $words) : $words];
         }
 
         return $facts;

@@ -12,7 +12,7 @@ use Regimen\Units\Money;
 final readonly class Reckoned
 {
     /**
-     * @param  Money|null  $price  null where parts of it have no operations yet
+     * @param  Money|null  $price  tax included; null where parts of it have no operations yet
      * @param  float  $grams  that it is expected to weigh
      */
     public function __construct(public ReadSpecification $read, public Draft $draft, public ?Money $price, public float $grams)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Planning\Clients;
 
 use App\Planning\Forecast\DraftChances;
+use App\Planning\House\House;
 use App\Planning\Route\Drafting;
 use App\Planning\Specification\Revisions;
 use Regimen\Costing\UnknownPrice;
@@ -12,11 +13,12 @@ use Regimen\Forecast\Simulation\BuildOutcome;
 use Regimen\Instrument\Reading\SpecificationReader;
 use Regimen\Route\Standards\UnknownStandard;
 use Regimen\Schedule\Time\NoWorkingTime;
+use Regimen\Units\Money;
 
 /** Works out what somebody would like: hours, material, price, weight, and when it would be ready with which chance. */
 final readonly class Reckoning
 {
-    public function __construct(private Revisions $revisions, private Drafting $drafting, private DraftChances $chances)
+    public function __construct(private Revisions $revisions, private Drafting $drafting, private DraftChances $chances, private House $house)
     {
     }
 
@@ -37,14 +39,20 @@ final readonly class Reckoning
             return $missing->getMessage();
         }
 
-        return new Reckoned($read, $draft, $read->specification->routeLacks() === '' ? $draft->quote->price : null, $grams);
+        return new Reckoned($read, $draft, $read->specification->routeLacks() === '' ? $this->withTax($draft->quote->price) : null, $grams);
     }
 
-    /** Behind everything promised and quoted; null where nobody can say. */
-    public function chances(Reckoned $reckoned): ?BuildOutcome
+    /** What a client pays. */
+    private function withTax(Money $price): Money
+    {
+        return $this->house->money((int) ceil($price->minor * (1_000 + $this->house->shop()->tax_permille) / 1_000));
+    }
+
+    /** Behind everything promised and quoted to others; null where nobody can say. */
+    public function chances(Reckoned $reckoned, int $enquiry): ?BuildOutcome
     {
         try {
-            return $this->chances->of($reckoned->draft);
+            return $this->chances->of($reckoned->draft, but: $enquiry);
         } catch (NoWorkingTime) {
             return null;
         }

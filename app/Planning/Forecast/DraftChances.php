@@ -22,13 +22,16 @@ final readonly class DraftChances
     {
     }
 
-    /** @return BuildOutcome|null null where it cannot be planned */
-    public function of(Draft $draft, int $runs = self::RUNS): ?BuildOutcome
+    /**
+     * @param  int  $but  an enquiry whose own quotes hold no place against it
+     * @return BuildOutcome|null null where it cannot be planned
+     */
+    public function of(Draft $draft, int $runs = self::RUNS, int $but = 0): ?BuildOutcome
     {
         if ($draft->specification->routeLacks() !== '') {
             return null;
         }
-        $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts, $this->drafts->of($draft->route, $draft->kit), $draft->route, $this->held->places());
+        $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts, $this->drafts->of($draft->route, $draft->kit), $draft->route, $this->held->places($but));
         $outcome = $shop->outcome($runs)->of(BuildId::draft()->number);
 
         return $outcome->isKnown() ? $outcome : null;

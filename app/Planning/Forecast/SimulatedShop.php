@@ -31,7 +31,7 @@ final readonly class SimulatedShop
 
     /**
      * @param  list<Activity>  $draft  a build that is only thought of, behind everything promised
-     * @param  list<list<Activity>>  $held  what is quoted and holds its place before it
+     * @param  array<int, list<Activity>>  $held  what is quoted and holds its place before it, by that place
      */
     public static function read(ShopProblem $problem, Standings $standings, ShopDoubts $doubts, array $draft = [], ?Route $route = null, array $held = []): self
     {

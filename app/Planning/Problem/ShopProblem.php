@@ -44,7 +44,7 @@ final readonly class ShopProblem
     /**
      * @param  list<Activity>  $draft  a build that is only thought of, planned behind everything already promised and
      *                                 before what nobody has been promised
-     * @param  list<list<Activity>>  $held  what is quoted and holds its place: behind everything promised, before the draft
+     * @param  array<int, list<Activity>>  $held  what is quoted and holds its place, by that place: behind everything promised, before the draft
      */
     public function assemble(array $draft = [], array $held = []): Problem
     {
@@ -65,7 +65,7 @@ final readonly class ShopProblem
                 : new Due(Minutes::endOfDay($build->promised_on, $this->house->zone()), promise: $build->promise_kind);
             $capacities += Demands::pieces($key);
         }
-        foreach ([[0, self::DRAFT, $draft], ...array_map(static fn (array $one, int $at): array => [$at + 1, self::HELD, $one], $held, array_keys($held))] as [$place, $round, $thought]) {
+        foreach ([[0, self::DRAFT, $draft], ...array_map(static fn (array $one, int $place): array => [$place, self::HELD, $one], $held, array_keys($held))] as [$place, $round, $thought]) {
             if ($thought !== []) {
                 array_push($activities, ...$thought);
                 $dues[BuildId::draft($place)->number] = new Due(null, round: $round);

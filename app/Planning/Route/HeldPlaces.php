@@ -24,21 +24,31 @@ final class HeldPlaces
     /** So many quotes at once are looked at; a shop that has more open plans behind the latest of them. */
     private const MOST = 12;
 
-    /** @var array<int, list<Activity>>|null by quote */
+    /** @var array<int, array{Quote, list<Activity>}>|null by place */
     private ?array $held = null;
 
     public function __construct(private readonly House $house, private readonly Routes $routes, private readonly DraftActivities $drafts, private readonly Clock $clock)
     {
     }
 
-    /** @return list<list<Activity>> in the order in which they were given, their builds counted from 1 */
-    public function places(): array
+    /**
+     * @param  int  $but  an enquiry whose own quotes hold no place against it
+     * @return array<int, list<Activity>> by place, from 1 in the order in which they were given
+     */
+    public function places(int $but = 0): array
     {
-        return $this->house->shop()->quotes_hold ? array_values($this->byQuote()) : [];
+        $places = [];
+        foreach ($this->house->shop()->quotes_hold ? $this->all() : [] as $place => [$quote, $activities]) {
+            if ($quote->enquiry_id !== $but) {
+                $places[$place] = $activities;
+            }
+        }
+
+        return $places;
     }
 
-    /** @return array<int, list<Activity>> by quote, in the order in which they were given, whether they hold a place or not */
-    public function byQuote(): array
+    /** @return array<int, array{Quote, list<Activity>}> by place, whether quotes hold one or not */
+    public function all(): array
     {
         return $this->held ??= $this->read();
     }
@@ -49,7 +59,7 @@ final class HeldPlaces
         return Quote::query()->open()->where('valid_until', '>=', $this->clock->today($this->house->zone()))->orderBy('number')->limit(self::MOST)->get();
     }
 
-    /** @return array<int, list<Activity>> */
+    /** @return array<int, array{Quote, list<Activity>}> */
     private function read(): array
     {
         $held = [];
@@ -59,7 +69,7 @@ final class HeldPlaces
                 continue;
             }
             try {
-                $held[$quote->id] = $this->drafts->of($this->routes->of($specification, null)->route, Kit::for($specification, $this->house->prices()), count($held) + 1);
+                $held[count($held) + 1] = [$quote, $this->drafts->of($this->routes->of($specification, null)->route, Kit::for($specification, $this->house->prices()), count($held) + 1)];
             } catch (UnknownPrice|UnknownStandard) {
                 continue;
             }

@@ -45,7 +45,7 @@ final readonly class EnquiryPage
             at: $enquiry->at->toIso8601ZuluString(), wishes: $enquiry->wishes, budget: $enquiry->budget_minor === null ? '' : $this->house->money($enquiry->budget_minor)->plain(), wantedBy: (string) $enquiry->wanted_by,
             closed: $enquiry->closed_at === null ? null : $enquiry->closed_because, currency: $this->house->shop()->currency,
             sketches: array_values($enquiry->sketches->map(fn (Sketch $one): SketchLine => $this->line($one, $reckoned[$one->id], $enquiry->budget_minor))->all()),
-            dates: new Later(fn (): array => array_map(fn (int $sketch, Reckoned|string $one): SketchDates => $this->dates($sketch, $one, $enquiry->wanted_by), array_keys($reckoned), $reckoned)),
+            dates: new Later(fn (): array => array_map(fn (int $sketch, Reckoned|string $one): SketchDates => $this->dates($enquiry, $sketch, $one), array_keys($reckoned), $reckoned)),
             quotes: array_values($enquiry->quotes->map(fn (Quote $one): QuoteLine => new QuoteLine(
                 $one->id, $one->name(), $one->what, (string) $this->house->money($one->price_minor), match ($one->state) {
                     QuoteState::Open => 'open until '.Say::day($one->valid_until), QuoteState::Accepted => "accepted by {$one->accepted_by}", QuoteState::Replaced => 'replaced by the next edition', QuoteState::Withdrawn => 'withdrawn',
@@ -87,9 +87,10 @@ final readonly class EnquiryPage
         );
     }
 
-    private function dates(int $sketch, Reckoned|string $one, ?string $wanted): SketchDates
+    private function dates(Enquiry $enquiry, int $sketch, Reckoned|string $one): SketchDates
     {
-        $chances = is_string($one) ? null : $this->reckoning->chances($one);
+        $wanted = $enquiry->wanted_by;
+        $chances = is_string($one) ? null : $this->reckoning->chances($one, $enquiry->id);
         if ($chances === null) {
             return new SketchDates($sketch, null, [], null);
         }

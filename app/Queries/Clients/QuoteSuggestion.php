@@ -26,9 +26,9 @@ final readonly class QuoteSuggestion
     {
         $shop = $this->house->shop();
         $one = $this->reckoning->of($sketch->typed, $sketch->model_id);
-        $chances = is_string($one) ? null : $this->reckoning->chances($one);
+        $chances = is_string($one) ? null : $this->reckoning->chances($one, $sketch->enquiry_id);
         $promised = $chances?->by($shop->promise_chance / 1_000);
-        $price = is_string($one) || $one->price === null ? null : $this->house->money((int) ceil($one->price->minor * (1_000 + $shop->tax_permille) / 1_000));
+        $price = is_string($one) ? null : $one->price;
         $today = $this->clock->today($this->house->zone());
 
         return new QuoteFormProps(
@@ -40,7 +40,7 @@ final readonly class QuoteSuggestion
                 'depends' => 'The specification is approved two weeks after it is accepted.',
             ],
             because: is_string($one) ? $one : implode(' ', [
-                $one->price === null ? 'No price is worked out: '.$one->draft->specification->routeLacks().' have no operations yet.' : "Worked out {$one->price}".($shop->tax_permille > 0 ? ', with tax '.$price : '').'.',
+                $one->price === null ? 'No price is worked out: '.$one->draft->specification->routeLacks().' have no operations yet.' : "Worked out {$one->price}".($shop->tax_permille > 0 ? ', tax included.' : '.'),
                 $promised === null ? 'Nobody can say a date.' : 'The date holds in '.intdiv($shop->promise_chance, 10).' of 100 runs of the whole shop, behind everything promised and quoted.',
             ]),
             open: array_values(Quote::query()->open()->where('enquiry_id', $sketch->enquiry_id)->orderBy('number')->get()->map(fn (Quote $quote): QuoteLine => new QuoteLine(
@@ -53,7 +53,7 @@ final readonly class QuoteSuggestion
     public function chance(Sketch $sketch, string $day): ?int
     {
         $one = $this->reckoning->of($sketch->typed, $sketch->model_id);
-        $chances = is_string($one) ? null : $this->reckoning->chances($one);
+        $chances = is_string($one) ? null : $this->reckoning->chances($one, $sketch->enquiry_id);
 
         return $chances === null ? null : (int) round(1_000 * $chances->chance(Minutes::endOfDay($day, $this->house->zone())));
     }

@@ -606,6 +606,24 @@ export interface ClientProps {
     canDelete: boolean;
 }
 
+/** What a client sees of their instrument. */
+export interface ClientSheet {
+    language: string;
+    shop: string;
+    client: string;
+    instrument: string;
+    headline: string;
+    drawing: Drawing | null;
+    inked: Inked;
+    stages: [string, number, boolean][];
+    decisions: [number, string, string[], string, string, string][];
+    promise: string;
+    since: string;
+    photographs: [number, string, string][];
+    payments: [string, string, string][];
+    mail: string;
+}
+
 export interface ClientsProps {
     headline: string;
     find: string;
@@ -716,6 +734,16 @@ export interface Decision {
     what: string;
     until: string;
     operation: string;
+}
+
+/** Something that a client decides. */
+export interface DecisionLine {
+    id: number;
+    question: string;
+    options: string[];
+    words: string;
+    open: boolean;
+    isLate: boolean;
 }
 
 /** A mark on the face of a board, in mm. */
@@ -984,6 +1012,21 @@ export interface FitLine {
     title: string;
     quantity: number;
     consequences: string[];
+}
+
+export interface ForClientProps {
+    number: number;
+    title: string;
+    client: string;
+    clientId: number | null;
+    headline: string;
+    address: string | null;
+    standing: string;
+    canOpen: boolean;
+    sees: string[];
+    photographs: number;
+    decisions: DecisionLine[];
+    operations: WaitingOperation[];
 }
 
 export interface Forecast {
@@ -3321,6 +3364,13 @@ export interface Viewer {
     manager: boolean;
 }
 
+/** An operation that may wait for a decision, and the last day on which it can be made without moving anything. */
+export interface WaitingOperation {
+    id: number;
+    name: string;
+    lastDay: string;
+}
+
 export interface WeekAway {
     words: string;
     part: string;
@@ -3481,6 +3531,7 @@ export interface Pages {
     'clients/Clients': ClientsProps;
     'clients/Enquiries': EnquiriesProps;
     'clients/Enquiry': EnquiryProps;
+    'clients/ForClient': ForClientProps;
     'clients/Quote': QuoteProps;
     'clients/QuoteForm': QuoteFormProps;
     'clients/Sketch': SketchProps;

@@ -10,7 +10,10 @@ use Illuminate\Validation\Rule;
 /** What is known of a client. */
 final class ClientRequest extends ManagerRequest
 {
-    private const TEXTS = ['name' => 80, 'contact' => 120, 'email' => 120, 'phone' => 60, 'address' => 400, 'hand' => 5, 'scale' => 80, 'neck' => 80, 'action' => 80, 'weight' => 80, 'instruments' => 1_000];
+    private const TEXTS = ['name' => 80, 'contact' => 120, 'email' => 120, 'phone' => 60, 'address' => 400, 'hand' => 5, 'scale' => 80, 'neck' => 80, 'action' => 80, 'weight' => 80, 'instruments' => 1_000, 'locale' => 10];
+
+    /** In which dates and money are written for them. */
+    private const LOCALES = ['', 'en-GB', 'en-US', 'de-DE', 'fr-FR', 'es-ES', 'it-IT', 'nl-NL', 'da-DK', 'sv-SE', 'nb-NO', 'pl-PL', 'pt-PT', 'cs-CZ', 'fi-FI', 'ja-JP'];
 
     /** @return array<string, mixed> */
     public function rules(): array
@@ -20,7 +23,7 @@ final class ClientRequest extends ManagerRequest
         return [
             ...$rules,
             'name' => ['required', 'string', 'max:80', 'regex:/\p{L}/u', 'not_regex:/^client \d+$/iu', 'not_regex:/[{}]/'],
-            'email' => ['nullable', 'email', 'max:120'], 'hand' => ['nullable', Rule::in(['right', 'left'])], 'version' => ['nullable', 'integer'],
+            'email' => ['nullable', 'email', 'max:120'], 'hand' => ['nullable', Rule::in(['right', 'left'])], 'locale' => ['nullable', Rule::in(self::LOCALES)], 'version' => ['nullable', 'integer'],
         ];
     }
 

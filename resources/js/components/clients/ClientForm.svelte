@@ -25,6 +25,7 @@
         'action',
         'weight',
         'instruments',
+        'locale',
     ] as const;
 
     const act = new Act();
@@ -90,6 +91,29 @@
     />
     <Field name="neck" label="Likes a neck that is" bind:value={said.neck} error={act.errors.neck} />
     <Field name="action" label="Likes an action of" bind:value={said.action} error={act.errors.action} />
+    <Field
+        name="locale"
+        label="Dates and money for them"
+        bind:value={said.locale}
+        error={act.errors.locale}
+        options={[
+            { value: '', words: 'as the shop writes them' },
+            { value: 'en-US', words: 'English, United States' },
+            { value: 'de-DE', words: 'German' },
+            { value: 'fr-FR', words: 'French' },
+            { value: 'es-ES', words: 'Spanish' },
+            { value: 'it-IT', words: 'Italian' },
+            { value: 'nl-NL', words: 'Dutch' },
+            { value: 'da-DK', words: 'Danish' },
+            { value: 'sv-SE', words: 'Swedish' },
+            { value: 'nb-NO', words: 'Norwegian' },
+            { value: 'pl-PL', words: 'Polish' },
+            { value: 'pt-PT', words: 'Portuguese' },
+            { value: 'cs-CZ', words: 'Czech' },
+            { value: 'fi-FI', words: 'Finnish' },
+            { value: 'ja-JP', words: 'Japanese' },
+        ]}
+    />
     <Field name="weight" label="Likes a weight of" bind:value={said.weight} error={act.errors.weight} />
     <div class="col-span-full">
         <button class="do" type="submit" disabled={act.busy}>Save</button>

@@ -54,7 +54,7 @@
                     <dd class={['figure text-right', tone]}>{value}</dd>
                 </div>
             {/snippet}
-            {@render line(`Price, ${currency}`, sketch.price)}
+            {@render line(`Price, tax included, ${currency}`, sketch.price)}
             {@render line('Work', sketch.hours)}
             {@render line(`Material, ${currency}`, sketch.material)}
             {@render line('Weight', sketch.weight)}

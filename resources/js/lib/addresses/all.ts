@@ -64,6 +64,52 @@ export const addresses = {
                 "token"
             ]
         },
+        "client.page": {
+            "uri": "c/{token}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "token": "[A-Za-z0-9]{40}",
+                "photograph": "[0-9]{1,9}",
+                "decision": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "token"
+            ]
+        },
+        "client.photograph": {
+            "uri": "c/{token}/photographs/{photograph}.jpg",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "token": "[A-Za-z0-9]{40}",
+                "photograph": "[0-9]{1,9}",
+                "decision": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "token",
+                "photograph"
+            ]
+        },
+        "client.answer": {
+            "uri": "c/{token}/decisions/{decision}",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "token": "[A-Za-z0-9]{40}",
+                "photograph": "[0-9]{1,9}",
+                "decision": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "token",
+                "decision"
+            ]
+        },
         "sign-out": {
             "uri": "sign-out",
             "methods": [
@@ -2496,6 +2542,77 @@ export const addresses = {
             ],
             "bindings": {
                 "client": "id"
+            }
+        },
+        "builds.client": {
+            "uri": "builds/{build}/client",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.client.file": {
+            "uri": "builds/{build}/client/page.html",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.client.page": {
+            "uri": "builds/{build}/client/page",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "house.client-pages": {
+            "uri": "house/client-pages",
+            "methods": [
+                "PUT"
+            ]
+        },
+        "builds.decisions": {
+            "uri": "builds/{build}/decisions",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "decisions.one": {
+            "uri": "decisions/{decision}",
+            "methods": [
+                "PUT"
+            ],
+            "wheres": {
+                "decision": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "decision"
+            ],
+            "bindings": {
+                "decision": "id"
             }
         },
         "enquiries": {

@@ -15,7 +15,8 @@
     import Route from '@/components/sheet/Route.svelte';
     import Specification from '@/components/sheet/Specification.svelte';
     import { route } from '@/lib/address';
-    import { calendarDay, day } from '@/lib/time';
+    import { shopClock } from '@/lib/now.svelte';
+    import { calendarDay, dateOf, day } from '@/lib/time';
     import type { BuildSheetProps } from '@/lib/props';
 
     const {
@@ -123,9 +124,15 @@
                     : ''}
             </p>
         {/if}
-        {#if waiting}<p class="tight small">
-                Waits for {waiting.waitsFor}, by {calendarDay(waiting.waitsUntil ?? '')}.
-            </p>{/if}
+        {#if waiting}
+            {@const since = waiting.waitsUntil ?? ''}
+            {@const today = dateOf(shopClock.now)}
+            <p class={['small', since < today ? 'late' : 'tight']}>
+                Waits for {waiting.waitsFor}, {since < today ? 'unanswered since' : 'by'}
+                {calendarDay(since)}.
+                {#if build.clientId}<a use:inertia href={route('builds.client', build.number)}>What was asked</a>{/if}
+            </p>
+        {/if}
         {#if overdue}<p class="late small">
                 {overdue.name} is overdue since {calendarDay(overdue.expectedOn ?? '')}.
             </p>{/if}
@@ -140,6 +147,9 @@
                           : `Holds in ${build.chance.percent} of 100 runs`}</a
                 >
                 <a class="target ml-3" use:inertia href={route('builds.progress', build.number)}>progress in time</a>
+                {#if build.clientId}<a class="target ml-3" use:inertia href={route('builds.client', build.number)}
+                        >for the client</a
+                    >{/if}
             </p>
             <PromiseForm {build} />
         {/if}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Queries\Clients;
+
+use App\Models\Bench\Photograph;
+use App\Models\Build\Build;
+use App\Models\Build\BuildStatus;
+use App\Models\Client\ClientPage;
+use App\Models\Client\Decision;
+use App\Models\Plan\PlanEntry;
+use App\Pages\Clients\DecisionLine;
+use App\Pages\Clients\ForClientProps;
+use App\Pages\Clients\WaitingOperation;
+use App\Planning\House\House;
+use App\Planning\Plan\Outlooks;
+use App\Support\Clock;
+use App\Support\Say;
+use Carbon\CarbonImmutable;
+use Regimen\Route\OperationState;
+
+/** What is between the shop and the client of a build: their page, what they decide. */
+final readonly class ForClientPage
+{
+    public function __construct(private House $house, private Clock $clock)
+    {
+    }
+
+    public function data(Build $build): ForClientProps
+    {
+        $build->load(['client', 'operations.planned']);
+        $page = ClientPage::query()->where('build_id', $build->id)->whereNull('revoked_at')->first();
+        $isOpen = $build->status === BuildStatus::Open;
+        $decisions = $this->decisions($build);
+        $late = count(array_filter($decisions, static fn (DecisionLine $one): bool => $one->isLate));
+        $open = count(array_filter($decisions, static fn (DecisionLine $one): bool => $one->open));
+
+        return new ForClientProps(
+            number: $build->number, title: $build->title, client: $build->client->name ?? '', clientId: $build->client_id,
+            headline: match (true) {
+                $late > 0 => $late === 1 ? 'One decision is overdue' : "{$late} decisions are overdue",
+                $open > 0 => $open === 1 ? 'One decision is asked for' : "{$open} decisions are asked for",
+                default => 'Nothing is asked of the client',
+            },
+            address: $page?->address(),
+            standing: match (true) {
+                $build->client_id === null => 'It is built for stock; nobody waits for its page.',
+                $page === null => 'No page is open for the client.',
+                default => 'Open since '.Say::dayAndYear($page->at->setTimezone($this->house->zone())->toDateString()).'. Whoever knows the address sees it; it ends a month after the instrument is finished.',
+            },
+            canOpen: $build->client_id !== null && $isOpen && $page === null, sees: array_values($this->house->shop()->client_sees),
+            photographs: Photograph::query()->where('build_id', $build->id)->where('for_client', true)->count(), decisions: $decisions,
+            operations: $isOpen ? $this->operations($build) : [],
+        );
+    }
+
+    /** @return list<DecisionLine> */
+    private function decisions(Build $build): array
+    {
+        $today = $this->clock->today($this->house->zone());
+        $finish = Outlooks::finish(PlanEntry::query()->where('build_id', $build->id)->get())?->setTimezone($this->house->zone())->toDateString();
+
+        return array_values(Decision::query()->with('operation:id,name')->where('build_id', $build->id)->orderByRaw('answered_at is not null or withdrawn_at is not null, last_day, id')->get()->map(function (Decision $one) use ($today, $finish): DecisionLine {
+            $isOpen = $one->answered_at === null && $one->withdrawn_at === null;
+            $isLate = $isOpen && $one->last_day < $today;
+
+            return new DecisionLine($one->id, $one->question, $one->options, match (true) {
+                $one->answered_at !== null => "{$one->answer}, said {$one->answered_by} on ".$this->on($one->answered_at).'.',
+                $one->withdrawn_at !== null => 'Not asked any more.',
+                $isLate => 'Unanswered since '.$this->day($one->last_day).'; “'.($one->operation->name ?? 'the rest').'” waits.'.self::moved($one->finish_was, $finish),
+                default => 'By '.$this->day($one->last_day).', asked '.$this->on($one->at).'; “'.($one->operation->name ?? 'the rest').'” waits for it.',
+            }, $isOpen, $isLate);
+        })->all());
+    }
+
+    private static function moved(?string $was, ?string $is): string
+    {
+        return $was === null || $is === null || $is <= $was ? ' Nothing has moved yet.' : ' The finish has moved from '.Say::day($was).' to '.Say::day($is).' since it was asked.';
+    }
+
+    /** @return list<WaitingOperation> what has not begun and waits for nothing, with the day before it is to begin */
+    private function operations(Build $build): array
+    {
+        $today = $this->clock->today($this->house->zone());
+        $lines = [];
+        foreach ($build->operations as $one) {
+            if ($one->state === OperationState::Open && $one->waits_for === '') {
+                $start = $one->planned?->start;
+                $lines[] = new WaitingOperation($one->id, $one->name, $start === null ? $today : max($today, self::before($start, $this->house->zone())));
+            }
+        }
+
+        return $lines;
+    }
+
+    private static function before(CarbonImmutable $start, \DateTimeZone $zone): string
+    {
+        return $start->setTimezone($zone)->subDay()->toDateString();
+    }
+
+    private function on(CarbonImmutable $at): string
+    {
+        return $this->day($at->setTimezone($this->house->zone())->toDateString());
+    }
+
+    private function day(string $day): string
+    {
+        return Say::day($day);
+    }
+}
