@@ -16,6 +16,7 @@ use App\Http\Controllers\Bench\WorkController;
 use App\Http\Controllers\BuildController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\ChangeController;
+use App\Http\Controllers\Clients\ChangeOrderController;
 use App\Http\Controllers\Clients\ClientController;
 use App\Http\Controllers\Clients\ClientPageController;
 use App\Http\Controllers\Clients\EnquiryController;
@@ -347,6 +348,10 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::delete('/builds/{build}/client/page', [ForClientController::class, 'revoke']);
         Route::put('/house/client-pages', [ForClientController::class, 'sees'])->name('house.client-pages');
         Route::post('/builds/{build}/decisions', [ForClientController::class, 'ask'])->name('builds.decisions');
+        Route::post('/builds/{build}/approvals', [ChangeOrderController::class, 'approve'])->name('builds.approvals');
+        Route::post('/builds/{build}/change-orders', [ChangeOrderController::class, 'offer'])->name('builds.change-orders');
+        Route::post('/change-orders/{order}/accept', [ChangeOrderController::class, 'accept'])->where('order', '[0-9]{1,9}')->name('change-orders.accept');
+        Route::post('/change-orders/{order}/withdraw', [ChangeOrderController::class, 'withdraw'])->where('order', '[0-9]{1,9}')->name('change-orders.withdraw');
         Route::put('/decisions/{decision}', [ForClientController::class, 'answer'])->where('decision', '[0-9]{1,9}')->name('decisions.one');
         Route::delete('/decisions/{decision}', [ForClientController::class, 'withdraw'])->where('decision', '[0-9]{1,9}');
         Route::get('/enquiries', [EnquiryController::class, 'index'])->name('enquiries');

@@ -6,6 +6,10 @@ namespace App\Actions\Specification;
 
 use App\Actions\Recording;
 use App\Models\Build\Build;
+use App\Models\Build\SpecificationRevision;
+use App\Models\Client\Approval;
+use App\Models\Client\ChangeOrder;
+use App\Models\Client\QuoteState;
 use App\Models\People\Person;
 use App\Planning\Route\Drafting;
 use App\Planning\Route\Routes;
@@ -36,6 +40,7 @@ final readonly class ReleaseSpecification
     {
         $this->recording->keep(function () use ($by, $build, $version): void {
             $revision = SaveSpecification::draftOf($build, $version);
+            $this->mustBeAgreed($build, $revision);
             $read = Revisions::read($revision);
             $judgement = Judgement::judge(
                 $build, $this->revisions->workings($read, $build), $this->routes->findings($read->orFail(), $build),
@@ -65,5 +70,15 @@ final readonly class ReleaseSpecification
                 $this->recording->planAnew("revision {$revision->number} of {$build->number} released");
             }
         });
+    }
+
+    /** What a client has approved is changed by a change order alone. */
+    private function mustBeAgreed(Build $build, SpecificationRevision $revision): void
+    {
+        $approved = Approval::query()->where('build_id', $build->id)->max('revision');
+        $isAgreed = ChangeOrder::query()->where('build_id', $build->id)->where('revision', $revision->number)->where('state', QuoteState::Accepted->value)->exists();
+        if ($approved !== null && ! $isAgreed) {
+            throw Refused::because("The client approved revision {$approved}. What is different since is a change order: offer it under *For the client*, and it is released once they accept it.", 'release');
+        }
     }
 }

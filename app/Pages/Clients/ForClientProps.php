@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Clients;
 
+use App\Pages\Later;
 use App\Pages\Page;
 
 final readonly class ForClientProps extends Page
@@ -16,6 +17,7 @@ final readonly class ForClientProps extends Page
      * @param  list<string>  $sees  of stages, photographs, payments
      * @param  list<DecisionLine>  $decisions  the open ones first
      * @param  list<WaitingOperation>  $operations
+     * @param  Later<ChangeShown>|null  $change  what it comes to
      */
     public function __construct(
         public int $number,
@@ -30,6 +32,8 @@ final readonly class ForClientProps extends Page
         public int $photographs,
         public array $decisions,
         public array $operations,
+        public Agreement $agreed,
+        public ?Later $change,
     ) {
     }
 }

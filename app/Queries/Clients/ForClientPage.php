@@ -7,12 +7,17 @@ namespace App\Queries\Clients;
 use App\Models\Bench\Photograph;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
+use App\Models\Build\SpecificationRevision;
+use App\Models\Client\Approval;
 use App\Models\Client\ClientPage;
 use App\Models\Client\Decision;
 use App\Models\Plan\PlanEntry;
+use App\Pages\Clients\Agreement;
+use App\Pages\Clients\ChangeShown;
 use App\Pages\Clients\DecisionLine;
 use App\Pages\Clients\ForClientProps;
 use App\Pages\Clients\WaitingOperation;
+use App\Pages\Later;
 use App\Planning\House\House;
 use App\Planning\Plan\Outlooks;
 use App\Support\Clock;
@@ -23,13 +28,13 @@ use Regimen\Route\OperationState;
 /** What is between the shop and the client of a build: their page, what they decide. */
 final readonly class ForClientPage
 {
-    public function __construct(private House $house, private Clock $clock)
+    public function __construct(private ChangeQuery $changes, private House $house, private Clock $clock)
     {
     }
 
     public function data(Build $build): ForClientProps
     {
-        $build->load(['client', 'operations.planned']);
+        $build->load(['client', 'operations.planned', 'specification', 'draft']);
         $page = ClientPage::query()->where('build_id', $build->id)->whereNull('revoked_at')->first();
         $isOpen = $build->status === BuildStatus::Open;
         $decisions = $this->decisions($build);
@@ -51,8 +56,29 @@ final readonly class ForClientPage
             },
             canOpen: $build->client_id !== null && $isOpen && $page === null, sees: array_values($this->house->shop()->client_sees),
             photographs: Photograph::query()->where('build_id', $build->id)->where('for_client', true)->count(), decisions: $decisions,
-            operations: $isOpen ? $this->operations($build) : [],
+            operations: $isOpen ? $this->operations($build) : [], agreed: $this->agreed($build, $isOpen), change: ($draft = self::draft($build, $isOpen)) === null ? null : new Later(fn (): ChangeShown => $this->changes->shown($build, $draft)),
         );
+    }
+
+    private function agreed(Build $build, bool $isOpen): Agreement
+    {
+        $last = Approval::query()->where('build_id', $build->id)->orderByDesc('revision')->first();
+        $current = $build->specification;
+        $draft = self::draft($build, $isOpen);
+
+        return new Agreement(
+            $last === null ? 'The client has approved nothing yet; until then the shop changes what it likes.' : "Revision {$last->revision} was approved by {$last->approved_by}, {$last->how}, on {$this->on($last->at)}. Each difference since is a change order.",
+            $isOpen && $build->client_id !== null && $current->isReleased() && $last?->revision !== $current->number ? $current->number : null,
+            $draft?->number, $draft->version ?? 0, $this->changes->orders($build), $this->house->shop()->currency,
+        );
+    }
+
+    /** The revision in which a change is being written. */
+    private static function draft(Build $build, bool $isOpen): ?SpecificationRevision
+    {
+        $draft = $isOpen ? $build->draft : null;
+
+        return $draft !== null && $draft->number > 1 ? $draft : null;
     }
 
     /** @return list<DecisionLine> */

@@ -36,6 +36,16 @@ export interface Again {
     instruction: string;
 }
 
+/** What a client has approved, and what was agreed or offered since. */
+export interface Agreement {
+    approved: string;
+    approvable: number | null;
+    draft: number | null;
+    draftVersion: number;
+    orders: OrderLine[];
+    currency: string;
+}
+
 export interface AirLimits {
     coldest: number;
     dampest: number;
@@ -530,6 +540,19 @@ export interface ChangeForm {
     kind: string;
     words: string;
     fields: ChangeField[];
+}
+
+/** What a change comes to, worked out from the state of the work today. */
+export interface ChangeShown {
+    values: Change[];
+    before: Drawing | null;
+    after: Drawing | null;
+    lines: [string, string][];
+    spoiled: string[];
+    impossible: string[];
+    price: string;
+    promise: string;
+    problem: string;
 }
 
 /** A figure that comes out otherwise than it was drawn. */
@@ -1027,6 +1050,8 @@ export interface ForClientProps {
     photographs: number;
     decisions: DecisionLine[];
     operations: WaitingOperation[];
+    agreed: Agreement;
+    change?: ChangeShown | null;
 }
 
 export interface Forecast {
@@ -1778,6 +1803,17 @@ export interface OperationToTakeIn {
 export interface Option {
     value: string;
     words: string;
+}
+
+/** A change order, and what became of it. */
+export interface OrderLine {
+    id: number;
+    version: number;
+    number: number;
+    what: string;
+    words: string;
+    follows: string[];
+    open: boolean;
 }
 
 export interface OrderProps {

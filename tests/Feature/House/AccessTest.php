@@ -23,7 +23,7 @@ use Tests\TestCase;
 final class AccessTest extends TestCase
 {
     private const OPEN_TO_GUESTS = [
-        'new-shop', 'sign-in', 'sign-in/second', 'new-password/{token}', 'bench/names', 'bench/names/presses', 'up', 'feeds/{token}.ics', 'storage/{path}', '{fallbackPlaceholder}',
+        'new-shop', 'sign-in', 'sign-in/second', 'new-password/{token}', 'bench/names', 'bench/names/presses', 'up', 'feeds/{token}.ics', 'c/{token}', 'c/{token}/photographs/{photograph}.jpg', 'c/{token}/decisions/{decision}', 'storage/{path}', '{fallbackPlaceholder}',
     ];
 
     private const FOR_MAKERS = [

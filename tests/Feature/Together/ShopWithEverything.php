@@ -112,6 +112,7 @@ trait ShopWithEverything
             'person_id' => $this->manager->id, 'device' => 'phone', 'place' => '127.0.0.1', 'began_at' => '2026-03-18 07:00:00',
         ]);
         StoreRequests::fill($this->must(...));
+        ClientRequests::fill($this->must(...));
         $this->offer();
     }
 

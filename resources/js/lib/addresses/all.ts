@@ -2600,6 +2600,60 @@ export const addresses = {
                 "build": "number"
             }
         },
+        "builds.approvals": {
+            "uri": "builds/{build}/approvals",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.change-orders": {
+            "uri": "builds/{build}/change-orders",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "change-orders.accept": {
+            "uri": "change-orders/{order}/accept",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "order": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "order"
+            ],
+            "bindings": {
+                "order": "id"
+            }
+        },
+        "change-orders.withdraw": {
+            "uri": "change-orders/{order}/withdraw",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "order": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "order"
+            ],
+            "bindings": {
+                "order": "id"
+            }
+        },
         "decisions.one": {
             "uri": "decisions/{decision}",
             "methods": [

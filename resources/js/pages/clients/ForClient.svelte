@@ -1,6 +1,7 @@
 <script lang="ts">
     import { inertia } from '@inertiajs/svelte';
     import { untrack } from 'svelte';
+    import ChangeOrders from '@/components/clients/ChangeOrders.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -199,3 +200,5 @@
         <ErrorLine text={act.other()} />
     </section>
 </div>
+
+<ChangeOrders number={props.number} client={props.client} agreed={props.agreed} change={props.change} />
