@@ -348,6 +348,8 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::delete('/builds/{build}/client/page', [ForClientController::class, 'revoke']);
         Route::put('/house/client-pages', [ForClientController::class, 'sees'])->name('house.client-pages');
         Route::post('/builds/{build}/decisions', [ForClientController::class, 'ask'])->name('builds.decisions');
+        Route::get('/builds/{build}/letters', [ForClientController::class, 'letters'])->name('builds.letters');
+        Route::post('/builds/{build}/letters', [ForClientController::class, 'send']);
         Route::post('/builds/{build}/approvals', [ChangeOrderController::class, 'approve'])->name('builds.approvals');
         Route::post('/builds/{build}/change-orders', [ChangeOrderController::class, 'offer'])->name('builds.change-orders');
         Route::post('/change-orders/{order}/accept', [ChangeOrderController::class, 'accept'])->where('order', '[0-9]{1,9}')->name('change-orders.accept');

@@ -30,7 +30,8 @@ final class Addresses
     {
         $names = [];
         foreach (Router::getRoutes()->getRoutesByName() as $name => $route) {
-            if (! in_array('auth', $route->gatherMiddleware(), true)) {
+            // A client’s page is no page of the front end.
+            if (! in_array('auth', $route->gatherMiddleware(), true) && ! str_starts_with((string) $name, 'client.')) {
                 $names[] = (string) $name;
             }
         }

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Clients\GiveClientPage;
 use App\Actions\Clients\GiveQuote;
 use App\Actions\Clients\KeepClient;
 use App\Actions\Clients\KeepEnquiry;
 use App\Actions\Clients\Offer;
+use App\Actions\Clients\OrderChange;
+use App\Actions\Specification\SaveSpecification;
+use App\Actions\Specification\StartRevision;
+use App\Models\Build\Build;
 use App\Models\Client\Client;
 use App\Models\Client\Enquiry;
 use App\Models\Client\Quote;
@@ -65,6 +70,24 @@ final readonly class DemoClients
         $this->quote($fine, $now->addDays(24));
         $this->quote($bass, $now->addDays(5));
         ($this->moveTo)($now);
+        $this->underWay($this->build(DemoBuilds::IMMOVABLE), $this->build(DemoBuilds::WAITS_FOR_CLIENT), $this->build(DemoBuilds::TIGHT));
+    }
+
+    /** Some clients see how far their instruments are; one of them has changed her mind since she approved it. */
+    private function underWay(Build $changing, Build ...$others): void
+    {
+        foreach ([$changing, ...$others] as $build) {
+            app(GiveClientPage::class)->give($this->manager, $build);
+        }
+        app(OrderChange::class)->approve($this->manager, $changing, (int) $changing->specification()->first()?->number, (string) $changing->client?->name, 'by mail');
+        $draft = app(StartRevision::class)($this->manager, $changing);
+        app(SaveSpecification::class)($this->manager, $changing, $draft->version, [...$draft->client, 'finish' => 'two-part', 'colour' => 'smoke grey']);
+        app(OrderChange::class)->offer($this->manager, $changing->refresh(), $draft->refresh()->version, 'A two-part finish in smoke grey instead of plain lacquer', Money::ofMinor(42_000, 'EUR'), null);
+    }
+
+    private function build(string $title): Build
+    {
+        return Build::query()->with('client')->where('title', $title)->sole();
     }
 
     /** @param  array<string, string>  $known */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Clients\AskDecision;
 use App\Actions\Commission\TakeCommission;
 use App\Actions\House\OpenShop;
 use App\Actions\Plan\Changes\Changes;
 use App\Actions\Plan\MakeChange;
-use App\Actions\Work\WaitFor;
 use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\Build\Purpose;
@@ -139,13 +139,9 @@ final class DemoShop extends Seeder
         $open = Build::query()->open()->orderBy('number')->get();
         $waiting = $this->build(DemoBuilds::WAITS_FOR_CLIENT);
         $undecided = $this->undecided($waiting);
-        app(WaitFor::class)(
-            $this->manager(),
-            $undecided,
-            $undecided->version,
-            str_starts_with($undecided->key, 'set-up') || str_starts_with($undecided->key, 'delivery')
-                ? 'the gauge of the strings'
-                : 'pickup covers: open or closed',
+        $isLate = str_starts_with($undecided->key, 'set-up') || str_starts_with($undecided->key, 'delivery');
+        app(AskDecision::class)->ask(
+            $this->manager(), $waiting, $undecided, $isLate ? 'The gauge of the strings?' : 'Pickup covers: open or closed?', $isLate ? ['9 to 42', '10 to 46'] : ['open', 'closed'],
             $now->setTimezone(self::ZONE)->addDays(3)->format('Y-m-d'),
         );
         for ($round = 0; $round < 5; $round++) {

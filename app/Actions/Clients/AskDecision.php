@@ -99,6 +99,6 @@ final readonly class AskDecision
 
     private static function short(string $question): string
     {
-        return mb_strimwidth(rtrim($question, '?. '), 0, 100, '…');
+        return lcfirst(mb_strimwidth(rtrim($question, '?. '), 0, 100, '…'));
     }
 }

@@ -7,6 +7,8 @@ namespace App\Actions\Clients;
 use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Client\Client;
+use App\Models\Client\Enquiry;
+use App\Models\Client\Letter;
 use App\Models\Client\Talk;
 use App\Models\People\Person;
 use App\Support\Clock;
@@ -43,7 +45,9 @@ final readonly class JoinClients
             // Nothing that was known is lost: what does not fit stands with what was said.
             $lost === '' || Talk::query()->create(['client_id' => $client->id, 'person_id' => $by->id, 'at' => Talk::query()->where('client_id', $other->id)->max('at') ?? $this->clock->now(), 'text' => "From the other entry: {$lost}."]);
             Build::query()->where('client_id', $other->id)->update(['client_id' => $client->id]);
-            Talk::query()->where('client_id', $other->id)->update(['client_id' => $client->id]);
+            foreach ([Talk::class, Enquiry::class, Letter::class] as $model) {
+                $model::query()->where('client_id', $other->id)->update(['client_id' => $client->id]);
+            }
             $this->recording->log(null, $by, 'client', "Client {$other->id} is {$client->name} too; the two entries are one now.");
             $other->update([...array_fill_keys(self::FIELDS, ''), 'name' => "client {$other->id}", 'joined_id' => $client->id, 'version' => $other->version + 1]);
             $client->update([...$filled, 'version' => $client->version + 1]);

@@ -6,7 +6,13 @@ namespace App\Planning\Clients;
 
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
+use App\Models\Client\Approval;
+use App\Models\Client\ChangeOrder;
 use App\Models\Client\Client;
+use App\Models\Client\Enquiry;
+use App\Models\Client\Letter;
+use App\Models\Client\Quote;
+use App\Models\Client\QuoteState;
 use App\Models\Client\Talk;
 use App\Planning\House\House;
 use App\Support\ClientNames;
@@ -45,11 +51,33 @@ final readonly class Forgetting
         foreach (Build::query()->where('client_id', $client->id)->get() as $build) {
             str_contains(mb_strtolower($build->title), mb_strtolower($surname)) && $build->update(['title' => self::by($client), 'version' => $build->version + 1]);
         }
+        $this->enquiries($client, $now);
+        $this->said($client, $surname);
         Talk::query()->where('client_id', $client->id)->delete();
+        Letter::query()->where('client_id', $client->id)->delete();
         $client->update([
             ...array_fill_keys(self::LIKES, ''), 'forgotten_at' => $now, 'kept_until' => $kept, 'version' => $client->version + 1,
             ...$kept === null ? ['name' => self::by($client), 'address' => ''] : [],
         ]);
+    }
+
+    /** What they wished is nobody’s any more; what was quoted stays without it. */
+    private function enquiries(Client $client, CarbonImmutable $now): void
+    {
+        foreach (Enquiry::query()->where('client_id', $client->id)->get() as $enquiry) {
+            Quote::query()->open()->where('enquiry_id', $enquiry->id)->update(['state' => QuoteState::Withdrawn->value]);
+            $enquiry->update(['wishes' => '', 'closed_at' => $enquiry->closed_at ?? $now, 'closed_because' => $enquiry->closed_at === null ? 'they asked to be deleted' : $enquiry->closed_because, 'version' => $enquiry->version + 1]);
+        }
+    }
+
+    /** By whom something was accepted or approved, where that says who they are. */
+    private function said(Client $client, string $surname): void
+    {
+        $like = '%'.addcslashes($surname, '%_\\').'%';
+        Quote::query()->whereIn('enquiry_id', Enquiry::query()->where('client_id', $client->id)->select('id'))->whereRaw("accepted_by like ? escape '\\'", [$like])->update(['accepted_by' => self::by($client)]);
+        $builds = Build::query()->where('client_id', $client->id)->select('id');
+        Approval::query()->whereIn('build_id', $builds)->whereRaw("approved_by like ? escape '\\'", [$like])->update(['approved_by' => self::by($client)]);
+        ChangeOrder::query()->whereIn('build_id', $builds)->whereRaw("accepted_by like ? escape '\\'", [$like])->update(['accepted_by' => self::by($client)]);
     }
 
     /**

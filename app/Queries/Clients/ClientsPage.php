@@ -23,6 +23,9 @@ final readonly class ClientsPage
 
     private const ALIKE = 12;
 
+    /** So many are compared in no time. */
+    private const MANY = 500;
+
     public function data(string $find): ClientsProps
     {
         $known = Client::query()->known()->count();
@@ -30,7 +33,7 @@ final readonly class ClientsPage
             ->addSelect(['last' => Talk::query()->selectRaw('max(at)')->whereColumn('client_id', 'clients.id')])
             ->orderByDesc('open_builds')->orderByRaw('last is null, last desc')->orderBy('name')->limit(self::SHOWN + 1)->get();
         $numbers = Build::query()->whereIn('client_id', $found->modelKeys())->orderBy('number')->get(['id', 'client_id', 'number', 'status'])->groupBy('client_id');
-        $alike = $this->alike();
+        $alike = $this->alike($known);
 
         return new ClientsProps(
             headline: $known === 0 ? 'No client yet' : ucfirst(Say::count($known, 'client')).($alike === [] ? '' : ', '.(count($alike) === 1 ? 'one pair' : count($alike).' pairs').' of entries may be one person'),
@@ -58,14 +61,15 @@ final readonly class ClientsPage
         return $query;
     }
 
-    /** @return list<AlikeLine> looked for anew only when somebody was added or changed */
-    private function alike(): array
+    /** @return list<AlikeLine> of many looked for anew only when somebody was added or changed */
+    private function alike(int $known): array
     {
-        $state = Client::query()->known()->selectRaw("count(*) || ' ' || coalesce(max(id), 0) || ' ' || coalesce(sum(version), 0) as state")->toBase()->value('state');
-        /** @var list<array{int, int, string}> $pairs */
-        $pairs = Cache::remember("clients alike {$state}", 3_600, static fn (): array => array_slice(Alike::pairs(
+        $look = static fn (): array => array_slice(Alike::pairs(
             Client::query()->known()->toBase()->get(['id', 'name', 'email', 'phone'])->mapWithKeys(static fn (object $one): array => [(int) $one->id => ['name' => (string) $one->name, 'email' => (string) $one->email, 'phone' => (string) $one->phone]])->all(),
-        ), 0, self::ALIKE));
+        ), 0, self::ALIKE);
+        $state = static fn (): string => (string) Client::query()->known()->selectRaw("count(*) || ' ' || coalesce(max(id), 0) || ' ' || coalesce(sum(version), 0) as state")->toBase()->value('state');
+        /** @var list<array{int, int, string}> $pairs */
+        $pairs = $known > self::MANY ? Cache::remember("clients alike {$state()}", 3_600, $look) : $look();
         $clients = $pairs === [] ? collect() : Client::query()->known()->whereIn('id', array_merge(array_column($pairs, 0), array_column($pairs, 1)))->get()->keyBy('id');
         $lines = [];
         foreach ($pairs as [$low, $high, $why]) {

@@ -607,6 +607,18 @@ export interface ClientBuild {
     open: boolean;
 }
 
+export interface ClientLetterProps {
+    number: number;
+    title: string;
+    client: string;
+    kinds: Option[];
+    kind: string;
+    to: string;
+    subject: string;
+    body: string;
+    sent: LetterSent[];
+}
+
 /** A client in the list. */
 export interface ClientLine {
     id: number;
@@ -1511,6 +1523,16 @@ export interface LetterProps {
     parts: LetterPart[];
     text: string;
     mail: string;
+}
+
+/** A letter as it was sent. */
+export interface LetterSent {
+    id: number;
+    at: string;
+    by: string;
+    to: string;
+    subject: string;
+    body: string;
 }
 
 export interface LoadProps {
@@ -3568,6 +3590,7 @@ export interface Pages {
     'clients/Enquiries': EnquiriesProps;
     'clients/Enquiry': EnquiryProps;
     'clients/ForClient': ForClientProps;
+    'clients/Letters': ClientLetterProps;
     'clients/Quote': QuoteProps;
     'clients/QuoteForm': QuoteFormProps;
     'clients/Sketch': SketchProps;

@@ -144,7 +144,7 @@ final class ClientPageTest extends TestCase
         $this->post('/builds/1/decisions', ['question' => '', 'options' => 'one', 'operation' => 0, 'last_day' => '2026-03-01'])->assertSessionHasErrors(['question', 'operation', 'last_day']);
         $this->post('/builds/1/decisions', ['question' => 'Which?', 'options' => 'one', 'operation' => $waits->id, 'last_day' => '2026-03-30'])->assertSessionHasErrors('options');
         $decision = $this->ask(day: '2026-05-20');
-        $this->assertSame(['Pickup covers: open or closed', '2026-05-20'], array_values($waits->refresh()->only(['waits_for', 'waits_until'])));
+        $this->assertSame(['pickup covers: open or closed', '2026-05-20'], array_values($waits->refresh()->only(['waits_for', 'waits_until'])));
         $this->assertGreaterThanOrEqual('2026-05-20', PlanEntry::query()->where('operation_id', $waits->id)->sole()->start?->toDateString(), 'the plan waits for it');
         $this->post('/builds/1/decisions', ['question' => 'Again?', 'operation' => $waits->id, 'last_day' => '2026-03-30'])->assertSessionHasErrors('operation');
         $address = $this->address();

@@ -137,6 +137,9 @@ final class ClientsTest extends TestCase
         $client = Client::query()->sole();
         $client->update(['email' => 'clara@example.org', 'address' => 'Millrace 2', 'phone' => '555']);
         $this->post("/clients/{$client->id}/talks", ['text' => 'Secret wishes.']);
+        $this->post("/clients/{$client->id}/enquiries", ['wishes' => 'Another one for Clara Fennimore.']);
+        $this->post('/builds/1/approvals', ['revision' => 1, 'approved_by' => 'Clara Fennimore', 'how' => 'by mail'])->assertSessionHasNoErrors();
+        $this->post('/builds/1/letters', ['kind' => 'delay', 'to' => 'clara@example.org', 'subject' => 'Later', 'body' => 'Clara Fennimore, it comes later.'])->assertSessionHasNoErrors();
         $this->get('/logbook?words=fennimore')->assertInertia(fn ($page) => $page->where('days.0.lines.0.text', fn (string $text): bool => str_contains($text, 'Fennimore'))->etc());
         // Neither the logbook nor the plan’s history holds the name itself.
         foreach (['log_entries' => 'text', 'plans' => 'cause', 'plan_requests' => 'cause', 'plan_changes' => 'words', 'audit_entries' => 'words'] as $table => $column) {

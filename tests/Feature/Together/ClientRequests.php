@@ -32,8 +32,8 @@ final class ClientRequests
         $must('post', '/sketches/1/quote', [...self::OFFER, 'version' => 1]);
         $build = DB::table('builds')->where('number', 4)->first() ?? throw new \LogicException('No build 4.');
         $build->client_id === null && DB::table('builds')->where('id', $build->id)->update(['client_id' => $emil]);
-        $must('post', '/builds/2/revisions', []);
-        $must('post', '/builds/2/change-orders', ['what' => 'The same, said anew', 'price' => '50', 'version' => self::draft(2)]);
+        $must('post', '/builds/1/revisions', []);
+        $must('post', '/builds/1/change-orders', ['what' => 'The same, said anew', 'price' => '50', 'version' => self::draft(1)]);
         $must('post', '/builds/4/client/page', []);
         $must('post', '/builds/4/decisions', ['question' => 'Covers?', 'options' => 'open, closed', 'operation' => self::last((int) $build->id)->id, 'last_day' => '2026-04-01']);
     }
@@ -69,6 +69,7 @@ final class ClientRequests
             'DELETE builds/{build}/client/page' => new Whole('/builds/4/client/page', []),
             'PUT house/client-pages' => new Whole('/house/client-pages', ['sees' => ['stages']]),
             'POST builds/{build}/decisions' => new Whole("/builds/{$without}/decisions", ['question' => 'Stain?', 'operation' => self::last((int) DB::table('builds')->where('number', $without)->value('id'))->id, 'last_day' => '2026-04-02']),
+            'POST builds/{build}/letters' => new Whole('/builds/1/letters', ['kind' => 'delay', 'to' => 'clara@example.org', 'subject' => 'Later', 'body' => 'It comes later.']),
             'POST builds/{build}/approvals' => new Whole('/builds/1/approvals', ['revision' => 1, 'approved_by' => 'Clara', 'how' => 'by mail']),
             'POST builds/{build}/change-orders' => new Whole('/builds/3/change-orders', ['what' => 'Lacquer', 'price' => '100', 'version' => self::draft(3)]),
             'POST change-orders/{order}/accept' => new Whole('/change-orders/1/accept', ['approved_by' => 'Clara', 'how' => 'by mail', 'version' => 1]),

@@ -6,19 +6,24 @@ namespace App\Http\Controllers\Clients;
 
 use App\Actions\Clients\AskDecision;
 use App\Actions\Clients\GiveClientPage;
+use App\Actions\Clients\SendLetter;
 use App\Actions\Clients\SetClientSees;
 use App\Documents\ClientHtml;
 use App\Http\Requests\Clients\AnswerRequest;
 use App\Http\Requests\Clients\DecisionRequest;
+use App\Http\Requests\Clients\LetterRequest;
 use App\Http\Requests\Clients\SeesRequest;
 use App\Models\Build\Build;
 use App\Models\Client\Decision;
+use App\Models\Client\LetterKind;
 use App\Models\People\Person;
 use App\Pages\Page;
+use App\Queries\Clients\ClientLetterPage;
 use App\Queries\Clients\ClientSheetQuery;
 use App\Queries\Clients\ForClientPage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /** What is between the shop and the client of a build. */
@@ -34,6 +39,20 @@ final class ForClientController
         $build->client_id === null && abort(404);
 
         return response($html->file($query->of($build)), 200, ['Content-Type' => 'text/html; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"instrument-{$build->number}.html\""]);
+    }
+
+    public function letters(Build $build, Request $request, ClientLetterPage $page): Page
+    {
+        $build->client_id === null && abort(404);
+
+        return $page->data($build, LetterKind::tryFrom($request->string('kind')->toString()) ?? LetterKind::Confirmation);
+    }
+
+    public function send(Build $build, LetterRequest $request, SendLetter $send): RedirectResponse
+    {
+        $send($request->person(), $build, $request->kind(), $request->string('to')->toString(), trim($request->string('subject')->toString()), trim($request->string('body')->toString())."\n");
+
+        return back()->with('done', 'Sent, and kept with the build.');
     }
 
     public function give(Build $build, GiveClientPage $give, #[CurrentUser] Person $by): RedirectResponse

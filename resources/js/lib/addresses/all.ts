@@ -2600,6 +2600,19 @@ export const addresses = {
                 "build": "number"
             }
         },
+        "builds.letters": {
+            "uri": "builds/{build}/letters",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
         "builds.approvals": {
             "uri": "builds/{build}/approvals",
             "methods": [

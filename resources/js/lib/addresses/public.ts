@@ -63,52 +63,6 @@ export const addresses = {
             "parameters": [
                 "token"
             ]
-        },
-        "client.page": {
-            "uri": "c/{token}",
-            "methods": [
-                "GET",
-                "HEAD"
-            ],
-            "wheres": {
-                "token": "[A-Za-z0-9]{40}",
-                "photograph": "[0-9]{1,9}",
-                "decision": "[0-9]{1,9}"
-            },
-            "parameters": [
-                "token"
-            ]
-        },
-        "client.photograph": {
-            "uri": "c/{token}/photographs/{photograph}.jpg",
-            "methods": [
-                "GET",
-                "HEAD"
-            ],
-            "wheres": {
-                "token": "[A-Za-z0-9]{40}",
-                "photograph": "[0-9]{1,9}",
-                "decision": "[0-9]{1,9}"
-            },
-            "parameters": [
-                "token",
-                "photograph"
-            ]
-        },
-        "client.answer": {
-            "uri": "c/{token}/decisions/{decision}",
-            "methods": [
-                "POST"
-            ],
-            "wheres": {
-                "token": "[A-Za-z0-9]{40}",
-                "photograph": "[0-9]{1,9}",
-                "decision": "[0-9]{1,9}"
-            },
-            "parameters": [
-                "token",
-                "decision"
-            ]
         }
     }
 };

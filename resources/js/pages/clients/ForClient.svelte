@@ -172,6 +172,7 @@
         {/if}
         {#if props.clientId}
             <p class="mt-3">
+                <a class="act mr-3" use:inertia href={route('builds.letters', props.number)}>Write a letter</a>
                 <a class="act" href={route('builds.client.file', props.number)} download>The same as one file to send</a
                 >
             </p>
