@@ -19,6 +19,7 @@ use App\Models\Client\Quote;
 use App\Models\Client\Sketch;
 use App\Models\House\Shop;
 use App\Models\People\Person;
+use App\Planning\Clients\ChangeReckoning;
 use App\Queries\Clients\QuoteSuggestion;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -34,7 +35,7 @@ final readonly class DemoClients
 
     private const NEW = [
         'Bodil Rask' => ['email' => 'bodil@example.org', 'phone' => '555 0190', 'address' => "Fjordgate 3\n0550 Nordvik", 'hand' => 'left', 'scale' => '24 3/4 in or shorter', 'neck' => 'slim', 'action' => 'low', 'weight' => 'as light as can be', 'instruments' => ''],
-        'Cleo Tarn' => ['email' => 'cleo@example.org', 'phone' => '555 0133', 'address' => "The Old Pump House\n2210 Sedge", 'hand' => 'right', 'scale' => '', 'neck' => '', 'action' => '', 'weight' => '', 'instruments' => 'a five-string bass with a cracked headstock'],
+        'Cleo Wicken' => ['email' => 'cleo@example.org', 'phone' => '555 0133', 'address' => "The Old Pump House\n2210 Sedge", 'hand' => 'right', 'scale' => '', 'neck' => '', 'action' => '', 'weight' => '', 'instruments' => 'a five-string bass with a cracked headstock'],
         'Emil Hartwig' => ['email' => 'emil@example.org', 'phone' => '', 'address' => '', 'hand' => '', 'scale' => '', 'neck' => '', 'action' => '', 'weight' => '', 'instruments' => ''],
     ];
 
@@ -81,8 +82,12 @@ final readonly class DemoClients
         }
         app(OrderChange::class)->approve($this->manager, $changing, (int) $changing->specification()->first()?->number, (string) $changing->client?->name, 'by mail');
         $draft = app(StartRevision::class)($this->manager, $changing);
-        app(SaveSpecification::class)($this->manager, $changing, $draft->version, [...$draft->client, 'finish' => 'two-part', 'colour' => 'smoke grey']);
-        app(OrderChange::class)->offer($this->manager, $changing->refresh(), $draft->refresh()->version, 'A two-part finish in smoke grey instead of plain lacquer', Money::ofMinor(42_000, 'EUR'), null);
+        app(SaveSpecification::class)($this->manager, $changing, $draft->version, [...$draft->client, 'bodyBinding' => '1.5', 'boardBinding' => '1.5']);
+        $reckoned = app(ChangeReckoning::class)->of($changing->refresh(), $draft->refresh());
+        $moved = $reckoned->after !== null && $reckoned->before !== null && $reckoned->after > $reckoned->before ? $reckoned->after : null;
+        app(OrderChange::class)->offer(
+            $this->manager, $changing->refresh(), $draft->refresh()->version, 'A binding around body and fretboard, which she would like after all', Money::ofMinor((int) ceil(max(0, $reckoned->price->minor) / 1_000) * 1_000, 'EUR'), $moved === null ? null : max($moved, (string) $changing->promised_on),
+        );
     }
 
     private function build(string $title): Build

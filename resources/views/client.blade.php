@@ -4,6 +4,9 @@
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <meta name="robots" content="noindex, nofollow">
+        @if ($style === null)
+            <link rel="icon" href="/icon.svg" type="image/svg+xml">
+        @endif
         <title>{{ $sheet->headline }}</title>
         @if ($style === null)
             <link rel="stylesheet" href="/client.css">

@@ -127,7 +127,7 @@ final readonly class ClientSheetQuery
     private function photographs(Build $build, string $locale): array
     {
         return array_values(Photograph::query()->where('build_id', $build->id)->where('for_client', true)->orderByDesc('at')->orderByDesc('id')->limit(24)->get()
-            ->map(fn (Photograph $one): array => ['id' => $one->id, 'sha' => $one->sha256, 'words' => trim($one->caption.', '.$this->day($one->at->setTimezone($this->house->zone())->toDateString(), $locale), ', ')])->all());
+            ->map(fn (Photograph $one): array => ['id' => $one->id, 'sha' => $one->sha256, 'words' => trim(rtrim((string) $one->caption, '.').', '.$this->day($one->at->setTimezone($this->house->zone())->toDateString(), $locale), ', ')])->all());
     }
 
     /** @return list<array{what: string, when: string, amount: string}> */

@@ -31,7 +31,7 @@ final class AlikeTest extends TestCase
             2 => ['name' => 'Abel Quayle', 'email' => ' Abel@Example.org', 'phone' => '12'],
             3 => ['name' => 'Bo', 'email' => '', 'phone' => '+49 (0)30 5550 1234'],
             4 => ['name' => 'Bodil Rask', 'email' => '', 'phone' => '030/55501234'],
-            5 => ['name' => 'Cleo Tarn', 'email' => '', 'phone' => '12'],
+            5 => ['name' => 'Cleo Wicken', 'email' => '', 'phone' => '12'],
         ]));
     }
 

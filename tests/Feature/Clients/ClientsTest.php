@@ -105,19 +105,19 @@ final class ClientsTest extends TestCase
     public function test_an_address_book_is_looked_at_and_taken_and_overwrites_nothing(): void
     {
         $this->client('Bodil Rask', 'bodil@example.org');
-        $book = "BEGIN:VCARD\nVERSION:4.0\nFN:Bodil Rask\nEMAIL:other@example.org\nTEL:555 1\nEND:VCARD\nBEGIN:VCARD\nVERSION:4.0\nFN:Cleo Tarn\nEMAIL:cleo@example.org\nNOTE:Plays slide.\nEND:VCARD\n";
+        $book = "BEGIN:VCARD\nVERSION:4.0\nFN:Bodil Rask\nEMAIL:other@example.org\nTEL:555 1\nEND:VCARD\nBEGIN:VCARD\nVERSION:4.0\nFN:Cleo Wicken\nEMAIL:cleo@example.org\nNOTE:Plays slide.\nEND:VCARD\n";
         $file = static fn (string $text): array => ['file' => UploadedFile::fake()->createWithContent('book.vcf', $text)];
-        $this->post('/clients/cards/look', $file($book))->assertOk()->assertJsonPath('words', '1 new client, 1 known one with something more.')->assertJsonPath('changes.1.name', 'Cleo Tarn');
+        $this->post('/clients/cards/look', $file($book))->assertOk()->assertJsonPath('words', '1 new client, 1 known one with something more.')->assertJsonPath('changes.1.name', 'Cleo Wicken');
         $this->assertSame(1, Client::query()->count());
         $this->post('/clients/cards', $file($book))->assertSessionHas('done', '2 clients taken or added to.');
         $this->assertSame(['bodil@example.org', '555 1'], array_values(Client::query()->where('name', 'Bodil Rask')->sole()->only(['email', 'phone'])));
-        $this->assertSame('Plays slide.', Client::query()->where('name', 'Cleo Tarn')->sole()->talks()->sole()->text);
+        $this->assertSame('Plays slide.', Client::query()->where('name', 'Cleo Wicken')->sole()->talks()->sole()->text);
         $this->post('/clients/cards', $file($book))->assertSessionHas('done', 'The address book says nothing that is not known already.');
         $this->post('/clients/cards/look', $file('Name;Mail'))->assertOk()->assertJsonPath('problem', 'Line 1 can\'t be read: a card has to begin with BEGIN:VCARD.');
         $this->post('/clients/cards', $file("BEGIN:VCARD\nFN:A\n"))->assertSessionHasErrors('file');
         $out = $this->get('/clients/cards.vcf')->assertOk()->assertHeader('Content-Type', 'text/vcard; charset=utf-8')->getContent();
-        $this->assertSame(['Bodil Rask', 'Cleo Tarn'], array_map(static fn ($card): string => $card->name, Cards::read((string) $out)));
-        $this->assertStringContainsString('FN:Cleo Tarn', (string) $this->get('/clients/2/card.vcf')->getContent());
+        $this->assertSame(['Bodil Rask', 'Cleo Wicken'], array_map(static fn ($card): string => $card->name, Cards::read((string) $out)));
+        $this->assertStringContainsString('FN:Cleo Wicken', (string) $this->get('/clients/2/card.vcf')->getContent());
     }
 
     public function test_an_address_book_of_ten_thousand_people_is_taken_whole(): void
@@ -190,9 +190,9 @@ final class ClientsTest extends TestCase
             DB::table('clients')->where('id', $client->id)->update(['name' => 'Bodil Rask', 'email' => 'bodil@example.org', 'forgotten_at' => null]);
             $this->assertSame(1, app(Forgotten::class)->again());
             $this->assertSame(['client 1', ''], array_values($client->refresh()->only(['name', 'email'])));
-            DB::table('clients')->where('id', $client->id)->update(['name' => 'Cleo Tarn', 'forgotten_at' => null]);
+            DB::table('clients')->where('id', $client->id)->update(['name' => 'Cleo Wicken', 'forgotten_at' => null]);
             $this->assertSame(0, app(Forgotten::class)->again());
-            $this->assertSame('Cleo Tarn', $client->refresh()->name);
+            $this->assertSame('Cleo Wicken', $client->refresh()->name);
         } finally {
             @unlink("{$file}.forgotten.json");
         }

@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 /** What is done with clients, enquiries and quotes, and a shop in which it can be done. Made-up people throughout. */
 final class ClientRequests
 {
-    private const BOOK = "BEGIN:VCARD\nVERSION:4.0\nFN:Cleo Tarn\nEMAIL:cleo@example.org\nEND:VCARD\n";
+    private const BOOK = "BEGIN:VCARD\nVERSION:4.0\nFN:Cleo Wicken\nEMAIL:cleo@example.org\nEND:VCARD\n";
 
     private const SKETCH = ['type' => 'guitar', 'strings' => '6', 'finish' => 'wiping-oil'];
 
@@ -48,7 +48,7 @@ final class ClientRequests
         $book = static fn (): array => ['file' => UploadedFile::fake()->createWithContent('book.vcf', self::BOOK)];
 
         return [
-            'POST clients' => new Whole('/clients', ['name' => 'Cleo Tarn']),
+            'POST clients' => new Whole('/clients', ['name' => 'Cleo Wicken']),
             'PUT clients/{client}' => new Whole("/clients/{$client->id}", ['name' => 'Bodil Rask', 'neck' => 'slim', 'version' => $client->version]),
             'DELETE clients/{client}' => new Whole("/clients/{$other->id}", ['version' => $other->version, 'forget' => 1]),
             'POST clients/{client}/talks' => new Whole("/clients/{$client->id}/talks", ['text' => 'Came by.']),
