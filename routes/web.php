@@ -366,6 +366,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::get('/sketches/{sketch}', [EnquiryController::class, 'edit'])->where('sketch', '[0-9]{1,9}')->name('sketches.one');
         Route::put('/sketches/{sketch}', [EnquiryController::class, 'save'])->where('sketch', '[0-9]{1,9}');
         Route::delete('/sketches/{sketch}', [EnquiryController::class, 'drop'])->where('sketch', '[0-9]{1,9}');
+        Route::post('/sketches/feel', [EnquiryController::class, 'feel'])->middleware(AsksOnly::class)->name('sketches.feel');
         Route::post('/sketches/{sketch}/cheaper', [EnquiryController::class, 'cheaper'])->middleware(AsksOnly::class)->where('sketch', '[0-9]{1,9}')->name('sketches.cheaper');
         Route::get('/sketches/{sketch}/quote', [QuoteController::class, 'create'])->where('sketch', '[0-9]{1,9}')->name('sketches.quote');
         Route::post('/sketches/{sketch}/quote', [QuoteController::class, 'store'])->where('sketch', '[0-9]{1,9}');

@@ -30,7 +30,7 @@ try {
     $take('today');
     foreach ([
         'horizon' => '/horizon', 'build-sheet' => '/builds/37', 'stores' => '/stores',
-        'week' => '/plan/week', 'forecasts' => '/forecasts', 'year' => '/year',
+        'week' => '/plan/week',
         'board' => '/timber/cutting?boards[]=12&boards[]=13',
     ] as $name => $path) {
         $me->open($path);
@@ -85,6 +85,12 @@ try {
     $me->waitForText('Against the promise');
     $me->driver->executeScript('window.scrollTo(0, 0);');
     $take('new-commission');
+    $me->open('/builds/40/client');
+    $me->waitForText('Work still to do', '[data-reckoned]');
+    $me->driver->executeScript('document.querySelector("#agreed").scrollIntoView();');
+    $take('change-order');
+    $me->open('/builds/34/client');
+    $page = (string) parse_url($me->text('[data-address]'), PHP_URL_PATH);
     $gate = $me->gateOf(37);
     $me->open($gate);
     foreach ([1 => '0.10', 2 => '0.15', 3 => '16.4'] as $place => $value) {
@@ -99,6 +105,8 @@ try {
     $browser->resize(390, 844);
     $me->open('/bench?operation='.explode('/', $gate)[2]);
     $take('bench');
+    $me->open($page);
+    $take('client');
 } finally {
     $shop->stop();
 }

@@ -7,6 +7,7 @@ namespace App\Pages\Clients;
 use App\Pages\Build\ModelName;
 use App\Pages\Dict;
 use App\Pages\Page;
+use App\Pages\Shop\Option;
 use App\Pages\Worked\FieldGroup;
 
 final readonly class SketchProps extends Page
@@ -15,6 +16,7 @@ final readonly class SketchProps extends Page
 
     /**
      * @param  int|null  $id  null for a new one
+     * @param  list<Option>  $wishesToAsk  what a player may say of how they play
      * @param  Dict<string|list<array<string, string>>>  $typed
      * @param  list<FieldGroup>  $fields
      * @param  list<ModelName>  $models
@@ -27,6 +29,7 @@ final readonly class SketchProps extends Page
         public string $wishes,
         public string $name,
         public string $model,
+        public array $wishesToAsk,
         public Dict $typed,
         public array $fields,
         public array $models,

@@ -938,6 +938,17 @@ export interface FeedsProps {
     manager: boolean;
 }
 
+/** A figure that is proposed for what a player said, with its reason and its price in other wishes. */
+export interface FeelLine {
+    field: string;
+    label: string;
+    typed: string;
+    rows: Record<string, string>[] | null;
+    words: string;
+    because: string;
+    costs: string;
+}
+
 export interface FieldDefinition {
     key: string;
     label: string;
@@ -3066,6 +3077,7 @@ export interface SketchProps {
     wishes: string;
     name: string;
     model: string;
+    wishesToAsk: Option[];
     typed: Record<string, string | Record<string, string>[]>;
     fields: FieldGroup[];
     models: ModelName[];

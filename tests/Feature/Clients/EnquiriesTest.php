@@ -106,6 +106,18 @@ final class EnquiriesTest extends TestCase
         $this->assertSame(1, Sketch::query()->count(), 'nothing is taken by looking');
     }
 
+    public function test_from_what_a_player_says_figures_are_proposed(): void
+    {
+        $asked = $this->postJson('/sketches/feel', ['wishes' => ['slide', 'fast'], 'type' => 'guitar'])->assertOk();
+        $this->assertContains('actionTreble', array_column($asked->json('proposals'), 'field'));
+        $this->assertCount(2, $asked->json('contradictions'));
+        foreach ($asked->json('proposals') as $one) {
+            $this->postJson('/commissions/forecast', ['specification' => [...self::SPECIFICATION, $one['field'] => $one['rows'] ?? $one['typed']]])->assertOk()->assertJsonPath('problems', []);
+        }
+        $this->postJson('/sketches/feel', ['wishes' => ['love']])->assertUnprocessable();
+        $this->postJson('/sketches/feel', ['wishes' => [], 'type' => 'harp'])->assertUnprocessable();
+    }
+
     public function test_a_quote_says_what_it_says_and_never_changes(): void
     {
         $sketch = $this->sketch();

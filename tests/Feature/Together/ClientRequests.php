@@ -61,6 +61,7 @@ final class ClientRequests
             'POST enquiries/{enquiry}/sketch' => new Whole('/enquiries/2/sketch', ['name' => 'First', 'specification' => self::SKETCH]),
             'PUT sketches/{sketch}' => new Whole('/sketches/2', ['name' => 'Plainer', 'specification' => self::SKETCH, 'version' => 1]),
             'DELETE sketches/{sketch}' => new Whole('/sketches/2', ['version' => 1, 'because' => 'out']),
+            'POST sketches/feel' => new Whole('/sketches/feel', ['wishes' => ['slide', 'fast'], 'type' => 'guitar'], writes: false),
             'POST sketches/{sketch}/cheaper' => new Whole('/sketches/1/cheaper', [], writes: false),
             'POST sketches/{sketch}/quote' => new Whole('/sketches/2/quote', [...self::OFFER, 'version' => 1, 'replaces' => '1']),
             'POST quotes/{quote}/withdraw' => new Whole('/quotes/1/withdraw', ['because' => 'no date', 'version' => 1]),

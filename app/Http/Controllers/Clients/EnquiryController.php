@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Clients;
 use App\Actions\Clients\KeepEnquiry;
 use App\Http\Requests\Clients\BecauseRequest;
 use App\Http\Requests\Clients\EnquiryRequest;
+use App\Http\Requests\Clients\FeelRequest;
 use App\Http\Requests\Clients\SketchRequest;
 use App\Models\Client\Client;
 use App\Models\Client\Enquiry;
@@ -81,6 +82,11 @@ final class EnquiryController
         $keep->drop($sketch, $request->version());
 
         return back()->with('done', 'Removed.');
+    }
+
+    public function feel(FeelRequest $request, SketchPage $page): JsonResponse
+    {
+        return response()->json($page->feel($request->wishes(), $request->type()));
     }
 
     public function cheaper(Sketch $sketch, EnquiryPage $page): JsonResponse

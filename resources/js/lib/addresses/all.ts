@@ -2767,6 +2767,12 @@ export const addresses = {
                 "sketch": "id"
             }
         },
+        "sketches.feel": {
+            "uri": "sketches/feel",
+            "methods": [
+                "POST"
+            ]
+        },
         "sketches.cheaper": {
             "uri": "sketches/{sketch}/cheaper",
             "methods": [

@@ -1,6 +1,7 @@
 <script lang="ts">
     import { inertia, useForm } from '@inertiajs/svelte';
     import { untrack } from 'svelte';
+    import Feel from '@/components/clients/Feel.svelte';
     import ForecastSheet from '@/components/commission/ForecastSheet.svelte';
     import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
     import Field from '@/components/Field.svelte';
@@ -110,6 +111,7 @@
                 />
             {/if}
         </div>
+        <Feel wishes={sketch.wishesToAsk} specification={form.specification} onset={set} />
         <SpecificationFields
             specification={form.specification}
             fields={sketch.fields}
