@@ -90,6 +90,7 @@ final class EveryPageTest extends BrowserTestCase
 
         $me->keys('+');
         $me->waitForPath('/commissions/new');
+        $me->tabTo('For');
         $me->tabTo('Client');
         $me->keys('Kay Board');
         $me->tabTo('Scale');

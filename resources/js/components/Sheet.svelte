@@ -54,6 +54,14 @@
         );
     }
 
+    /** A browser brings the caret into view, not the whole of a field of several lines: its foot may lie behind the strip. */
+    function uncover(event: FocusEvent): void {
+        const field = event.target;
+        if (field instanceof HTMLTextAreaElement) {
+            field.scrollIntoView({ block: 'nearest' });
+        }
+    }
+
     function press(event: KeyboardEvent): void {
         const target = event.target as HTMLElement;
         const typing = target.closest('input, textarea, select, [contenteditable]') !== null;
@@ -78,7 +86,7 @@
     }
 </script>
 
-<svelte:window onkeydown={press} />
+<svelte:window onkeydown={press} onfocusin={uncover} />
 
 <a class="skip absolute -left-3996" href="#content">To the content</a>
 
