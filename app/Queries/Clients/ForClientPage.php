@@ -16,6 +16,7 @@ use App\Pages\Clients\Agreement;
 use App\Pages\Clients\ChangeShown;
 use App\Pages\Clients\DecisionLine;
 use App\Pages\Clients\ForClientProps;
+use App\Pages\Clients\OrderLine;
 use App\Pages\Clients\WaitingOperation;
 use App\Pages\Later;
 use App\Planning\House\House;
@@ -40,12 +41,15 @@ final readonly class ForClientPage
         $decisions = $this->decisions($build);
         $late = count(array_filter($decisions, static fn (DecisionLine $one): bool => $one->isLate));
         $open = count(array_filter($decisions, static fn (DecisionLine $one): bool => $one->open));
+        $agreed = $this->agreed($build, $isOpen);
+        $isWaiting = array_filter($agreed->orders, static fn (OrderLine $one): bool => $one->open) !== [];
 
         return new ForClientProps(
             number: $build->number, title: $build->title, client: $build->client->name ?? '', clientId: $build->client_id,
             headline: match (true) {
                 $late > 0 => $late === 1 ? 'One decision is overdue' : "{$late} decisions are overdue",
                 $open > 0 => $open === 1 ? 'One decision is asked for' : "{$open} decisions are asked for",
+                $isWaiting => 'A change order waits for the client',
                 default => 'Nothing is asked of the client',
             },
             address: $page?->address(),
@@ -56,7 +60,7 @@ final readonly class ForClientPage
             },
             canOpen: $build->client_id !== null && $isOpen && $page === null, sees: array_values($this->house->shop()->client_sees),
             photographs: Photograph::query()->where('build_id', $build->id)->where('for_client', true)->count(), decisions: $decisions,
-            operations: $isOpen ? $this->operations($build) : [], agreed: $this->agreed($build, $isOpen), change: ($draft = self::draft($build, $isOpen)) === null ? null : new Later(fn (): ChangeShown => $this->changes->shown($build, $draft)),
+            operations: $isOpen ? $this->operations($build) : [], agreed: $agreed, change: ($draft = self::draft($build, $isOpen)) === null ? null : new Later(fn (): ChangeShown => $this->changes->shown($build, $draft)),
         );
     }
 

@@ -123,3 +123,9 @@
     </form>
     <ForecastSheet {forecast} {shown} currency={sketch.currency} {asking} {silence} />
 </div>
+
+<style>
+    .sketch :global(section) {
+        margin-top: 1.2rem;
+    }
+</style>
