@@ -361,6 +361,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::get('/enquiries/{enquiry}', [EnquiryController::class, 'show'])->where('enquiry', '[0-9]{1,9}')->name('enquiries.one');
         Route::put('/enquiries/{enquiry}', [EnquiryController::class, 'change'])->where('enquiry', '[0-9]{1,9}');
         Route::post('/enquiries/{enquiry}/close', [EnquiryController::class, 'close'])->where('enquiry', '[0-9]{1,9}')->name('enquiries.close');
+        Route::post('/enquiries/{enquiry}/pictures', [EnquiryController::class, 'picture'])->where('enquiry', '[0-9]{1,9}')->name('enquiries.pictures');
         Route::get('/enquiries/{enquiry}/sketch', [EnquiryController::class, 'sketch'])->where('enquiry', '[0-9]{1,9}')->name('enquiries.sketch');
         Route::post('/enquiries/{enquiry}/sketch', [EnquiryController::class, 'begin'])->where('enquiry', '[0-9]{1,9}');
         Route::get('/sketches/{sketch}', [EnquiryController::class, 'edit'])->where('sketch', '[0-9]{1,9}')->name('sketches.one');

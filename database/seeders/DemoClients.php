@@ -39,6 +39,8 @@ final readonly class DemoClients
         'Emil Hartwig' => ['email' => 'emil@example.org', 'phone' => '', 'address' => '', 'hand' => '', 'scale' => '', 'neck' => '', 'action' => '', 'weight' => '', 'instruments' => ''],
     ];
 
+    private const CHANGED_MIND = 'Hallam';
+
     private const WORDS = "Thank you for asking us.\n\n- The deposit reserves your place and pays for the timber.\n- We send you a drawing before anything is cut; after that every change has its price in hours, parts and days.\n- The date is the day on which it is ready in the shop.";
 
     /** @param  Closure(CarbonImmutable): void  $moveTo */
@@ -71,10 +73,10 @@ final readonly class DemoClients
         $this->quote($fine, $now->addDays(24));
         $this->quote($bass, $now->addDays(5));
         ($this->moveTo)($now);
-        $this->underWay($this->build(DemoBuilds::IMMOVABLE), $this->build(DemoBuilds::WAITS_FOR_CLIENT), $this->build(DemoBuilds::TIGHT));
+        $this->underWay($this->build(self::CHANGED_MIND), $this->build(DemoBuilds::WAITS_FOR_CLIENT), $this->build(DemoBuilds::TIGHT));
     }
 
-    /** Some clients see how far their instruments are; one of them has changed her mind since she approved it. */
+    /** Some clients see how far their instruments are; one of them has changed his mind since he approved it. */
     private function underWay(Build $changing, Build ...$others): void
     {
         foreach ([$changing, ...$others] as $build) {
@@ -86,7 +88,7 @@ final readonly class DemoClients
         $reckoned = app(ChangeReckoning::class)->of($changing->refresh(), $draft->refresh());
         $moved = $reckoned->after !== null && $reckoned->before !== null && $reckoned->after > $reckoned->before ? $reckoned->after : null;
         app(OrderChange::class)->offer(
-            $this->manager, $changing->refresh(), $draft->refresh()->version, 'A binding around body and fretboard, which she would like after all', Money::ofMinor((int) ceil(max(0, $reckoned->price->minor) / 1_000) * 1_000, 'EUR'), $moved === null ? null : max($moved, (string) $changing->promised_on),
+            $this->manager, $changing->refresh(), $draft->refresh()->version, 'A binding around body and fretboard after all', Money::ofMinor((int) ceil(max(0, $reckoned->price->minor) / 1_000) * 1_000, 'EUR'), $moved === null ? null : max($moved, (string) $changing->promised_on),
         );
     }
 

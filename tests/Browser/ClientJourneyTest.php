@@ -102,7 +102,7 @@ final class ClientJourneyTest extends BrowserTestCase
     public function test_a_changed_mind_is_a_change_order(): void
     {
         $me = $this->manager();
-        $me->open('/builds/40/client');
+        $me->open('/builds/39/client');
         $me->waitForText('Change order 1', '[data-order]');
         $me->waitForText('Work still to do', '[data-reckoned]');
         $me->type('How', 'by telephone', '[data-order]');

@@ -85,7 +85,7 @@ try {
     $me->waitForText('Against the promise');
     $me->driver->executeScript('window.scrollTo(0, 0);');
     $take('new-commission');
-    $me->open('/builds/40/client');
+    $me->open('/builds/39/client');
     $me->waitForText('Work still to do', '[data-reckoned]');
     $me->driver->executeScript('document.querySelector("#agreed").scrollIntoView();');
     $take('change-order');

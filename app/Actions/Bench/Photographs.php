@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Bench;
 
+use App\Actions\Clients\KeepEnquiry;
 use App\Actions\Recording;
 use App\Models\Bench\Photograph;
 use App\Models\Build\Operation;
+use App\Models\Client\Enquiry;
 use App\Models\People\Person;
 use App\Models\Setback\Setback;
 use App\Models\Stores\Board;
@@ -49,6 +51,23 @@ final readonly class Photographs
                 'at' => $this->clock->now(), 'sha256' => $this->files->keep($picture->large, $picture->small), 'bytes' => strlen($picture->large),
             ]);
             $this->recording->log(null, $by, 'timber', "Photograph {$photograph->id} of {$board->name()}".($caption === '' ? '.' : ": {$caption}"));
+
+            return $photograph;
+        });
+    }
+
+    /** That came with an enquiry. */
+    public function ofEnquiry(Person $by, Enquiry $enquiry, UploadedFile $file, string $caption): Photograph
+    {
+        $picture = Picture::of($file, 'photograph');
+
+        return $this->recording->keep(function () use ($by, $enquiry, $picture, $caption): Photograph {
+            KeepEnquiry::mustBeOpen($enquiry);
+            $photograph = Photograph::query()->create([
+                'enquiry_id' => $enquiry->id, 'operation_key' => '', 'caption' => $caption, 'width' => $picture->width, 'height' => $picture->height, 'person_id' => $by->id,
+                'at' => $this->clock->now(), 'sha256' => $this->files->keep($picture->large, $picture->small), 'bytes' => strlen($picture->large),
+            ]);
+            $this->recording->log(null, $by, 'client', "Picture {$photograph->id} came with the enquiry of {$enquiry->client->name}.");
 
             return $photograph;
         });

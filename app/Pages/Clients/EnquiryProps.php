@@ -16,6 +16,7 @@ final readonly class EnquiryProps extends Page
      * @param  list<SketchLine>  $sketches
      * @param  Later<list<SketchDates>>  $dates
      * @param  list<QuoteLine>  $quotes
+     * @param  list<PictureLine>  $pictures
      */
     public function __construct(
         public int $id,
@@ -33,6 +34,7 @@ final readonly class EnquiryProps extends Page
         public array $sketches,
         public Later $dates,
         public array $quotes,
+        public array $pictures,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning\Clients;
 
+use App\Models\Bench\Photograph;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Client\Approval;
@@ -65,6 +66,7 @@ final readonly class Forgetting
     private function enquiries(Client $client, CarbonImmutable $now): void
     {
         foreach (Enquiry::query()->where('client_id', $client->id)->get() as $enquiry) {
+            Photograph::query()->where('enquiry_id', $enquiry->id)->delete();
             Quote::query()->open()->where('enquiry_id', $enquiry->id)->update(['state' => QuoteState::Withdrawn->value]);
             $enquiry->update(['wishes' => '', 'closed_at' => $enquiry->closed_at ?? $now, 'closed_because' => $enquiry->closed_at === null ? 'they asked to be deleted' : $enquiry->closed_because, 'version' => $enquiry->version + 1]);
         }

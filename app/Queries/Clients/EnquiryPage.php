@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Queries\Clients;
 
+use App\Models\Bench\Photograph;
 use App\Models\Client\Client;
 use App\Models\Client\Enquiry;
 use App\Models\Client\Quote;
@@ -12,6 +13,7 @@ use App\Models\Client\Sketch;
 use App\Pages\Build\ChanceOfDay;
 use App\Pages\Clients\CheaperLine;
 use App\Pages\Clients\EnquiryProps;
+use App\Pages\Clients\PictureLine;
 use App\Pages\Clients\QuoteLine;
 use App\Pages\Clients\SketchDates;
 use App\Pages\Clients\SketchLine;
@@ -46,6 +48,7 @@ final readonly class EnquiryPage
             closed: $enquiry->closed_at === null ? null : $enquiry->closed_because, currency: $this->house->shop()->currency,
             sketches: array_values($enquiry->sketches->map(fn (Sketch $one): SketchLine => $this->line($one, $reckoned[$one->id], $enquiry->budget_minor))->all()),
             dates: new Later(fn (): array => array_map(fn (int $sketch, Reckoned|string $one): SketchDates => $this->dates($enquiry, $sketch, $one), array_keys($reckoned), $reckoned)),
+            pictures: array_values(Photograph::query()->where('enquiry_id', $enquiry->id)->orderBy('id')->get()->map(static fn (Photograph $one): PictureLine => new PictureLine($one->id, $one->width, $one->height, $one->caption))->all()),
             quotes: array_values($enquiry->quotes->map(fn (Quote $one): QuoteLine => new QuoteLine(
                 $one->id, $one->name(), $one->what, (string) $this->house->money($one->price_minor), match ($one->state) {
                     QuoteState::Open => 'open until '.Say::day($one->valid_until), QuoteState::Accepted => "accepted by {$one->accepted_by}", QuoteState::Replaced => 'replaced by the next edition', QuoteState::Withdrawn => 'withdrawn',

@@ -892,6 +892,7 @@ export interface EnquiryProps {
     sketches: SketchLine[];
     dates?: SketchDates[];
     quotes: QuoteLine[];
+    pictures: PictureLine[];
 }
 
 export interface ErrorProps {
@@ -2137,6 +2138,14 @@ export interface PhotographLine {
     client: boolean;
     width: number;
     height: number;
+}
+
+/** A picture that came with an enquiry. */
+export interface PictureLine {
+    id: number;
+    width: number;
+    height: number;
+    caption: string;
 }
 
 /** A piece that has left the instrument it was made for. */

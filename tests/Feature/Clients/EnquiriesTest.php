@@ -11,6 +11,7 @@ use App\Models\Client\Quote;
 use App\Models\Client\QuoteState;
 use App\Models\Client\Sketch;
 use App\Planning\Clients\QuoteDates;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Tests\TestCase;
@@ -104,6 +105,17 @@ final class EnquiriesTest extends TestCase
         $finish = collect($ways)->firstWhere('field', 'Finish');
         $this->assertNotNull($finish);
         $this->assertSame(1, Sketch::query()->count(), 'nothing is taken by looking');
+    }
+
+    public function test_pictures_come_with_an_enquiry(): void
+    {
+        $this->post('/enquiries/1/pictures', ['photograph' => UploadedFile::fake()->createWithContent('a.jpg', 'no picture')])->assertSessionHasErrors('photograph');
+        $this->post('/enquiries/1/pictures', ['photograph' => UploadedFile::fake()->image('a.jpg', 80, 60), 'caption' => 'a walnut top'])->assertSessionHasNoErrors();
+        $picture = $this->get('/enquiries/1')->inertiaProps('pictures')[0];
+        $this->assertSame([80, 60, 'a walnut top'], [$picture['width'], $picture['height'], $picture['caption']]);
+        $this->get("/photographs/{$picture['id']}-small.jpg")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+        $this->post('/enquiries/1/close', ['because' => 'bought elsewhere', 'version' => 1]);
+        $this->post('/enquiries/1/pictures', ['photograph' => UploadedFile::fake()->image('b.jpg', 80, 60)])->assertSessionHasErrors('conflict');
     }
 
     public function test_from_what_a_player_says_figures_are_proposed(): void

@@ -109,7 +109,7 @@ final class DemoTypedInTest extends TestCase
         DB::table('readings')->whereIn('operation_id', $operations)->delete();
         DB::table('bench_notes')->whereIn('operation_id', $operations)->delete();
         foreach ([
-            'planned_finishes', 'operation_links', 'measurements', 'kit_lines', 'route_changes', 'accepted_findings',
+            'decisions', 'client_pages', 'approvals', 'change_orders', 'letters', 'planned_finishes', 'operation_links', 'measurements', 'kit_lines', 'route_changes', 'accepted_findings',
             'specification_revisions', 'log_entries', 'operations',
         ] as $table) {
             DB::table($table)->whereIn('build_id', $open)->delete();

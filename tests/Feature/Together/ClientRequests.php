@@ -57,6 +57,7 @@ final class ClientRequests
             'POST clients/cards' => new Whole('/clients/cards', [], $book()),
             'POST clients/cards/look' => new Whole('/clients/cards/look', [], $book(), writes: false),
             'PUT enquiries/{enquiry}' => new Whole('/enquiries/1', ['wishes' => 'Dark, and light.', 'version' => 1]),
+            'POST enquiries/{enquiry}/pictures' => new Whole('/enquiries/1/pictures', ['caption' => 'what she likes'], ['photograph' => UploadedFile::fake()->image('one.jpg', 40, 30)]),
             'POST enquiries/{enquiry}/close' => new Whole('/enquiries/2/close', ['because' => 'no answer', 'version' => 1]),
             'POST enquiries/{enquiry}/sketch' => new Whole('/enquiries/2/sketch', ['name' => 'First', 'specification' => self::SKETCH]),
             'PUT sketches/{sketch}' => new Whole('/sketches/2', ['name' => 'Plainer', 'specification' => self::SKETCH, 'version' => 1]),

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Clients;
 
+use App\Actions\Bench\Photographs;
 use App\Actions\Clients\KeepEnquiry;
 use App\Http\Requests\Clients\BecauseRequest;
 use App\Http\Requests\Clients\EnquiryRequest;
 use App\Http\Requests\Clients\FeelRequest;
+use App\Http\Requests\Clients\PictureRequest;
 use App\Http\Requests\Clients\SketchRequest;
 use App\Models\Client\Client;
 use App\Models\Client\Enquiry;
@@ -51,6 +53,13 @@ final class EnquiryController
         $keep->close($request->person(), $enquiry, $request->version(), $request->because());
 
         return redirect()->route('enquiries')->with('done', 'Closed.');
+    }
+
+    public function picture(Enquiry $enquiry, PictureRequest $request, Photographs $photographs): RedirectResponse
+    {
+        $photographs->ofEnquiry($request->person(), $enquiry, $request->photograph(), trim($request->string('caption')->toString()));
+
+        return back()->with('done', 'It stands with the enquiry.');
     }
 
     public function sketch(Enquiry $enquiry, SketchPage $page): Page

@@ -2735,6 +2735,21 @@ export const addresses = {
                 "enquiry": "id"
             }
         },
+        "enquiries.pictures": {
+            "uri": "enquiries/{enquiry}/pictures",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "enquiry": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "enquiry"
+            ],
+            "bindings": {
+                "enquiry": "id"
+            }
+        },
         "enquiries.sketch": {
             "uri": "enquiries/{enquiry}/sketch",
             "methods": [

@@ -2,6 +2,7 @@
     import { inertia } from '@inertiajs/svelte';
     import BecauseForm from '@/components/clients/BecauseForm.svelte';
     import EnquiryForm from '@/components/clients/EnquiryForm.svelte';
+    import Pictures from '@/components/clients/Pictures.svelte';
     import SketchColumn from '@/components/clients/SketchColumn.svelte';
     import { route } from '@/lib/address';
     import { calendarDay, moment } from '@/lib/time';
@@ -45,6 +46,8 @@
         </section>
     {/if}
 </div>
+
+<Pictures enquiry={enquiry.id} pictures={enquiry.pictures} open={enquiry.closed === null} />
 
 <h2 class="mt-6">Sketches</h2>
 <div class="grid grid-cols-3 gap-8 mt-2 items-start max-desk:grid-cols-1">
