@@ -73,11 +73,12 @@ final class DemoTypedInTest extends TestCase
     /** @return list<array<string, mixed>> what somebody who knows the shop would say of each */
     private function remembered(): array
     {
-        return Build::query()->open()->with(['client', 'operations.timeEntries', 'kit', 'revisions'])->orderBy('number')->get()
+        return Build::query()->open()->with(['client', 'operations.timeEntries', 'kit', 'specification'])->orderBy('number')->get()
             ->map(static fn (Build $build): array => [
                 'build' => $build->getAttributes(), 'client' => $build->client?->name,
-                'specification' => $build->revisions->last()?->client,
-                'released' => $build->revisions->last()?->released_at !== null,
+                // What it is built by: what is only being written is not made yet.
+                'specification' => $build->specification->client,
+                'released' => $build->specification->isReleased(),
                 'methods' => $build->methods,
                 'changes' => $build->routeChanges()->pluck('body')->all(),
                 'operations' => $build->operations->map(static fn (Operation $one): array => [
