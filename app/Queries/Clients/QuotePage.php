@@ -6,7 +6,7 @@ namespace App\Queries\Clients;
 
 use App\Models\Client\Quote;
 use App\Models\Client\QuoteState;
-use App\Pages\Clients\QuoteProps;
+use App\Pages\Enquiries\QuoteProps;
 use App\Planning\Clients\QuoteDates;
 use App\Planning\Clients\QuoteWords;
 use App\Planning\House\House;

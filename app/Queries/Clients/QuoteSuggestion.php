@@ -6,8 +6,8 @@ namespace App\Queries\Clients;
 
 use App\Models\Client\Quote;
 use App\Models\Client\Sketch;
-use App\Pages\Clients\QuoteFormProps;
-use App\Pages\Clients\QuoteLine;
+use App\Pages\Enquiries\QuoteFormProps;
+use App\Pages\Enquiries\QuoteLine;
 use App\Planning\Clients\Reckoning;
 use App\Planning\House\House;
 use App\Support\Clock;

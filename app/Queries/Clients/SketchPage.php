@@ -6,9 +6,9 @@ namespace App\Queries\Clients;
 
 use App\Models\Client\Enquiry;
 use App\Models\Client\Sketch;
-use App\Pages\Clients\FeelLine;
-use App\Pages\Clients\SketchProps;
 use App\Pages\Dict;
+use App\Pages\Enquiries\FeelLine;
+use App\Pages\Enquiries\SketchProps;
 use App\Pages\Shop\Option;
 use App\Planning\House\House;
 use App\Queries\Specification\HouseModelsPage;

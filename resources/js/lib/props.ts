@@ -1261,15 +1261,6 @@ export interface HeldProps {
     lines: HeldLine[];
 }
 
-/** A quote that is open, with whether its date still holds. */
-export interface HeldQuote {
-    id: number;
-    name: string;
-    client: string;
-    words: string;
-    holds: boolean;
-}
-
 export interface HelpGain {
     number: number;
     title: string;

@@ -114,7 +114,9 @@ final class EnquiriesTest extends TestCase
         $picture = $this->get('/enquiries/1')->inertiaProps('pictures')[0];
         $this->assertSame([80, 60, 'a walnut top'], [$picture['width'], $picture['height'], $picture['caption']]);
         $this->get("/photographs/{$picture['id']}-small.jpg")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-        $this->post('/enquiries/1/close', ['because' => 'bought elsewhere', 'version' => 1]);
+        $this->actingAs($this->maker)->get("/photographs/{$picture['id']}-small.jpg")->assertNotFound();
+        $this->get("/photographs/{$picture['id']}.jpg")->assertNotFound();
+        $this->actingAs($this->manager)->post('/enquiries/1/close', ['because' => 'bought elsewhere', 'version' => 1]);
         $this->post('/enquiries/1/pictures', ['photograph' => UploadedFile::fake()->image('b.jpg', 80, 60)])->assertSessionHasErrors('conflict');
     }
 

@@ -11,8 +11,10 @@ use App\Http\Requests\Bench\InstructionRequest;
 use App\Http\Requests\Bench\PhotographRequest;
 use App\Models\Bench\Photograph;
 use App\Models\Build\Operation;
+use App\Models\People\Person;
 use App\Models\Setback\Setback;
 use App\Support\PhotographFiles;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
 
@@ -27,13 +29,17 @@ final class PhotographController
         return back()->with('done', 'The photograph stands in the logbook.');
     }
 
-    public function show(Photograph $photograph, PhotographFiles $files): Response
+    public function show(Photograph $photograph, PhotographFiles $files, #[CurrentUser] Person $viewer): Response
     {
+        self::mustBeTheirs($photograph, $viewer);
+
         return self::image($files->read($photograph->sha256, false));
     }
 
-    public function small(Photograph $photograph, PhotographFiles $files): Response
+    public function small(Photograph $photograph, PhotographFiles $files, #[CurrentUser] Person $viewer): Response
     {
+        self::mustBeTheirs($photograph, $viewer);
+
         return self::image($files->read($photograph->sha256, true) ?? $files->read($photograph->sha256, false));
     }
 
@@ -43,6 +49,12 @@ final class PhotographController
         $photographs->forClient($request->person(), $photograph, $request->version(), $request->boolean('client'));
 
         return back()->with('done', $request->boolean('client') ? 'Chosen for the client.' : 'Not for the client any more.');
+    }
+
+    /** What came with an enquiry is between the client and the manager. */
+    private static function mustBeTheirs(Photograph $photograph, Person $viewer): void
+    {
+        $photograph->enquiry_id === null || $viewer->isManager() || abort(404);
     }
 
     private static function image(?string $bytes): Response

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Clients;
 
 use App\Actions\Clients\AskDecision;
-use App\Documents\ClientHtml;
+use App\Documents\Clients\ClientHtml;
 use App\Models\Bench\Photograph;
 use App\Models\Build\BuildStatus;
 use App\Models\Client\ClientPage;

@@ -8,7 +8,7 @@ use App\Actions\Clients\AskDecision;
 use App\Actions\Clients\GiveClientPage;
 use App\Actions\Clients\SendLetter;
 use App\Actions\Clients\SetClientSees;
-use App\Documents\ClientHtml;
+use App\Documents\Clients\ClientHtml;
 use App\Http\Requests\Clients\AnswerRequest;
 use App\Http\Requests\Clients\DecisionRequest;
 use App\Http\Requests\Clients\LetterRequest;

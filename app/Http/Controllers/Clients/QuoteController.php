@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Clients;
 
 use App\Actions\Clients\GiveQuote;
-use App\Documents\QuotePdf;
+use App\Documents\Clients\QuotePdf;
 use App\Http\Controllers\Sheet;
 use App\Http\Requests\Clients\AcceptRequest;
 use App\Http\Requests\Clients\BecauseRequest;

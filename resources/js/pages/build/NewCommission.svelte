@@ -4,9 +4,9 @@
     import ForecastSheet from '@/components/commission/ForecastSheet.svelte';
     import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
     import Field from '@/components/Field.svelte';
-    import { Asker } from '@/lib/ask';
+    import { Specifying, withField } from '@/lib/specifying.svelte';
     import { calendarDay } from '@/lib/time';
-    import type { Forecast, NewCommissionProps } from '@/lib/props';
+    import type { NewCommissionProps } from '@/lib/props';
     import type { Row, Typed } from '@/lib/typed';
     import { route } from '@/lib/address';
 
@@ -36,57 +36,18 @@
         specification: {} as Typed,
     });
 
-    let forecast = $state<Forecast | null>(null);
-    let shown = $state<Forecast['figures']>(null);
-    let silence = $state('');
-    let asking = $state(false);
-
-    const asker = new Asker<object, Forecast>(
-        route('commissions.forecast'),
-        (answer) => {
-            forecast = answer;
-            shown = answer.figures ?? shown;
-            silence = '';
-            asking = false;
-        },
-        (words) => {
-            silence = words;
-            asking = false;
-        },
-    );
-
+    const specifying = new Specifying(() => ({
+        specification: $state.snapshot(form.specification) as Typed,
+        model_id: form.model_id,
+        promised_on: form.promised_on,
+    }));
     const errors = $derived(form.errors as Record<string, string | undefined>);
-    const problems = $derived({
-        ...forecast?.problems,
-        ...Object.fromEntries(
-            Object.entries(errors).flatMap(([field, words]) =>
-                field.startsWith('specification.') && words ? [[field.slice(14), words]] : [],
-            ),
-        ),
-    });
+    const problems = $derived(specifying.problems(errors));
 
     function set(key: string, value: string | Row[]): void {
-        const specification = { ...$state.snapshot(form.specification) } as Typed;
-        if (value === '') {
-            delete specification[key];
-        } else {
-            specification[key] = value;
-        }
-        form.specification = specification;
+        form.specification = withField($state.snapshot(form.specification) as Typed, key, value);
         form.clearErrors(`specification.${key}` as never);
     }
-
-    $effect(() => {
-        const question = {
-            specification: $state.snapshot(form.specification),
-            model_id: form.model_id,
-            promised_on: form.promised_on,
-        };
-        untrack(() => {
-            asking = true;
-            asker.ask(question);
-        });
-    });
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
@@ -179,7 +140,7 @@
         <SpecificationFields
             specification={form.specification}
             {fields}
-            values={forecast?.values ?? {}}
+            values={specifying.forecast?.values ?? {}}
             {problems}
             onset={set}
         />
@@ -192,14 +153,16 @@
                     label={`Price, ${currency}`}
                     bind:value={form.price}
                     error={form.errors.price}
-                    hint={shown?.price ? `suggested ${shown.price}` : undefined}
+                    hint={specifying.shown?.price ? `suggested ${specifying.shown.price}` : undefined}
                 />
                 <Field
                     name="deposit"
                     label={`Deposit, ${currency}`}
                     bind:value={form.deposit}
                     error={form.errors.deposit}
-                    hint={shown?.deposit ? `${depositPercent} % would be ${shown.deposit}` : undefined}
+                    hint={specifying.shown?.deposit
+                        ? `${depositPercent} % would be ${specifying.shown.deposit}`
+                        : undefined}
                 />
                 <Field
                     name="promised_on"
@@ -207,7 +170,9 @@
                     type="date"
                     bind:value={form.promised_on}
                     error={form.errors.promised_on}
-                    hint={shown?.promisable ? `suggested: ${calendarDay(shown.promisable)}` : undefined}
+                    hint={specifying.shown?.promisable
+                        ? `suggested: ${calendarDay(specifying.shown.promisable)}`
+                        : undefined}
                 />
                 <Field
                     name="promise_kind"
@@ -223,7 +188,13 @@
         </section>
     </form>
 
-    <ForecastSheet {forecast} {shown} {currency} {asking} {silence} />
+    <ForecastSheet
+        forecast={specifying.forecast}
+        shown={specifying.shown}
+        {currency}
+        asking={specifying.asking}
+        silence={specifying.silence}
+    />
 </div>
 
 <style>

@@ -5,9 +5,9 @@
     import ForecastSheet from '@/components/commission/ForecastSheet.svelte';
     import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
     import Field from '@/components/Field.svelte';
-    import { Asker } from '@/lib/ask';
+    import { Specifying, withField } from '@/lib/specifying.svelte';
     import { route } from '@/lib/address';
-    import type { Forecast, SketchProps } from '@/lib/props';
+    import type { SketchProps } from '@/lib/props';
     import type { Row, Typed } from '@/lib/typed';
 
     const sketch: SketchProps = $props();
@@ -21,57 +21,18 @@
         })),
     );
 
-    let forecast = $state<Forecast | null>(null);
-    let shown = $state<Forecast['figures']>(null);
-    let silence = $state('');
-    let asking = $state(false);
-
-    const asker = new Asker<object, Forecast>(
-        route('commissions.forecast'),
-        (answer) => {
-            forecast = answer;
-            shown = answer.figures ?? shown;
-            silence = '';
-            asking = false;
-        },
-        (words) => {
-            silence = words;
-            asking = false;
-        },
-    );
-
+    const specifying = new Specifying(() => ({
+        specification: $state.snapshot(form.specification) as Typed,
+        model_id: form.model_id,
+        promised_on: '',
+    }));
     const errors = $derived(form.errors as Record<string, string | undefined>);
-    const problems = $derived({
-        ...forecast?.problems,
-        ...Object.fromEntries(
-            Object.entries(errors).flatMap(([field, words]) =>
-                field.startsWith('specification.') && words ? [[field.slice(14), words]] : [],
-            ),
-        ),
-    });
+    const problems = $derived(specifying.problems(errors));
 
     function set(key: string, value: string | Row[]): void {
-        const specification = { ...$state.snapshot(form.specification) } as Typed;
-        if (value === '') {
-            delete specification[key];
-        } else {
-            specification[key] = value;
-        }
-        form.specification = specification;
+        form.specification = withField($state.snapshot(form.specification) as Typed, key, value);
         form.clearErrors(`specification.${key}` as never);
     }
-
-    $effect(() => {
-        const question = {
-            specification: $state.snapshot(form.specification),
-            model_id: form.model_id,
-            promised_on: '',
-        };
-        untrack(() => {
-            asking = true;
-            asker.ask(question);
-        });
-    });
 
     function save(event: SubmitEvent): void {
         event.preventDefault();
@@ -115,13 +76,19 @@
         <SpecificationFields
             specification={form.specification}
             fields={sketch.fields}
-            values={forecast?.values ?? {}}
+            values={specifying.forecast?.values ?? {}}
             {problems}
             onset={set}
         />
         <button class="do mt-3" type="submit" disabled={form.processing}>Save the sketch</button>
     </form>
-    <ForecastSheet {forecast} {shown} currency={sketch.currency} {asking} {silence} />
+    <ForecastSheet
+        forecast={specifying.forecast}
+        shown={specifying.shown}
+        currency={sketch.currency}
+        asking={specifying.asking}
+        silence={specifying.silence}
+    />
 </div>
 
 <style>

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Clients;
 
 use App\Pages\Build\Inked;
 use App\Pages\Clients\ClientSheet;

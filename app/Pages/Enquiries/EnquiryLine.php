@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Clients;
+namespace App\Pages\Enquiries;
 
 /** An open enquiry as a sentence, with what to do next. */
 final readonly class EnquiryLine

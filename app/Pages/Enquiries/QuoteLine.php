@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Clients;
+namespace App\Pages\Enquiries;
 
 /** A quote of an enquiry. */
 final readonly class QuoteLine

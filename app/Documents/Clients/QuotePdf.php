@@ -2,8 +2,12 @@
 
 declare(strict_types=1);
 
-namespace App\Documents;
+namespace App\Documents\Clients;
 
+use App\Documents\Canvas;
+use App\Documents\Columns;
+use App\Documents\Flow;
+use App\Documents\Paper;
 use App\Models\Client\Quote;
 use App\Planning\Clients\QuoteWords;
 use App\Planning\House\House;

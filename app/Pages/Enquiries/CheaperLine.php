@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Clients;
+namespace App\Pages\Enquiries;
 
 /** One thing otherwise about a sketch, and what it saves. */
 final readonly class CheaperLine

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Clients;
+namespace App\Pages\Enquiries;
 
 use App\Pages\Later;
 use App\Pages\Page;

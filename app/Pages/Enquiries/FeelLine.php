@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Clients;
+namespace App\Pages\Enquiries;
 
 /** A figure that is proposed for what a player said, with its reason and its price in other wishes. */
 final readonly class FeelLine
