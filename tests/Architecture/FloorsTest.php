@@ -20,7 +20,7 @@ final class FloorsTest
         ['Findings', 'Drawing'],
         ['Inspection'],
         ['Route', 'Schedule'],
-        ['Forecast', 'Costing', 'Setback', 'Delivery', 'Stores'],
+        ['Forecast', 'Costing', 'Invoicing', 'Setback', 'Delivery', 'Stores'],
         ['Formats', 'Revision'],
     ];
 

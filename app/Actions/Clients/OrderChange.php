@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Clients;
 
 use App\Actions\Commission\MovePromise;
+use App\Actions\Money\PaymentPlans;
 use App\Actions\Recording;
 use App\Actions\Specification\ReleaseSpecification;
 use App\Models\Build\Build;
@@ -23,7 +24,7 @@ use Regimen\Units\Money;
 /** A specification is approved in a revision; each difference after that is a change order, and only an accepted one changes the plan. */
 final readonly class OrderChange
 {
-    public function __construct(private Recording $recording, private ChangeReckoning $reckoning, private ReleaseSpecification $release, private MovePromise $move, private Clock $clock)
+    public function __construct(private Recording $recording, private ChangeReckoning $reckoning, private ReleaseSpecification $release, private MovePromise $move, private PaymentPlans $payments, private Clock $clock)
     {
     }
 
@@ -99,6 +100,7 @@ final readonly class OrderChange
             $build->refresh();
             if ($build->price_minor !== null && $order->price_minor !== 0) {
                 $build->update(['price_minor' => $build->price_minor + $order->price_minor, 'version' => $build->version + 1]);
+                $this->payments->change($build, $order->price_minor, "change order {$order->number}");
             }
             if ($order->promised_on !== null && $order->promised_on !== $build->promised_on) {
                 ($this->move)($by, $build, $build->refresh()->version, $order->promised_on, null, "change order {$order->number}");

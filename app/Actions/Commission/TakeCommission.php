@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Commission;
 
+use App\Actions\Money\PaymentPlans;
 use App\Actions\Recording;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
@@ -26,6 +27,7 @@ final readonly class TakeCommission
         private Revisions $revisions,
         private Drafting $drafting,
         private RouteSync $sync,
+        private PaymentPlans $payments,
         private Clock $clock,
     ) {
     }
@@ -46,6 +48,7 @@ final readonly class TakeCommission
                     'at' => $this->clock->now(),
                 ],
             );
+            $this->payments->begin($build);
             $this->sync->apply($build, $draft);
             $this->recording->log($build, $by, 'commission', $this->summary($build, $commission));
             $this->recording->planAnew("new build {$build->name()}");

@@ -91,14 +91,11 @@ final readonly class ChangeReckoning
     {
         $toDo = array_sum($then['toDo']) - array_sum($now['toDo']);
         $material = $then['material'] - $now['material'];
-        $shop = $this->house->shop();
-        $labour = $this->house->rate()->times($toDo / 60);
-        $cost = (int) round(($labour->minor + $material) * (1 + $shop->overhead_permille / 1_000));
-        $net = Quote::fromMargin($this->house->money($cost), $shop->margin_permille / 1_000);
+        $net = Quote::compute($this->house->rate()->times($toDo / 60), $this->house->money($material), $this->house->priceRule())->price;
 
         return new ChangeReckoned(
             $toDo, $this->lost($build), $this->house->money($material), $this->house->money(max(0, $then['surplus'] - $now['surplus'])),
-            $net->times((1_000 + $shop->tax_permille) / 1_000), $now['finishes'][$build->id] ?? null, $then['finishes'][$build->id] ?? null, self::others($build, $now['finishes'], $then['finishes']), $useless, $impossible,
+            $net->plus($this->house->tax()->on($net)), $now['finishes'][$build->id] ?? null, $then['finishes'][$build->id] ?? null, self::others($build, $now['finishes'], $then['finishes']), $useless, $impossible,
         );
     }
 

@@ -45,7 +45,7 @@ final readonly class Reckoning
     /** What a client pays. */
     private function withTax(Money $price): Money
     {
-        return $this->house->money((int) ceil($price->minor * (1_000 + $this->house->shop()->tax_permille) / 1_000));
+        return $price->plus($this->house->tax()->on($price));
     }
 
     /** Behind everything promised and quoted to others; null where nobody can say. */

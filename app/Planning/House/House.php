@@ -16,7 +16,10 @@ use App\Planning\Problem\PersonHours;
 use App\Support\Minutes;
 use Regimen\Costing\Price;
 use Regimen\Costing\PriceList;
+use Regimen\Costing\PriceRule;
 use Regimen\Inspection\Tolerances;
+use Regimen\Invoicing\TaxCategory;
+use Regimen\Invoicing\TaxRate;
 use Regimen\Route\Air\SprayLimits;
 use Regimen\Route\Judge\ShopFit;
 use Regimen\Route\Methods\Methods;
@@ -68,6 +71,18 @@ final class House
     public function rate(): Money
     {
         return $this->money($this->shop()->labour_rate_minor);
+    }
+
+    /** What is put on top of labour and material. */
+    public function priceRule(): PriceRule
+    {
+        return new PriceRule($this->shop()->overhead_permille, $this->shop()->price_way, $this->shop()->margin_permille);
+    }
+
+    /** The tax that is on a price unless something else is said. */
+    public function tax(): TaxRate
+    {
+        return new TaxRate($this->shop()->tax_permille > 0 ? TaxCategory::Standard : TaxCategory::Zero, $this->shop()->tax_permille);
     }
 
     public function money(int $minor): Money

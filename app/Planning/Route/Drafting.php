@@ -50,11 +50,7 @@ final readonly class Drafting
     {
         $route = $edited->route;
         $kit = Kit::for($specification, $this->house->prices());
-        $shop = $this->house->shop();
-        $quote = Quote::compute(
-            $route->work(), $this->house->rate(), $kit->cost(), $shop->overhead_permille / 1000,
-            $shop->margin_permille / 1000,
-        );
+        $quote = Quote::compute($this->house->rate()->forTime($route->work()), $kit->cost(), $this->house->priceRule());
 
         return new Draft($specification, $edited, $route, $kit, $quote);
     }

@@ -23,6 +23,7 @@ use App\Queries\Build\BuildLines;
 use App\Support\Clock;
 use App\Support\Minutes;
 use App\Support\Say;
+use Regimen\Costing\PriceWay;
 use Regimen\Costing\UnknownPrice;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Checks\RuleBook;
@@ -117,8 +118,8 @@ final readonly class CommissionPage
                 ? "No price: {$lacks} have no operations yet. Labour so far {$quote->labour->plain()}, material "
                     ."{$quote->material->plain()}."
                 : "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % "
-                    ."{$quote->overhead->plain()} = {$quote->cost->plain()}; with a margin of {$tax[1]} % of the "
-                        .'price.',
+                    ."{$quote->overhead->plain()} = {$quote->cost->plain()}; with a "
+                        .($shop->price_way === PriceWay::Margin ? "margin of {$tax[1]} % of the price." : "mark-up of {$tax[1]} % of the cost."),
             deposit: $lacks === '' ? $quote->price->times($shop->deposit_permille / 1000)->plain() : null,
             ready: $finish,
             readyBecause: $ready->why ?? $this->readyBecause($ready),

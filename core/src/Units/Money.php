@@ -11,6 +11,9 @@ final readonly class Money
 
     private const LARGEST_MINOR = 100_000_000_000;
 
+    /** Digits of ISO 4217 where ICU says how prices are written today instead (from memory). */
+    private const AS_WRITTEN = ['AFN' => 2, 'ALL' => 2, 'IQD' => 3, 'IRR' => 2, 'KPW' => 2, 'LAK' => 2, 'LBP' => 2, 'MGA' => 2, 'MMK' => 2, 'RSD' => 2, 'SOS' => 2, 'SYP' => 2, 'YER' => 2];
+
     private function __construct(public int $minor, public string $currency)
     {
     }
@@ -30,7 +33,8 @@ final readonly class Money
 
     /**
      * Reads an amount, zero or more: `1250`, `1,250.50`, `1.250,50`, `1 250`, `€ 1'250.5`. A mark that is followed by
-     * exactly three digits groups thousands; the last mark followed by fewer is the decimal mark.
+     * exactly three digits groups thousands; the last mark followed by fewer is the decimal mark. Where the minor unit has
+     * three digits, a last point followed by three is the decimal mark as well.
      *
      * @throws InvalidQuantity if it is empty, unreadable, negative, in another currency, too fine for its own or absurdly large
      */
@@ -49,6 +53,9 @@ final readonly class Money
             throw InvalidQuantity::unreadable(trim($typed), ...self::EXAMPLES);
         }
         $fraction = $found[2] ?? '';
+        if ($digits === 3 && $fraction === '' && preg_match('/^([\d,]+)\.(\d{3})$/', $text, $fine) === 1) {
+            [, $found[1], $fraction] = $fine;
+        }
         if (strlen($fraction) > $digits) {
             throw InvalidQuantity::tooFine(trim($typed), $digits);
         }
@@ -164,8 +171,18 @@ final readonly class Money
     }
 
     /**
-     * @return array<string, int> digits of the minor unit by currency code, from the ICU data of PHP's intl
-     *   extension
+     * How many digits the minor unit has, 0 to 3.
+     *
+     * @throws InvalidQuantity if the code is not a currency's
+     */
+    public static function digitsOf(string $currency): int
+    {
+        return self::digits($currency);
+    }
+
+    /**
+     * @return array<string, int> digits of the minor unit by currency code: what is legal tender somewhere today, from the
+     *   ICU data of PHP's intl extension
      */
     private static function knownDigits(): array
     {
@@ -174,19 +191,26 @@ final readonly class Money
             $digits = [];
             foreach (self::currencyCodes() as $code) {
                 $format = new \NumberFormatter("en@currency={$code}", \NumberFormatter::CURRENCY);
-                $digits[$code] = (int) $format->getAttribute(\NumberFormatter::FRACTION_DIGITS);
+                $digits[$code] = self::AS_WRITTEN[$code] ?? (int) $format->getAttribute(\NumberFormatter::FRACTION_DIGITS);
             }
+            ksort($digits);
         }
 
         return $digits;
     }
 
-    /** @return list<string> the currencies a shop may choose, as ISO 4217 codes */
+    /** @return list<string> ISO 4217 codes */
     private static function currencyCodes(): array
     {
-        return [
-            'EUR', 'USD', 'GBP', 'CAD', 'AUD', 'NZD', 'CHF', 'SEK', 'NOK', 'DKK', 'PLN', 'CZK', 'HUF', 'JPY', 'KRW',
-            'BRL', 'MXN', 'ZAR', 'INR',
-        ];
+        $codes = [];
+        $regions = \ResourceBundle::create('supplementalData', 'ICUDATA-curr', false)?->get('CurrencyMap');
+        foreach ($regions ?? [] as $region => $history) {
+            // Regions of two letters are countries; EU and QO are not, and ZZ is nowhere.
+            foreach (strlen((string) $region) === 2 && ! in_array($region, ['EU', 'QO', 'ZZ'], true) ? $history : [] as $one) {
+                $one->get('to') !== null || $one->get('tender') === 'false' || $codes[(string) $one->get('id')] = true;
+            }
+        }
+
+        return array_keys($codes);
     }
 }

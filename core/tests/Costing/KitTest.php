@@ -9,6 +9,8 @@ use Regimen\Costing\Kit;
 use Regimen\Costing\KitLine;
 use Regimen\Costing\KitState;
 use Regimen\Costing\MaterialUse;
+use Regimen\Costing\PriceRule;
+use Regimen\Costing\PriceWay;
 use Regimen\Costing\Quote;
 use Regimen\Costing\StarterPrices;
 use Regimen\Instrument\Brief\InstrumentType;
@@ -109,13 +111,13 @@ final class KitTest extends TestCase
     {
         mt_srand(71);
         for ($round = 0; $round < 200; $round++) {
-            $margin = mt_rand(0, 80) / 100;
+            $margin = mt_rand(0, 800);
             $quote = Quote::compute(
-                Duration::ofMinutes(mt_rand(100, 9000)), Money::ofMinor(mt_rand(1000, 9000), 'EUR'),
-                Money::ofMinor(mt_rand(0, 200_000), 'EUR'), mt_rand(0, 50) / 100, $margin,
+                Money::ofMinor(mt_rand(1000, 9000), 'EUR')->forTime(Duration::ofMinutes(mt_rand(100, 9000))), Money::ofMinor(mt_rand(0, 200_000), 'EUR'),
+                new PriceRule(mt_rand(0, 500), PriceWay::Margin, $margin),
             );
             self::assertEqualsWithDelta(
-                $margin, ($quote->price->minor - $quote->cost->minor) / $quote->price->minor, 0.001,
+                $margin / 1_000, ($quote->price->minor - $quote->cost->minor) / $quote->price->minor, 0.001,
             );
             self::assertSame(
                 $quote->cost->minor,
@@ -127,7 +129,7 @@ final class KitTest extends TestCase
     public function test_overhead_below_zero_is_refused(): void
     {
         $this->expectException(\InvalidArgumentException::class);
-        Quote::compute(Duration::zero(), Money::zero('EUR'), Money::zero('EUR'), -0.1, 0);
+        new PriceRule(-1, PriceWay::MarkUp, 0);
     }
 
     private static function line(Specification $specification, string $name): KitLine

@@ -126,6 +126,36 @@ export interface AwayProps {
     today: string;
 }
 
+/** What a bank’s file holds. */
+export interface BankLooked {
+    words: string;
+    rows: BankRow[];
+    invoices: Option[];
+    problem: string;
+}
+
+export interface BankProps {
+    version: number;
+    isSet: boolean;
+    date: string;
+    amount: string;
+    words: string;
+    currency: string;
+    dayFirst: boolean;
+}
+
+/** Money that came, and which invoice it is meant for. */
+export interface BankRow {
+    fingerprint: string;
+    on: string;
+    amount: string;
+    words: string;
+    invoice: string;
+    isCertain: boolean;
+    because: string;
+    isTaken: boolean;
+}
+
 /** The foot of every page. */
 export interface Bench {
     clocks: RunningClock[];
@@ -364,6 +394,36 @@ export interface BuildLine {
     slackWords: string;
 }
 
+export interface BuildMoneyProps {
+    number: number;
+    title: string;
+    client: string;
+    clientId: number | null;
+    version: number;
+    headline: string;
+    under: string;
+    currency: string;
+    price: string;
+    priceBy: string;
+    effort: string;
+    parts: PartRow[];
+    stages: Option[];
+    taxes: Option[];
+    tax: string;
+    papers: Paper[];
+    payments: PaymentRow[];
+    standing: Row[];
+    made: Row[];
+    against: string;
+    asked: Record<string, string>;
+    choices: Choosing[];
+    problem: string;
+    quoted: WhyRow[];
+    why: Row[];
+    cancelling: Cancelling | null;
+    today: string;
+}
+
 /** A build by its number and name. */
 export interface BuildName {
     number: number;
@@ -436,6 +496,14 @@ export interface CalendarProps {
     open: string[];
     closed: ClosedDayLine[];
     forms: ChangeForm[];
+}
+
+/** What goes back when a commission is cancelled. */
+export interface Cancelling {
+    words: string;
+    rows: Row[];
+    elsewhere: string[];
+    back: string;
 }
 
 export interface CareLine {
@@ -571,6 +639,14 @@ export interface CheaperLine {
     price: string;
     takes: string;
     isWithin: boolean;
+}
+
+/** What can be otherwise in a price. */
+export interface Choosing {
+    key: string;
+    label: string;
+    value: string;
+    options: Option[];
 }
 
 /** Work of the shop's own that comes again. */
@@ -832,6 +908,49 @@ export interface Drawing {
     title: string;
     box: [number, number, number, number];
     shapes: Shape[];
+}
+
+/** A part of a price that is not invoiced yet. */
+export interface DuePart {
+    id: number;
+    build: number;
+    title: string;
+    client: string;
+    what: string;
+    amount: string;
+    minor: number;
+    words: string;
+    isDue: boolean;
+}
+
+export interface EarnedProps {
+    headline: string;
+    under: string;
+    by: string;
+    year: number;
+    years: number[];
+    currency: string;
+    rows: EarnedRow[];
+    all: EarnedRow | null;
+    rate: number;
+    rateWords: string;
+    beside: Row[];
+}
+
+/** What somebody or something earned. */
+export interface EarnedRow {
+    key: string;
+    name: string;
+    because: string;
+    build: number | null;
+    price: string;
+    material: string;
+    outside: string;
+    hours: string;
+    left: string;
+    anHour: string;
+    share: number;
+    isBelow: boolean;
 }
 
 /** What changes would do, beside the plan that is in force. */
@@ -1436,6 +1555,37 @@ export interface Inked {
     body: number;
 }
 
+/** A line of an invoice. */
+export interface InvoiceLine {
+    text: string;
+    tax: string;
+    net: string;
+}
+
+export interface InvoiceProps {
+    id: number;
+    name: string;
+    headline: string;
+    build: number;
+    title: string;
+    seller: string[];
+    buyer: string[];
+    issuedOn: string;
+    dueOn: string;
+    lines: InvoiceLine[];
+    sums: Row[];
+    state: string;
+    isLate: boolean;
+    left: string;
+    stands: boolean;
+    other: number | null;
+    otherName: string;
+    unstructured: string;
+    payments: PaymentRow[];
+    currency: string;
+    today: string;
+}
+
 /** A job that teaches nothing, and why. */
 export interface KeptOut {
     operation: string;
@@ -1700,6 +1850,18 @@ export interface ModelName {
     type: string;
 }
 
+export interface MoneyProps {
+    headline: string;
+    under: string;
+    currency: string;
+    missing: string;
+    owed: Paper[];
+    due: DuePart[];
+    weeks: WeekOfMoney[];
+    papers: Paper[];
+    year: number;
+}
+
 /** What a month brings: in one of ten runs at most, in half of them, in nine of ten at most. */
 export interface MonthToCome {
     month: string;
@@ -1913,6 +2075,20 @@ export interface OwnedResource {
     capacity: number;
 }
 
+/** An invoice or a credit note in a list. */
+export interface Paper {
+    id: number;
+    name: string;
+    on: string;
+    build: number;
+    client: string;
+    what: string;
+    amount: string;
+    left: string;
+    state: string;
+    isLate: boolean;
+}
+
 /** A board of a protected timber. */
 export interface PapersBoard {
     id: number;
@@ -2017,6 +2193,19 @@ export interface PartProps {
     history: string[];
 }
 
+/** A part of a build’s price. */
+export interface PartRow {
+    id: number;
+    when: string;
+    stage: string;
+    what: string;
+    amount: string;
+    minor: number;
+    invoice: number | null;
+    words: string;
+    isDue: boolean;
+}
+
 export interface PartTableProps {
     columns: string[];
 }
@@ -2070,6 +2259,16 @@ export interface PatternLine {
     name: string;
     changes: number;
     methods: number;
+}
+
+/** Money that came or went back. */
+export interface PaymentRow {
+    id: number;
+    on: string;
+    amount: string;
+    how: string;
+    invoice: string;
+    struck: string;
 }
 
 export interface PeopleProps {
@@ -2360,6 +2559,18 @@ export interface RaiseLine {
     change: Record<string, number | string | null> | null;
 }
 
+export interface RateProps {
+    headline: string;
+    under: string;
+    version: number;
+    currency: string;
+    wages: string;
+    overhead: string;
+    share: string;
+    rows: Row[];
+    shares: WhyRow[];
+}
+
 /** How the same was read on other instruments before. */
 export interface ReadChart {
     title: string;
@@ -2620,6 +2831,13 @@ export interface RouteWay {
     risk: string;
 }
 
+/** An amount with what it is and where it comes from. */
+export interface Row {
+    name: string;
+    value: string;
+    because: string;
+}
+
 export interface RunningClock {
     id: number;
     person: string;
@@ -2843,6 +3061,21 @@ export interface Settings {
     quotes_hold: string;
     quote_words: string;
     hours: Record<number, string>;
+}
+
+export interface SettingsProps {
+    version: number;
+    seller: Record<string, string>;
+    payDays: string;
+    refundRule: string;
+    priceWay: string;
+    stagePayments: StagePayment[];
+    stages: Option[];
+    refunds: Option[];
+    ways: Option[];
+    taxes: TaxRow[];
+    countries: Option[];
+    categories: Option[];
 }
 
 export type Severity = 'stop' | 'warn' | 'note';
@@ -3120,6 +3353,12 @@ export interface StageOutlook {
     breaks: boolean;
 }
 
+/** A stage after which a share of the price is paid. */
+export interface StagePayment {
+    stage: string;
+    percent: string;
+}
+
 export interface StageTakenIn {
     stage: string;
     words: string;
@@ -3266,6 +3505,14 @@ export interface TapLine {
     silent: string;
     alone: string;
     atJack: string;
+}
+
+/** A tax that the house has set. */
+export interface TaxRow {
+    id: number;
+    country: string;
+    name: string;
+    words: string;
 }
 
 /** What is asked where somebody tells that something is wrong. */
@@ -3465,6 +3712,15 @@ export interface WeekItem {
     needs: string | null;
 }
 
+/** What is expected in a week. */
+export interface WeekOfMoney {
+    on: string;
+    words: string;
+    amount: string;
+    share: number;
+    of: string[];
+}
+
 export interface WeekPerson {
     id: number;
     name: string;
@@ -3486,6 +3742,13 @@ export interface WentWrong {
     words: string;
     by: string;
     at: string;
+}
+
+/** Quoted against what it came to. */
+export interface WhyRow {
+    name: string;
+    quoted: string;
+    actual: string;
 }
 
 /** One operation on the horizon: who, when, why not sooner, and what it is pinned to. */
@@ -3620,6 +3883,13 @@ export interface Pages {
     'house/Parts': PartsProps;
     'house/People': PeopleProps;
     'house/Standards': StandardsProps;
+    'money/Bank': BankProps;
+    'money/BuildMoney': BuildMoneyProps;
+    'money/Earned': EarnedProps;
+    'money/Invoice': InvoiceProps;
+    'money/Money': MoneyProps;
+    'money/Rate': RateProps;
+    'money/Settings': SettingsProps;
     'plan/Calendar': CalendarProps;
     'plan/Feeds': FeedsProps;
     'plan/Help': HelpProps;

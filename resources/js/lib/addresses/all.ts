@@ -2882,6 +2882,259 @@ export const addresses = {
                 "quote": "id"
             }
         },
+        "money": {
+            "uri": "money",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "money.earned": {
+            "uri": "money/earned/{year?}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "year": "[0-9]{4}"
+            },
+            "parameters": [
+                "year"
+            ]
+        },
+        "money.file": {
+            "uri": "money/{year}/{which}.csv",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "year": "[0-9]{4}",
+                "which": "months|papers"
+            },
+            "parameters": [
+                "year",
+                "which"
+            ]
+        },
+        "money.rate": {
+            "uri": "money/rate",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "money.bank": {
+            "uri": "money/bank",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "money.bank.look": {
+            "uri": "money/bank/look",
+            "methods": [
+                "POST"
+            ]
+        },
+        "money.settings": {
+            "uri": "money/settings",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "money.taxes": {
+            "uri": "money/taxes",
+            "methods": [
+                "POST"
+            ]
+        },
+        "money.taxes.one": {
+            "uri": "money/taxes/{tax}",
+            "methods": [
+                "DELETE"
+            ],
+            "wheres": {
+                "tax": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "tax"
+            ],
+            "bindings": {
+                "tax": "id"
+            }
+        },
+        "builds.money": {
+            "uri": "builds/{build}/money",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.money.parts": {
+            "uri": "builds/{build}/money/parts",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.money.price": {
+            "uri": "builds/{build}/money/price",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.money.settle": {
+            "uri": "builds/{build}/money/settle",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "builds.money.back": {
+            "uri": "builds/{build}/money/back",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
+        "payment-parts.invoice": {
+            "uri": "payment-parts/{part}/invoice",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "part": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "part"
+            ],
+            "bindings": {
+                "part": "id"
+            }
+        },
+        "invoices.one": {
+            "uri": "invoices/{invoice}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "invoice": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "invoice"
+            ],
+            "bindings": {
+                "invoice": "id"
+            }
+        },
+        "invoices.sheet": {
+            "uri": "invoices/{invoice}/invoice-{paper}.pdf",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "invoice": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "invoice",
+                "paper"
+            ],
+            "bindings": {
+                "invoice": "id"
+            }
+        },
+        "invoices.structured": {
+            "uri": "invoices/{invoice}/invoice.xml",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "invoice": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "invoice"
+            ],
+            "bindings": {
+                "invoice": "id"
+            }
+        },
+        "invoices.cancel": {
+            "uri": "invoices/{invoice}/cancel",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "invoice": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "invoice"
+            ],
+            "bindings": {
+                "invoice": "id"
+            }
+        },
+        "invoices.payments": {
+            "uri": "invoices/{invoice}/payments",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "invoice": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "invoice"
+            ],
+            "bindings": {
+                "invoice": "id"
+            }
+        },
+        "payments.strike": {
+            "uri": "payments/{payment}/strike",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "payment": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "payment"
+            ],
+            "bindings": {
+                "payment": "id"
+            }
+        },
         "people": {
             "uri": "people",
             "methods": [

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages\Money;
+
+/** A line of an invoice. */
+final readonly class InvoiceLine
+{
+    public function __construct(public string $text, public string $tax, public string $net)
+    {
+    }
+}
