@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Schema;
 return new class extends Migration
 {
     /** What stands in an invoice, all of it. */
-    private const WRITTEN = 'number, year, running, kind, build_id, client_id, person_id, at, issued_on, due_on, part, currency, seller, lines, net_minor, tax_minor, rounding_minor, due_minor, cancels_id, because';
+    private const WRITTEN = 'number, year, running, kind, build_id, person_id, at, issued_on, due_on, part, currency, seller, lines, net_minor, tax_minor, rounding_minor, due_minor, cancels_id, because';
 
     public function up(): void
     {

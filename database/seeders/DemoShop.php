@@ -55,11 +55,14 @@ final class DemoShop extends Seeder
             $orders = DemoBuilds::all($now->setTimezone(self::ZONE));
             $this->open($orders[0]['at']->subDay());
             DemoSpecifications::models($this->manager());
+            $money = new DemoMoney($this->manager(), $now);
+            $money->open();
             $simulation = new WorkshopSimulation;
             foreach ($orders as $order) {
                 $simulation->workUntil($order['at']);
                 $this->moveTo($order['at']);
                 $build = app(TakeCommission::class)($this->manager(), $order['commission']);
+                $money->keepUp();
                 $this->promise($build, $order['slack']);
                 if ($build->title !== DemoBuilds::NOT_RELEASED) {
                     DemoSpecifications::release($this->manager(), $build);
@@ -70,6 +73,7 @@ final class DemoShop extends Seeder
             }
             $simulation->workUntil($now);
             $this->moveTo($now);
+            $money->keepUp(writes: false);
             (new DemoParts)->run($now);
             $this->finishingTouches($now);
             DemoSpecifications::finish(

@@ -10,6 +10,7 @@ use App\Models\Client\Client;
 use App\Models\Client\Enquiry;
 use App\Models\Client\Letter;
 use App\Models\Client\Talk;
+use App\Models\Money\Invoice;
 use App\Models\People\Person;
 use App\Support\Clock;
 use App\Support\Refused;
@@ -17,7 +18,7 @@ use App\Support\Refused;
 /** Two entries of one person become one: what the other knows fills what is empty, and all that was made or said goes with it. */
 final readonly class JoinClients
 {
-    private const FIELDS = ['contact', 'email', 'phone', 'address', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments', 'locale'];
+    private const FIELDS = ['contact', 'email', 'phone', 'address', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments', 'locale', 'country', 'tax_id'];
 
     public function __construct(private Recording $recording, private Clock $clock)
     {
@@ -45,7 +46,7 @@ final readonly class JoinClients
             // Nothing that was known is lost: what does not fit stands with what was said.
             $lost === '' || Talk::query()->create(['client_id' => $client->id, 'person_id' => $by->id, 'at' => Talk::query()->where('client_id', $other->id)->max('at') ?? $this->clock->now(), 'text' => "From the other entry: {$lost}."]);
             Build::query()->where('client_id', $other->id)->update(['client_id' => $client->id]);
-            foreach ([Talk::class, Enquiry::class, Letter::class] as $model) {
+            foreach ([Talk::class, Enquiry::class, Letter::class, Invoice::class] as $model) {
                 $model::query()->where('client_id', $other->id)->update(['client_id' => $client->id]);
             }
             $this->recording->log(null, $by, 'client', "Client {$other->id} is {$client->name} too; the two entries are one now.");

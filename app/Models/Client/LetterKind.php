@@ -11,6 +11,7 @@ enum LetterKind: string
     case Decision = 'decision';
     case Delay = 'delay';
     case Ready = 'ready';
+    case Reminder = 'reminder';
     case Care = 'care';
 
     public function words(): string
@@ -20,6 +21,7 @@ enum LetterKind: string
             self::Decision => 'Ask for a decision',
             self::Delay => 'Tell that it comes later',
             self::Ready => 'Tell that it is ready',
+            self::Reminder => 'Remind of a payment',
             self::Care => 'How to care for it',
         };
     }

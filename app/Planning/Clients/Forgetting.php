@@ -15,6 +15,9 @@ use App\Models\Client\Letter;
 use App\Models\Client\Quote;
 use App\Models\Client\QuoteState;
 use App\Models\Client\Talk;
+use App\Models\Money\Invoice;
+use App\Models\Money\InvoiceBuyer;
+use App\Models\Money\Payment;
 use App\Planning\House\House;
 use App\Support\ClientNames;
 use Carbon\CarbonImmutable;
@@ -25,7 +28,7 @@ use Carbon\CarbonImmutable;
  */
 final readonly class Forgetting
 {
-    private const LIKES = ['contact', 'email', 'phone', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments', 'locale'];
+    private const LIKES = ['contact', 'email', 'phone', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments', 'locale', 'tax_id'];
 
     public function __construct(private House $house)
     {
@@ -37,7 +40,8 @@ final readonly class Forgetting
         $years = $this->house->shop()->papers_years;
         $last = Build::query()->where('client_id', $client->id)->whereIn('status', [BuildStatus::Finished->value, BuildStatus::Open->value])->whereNotNull('price_minor')
             ->selectRaw('max(coalesce(finished_at, ordered_at)) as day')->toBase()->value('day');
-        if ($years === 0 || ! is_string($last)) {
+        $last = max((string) $last, (string) Invoice::query()->where('client_id', $client->id)->max('issued_on'));
+        if ($years === 0 || $last === '') {
             return null;
         }
         $until = CarbonImmutable::parse($last)->endOfYear()->addYears($years);
@@ -56,6 +60,9 @@ final readonly class Forgetting
         $this->said($client, $surname);
         Talk::query()->where('client_id', $client->id)->delete();
         Letter::query()->where('client_id', $client->id)->delete();
+        // What the bank says with a payment is words of theirs.
+        Payment::query()->whereIn('build_id', Build::query()->where('client_id', $client->id)->select('id'))->update(['words' => '']);
+        $kept === null && $this->buyers($client);
         $client->update([
             ...array_fill_keys(self::LIKES, ''), 'forgotten_at' => $now, 'kept_until' => $kept, 'version' => $client->version + 1,
             ...$kept === null ? ['name' => self::by($client), 'address' => ''] : [],
@@ -92,9 +99,16 @@ final readonly class Forgetting
         $over = Client::query()->whereNotNull('forgotten_at')->where('kept_until', '<', $today)->get();
         foreach ($over as $client) {
             $client->update(['name' => self::by($client), 'address' => '', 'kept_until' => null, 'version' => $client->version + 1]);
+            $this->buyers($client);
         }
 
         return $over->count();
+    }
+
+    /** To whom invoices were written; their numbers and amounts stay. */
+    private function buyers(Client $client): void
+    {
+        InvoiceBuyer::query()->whereIn('invoice_id', Invoice::query()->where('client_id', $client->id)->select('id'))->update(['name' => self::by($client), 'address' => '', 'tax_id' => '']);
     }
 
     private static function by(Client $client): string

@@ -9,6 +9,7 @@ use App\Models\Build\KitLine;
 use App\Models\Client\ClientPage;
 use App\Models\Client\Decision;
 use App\Models\Client\LetterKind;
+use App\Models\Money\Invoice;
 use App\Models\People\DayOff;
 use App\Models\Plan\PlanEntry;
 use App\Models\Setback\Setback;
@@ -42,6 +43,7 @@ final readonly class LetterDraft
             LetterKind::Decision => $this->decision($build, $instrument),
             LetterKind::Delay => $this->delay($build, $instrument),
             LetterKind::Ready => $this->ready($build, $instrument),
+            LetterKind::Reminder => $this->reminder($build, $instrument),
             LetterKind::Care => self::care($build, $instrument),
         };
         $page = ClientPage::query()->where('build_id', $build->id)->whereNull('revoked_at')->first()?->address();
@@ -113,6 +115,20 @@ final readonly class LetterDraft
         return [
             'Your instrument is ready', "{$instrument} is ready, strung up and looked over. It waits for you in the shop.",
             $balance > 0 ? "The balance is {$this->house->money($balance)}, before it is handed over." : '', 'Come by and play it, or tell us how it should travel to you: packing, carrier and insurance we agree on then.',
+        ];
+    }
+
+    /** @return non-empty-list<string> what is invoiced and not paid, what is overdue first */
+    private function reminder(Build $build, string $instrument): array
+    {
+        $today = $this->clock->today($this->house->zone());
+        $owed = Invoice::query()->standing()->withPaid()->where('build_id', $build->id)->orderBy('due_on')->get()->filter(static fn (Invoice $one): bool => $one->leftMinor() > 0);
+        $lines = $owed->map(fn (Invoice $one): string => "Invoice {$one->number} for the {$one->part}: {$this->house->money($one->leftMinor())}, ".($one->due_on < $today ? 'due since ' : 'due on ').Say::dayAndYear($one->due_on).'.')->values()->all();
+        $account = trim($this->house->shop()->seller['account'] ?? '');
+
+        return [
+            'A payment for your instrument', $lines === [] ? '(Nothing that is invoiced is unpaid.)' : "perhaps it has slipped by: for {$instrument} we still wait for a payment.", ...$lines,
+            $lines === [] ? '' : 'Please pay it'.($account === '' ? '' : " to {$account}").' and name the number of the invoice. If it is on its way already, take no notice of this; if something about it is not right, please tell us.',
         ];
     }
 

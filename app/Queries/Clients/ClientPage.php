@@ -31,7 +31,7 @@ final readonly class ClientPage
 
         return new ClientProps(
             id: $client->id, version: $client->version, headline: $this->headline($client, $builds->count(), $open->count()),
-            said: ['name' => $client->name, ...array_map(strval(...), $client->only(['contact', 'email', 'phone', 'address', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments', 'locale']))],
+            said: ['name' => $client->name, ...array_map(strval(...), $client->only(['contact', 'email', 'phone', 'address', 'hand', 'scale', 'neck', 'action', 'weight', 'instruments', 'locale', 'country', 'tax_id']))],
             forgotten: $client->forgotten_at === null ? null : 'Deleted on request on '.Say::dayAndYear($client->forgotten_at->setTimezone($this->house->zone())->toDateString()).'.'.($client->kept_until === null ? '' : ' Name and address stay until '.Say::dayAndYear($client->kept_until).' for the papers of what was sold.'),
             builds: array_values($builds->map(fn (Build $build): ClientBuild => new ClientBuild(
                 $build->number, $build->title, $build->model, match ($build->status) {

@@ -27,6 +27,7 @@
                   ...(manager
                       ? [
                             { name: 'Clients', href: route('clients'), key: 'c' },
+                            { name: 'Money', href: route('money'), key: 'm' },
                             { name: 'People', href: route('people'), key: '5' },
                             { name: 'House', href: route('house'), key: '6' },
                         ]
@@ -50,7 +51,8 @@
             path === href ||
             path.startsWith(`${href}/`) ||
             (href === route('builds') && path.startsWith(route('commissions.store'))) ||
-            (href === route('clients') && /^\/(enquiries|sketches|quotes)(\/|$)/.test(path))
+            (href === route('clients') && /^\/(enquiries|sketches|quotes)(\/|$)/.test(path)) ||
+            (href === route('money') && path.startsWith('/invoices/'))
         );
     }
 

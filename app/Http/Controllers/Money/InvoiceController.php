@@ -11,7 +11,7 @@ use App\Actions\Money\WriteInvoice;
 use App\Documents\Money\InvoicePdf;
 use App\Http\Controllers\Sheet;
 use App\Http\Requests\AskRequest;
-use App\Http\Requests\Clients\BecauseRequest;
+use App\Http\Requests\BecauseRequest;
 use App\Http\Requests\Money\InvoiceRequest;
 use App\Http\Requests\Money\PartsRequest;
 use App\Http\Requests\Money\PaymentRequest;
@@ -92,7 +92,7 @@ final class InvoiceController
 
     public function cancel(Invoice $invoice, BecauseRequest $request, WriteInvoice $write): RedirectResponse
     {
-        $note = $write->cancel($request->person(), $invoice, $request->because());
+        $note = $write->cancel($request->person(), $invoice, rtrim(trim($request->string('because')->toString()), '.'));
 
         return redirect()->route('invoices.one', $note)->with('done', ucfirst($note->name()).' is written; its part can be invoiced again.');
     }
@@ -113,7 +113,7 @@ final class InvoiceController
 
     public function strike(Payment $payment, BecauseRequest $request, RecordPayment $record): RedirectResponse
     {
-        $record->strike($request->person(), $payment, $request->because());
+        $record->strike($request->person(), $payment, rtrim(trim($request->string('because')->toString()), '.'));
 
         return back()->with('done', 'Struck; it stays readable.');
     }

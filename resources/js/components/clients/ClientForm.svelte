@@ -26,6 +26,8 @@
         'weight',
         'instruments',
         'locale',
+        'country',
+        'tax_id',
     ] as const;
 
     const act = new Act();
@@ -61,6 +63,20 @@
             error={act.errors.address}
         />
     </div>
+    <Field
+        name="country"
+        label="Country"
+        bind:value={said.country}
+        error={act.errors.country}
+        hint="left empty: as the shop’s"
+    />
+    <Field
+        name="tax_id"
+        label="Identifier for the tax"
+        bind:value={said.tax_id}
+        error={act.errors.tax_id}
+        hint="for a business"
+    />
     <div class="col-span-2">
         <Field
             name="instruments"

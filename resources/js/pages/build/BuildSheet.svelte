@@ -147,11 +147,14 @@
                           : `Holds in ${build.chance.percent} of 100 runs`}</a
                 >
                 <a class="target ml-3" use:inertia href={route('builds.progress', build.number)}>progress in time</a>
+                <a class="target ml-3" use:inertia href={route('builds.money', build.number)}>money</a>
                 {#if build.clientId}<a class="target ml-3" use:inertia href={route('builds.client', build.number)}
                         >for the client</a
                     >{/if}
             </p>
             <PromiseForm {build} />
+        {:else if manager}
+            <p class="small"><a class="target" use:inertia href={route('builds.money', build.number)}>its money</a></p>
         {/if}
     </div>
 </div>

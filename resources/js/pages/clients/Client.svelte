@@ -24,6 +24,8 @@
             ['Telephone', client.said['phone']],
             ['Else', client.said['contact']],
             ['Address', client.said['address']],
+            ['Country', client.said['country']],
+            ['Tax identifier', client.said['tax_id']],
             ['Plays', client.said['hand'] ? `${client.said['hand']}-handed` : ''],
             ['Scale', client.said['scale']],
             ['Neck', client.said['neck']],

@@ -74,9 +74,10 @@
             />
             <Field
                 name="margin_percent"
-                label="Margin of the price, %"
+                label="Margin or mark-up, %"
                 bind:value={form.margin_percent}
                 error={errors.margin_percent}
+                hint="which of the two: under Money"
             />
             <Field
                 name="deposit_percent"
