@@ -41,7 +41,7 @@ final class DemoMoney
             'seller' => [
                 'name' => 'Tillmark Workshop', 'address' => "Planer Yard 4\n10115 Berlin", 'country' => 'DE', 'tax_id' => 'DE123456788', 'local_tax_id' => '', 'registration' => '', 'account' => 'DE02 1203 0000 0000 2020 51', 'email' => 'ines@example.org',
             ],
-            'stage_payments' => [['body', 200]], 'year_wages_minor' => 128_000_00, 'year_overhead_minor' => 31_000_00,
+            'stage_payments' => [['body', 200]], 'year_wages_minor' => 61_000_00, 'year_overhead_minor' => 19_000_00,
             'bank_columns' => ['date' => 'Booked', 'amount' => 'Amount', 'words' => ['Name', 'Purpose'], 'currency' => 'Currency', 'dayFirst' => true],
         ], 'Who sells, and how a price is paid');
         $keep->setTax($this->manager, 'DE', 'usual', new TaxRate(TaxCategory::Standard, 190));

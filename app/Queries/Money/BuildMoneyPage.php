@@ -144,7 +144,7 @@ final readonly class BuildMoneyPage
             new WhyRow('Hours', Say::figure($build->estimated_minutes / 60, 1).' h', Say::figure($account->cost->hours->hours(), 1).' h'),
             new WhyRow('Labour', $money((int) $build->estimated_labour_minor), (string) $account->cost->labour),
             new WhyRow('Material and work done elsewhere', $money((int) $build->estimated_material_minor), (string) $account->cost->material->plus($account->cost->outside)),
-            new WhyRow('Left for an hour', '', ($hour = $account->earned->anHour()) === null || $build->price_minor === null ? '–' : (string) $hour),
+            ...$build->status === BuildStatus::Open || $build->price_minor === null ? [] : [new WhyRow('Left for an hour', '', (string) ($account->earned->anHour() ?? '–'))],
             ...$rest,
         ];
     }

@@ -45,7 +45,7 @@ final readonly class EarnedPage
         $anHour = $whole?->anHour();
 
         return new EarnedProps(
-            headline: $whole === null ? "Nothing with a price was finished in {$year}" : ($anHour === null ? 'No hours are recorded of what was finished' : "An hour brought {$anHour}"),
+            headline: $whole === null ? "Nothing with a price was finished in {$year}" : ($anHour === null ? 'No hours are recorded of what was finished' : "An hour brought {$anHour}; the house reckons with {$this->house->rate()->plain()}"),
             under: $whole === null ? '' : Say::count(count($accounts), 'instrument')." finished in {$year}: price without tax, less material and work done elsewhere, over the hours worked. What went wrong is not in it and stands below.",
             by: $by, year: $year, years: $years, currency: $this->house->shop()->currency,
             rows: array_map(fn (array $one): EarnedRow => $this->row($one[0], $one[1], $one[2], $one[4], $one[3], $best), $groups), all: $whole === null ? null : $this->row('all', 'Together', '', null, $whole, $best),

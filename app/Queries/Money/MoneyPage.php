@@ -23,7 +23,7 @@ final readonly class MoneyPage
     /** So many weeks are shown, and so many papers. */
     private const WEEKS = 16;
 
-    private const PAPERS = 60;
+    private const PAPERS = 24;
 
     public function __construct(private Standing $standing, private Papers $papers, private House $house, private Clock $clock)
     {

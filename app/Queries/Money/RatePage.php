@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Queries\Money;
 
 use App\Models\People\Person;
+use App\Models\People\TimeEntry;
 use App\Pages\Money\RateProps;
 use App\Pages\Money\Row;
 use App\Pages\Money\WhyRow;
 use App\Planning\House\House;
 use App\Planning\Problem\PersonHours;
-use App\Queries\Forecast\YearHours;
 use App\Support\Clock;
 use App\Support\Say;
+use Carbon\CarbonImmutable;
 use Regimen\Costing\ShopRate;
 use Regimen\Units\Duration;
 
@@ -25,7 +26,9 @@ final readonly class RatePage
     /** Recorded hours before the shop’s own share says anything. */
     private const ENOUGH = 200 * 60;
 
-    private const SHARES = [50, 60, 70, 80, 90];
+    private const ENOUGH_DAYS = 180;
+
+    private const SHARES = [30, 50, 65, 80, 90];
 
     public function __construct(private House $house, private Clock $clock)
     {
@@ -34,8 +37,8 @@ final readonly class RatePage
     public function data(): RateProps
     {
         $shop = $this->house->shop();
-        [$share, $because] = $this->share();
         $paid = $this->paid();
+        [$share, $because] = $this->share($paid);
         $money = fn (?int $minor): string => $minor === null ? '' : $this->house->money($minor)->plain();
         $known = $shop->year_wages_minor !== null && $shop->year_overhead_minor !== null && $paid->minutes > 0;
         $at = fn (float $of): ShopRate => ShopRate::of($this->house->money((int) $shop->year_wages_minor), $this->house->money((int) $shop->year_overhead_minor), $paid, $of);
@@ -59,23 +62,19 @@ final readonly class RatePage
         );
     }
 
-    /** @return array{float, string} the share of recorded hours that were worked on instruments, over the last year and this one */
-    private function share(): array
+    /** @return array{float, string} the share of paid hours that was worked on instruments, over the last year or since the first record */
+    private function share(Duration $paid): array
     {
-        $year = (int) $this->clock->now()->setTimezone($this->house->zone())->format('Y');
-        $kinds = [];
-        foreach ([$year - 1, $year] as $of) {
-            foreach (YearHours::byKind(YearHours::of($of)) as $kind => $minutes) {
-                $kinds[$kind] = ($kinds[$kind] ?? 0) + $minutes;
-            }
+        $today = CarbonImmutable::parse($this->clock->today($this->house->zone()));
+        $from = max($today->subYear()->toDateString(), (string) TimeEntry::query()->whereNull('struck_at')->min('worked_on'));
+        $sold = (int) TimeEntry::query()->whereNull('struck_at')->whereNull('setback_id')->whereRelation('operation', 'setback_id', null)->where('worked_on', '>=', $from)->sum('minutes');
+        $days = CarbonImmutable::parse($from)->diffInDays($today);
+        if ($sold < self::ENOUGH || $days < self::ENOUGH_DAYS || $paid->minutes === 0) {
+            return [self::USUAL_SHARE, 'the usual (common practice), until '.intdiv(self::ENOUGH, 60).' hours in half a year are recorded; so far '.Say::figure($sold / 60, 0)];
         }
-        $all = array_sum($kinds);
-        $sold = ($kinds[YearHours::BUILDING] ?? 0) + ($kinds[YearHours::SET_UP] ?? 0);
-        if ($all < self::ENOUGH || $sold === 0) {
-            return [self::USUAL_SHARE, 'the usual (common practice), until '.intdiv(self::ENOUGH, 60).' hours are recorded; so far '.Say::figure($all / 60, 0)];
-        }
+        $share = min(1.0, $sold / ($paid->minutes * $days / 365));
 
-        return [$sold / $all, 'learned: of '.Say::figure($all / 60, 0).' h recorded in '.($year - 1)." and {$year} so many were worked on instruments; mending, losses, errands and interruptions are the rest"];
+        return [$share, 'learned: '.Say::figure($sold / 60, 0).' h were worked on instruments since '.Say::dayAndYear($from).'; mending, losses, errands, visitors and what nobody wrote down are the rest'];
     }
 
     /** Forty-five weeks of everybody’s hours. */

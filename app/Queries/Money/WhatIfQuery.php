@@ -12,13 +12,15 @@ use App\Planning\House\House;
 use App\Planning\Money\PriceMade;
 use App\Planning\Money\Reckoner;
 use App\Planning\Money\WhatIf;
+use App\Planning\Route\Routes;
 use App\Planning\Specification\Revisions;
 use App\Support\Say;
 use Regimen\Costing\PriceRule;
 use Regimen\Costing\PriceWay;
 use Regimen\Costing\UnknownPrice;
 use Regimen\Route\Methods\Methods;
-use Regimen\Route\Methods\Question;
+use Regimen\Route\Standards\Standard;
+use Regimen\Route\Standards\Tool;
 use Regimen\Route\Standards\UnknownStandard;
 use Regimen\Timber\Species;
 use Regimen\Units\InvalidQuantity;
@@ -32,7 +34,7 @@ final readonly class WhatIfQuery
     /** The timbers that can be tried, by field. */
     private const TIMBERS = ['neckTimber' => 'Neck', 'boardTimber' => 'Fretboard', 'top' => 'First layer of the body'];
 
-    public function __construct(private Reckoner $reckoner, private House $house)
+    public function __construct(private Reckoner $reckoner, private Routes $routes, private House $house)
     {
     }
 
@@ -80,9 +82,9 @@ final readonly class WhatIfQuery
             throw new InvalidQuantity('One to twelve can be made together.');
         }
         $methods = $timbers = [];
-        foreach (Question::cases() as $question) {
-            $answer = $asked["method-{$question->value}"] ?? '';
-            $question->choice($answer) === null || $methods[$question->value] = $answer;
+        foreach ($asked as $key => $answer) {
+            // Schools make another order; another tool makes other hours.
+            str_starts_with($key, 'tool-') && Tool::tryFrom($answer) !== null && $methods[Methods::toolKey(strtr(substr($key, 5), ':', '.'))] = $answer;
         }
         foreach (array_keys(self::TIMBERS) as $field) {
             $name = $asked["timber-{$field}"] ?? '';
@@ -140,7 +142,7 @@ final readonly class WhatIfQuery
     private function choices(Build $build, array $asked): array
     {
         $specification = Revisions::read($build->specification)->orFail();
-        $now = Methods::of($this->house->shop()->methods, $build->methods);
+        $standards = $this->house->standards();
         $choices = [];
         foreach (self::TIMBERS as $field => $label) {
             $is = match ($field) {
@@ -148,12 +150,16 @@ final readonly class WhatIfQuery
             };
             $choices[] = new Choosing("timber-{$field}", $label, $asked["timber-{$field}"] ?? $is, array_map(static fn (string $name): Option => new Option($name, $name), Species::names()));
         }
-        foreach (Question::cases() as $question) {
-            if ($question->arisesFor($specification)) {
-                $choices[] = new Choosing("method-{$question->value}", $question->words(), $asked["method-{$question->value}"] ?? $now->answers[$question->value] ?? $question->choices()[0]->key, array_map(static fn ($one): Option => new Option($one->key, $one->words), $question->choices()));
+        foreach ($this->routes->of($specification, $build)->route->operations as $operation) {
+            $key = $operation->standard->key;
+            $ways = $standards->ways($key);
+            // PHP reads no points in the names of an address.
+            $field = 'tool-'.strtr($key, '.', ':');
+            if (count($ways) > 1 && ! isset($choices[$field])) {
+                $choices[$field] = new Choosing($field, ucfirst($operation->name), $asked[$field] ?? $operation->standard->tool->value, array_map(static fn (Standard $way): Option => new Option($way->tool->value, $way->way === '' ? $way->tool->value : $way->way), $ways));
             }
         }
 
-        return $choices;
+        return array_values($choices);
     }
 }

@@ -69,10 +69,10 @@ final class Tables
         ];
     }
 
-    /** A spreadsheet does not take it for a formula. */
+    /** A spreadsheet does not take it for a formula; a number below zero is none. */
     public static function plain(string $cell): string
     {
-        return preg_match('/^[=+@-]/', $cell) === 1 ? "'{$cell}" : $cell;
+        return preg_match('/^[=+@-](?!\d+(\.\d+)?$)/', $cell) === 1 ? "'{$cell}" : $cell;
     }
 
     /** @param  array{list<string>, list<list<string>>}  $table */

@@ -49,7 +49,7 @@ final readonly class PaymentPlan
     }
 
     /**
-     * @param  Money|null  $deposit  that was agreed as an amount; by its share when null
+     * @param  Money|null  $deposit  that was agreed as an amount, at most the price; by its share when null. Stages keep their share of the price
      * @return list<Money> in the order of the parts; they sum to the price
      */
     public function split(Money $price, ?Money $deposit = null): array
@@ -58,9 +58,15 @@ final readonly class PaymentPlan
         if ($deposit === null || ! $isDeposit || count($this->parts) === 1) {
             return $price->split(array_map(static fn (PaymentPart $part): int => $part->share, $this->parts));
         }
-        $rest = array_map(static fn (PaymentPart $part): int => $part->share, array_slice($this->parts, 1));
+        $rest = array_slice($this->parts, 1);
+        $stages = array_map(static fn (PaymentPart $part): Money => $price->times($part->share / self::ALL), array_slice($rest, 0, -1));
+        $balance = array_reduce($stages, static fn (Money $left, Money $stage): Money => $left->minus($stage), $price->minus($deposit));
+        if ($balance->minor > 0) {
+            return [$deposit, ...$stages, $balance];
+        }
 
-        return [$deposit, ...$price->minus($deposit)->split($rest)];
+        // So much was paid at once that the stages have to share what is left.
+        return [$deposit, ...$price->minus($deposit)->split(array_map(static fn (PaymentPart $part): int => $part->share, $rest))];
     }
 
     private static function order(PaymentPart $part): int

@@ -22,7 +22,8 @@ final class PaymentsTest extends TestCase
         self::assertSame(['deposit', 'stage payment, body done', 'stage payment, assembly done', 'balance'], array_map(static fn (PaymentPart $part): string => $part->words(), $plan->parts));
         // M1, by hand: 100.01 in 40, 20, 20 and 20 %: 4000.4 and three times 2000.2; the one unit that is left goes where most is cut off.
         self::assertSame([4_001, 2_000, 2_000, 2_000], self::minor($plan->split(self::euros(10_001))));
-        self::assertSame([5_000, 1_667, 1_667, 1_667], self::minor($plan->split(self::euros(10_001), self::euros(5_000))));
+        self::assertSame([5_000, 2_000, 2_000, 1_001], self::minor($plan->split(self::euros(10_001), self::euros(5_000))));
+        self::assertSame([9_500, 167, 167, 167], self::minor($plan->split(self::euros(10_001), self::euros(9_500))), 'little is left for the stages');
         self::assertSame([10_001], self::minor(PaymentPlan::of(0, [])->split(self::euros(10_001), self::euros(5_000))));
         self::assertSame(['deposit'], array_map(static fn (PaymentPart $part): string => $part->words(), PaymentPlan::of(1_000, [])->parts));
     }

@@ -73,6 +73,12 @@ final class PagesTest extends TestCase
     #[TestWith(['/clients/1', 15])]
     #[TestWith(['/enquiries', 30])]
     #[TestWith(['/builds/1/client', 23])]
+    #[TestWith(['/money', 22])]
+    #[TestWith(['/money/earned', 20])]
+    #[TestWith(['/money/rate', 16])]
+    #[TestWith(['/money/bank', 10])]
+    #[TestWith(['/money/settings', 11])]
+    #[TestWith(['/builds/1/money', 44])]
     #[TestWith(['/commissions/new', 13])]
     public function test_each_page_takes_a_small_fixed_number_of_statements(string $page, int $most): void
     {

@@ -113,6 +113,7 @@ trait ShopWithEverything
         ]);
         StoreRequests::fill($this->must(...));
         ClientRequests::fill($this->must(...));
+        MoneyRequests::fill($this->must(...));
         $this->offer();
     }
 

@@ -13,7 +13,7 @@
     const path = $derived(page.url.split('?')[0] ?? '');
 </script>
 
-<nav class="screen-only flex flex-wrap gap-x-5 gap-y-1" aria-label="Money">
+<nav class="screen-only flex flex-wrap gap-x-5 gap-y-1 mb-2" aria-label="Money">
     {#each PAGES as [name, words] (name)}
         {#if path === route(name)}<b class="target">{words}</b>{:else}<a class="target" use:inertia href={route(name)}
                 >{words}</a

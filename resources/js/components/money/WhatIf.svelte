@@ -76,13 +76,18 @@
         bind:value={() => said.pieces ?? '', (value) => (said.pieces = value)}
         hint="set-ups are shared by so many"
     />
-    {#each props.choices as one (one.key)}
-        <Field
-            name={one.key}
-            label={one.label}
-            bind:value={() => said[one.key] ?? '', (value) => (said[one.key] = value)}
-            options={one.options}
-        />
-    {/each}
+    <details class="col-span-full">
+        <summary class="target quiet">Another timber, another tool</summary>
+        <div class="grid grid-cols-2 gap-3 items-start max-md:grid-cols-1">
+            {#each props.choices as one (one.key)}
+                <Field
+                    name={one.key}
+                    label={one.label}
+                    bind:value={() => said[one.key] ?? '', (value) => (said[one.key] = value)}
+                    options={one.options}
+                />
+            {/each}
+        </div>
+    </details>
     <p class="col-span-full"><button class="act" type="submit">What would it cost then?</button></p>
 </form>
