@@ -20,6 +20,7 @@ use App\Planning\Plan\ShopDatabase;
 use App\Planning\Problem\Air;
 use App\Planning\Problem\AwayWork;
 use App\Planning\Problem\LeadTimes;
+use App\Planning\Problem\PaymentWaits;
 use App\Planning\Problem\TimberWaits;
 use App\Planning\Route\HeldPlaces;
 use App\Queries\Build\OpenBuilds;
@@ -51,6 +52,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(Air::class);
         $this->app->scoped(LeadTimes::class);
         $this->app->scoped(TimberWaits::class);
+        $this->app->scoped(PaymentWaits::class);
         $this->app->scoped(AwayWork::class);
         $this->app->scoped(HeldPlaces::class);
         $this->app->scoped(NeededDays::class);

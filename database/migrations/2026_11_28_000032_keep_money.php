@@ -19,6 +19,7 @@ return new class extends Migration
             $table->string('price_way')->default('margin');
             $table->json('stage_payments')->default('[]');
             $table->integer('pay_days')->default(14);
+            $table->boolean('unpaid_holds')->default(false);
             $table->string('refund_rule')->default('either');
             $table->json('seller')->default('{}');
             $table->json('bank_columns')->nullable();
@@ -118,7 +119,7 @@ return new class extends Migration
         Schema::table('builds', static fn (Blueprint $table) => $table->dropColumn('price_by'));
         Schema::table('clients', static fn (Blueprint $table) => $table->dropColumn(['country', 'tax_id']));
         Schema::table('shops', static fn (Blueprint $table) => $table->dropColumn([
-            'price_way', 'stage_payments', 'pay_days', 'refund_rule', 'seller', 'bank_columns', 'year_wages_minor', 'year_overhead_minor',
+            'price_way', 'stage_payments', 'pay_days', 'unpaid_holds', 'refund_rule', 'seller', 'bank_columns', 'year_wages_minor', 'year_overhead_minor',
         ]));
     }
 };

@@ -72,6 +72,9 @@
                     </div>
                 </section>
             @endif
+            @foreach ($sheet->papers as $paper)
+                <p class="payment"><span>{{ $paper['what'] }} <span class="quiet small">{{ $paper['words'] }}</span></span> <b>{{ $paper['amount'] }}</b></p>
+            @endforeach
             @foreach ($sheet->payments as $payment)
                 <p class="payment"><span>{{ $payment['what'] }} <span class="quiet small">{{ $payment['when'] }}</span></span> <b>{{ $payment['amount'] }}</b></p>
             @endforeach

@@ -42,6 +42,7 @@ final readonly class ImportBank
                 RecordPayment::mustStand($invoice);
                 $this->record->keep($by, $invoice->build_id, $invoice->id, $line->amount->minor, $line->on, 'bank', $line->words, $fingerprint);
                 $this->recording->log(Build::query()->find($invoice->build_id), $by, 'money', "{$line->amount} came for invoice {$invoice->number} on {$line->on}, from the bank’s file.");
+                $this->record->goesOn($invoice);
                 $taken++;
             }
 

@@ -13,7 +13,7 @@ use App\Support\Refused;
 use Regimen\Invoicing\TaxRate;
 use Regimen\Units\Countries;
 
-/** Who sells, in which parts, which tax is on it, what a year costs. Nothing of it moves the plan. */
+/** Who sells, in which parts, which tax is on it, what a year costs. Of it only one thing moves the plan: whether an overdue payment holds work up. */
 final readonly class KeepMoney
 {
     public function __construct(private Recording $recording, private KeepVersion $keepVersion)
@@ -25,8 +25,11 @@ final readonly class KeepMoney
     {
         $this->recording->keep(function () use ($by, $shop, $version, $attributes, $what): void {
             Refused::ifStale($shop->version, $version, $what);
-            ($this->keepVersion)($by, $shop, $attributes);
+            $before = ($this->keepVersion)($by, $shop, $attributes);
             $this->recording->log(null, $by, 'house', "{$what} changed.");
+            if (($before['unpaid_holds'] ?? null) !== null && (bool) $before['unpaid_holds'] !== (bool) $shop->unpaid_holds) {
+                $this->recording->planAnew('whether a payment holds work up');
+            }
         });
     }
 

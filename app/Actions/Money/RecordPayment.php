@@ -37,6 +37,7 @@ final readonly class RecordPayment
             }
             $payment = $this->keep($by, $invoice->build_id, $invoice->id, $amount->minor, $on, $how, '', null);
             $this->recording->log(Build::query()->find($invoice->build_id), $by, 'money', "{$amount} came for invoice {$invoice->number} on ".Say::dayAndYear($on).", {$how}.");
+            $this->goesOn($invoice);
 
             return $payment;
         });
@@ -65,6 +66,7 @@ final readonly class RecordPayment
                 throw Refused::because('That payment is struck already. Nothing was changed.');
             }
             $payment->update(['struck_at' => $this->clock->now(), 'struck_because' => $because]);
+            $payment->invoice === null || $this->goesOn($payment->invoice);
             $this->recording->log(Build::query()->find($payment->build_id), $by, 'money', "The payment of {$this->house->money($payment->amount_minor)} on ".Say::dayAndYear($payment->paid_on)." is struck: {$because}.");
         });
     }
@@ -75,6 +77,14 @@ final readonly class RecordPayment
         return Payment::query()->create([
             'invoice_id' => $invoice, 'build_id' => $build, 'person_id' => $by->id, 'at' => $this->clock->now(), 'paid_on' => $on, 'amount_minor' => $minor, 'how' => $how, 'words' => $words, 'fingerprint' => $fingerprint,
         ]);
+    }
+
+    /** What waited for it can go on; what becomes overdue is seen when the plan is made for another day. Within a transaction. */
+    public function goesOn(Invoice $invoice): void
+    {
+        if ($this->house->shop()->unpaid_holds && $invoice->due_on < $this->clock->today($this->house->zone())) {
+            $this->recording->planAnew("a payment for invoice {$invoice->number}");
+        }
     }
 
     public static function mustStand(Invoice $invoice): void

@@ -34,7 +34,7 @@ use Regimen\Units\Money;
 /** A part of the price becomes an invoice with the next number; it never changes after that, and only a credit note takes it back. */
 final readonly class WriteInvoice
 {
-    public function __construct(private Recording $recording, private House $house, private Clock $clock)
+    public function __construct(private Recording $recording, private RecordPayment $payments, private House $house, private Clock $clock)
     {
     }
 
@@ -91,6 +91,7 @@ final readonly class WriteInvoice
             $note = $this->keep($by, $build, $client, InvoiceKind::CreditNote, $invoice->part, $lines, Money::ofMinor($invoice->due_minor, $invoice->currency), $invoice->buyer->country, $invoice, $because);
             PaymentPart::query()->where('invoice_id', $invoice->id)->update(['invoice_id' => null]);
             Payment::query()->where('invoice_id', $invoice->id)->update(['invoice_id' => null]);
+            $this->payments->goesOn($invoice);
             $this->recording->log($build, $by, 'money', ucfirst($note->name())." takes back invoice {$invoice->number}: {$because}.");
 
             return $note;

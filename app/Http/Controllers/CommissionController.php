@@ -8,6 +8,8 @@ use App\Actions\Commission\TakeCommission;
 use App\Http\Requests\Specification\CommissionRequest;
 use App\Http\Requests\Specification\ForecastRequest;
 use App\Pages\Page;
+use App\Planning\Money\BelowCost;
+use App\Planning\Specification\Revisions;
 use App\Queries\Specification\CommissionPage;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -27,10 +29,12 @@ final class CommissionController
         );
     }
 
-    public function store(CommissionRequest $request, TakeCommission $takeCommission): RedirectResponse
+    public function store(CommissionRequest $request, TakeCommission $takeCommission, BelowCost $below): RedirectResponse
     {
-        $build = $takeCommission($request->person(), $request->commission());
+        $commission = $request->commission();
+        $build = $takeCommission($request->person(), $commission);
+        $warning = $below->words(Revisions::read($build->specification)->orFail(), $commission->price);
 
-        return redirect()->route('builds.show', $build)->with('done', "No. {$build->number} is on the plan.");
+        return redirect()->route('builds.show', $build)->with('done', "No. {$build->number} is on the plan.{$warning}");
     }
 }

@@ -15,6 +15,7 @@ final readonly class ClientSheet
      * @param  list<array{id: int, question: string, options: list<string>, by: string, cost: string, answer: string}>  $decisions  those that are open, and those that were answered
      * @param  list<array{id: int, sha: string, words: string}>  $photographs
      * @param  list<array{what: string, when: string, amount: string}>  $payments
+     * @param  list<array{what: string, words: string, amount: string}>  $papers  quotes and change orders
      * @param  string  $mail  where the shop is asked
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class ClientSheet
         public string $since,
         public array $photographs,
         public array $payments,
+        public array $papers,
         public string $mail,
     ) {
     }

@@ -26,6 +26,7 @@ final readonly class SettingsProps extends Page
         public int $version,
         public Dict $seller,
         public string $payDays,
+        public string $unpaidHolds,
         public string $refundRule,
         public string $priceWay,
         public array $stagePayments,

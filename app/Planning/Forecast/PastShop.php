@@ -16,6 +16,7 @@ use App\Planning\Problem\AwayWork;
 use App\Planning\Problem\Before;
 use App\Planning\Problem\Demands;
 use App\Planning\Problem\LeadTimes;
+use App\Planning\Problem\PaymentWaits;
 use App\Planning\Problem\ShopProblem;
 use App\Planning\Problem\TimberWaits;
 use App\Support\Clock;
@@ -36,7 +37,7 @@ use Regimen\Schedule\Problem\Problem;
  */
 final readonly class PastShop
 {
-    public function __construct(private PastForecasts $past, private House $house, private Air $air, private LeadTimes $leads, private TimberWaits $timber, private AwayWork $away)
+    public function __construct(private PastForecasts $past, private House $house, private Air $air, private LeadTimes $leads, private TimberWaits $timber, private PaymentWaits $payments, private AwayWork $away)
     {
     }
 
@@ -47,7 +48,7 @@ final readonly class PastShop
         $now = Minutes::of($instant);
         $builds = $this->builds($instant);
         $links = $this->links($builds);
-        $of = new Activities($this->house, $this->air, $this->leads, $this->timber, $this->away, $then);
+        $of = new Activities($this->house, $this->air, $this->leads, $this->timber, $this->payments, $this->away, $then);
         $activities = $dues = [];
         $capacities = [...$this->house->capacities(), Air::RESOURCE => Air::AMOUNT];
         foreach ($builds as $build) {

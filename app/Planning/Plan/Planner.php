@@ -13,6 +13,7 @@ use App\Planning\House\House;
 use App\Planning\Problem\Air;
 use App\Planning\Problem\AwayWork;
 use App\Planning\Problem\LeadTimes;
+use App\Planning\Problem\PaymentWaits;
 use App\Planning\Problem\ShopProblem;
 use App\Planning\Problem\TimberWaits;
 use App\Planning\Route\RecoatWindows;
@@ -37,7 +38,7 @@ final readonly class Planner
         private House $house,
         private Air $air,
         private LeadTimes $leads,
-        private TimberWaits $timber, private AwayWork $away,
+        private TimberWaits $timber, private PaymentWaits $payments, private AwayWork $away,
         private ShopProblem $problem,
         private Standings $standings,
         private RecoatWindows $windows,
@@ -112,6 +113,7 @@ final readonly class Planner
         $this->air->forget();
         $this->leads->forget();
         $this->timber->forget();
+        $this->payments->forget();
         $this->away->forget();
     }
 

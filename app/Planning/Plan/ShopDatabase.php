@@ -8,6 +8,7 @@ use App\Planning\House\House;
 use App\Planning\Problem\Air;
 use App\Planning\Problem\AwayWork;
 use App\Planning\Problem\LeadTimes;
+use App\Planning\Problem\PaymentWaits;
 use App\Planning\Problem\TimberWaits;
 use App\Support\OneAtATime;
 use Illuminate\Database\Connection;
@@ -28,7 +29,7 @@ final class ShopDatabase
         private readonly House $house,
         private readonly Air $air,
         private readonly LeadTimes $leads,
-        private readonly TimberWaits $timber, private readonly AwayWork $away,
+        private readonly TimberWaits $timber, private readonly PaymentWaits $payments, private readonly AwayWork $away,
     ) {
     }
 
@@ -102,6 +103,7 @@ final class ShopDatabase
             $this->air->forget();
             $this->leads->forget();
             $this->timber->forget();
+            $this->payments->forget();
             $this->away->forget();
         }
     }

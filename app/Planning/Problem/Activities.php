@@ -32,7 +32,7 @@ use Regimen\Units\Duration;
  */
 final readonly class Activities
 {
-    public function __construct(private House $house, private Air $air, private LeadTimes $leads, private TimberWaits $timber, private AwayWork $away, private Clock $clock)
+    public function __construct(private House $house, private Air $air, private LeadTimes $leads, private TimberWaits $timber, private PaymentWaits $payments, private AwayWork $away, private Clock $clock)
     {
     }
 
@@ -74,7 +74,7 @@ final readonly class Activities
     private function open(OperationModel $operation, array $links, KitWaits $waits, callable $activityOf): Activity
     {
         [$leads, $late] = $waits->leads($operation->needs, $activityOf);
-        $releases = array_values(array_filter([...$waits->releases($operation->needs), ...$late, $this->timber->release($operation), $this->decision($operation)]));
+        $releases = array_values(array_filter([...$waits->releases($operation->needs), ...$late, $this->timber->release($operation), $this->payments->release($operation), $this->decision($operation)]));
 
         return (new Activity(
             ActivityId::operation($operation->id)->number,

@@ -9,7 +9,11 @@ use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\LogEntry;
 use App\Models\Build\Operation;
+use App\Models\Client\ChangeOrder;
 use App\Models\Client\Decision;
+use App\Models\Client\Quote;
+use App\Models\Client\QuoteState;
+use App\Models\Money\PaymentPart;
 use App\Models\People\Person;
 use App\Models\People\Role;
 use App\Pages\Clients\ClientSheet;
@@ -60,7 +64,7 @@ final readonly class ClientSheetQuery
             language: $locale, shop: $shop->name, client: $build->client->name ?? '', instrument: $drawn->inOneLine, headline: self::headline($build),
             drawing: $drawn->drawing, inked: BuildLines::inked($build), stages: isset($sees['stages']) ? self::stages($build) : [],
             decisions: $this->decisions($build, $locale), promise: $build->promised_on === null ? '' : $this->day($build->promised_on, $locale), since: $this->since($build, $locale),
-            photographs: isset($sees['photographs']) ? $this->photographs($build, $locale) : [], payments: isset($sees['payments']) ? $this->payments($build, $locale) : [],
+            photographs: isset($sees['photographs']) ? $this->photographs($build, $locale) : [], payments: isset($sees['payments']) ? $this->payments($build, $locale) : [], papers: isset($sees['payments']) ? $this->papers($build, $locale) : [],
             mail: (string) Person::query()->where('role', Role::Manager->value)->where('active', true)->orderBy('id')->value('email'),
         );
     }
@@ -130,15 +134,38 @@ final readonly class ClientSheetQuery
             ->map(fn (Photograph $one): array => ['id' => $one->id, 'sha' => $one->sha256, 'words' => trim(rtrim((string) $one->caption, '.').', '.$this->day($one->at->setTimezone($this->house->zone())->toDateString(), $locale), ', ')])->all());
     }
 
-    /** @return list<array{what: string, when: string, amount: string}> */
+    /** @return list<array{what: string, when: string, amount: string}> what is paid, owed, and to be paid later */
     private function payments(Build $build, string $locale): array
     {
-        $balance = (int) $build->price_minor - (int) $build->deposit_minor;
+        $lines = [];
+        $isPaid = true;
+        foreach (PaymentPart::query()->with(['invoice' => static fn ($invoice) => $invoice->withPaid()])->where('build_id', $build->id)->orderBy('id')->get() as $part) {
+            $invoice = $part->invoice;
+            $left = $invoice?->leftMinor();
+            $lines[] = ['what' => ucfirst($part->what), 'when' => match (true) {
+                $invoice === null => $part->words(),
+                $left <= 0 => "invoice {$invoice->number}, paid",
+                $left < $invoice->due_minor => "invoice {$invoice->number}, {$this->money((int) $left, $locale)} left, by {$this->day($invoice->due_on, $locale)}",
+                default => "invoice {$invoice->number}, by {$this->day($invoice->due_on, $locale)}",
+            }, 'amount' => $this->money($part->amount_minor, $locale)];
+            $isPaid = $isPaid && $left !== null && $left <= 0;
+        }
 
-        return array_values(array_filter([
-            (int) $build->deposit_minor === 0 ? null : ['what' => 'Deposit', 'when' => 'with the order', 'amount' => $this->money((int) $build->deposit_minor, $locale)],
-            $balance <= 0 ? null : ['what' => 'Balance', 'when' => 'before it is handed over', 'amount' => $this->money($balance, $locale)],
-        ]));
+        return $lines === [] || ! $isPaid ? $lines : [...$lines, ['what' => 'All is paid. Thank you.', 'when' => '', 'amount' => '']];
+    }
+
+    /** @return list<array{what: string, words: string, amount: string}> what was offered in writing, the last edition of each, and what was agreed to be different */
+    private function papers(Build $build, string $locale): array
+    {
+        $lines = [];
+        foreach (Quote::query()->where('build_id', $build->id)->orderBy('number')->orderBy('edition')->get() as $quote) {
+            $lines[] = ['what' => ucfirst($quote->name()), 'words' => "{$quote->what}; accepted by {$quote->accepted_by}, {$quote->accepted_how}", 'amount' => $this->money($quote->price_minor, $locale)];
+        }
+        foreach (ChangeOrder::query()->where('build_id', $build->id)->whereIn('state', [QuoteState::Open->value, QuoteState::Accepted->value])->orderBy('number')->get() as $order) {
+            $lines[] = ['what' => "Change order {$order->number}", 'words' => $order->what.($order->state === QuoteState::Open ? '; waits for your word' : "; accepted by {$order->accepted_by}, {$order->accepted_how}"), 'amount' => $this->money($order->price_minor, $locale)];
+        }
+
+        return $lines;
     }
 
     private function day(string $day, string $locale): string

@@ -6,6 +6,7 @@ namespace App\Queries\Money;
 
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
+use App\Models\Build\KitLine;
 use App\Models\Client\ChangeOrder;
 use App\Models\Client\QuoteState;
 use App\Models\Money\HouseTax;
@@ -29,6 +30,7 @@ use App\Planning\Plan\BuildProgress;
 use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Support\Collection;
+use Regimen\Costing\KitState;
 use Regimen\Costing\Variance;
 use Regimen\Units\Duration;
 use Regimen\Units\Money;
@@ -138,7 +140,7 @@ final readonly class BuildMoneyPage
     private function quoted(Build $build, Account $account): array
     {
         $money = fn (int $minor): string => (string) $this->house->money($minor);
-        $rest = $build->budget_minor === null ? [] : [new WhyRow('Left of what was set for it', $money($build->budget_minor), $money($build->budget_minor - $account->cost->labour->minor - $account->cost->material->minor - $account->cost->outside->minor))];
+        $rest = $build->budget_minor === null ? [] : [new WhyRow('Left of what was set for it, with the kit so far', $money($build->budget_minor), $money($build->budget_minor - $account->cost->labour->minor - $this->kitSoFar($build)))];
 
         return [
             new WhyRow('Hours', Say::figure($build->estimated_minutes / 60, 1).' h', Say::figure($account->cost->hours->hours(), 1).' h'),
@@ -147,6 +149,12 @@ final readonly class BuildMoneyPage
             ...$build->status === BuildStatus::Open || $build->price_minor === null ? [] : [new WhyRow('Left for an hour', '', (string) ($account->earned->anHour() ?? '–'))],
             ...$rest,
         ];
+    }
+
+    /** What is ordered, there or used of its kit, work done elsewhere with it. */
+    private function kitSoFar(Build $build): int
+    {
+        return (int) KitLine::query()->where('build_id', $build->id)->whereNull('piece_id')->where('surplus', false)->where('state', '!=', KitState::Needed->value)->get()->sum(static fn (KitLine $line): int => $line->costMinor());
     }
 
     /** @return list<Row> */

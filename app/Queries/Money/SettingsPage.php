@@ -32,7 +32,7 @@ final readonly class SettingsPage
         $shop = $this->house->shop();
 
         return new SettingsProps(
-            version: $shop->version, seller: new Dict(array_map(static fn (string $key): string => $shop->seller[$key] ?? '', array_combine(self::SELLER, self::SELLER))), payDays: (string) $shop->pay_days,
+            version: $shop->version, seller: new Dict(array_map(static fn (string $key): string => $shop->seller[$key] ?? '', array_combine(self::SELLER, self::SELLER))), payDays: (string) $shop->pay_days, unpaidHolds: $shop->unpaid_holds ? '1' : '0',
             refundRule: $shop->refund_rule->value, priceWay: $shop->price_way->value,
             stagePayments: array_map(static fn (array $one): StagePayment => new StagePayment($one[0], Say::figure($one[1] / 10, 1)), $shop->stage_payments), stages: self::stages(),
             refunds: array_map(static fn (RefundRule $one): Option => new Option($one->value, $one->words()), RefundRule::cases()), ways: array_map(static fn (PriceWay $one): Option => new Option($one->value, $one->words()), PriceWay::cases()),

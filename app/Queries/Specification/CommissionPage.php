@@ -104,6 +104,8 @@ final readonly class CommissionPage
         $hold = array_sum(
             array_map(static fn ($operation): int => $operation->hold->minutes, $draft->route->operations),
         );
+        $rate = $this->house->tax();
+        $gross = $quote->price->plus($rate->on($quote->price));
         $tax = [Say::figure($shop->overhead_permille / 10, 1), Say::figure($shop->margin_permille / 10, 1)];
 
         return new ForecastFigures(
@@ -113,14 +115,14 @@ final readonly class CommissionPage
             material: $quote->material->plain(),
             materialBecause: Say::count(count($draft->kit->lines), 'kit line')
                 .' at the house’s prices, timber with a quarter for waste.',
-            price: $lacks === '' ? $quote->price->plain() : null,
+            price: $lacks === '' ? $gross->plain() : null,
             priceBecause: $lacks !== ''
                 ? "No price: {$lacks} have no operations yet. Labour so far {$quote->labour->plain()}, material "
                     ."{$quote->material->plain()}."
                 : "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % "
                     ."{$quote->overhead->plain()} = {$quote->cost->plain()}; with a "
-                        .($shop->price_way === PriceWay::Margin ? "margin of {$tax[1]} % of the price." : "mark-up of {$tax[1]} % of the cost."),
-            deposit: $lacks === '' ? $quote->price->times($shop->deposit_permille / 1000)->plain() : null,
+                        .($shop->price_way === PriceWay::Margin ? "margin of {$tax[1]} % of the price." : "mark-up of {$tax[1]} % of the cost.").($rate->permille === 0 ? '' : " Tax of {$rate->percent()} % comes on top of {$quote->price->plain()}."),
+            deposit: $lacks === '' ? $gross->times($shop->deposit_permille / 1000)->plain() : null,
             ready: $finish,
             readyBecause: $ready->why ?? $this->readyBecause($ready),
             promisable: $chances === null ? null : $this->day($chances->by($this->house->shop()->promise_chance / 1_000)),

@@ -732,6 +732,7 @@ export interface ClientSheet {
     since: string;
     photographs: [number, string, string][];
     payments: [string, string, string][];
+    papers: [string, string, string][];
     mail: string;
 }
 
@@ -3067,6 +3068,7 @@ export interface SettingsProps {
     version: number;
     seller: Record<string, string>;
     payDays: string;
+    unpaidHolds: string;
     refundRule: string;
     priceWay: string;
     stagePayments: StagePayment[];

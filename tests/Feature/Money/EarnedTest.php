@@ -88,6 +88,16 @@ final class EarnedTest extends TestCase
         $this->assertStringContainsString('below what it costs', $this->get('/builds/1/money')->inertiaProps('against'));
     }
 
+    public function test_a_price_below_cost_is_taken_and_said(): void
+    {
+        $form = ['purpose' => 'commission', 'client' => 'Bodil Rask', 'promised_on' => '2026-09-30', 'specification' => self::SPECIFICATION];
+        $this->post('/commissions', [...$form, 'price' => '1190'])->assertSessionHas('done', function (string $said): bool {
+            return preg_match('/^No\. 2 is on the plan\. Without tax the price is ([\d,.]+) EUR below what it costs: ([\d,.]+) EUR of labour, material and overhead\.$/', $said, $found) === 1
+                && abs((float) str_replace(',', '', $found[2]) - (float) str_replace(',', '', $found[1]) - 1_000) < 0.005;
+        });
+        $this->post('/commissions', [...$form, 'price' => '9000'])->assertSessionHas('done', 'No. 3 is on the plan.');
+    }
+
     public function test_by_effort_the_price_is_what_it_came_to_and_the_agreed_one_its_ceiling(): void
     {
         $this->put('/builds/1/money/price', ['version' => $this->build->version, 'way' => 'effort'])->assertSessionHasNoErrors();

@@ -101,6 +101,22 @@ final class PaymentsTest extends TestCase
         $this->get('/builds/1/letters?kind=reminder')->assertInertia(fn (AssertableInertia $page) => $page->where('body', fn (string $body): bool => str_contains($body, 'Invoice 2026-0001 for the deposit: 1,500.00 EUR, due since Wed 1 Apr 2026.') && str_contains($body, 'DE02 1203 0000 0000 2020 51'))->etc());
     }
 
+    public function test_where_the_house_wants_it_an_overdue_payment_holds_up_what_comes_after_it(): void
+    {
+        $invoice = $this->write(0);
+        $this->at('2026-04-05 10:00');
+        $settings = ['version' => Shop::current()->version, 'name' => 'The Bench', 'address' => "Planer Street 4\n10115 Berlin", 'country' => 'DE', 'tax_id' => 'DE123456788', 'pay_days' => '14', 'refund_rule' => 'either', 'price_way' => 'margin', 'stages' => []];
+        $reason = fn (): string => (string) DB::table('plan_entries as p')->join('operations as o', 'o.id', '=', 'p.operation_id')->where('o.stage', 'design')->orderBy('p.start')->value('p.start');
+        $free = $reason();
+        $this->put('/money/settings', [...$settings, 'unpaid_holds' => '1'])->assertSessionHasNoErrors();
+        $this->assertGreaterThanOrEqual('2026-04-12', $reason(), 'a week for whoever is reminded');
+        $page = $this->get('/builds/1')->inertiaProps('operations');
+        $this->assertNotSame([], array_filter($page, static fn (array $one): bool => str_contains((string) json_encode($one), 'the payment of invoice 2026-0001')), 'and it says why');
+        $this->pay($invoice, '1500', '2026-04-05');
+        $this->assertLessThan('2026-04-12', $reason());
+        $this->assertNotSame('', $free);
+    }
+
     public function test_when_it_is_cancelled_what_goes_back_follows_the_houses_rule(): void
     {
         $this->pay($this->write(0), '1500');

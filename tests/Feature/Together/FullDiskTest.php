@@ -15,7 +15,7 @@ final class FullDiskTest extends TestCase
     use Processes;
     use ShopWithEverything;
 
-    private const EVERY = 5;
+    private const EVERY = 9;
 
     /** Pages that are left for what is written. */
     private const ROOM = [0, 1, 4];

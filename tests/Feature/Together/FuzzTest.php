@@ -22,7 +22,7 @@ final class FuzzTest extends TestCase
 
     private const WHOLE = 10_000;
 
-    private const SLICE = 1_500;
+    private const SLICE = 800;
 
     private const IN_ONE_SHOP = 250;
 

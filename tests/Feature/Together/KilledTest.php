@@ -15,7 +15,7 @@ final class KilledTest extends TestCase
     use ShopWithEverything;
 
     /** Of the actions, one in so many; and so often each is killed. */
-    private const EVERY = 14;
+    private const EVERY = 24;
 
     private const TIMES = 2;
 

@@ -13,10 +13,12 @@ use App\Http\Requests\Clients\QuoteRequest;
 use App\Models\Client\Quote;
 use App\Models\Client\Sketch;
 use App\Pages\Page;
+use App\Planning\Money\BelowCost;
 use App\Queries\Clients\QuotePage;
 use App\Queries\Clients\QuoteSuggestion;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Response;
+use Regimen\Instrument\Reading\SpecificationReader;
 
 /** Prices and dates in writing. */
 final class QuoteController
@@ -26,12 +28,12 @@ final class QuoteController
         return $page->data($sketch);
     }
 
-    public function store(Sketch $sketch, QuoteRequest $request, GiveQuote $give, QuoteSuggestion $suggestion): RedirectResponse
+    public function store(Sketch $sketch, QuoteRequest $request, GiveQuote $give, QuoteSuggestion $suggestion, BelowCost $below): RedirectResponse
     {
         $offer = $request->offer();
         $quote = $give->give($request->person(), $sketch, $request->version(), $offer, $suggestion->chance($sketch, $offer->promisedOn), $request->replaces());
 
-        return redirect()->route('quotes.one', $quote)->with('done', ucfirst($quote->name()).' is written. Nothing was sent.');
+        return redirect()->route('quotes.one', $quote)->with('done', ucfirst($quote->name()).' is written. Nothing was sent.'.$below->words(SpecificationReader::read($quote->typed, $quote->house)->orFail(), $offer->price, $offer->tax));
     }
 
     public function show(Quote $quote, QuotePage $page): Page

@@ -22,7 +22,7 @@ final class SettingsRequest extends ManagerRequest
         return [
             'version' => ['required', 'integer'], 'name' => ['nullable', 'string', 'max:120'], 'address' => ['nullable', 'string', 'max:400'], 'country' => ['nullable', Rule::in(array_keys(Countries::all()))],
             'tax_id' => ['nullable', 'string', 'max:40', 'regex:/^[A-Z]{2}[A-Z0-9]{2,}$/'], 'local_tax_id' => ['nullable', 'string', 'max:40'], 'registration' => ['nullable', 'string', 'max:60'], 'account' => ['nullable', 'string', 'max:60'], 'email' => ['nullable', 'email', 'max:120'],
-            'pay_days' => ['required', 'integer', 'between:0,120'], 'refund_rule' => ['required', Rule::enum(RefundRule::class)], 'price_way' => ['required', Rule::enum(PriceWay::class)],
+            'pay_days' => ['required', 'integer', 'between:0,120'], 'unpaid_holds' => ['sometimes', 'boolean'], 'refund_rule' => ['required', Rule::enum(RefundRule::class)], 'price_way' => ['required', Rule::enum(PriceWay::class)],
             'stages' => ['present', 'array', 'max:12'], 'stages.*.stage' => ['required', 'string'], 'stages.*.percent' => ['required', 'numeric', 'between:0.1,100'],
         ];
     }
@@ -64,7 +64,7 @@ final class SettingsRequest extends ManagerRequest
         }
 
         return [
-            'seller' => $seller, 'pay_days' => $this->integer('pay_days'), 'refund_rule' => RefundRule::from($this->string('refund_rule')->toString()), 'price_way' => PriceWay::from($this->string('price_way')->toString()), 'stage_payments' => $this->stages(),
+            'seller' => $seller, 'pay_days' => $this->integer('pay_days'), 'unpaid_holds' => $this->boolean('unpaid_holds'), 'refund_rule' => RefundRule::from($this->string('refund_rule')->toString()), 'price_way' => PriceWay::from($this->string('price_way')->toString()), 'stage_payments' => $this->stages(),
         ];
     }
 }

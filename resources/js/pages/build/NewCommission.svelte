@@ -153,7 +153,7 @@
                     label={`Price, ${currency}`}
                     bind:value={form.price}
                     error={form.errors.price}
-                    hint={specifying.shown?.price ? `suggested ${specifying.shown.price}` : undefined}
+                    hint={specifying.shown?.price ? `suggested, tax included: ${specifying.shown.price}` : undefined}
                 />
                 <Field
                     name="deposit"

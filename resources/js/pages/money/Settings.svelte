@@ -22,6 +22,7 @@
             account: said('account'),
             email: said('email'),
             pay_days: props.payDays,
+            unpaid_holds: props.unpaidHolds,
             refund_rule: props.refundRule,
             price_way: props.priceWay,
             stages: props.stagePayments.map((one) => ({ ...one })),
@@ -117,6 +118,16 @@
                 hint="how much of it: under House"
             />
             <Field name="pay_days" label="Days to pay" bind:value={form.pay_days} error={errors.pay_days} />
+            <Field
+                name="unpaid_holds"
+                label="A payment that is overdue"
+                bind:value={form.unpaid_holds}
+                error={errors.unpaid_holds}
+                options={[
+                    { value: '0', words: 'holds no work up' },
+                    { value: '1', words: 'holds up what comes after it' },
+                ]}
+            />
             <Field
                 name="refund_rule"
                 label="When it is cancelled the shop keeps"
