@@ -349,6 +349,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::post('/builds/{build}/client/page', [ForClientController::class, 'give'])->name('builds.client.page');
         Route::delete('/builds/{build}/client/page', [ForClientController::class, 'revoke']);
         Route::put('/house/client-pages', [ForClientController::class, 'sees'])->name('house.client-pages');
+        Route::put('/builds/{build}/carriage', [ForClientController::class, 'carriage'])->name('builds.carriage');
         Route::post('/builds/{build}/decisions', [ForClientController::class, 'ask'])->name('builds.decisions');
         Route::get('/builds/{build}/letters', [ForClientController::class, 'letters'])->name('builds.letters');
         Route::post('/builds/{build}/letters', [ForClientController::class, 'send']);

@@ -15,6 +15,7 @@ use App\Planning\House\House;
 use App\Planning\Money\Standing;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
+use Regimen\Invoicing\PaymentWhen;
 use Regimen\Invoicing\TaxCategory;
 use Regimen\Invoicing\TaxRate;
 use Regimen\Units\Money;
@@ -55,7 +56,9 @@ final class DemoMoney
             $client->update(['address' => self::STREETS[$client->id % count(self::STREETS)].' '.(3 + 7 * $client->id % 40)."\n".self::TOWNS[$client->id % count(self::TOWNS)]]);
         }
         foreach ($writes ? app(Standing::class)->expected() : [] as $one) {
-            if ($one->isDue && $one->part->amount_minor > 0 && $one->part->build->client_id !== null) {
+            // Two stages wait until somebody looks at the page.
+            $isLeft = $one->part->when === PaymentWhen::Stage && in_array($one->part->build->title, [DemoBuilds::WAITS_FOR_CLIENT, DemoBuilds::TIGHT], true);
+            if ($one->isDue && ! $isLeft && $one->part->amount_minor > 0 && $one->part->build->client_id !== null) {
                 app(WriteInvoice::class)->write($this->manager, $one->part, $one->part->amount_minor, null);
             }
         }

@@ -30,7 +30,7 @@ try {
     $take('today');
     foreach ([
         'horizon' => '/horizon', 'build-sheet' => '/builds/37', 'stores' => '/stores',
-        'week' => '/plan/week',
+        'earned' => '/money/earned',
         'board' => '/timber/cutting?boards[]=12&boards[]=13',
     ] as $name => $path) {
         $me->open($path);

@@ -20,6 +20,7 @@ use Regimen\Schedule\Problem\Promise;
  * @property CarbonImmutable $ordered_at
  * @property CarbonImmutable|null $finished_at
  * @property Promise $promise_kind
+ * @property PromiseMeans $promise_means
  * @property array<string, string> $methods  how it is made, where that differs from the house
  * @property SpecificationRevision $specification
  * @property SpecificationRevision|null $draft
@@ -33,6 +34,7 @@ class Build extends ShopModel
         'finished_at' => 'immutable_datetime',
         'methods' => 'array',
         'promise_kind' => Promise::class,
+        'promise_means' => PromiseMeans::class,
     ];
 
     public function getRouteKeyName(): string

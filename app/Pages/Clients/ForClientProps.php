@@ -32,6 +32,9 @@ final readonly class ForClientProps extends Page
         public int $photographs,
         public array $decisions,
         public array $operations,
+        public HowItTravels $travels,
+        public int $version,
+        public string $currency,
         public Agreement $agreed,
         public ?Later $change,
     ) {

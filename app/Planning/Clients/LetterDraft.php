@@ -6,6 +6,7 @@ namespace App\Planning\Clients;
 
 use App\Models\Build\Build;
 use App\Models\Build\KitLine;
+use App\Models\Build\PromiseMeans;
 use App\Models\Client\ClientPage;
 use App\Models\Client\Decision;
 use App\Models\Client\LetterKind;
@@ -62,7 +63,11 @@ final readonly class LetterDraft
         return [
             'What we agreed', "thank you for your trust. We build {$instrument}, our No. {$build->number}.",
             $build->price_minor === null ? '' : "The price is {$money($build->price_minor)}".($deposit > 0 ? ", {$money($deposit)} of it as a deposit with the order and the rest before it is handed over." : ', before it is handed over.'),
-            $build->promised_on === null ? '' : 'It will be ready in the shop on '.Say::dayAndYear($build->promised_on).'. Packing and the way to you come after that.',
+            $build->promised_on === null ? '' : match ($build->promise_means) {
+                PromiseMeans::Shop => 'It will be ready in the shop on '.Say::dayAndYear($build->promised_on).'. Packing and the way to you come after that.',
+                PromiseMeans::Sent => 'It will be handed to the carrier on '.Say::dayAndYear($build->promised_on).' at the latest; the way to you comes after that.',
+                PromiseMeans::Hands => 'It will be in your hands on '.Say::dayAndYear($build->promised_on).'.',
+            },
             'If anything of this is not as you remember it, please tell us now: it is easy to change before the timber is cut.',
         ];
     }

@@ -9,6 +9,7 @@ use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\LogEntry;
 use App\Models\Build\Operation;
+use App\Models\Build\PromiseMeans;
 use App\Models\Client\ChangeOrder;
 use App\Models\Client\Decision;
 use App\Models\Client\Quote;
@@ -124,7 +125,9 @@ final readonly class ClientSheetQuery
         $moved = LogEntry::query()->where('build_id', $build->id)->where('kind', 'promise')->max('at');
         $at = CarbonImmutable::parse((string) ($moved ?? $build->getRawOriginal('ordered_at')), 'UTC')->setTimezone($this->house->zone())->toDateString();
 
-        return "promised on {$this->day($at, $locale)}".($moved === null ? ', unchanged' : ', after it was moved');
+        return match ($build->promise_means) {
+            PromiseMeans::Shop => 'ready in the shop on that day; ', PromiseMeans::Sent => 'handed to the carrier on that day; ', PromiseMeans::Hands => 'in your hands on that day; '
+        }."promised on {$this->day($at, $locale)}".($moved === null ? ', unchanged' : ', after it was moved');
     }
 
     /** @return list<array{id: int, sha: string, words: string}> the latest first */

@@ -7,6 +7,8 @@ namespace App\Queries\Clients;
 use App\Models\Bench\Photograph;
 use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
+use App\Models\Build\Carriage;
+use App\Models\Build\PromiseMeans;
 use App\Models\Build\SpecificationRevision;
 use App\Models\Client\Approval;
 use App\Models\Client\ClientPage;
@@ -16,9 +18,11 @@ use App\Pages\Clients\Agreement;
 use App\Pages\Clients\ChangeShown;
 use App\Pages\Clients\DecisionLine;
 use App\Pages\Clients\ForClientProps;
+use App\Pages\Clients\HowItTravels;
 use App\Pages\Clients\OrderLine;
 use App\Pages\Clients\WaitingOperation;
 use App\Pages\Later;
+use App\Pages\Shop\Option;
 use App\Planning\House\House;
 use App\Planning\Plan\Outlooks;
 use App\Support\Clock;
@@ -60,7 +64,19 @@ final readonly class ForClientPage
             },
             canOpen: $build->client_id !== null && $isOpen && $page === null, sees: array_values($this->house->shop()->client_sees),
             photographs: Photograph::query()->where('build_id', $build->id)->where('for_client', true)->count(), decisions: $decisions,
-            operations: $isOpen ? $this->operations($build) : [], agreed: $agreed, change: ($draft = self::draft($build, $isOpen)) === null ? null : new Later(fn (): ChangeShown => $this->changes->shown($build, $draft)),
+            operations: $isOpen ? $this->operations($build) : [], travels: $this->travels($build, $isOpen), version: $build->version, currency: $this->house->shop()->currency, agreed: $agreed, change: ($draft = self::draft($build, $isOpen)) === null ? null : new Later(fn (): ChangeShown => $this->changes->shown($build, $draft)),
+        );
+    }
+
+    private function travels(Build $build, bool $isOpen): HowItTravels
+    {
+        $one = Carriage::query()->where('build_id', $build->id)->first();
+        $promised = $build->promised_on === null ? 'Nothing is promised yet; when it is, it means ' : 'The promise of '.Say::dayAndYear($build->promised_on).' means ';
+
+        return new HowItTravels(
+            "{$promised}{$build->promise_means->words()}.".($one === null ? '' : " {$one->carrier} carries it, ".Say::count($one->days, 'day').' on the way'.($one->cost_minor === 0 ? '.' : ", {$this->house->money($one->cost_minor)} with its insurance.")),
+            $build->promise_means->value, $one->carrier ?? '', $one === null ? '' : (string) $one->days, $one === null ? '' : $this->house->money($one->cost_minor)->plain(),
+            array_map(static fn (PromiseMeans $means): Option => new Option($means->value, $means->words()), PromiseMeans::cases()), $isOpen,
         );
     }
 

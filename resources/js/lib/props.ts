@@ -1194,6 +1194,9 @@ export interface ForClientProps {
     photographs: number;
     decisions: DecisionLine[];
     operations: WaitingOperation[];
+    travels: HowItTravels;
+    version: number;
+    currency: string;
     agreed: Agreement;
     change?: ChangeShown | null;
 }
@@ -1547,6 +1550,17 @@ export interface HouseProps {
     settings: Settings;
     closedDays: ClosedDayLine[];
     resources: ResourceLine[];
+}
+
+/** What a promise means, and how the instrument travels. */
+export interface HowItTravels {
+    words: string;
+    means: string;
+    carrier: string;
+    days: string;
+    cost: string;
+    options: Option[];
+    canChange: boolean;
 }
 
 /** Which share of the labour on each piece is done, from 0 to 1. */

@@ -48,6 +48,7 @@ final class ClientRequests
         $book = static fn (): array => ['file' => UploadedFile::fake()->createWithContent('book.vcf', self::BOOK)];
 
         return [
+            'PUT builds/{build}/carriage' => new Whole('/builds/4/carriage', ['version' => DB::table('builds')->where('number', 4)->value('version'), 'means' => 'hands', 'carrier' => 'Cart and Horse', 'days' => '3', 'cost' => '85']),
             'POST clients' => new Whole('/clients', ['name' => 'Cleo Wicken']),
             'PUT clients/{client}' => new Whole("/clients/{$client->id}", ['name' => 'Bodil Rask', 'neck' => 'slim', 'version' => $client->version]),
             'DELETE clients/{client}' => new Whole("/clients/{$other->id}", ['version' => $other->version, 'forget' => 1]),

@@ -7,9 +7,11 @@ namespace App\Http\Controllers\Clients;
 use App\Actions\Clients\AskDecision;
 use App\Actions\Clients\GiveClientPage;
 use App\Actions\Clients\SendLetter;
+use App\Actions\Clients\SetCarriage;
 use App\Actions\Clients\SetClientSees;
 use App\Documents\Clients\ClientHtml;
 use App\Http\Requests\Clients\AnswerRequest;
+use App\Http\Requests\Clients\CarriageRequest;
 use App\Http\Requests\Clients\DecisionRequest;
 use App\Http\Requests\Clients\LetterRequest;
 use App\Http\Requests\Clients\SeesRequest;
@@ -95,5 +97,12 @@ final class ForClientController
         $ask->withdraw($by, $decision);
 
         return back()->with('done', 'Not asked any more.');
+    }
+
+    public function carriage(Build $build, CarriageRequest $request, SetCarriage $set): RedirectResponse
+    {
+        $set($request->person(), $build, $request->version(), $request->means(), trim($request->string('carrier')->toString()), $request->integer('days'), $request->cost());
+
+        return back()->with('done', 'Saved; the plan counts with it.');
     }
 }

@@ -2588,6 +2588,18 @@ export const addresses = {
                 "PUT"
             ]
         },
+        "builds.carriage": {
+            "uri": "builds/{build}/carriage",
+            "methods": [
+                "PUT"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
         "builds.decisions": {
             "uri": "builds/{build}/decisions",
             "methods": [

@@ -2,6 +2,7 @@
     import { inertia } from '@inertiajs/svelte';
     import { untrack } from 'svelte';
     import ChangeOrders from '@/components/clients/ChangeOrders.svelte';
+    import Travels from '@/components/clients/Travels.svelte';
     import ErrorLine from '@/components/ErrorLine.svelte';
     import Field from '@/components/Field.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -201,5 +202,9 @@
         <ErrorLine text={act.other()} />
     </section>
 </div>
+
+{#key props.travels.words}
+    <Travels number={props.number} version={props.version} currency={props.currency} travels={props.travels} />
+{/key}
 
 <ChangeOrders number={props.number} client={props.client} agreed={props.agreed} change={props.change} />
