@@ -113,6 +113,9 @@ final class ClientJourneyTest extends BrowserTestCase
         $me->open('/builds/35/client');
         $me->waitForText('has begun. Possible is');
         self::assertStringNotContainsString('Offer the change order', $me->text('#content'));
+        // What was handed over has its sheet of facts.
+        $me->open('/builds/30/facts');
+        $me->waitForText('How to look after it', '#content');
     }
 
     /** What a choice calls an option that begins so. */

@@ -13,7 +13,7 @@ use Regimen\Timber\Species;
 
 /**
  * What would bring a sketch under its budget: one thing otherwise at a time, really worked out, ranked by what it saves, each with what
- * it takes from the wish.
+ * it takes from the wish: another choice, another timber, another tool.
  */
 final readonly class Cheaper
 {
@@ -47,9 +47,10 @@ final readonly class Cheaper
                 continue;
             }
             $ways[] = new CheaperWay(
-                $field, $from, $to, $now->price->minus($tried->price), $tried->price, $now->draft->route->work()->minutes - $tried->draft->route->work()->minutes, $tried->grams - $now->grams, $changed,
+                $field, $from, $to, $now->price->minus($tried->price), $tried->price, $now->draft->route->work()->minutes - $tried->draft->route->work()->minutes, $tried->grams - $now->grams,
             );
         }
+        $ways = [...$ways, ...$this->reckoning->otherTools($now)];
         usort($ways, static fn (CheaperWay $a, CheaperWay $b): int => $b->saves->minor <=> $a->saves->minor);
         // Of one thing only the best is told: ten timbers for one board are one idea.
         $best = [];

@@ -12,9 +12,8 @@ final readonly class CheaperWay
     /**
      * @param  int  $minutes  of work that it saves; below zero where it takes more
      * @param  float  $grams  by which it is heavier
-     * @param  array<string, mixed>  $typed  the whole specification with it
      */
-    public function __construct(public string $field, public string $from, public string $to, public Money $saves, public Money $price, public int $minutes, public float $grams, public array $typed)
+    public function __construct(public string $field, public string $from, public string $to, public Money $saves, public Money $price, public int $minutes, public float $grams)
     {
     }
 }

@@ -101,6 +101,7 @@ final class EnquiriesTest extends TestCase
         foreach ($ways as $way) {
             $this->assertSame($minor($before), $minor($way['price']) + $minor($way['saves']), $way['field']);
         }
+        $this->assertContains('Radius the board', array_column($ways, 'field'), 'another tool is a way, too');
         // One of them by the form that a commission is taken with.
         $finish = collect($ways)->firstWhere('field', 'Finish');
         $this->assertNotNull($finish);
