@@ -395,6 +395,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::get('/builds/{build}/money', [InvoiceController::class, 'build'])->name('builds.money');
         Route::put('/builds/{build}/money/parts', [InvoiceController::class, 'parts'])->name('builds.money.parts');
         Route::put('/builds/{build}/money/price', [InvoiceController::class, 'priceBy'])->name('builds.money.price');
+        Route::post('/builds/{build}/money/sell', [InvoiceController::class, 'sell'])->name('builds.money.sell');
         Route::post('/builds/{build}/money/settle', [InvoiceController::class, 'settle'])->name('builds.money.settle');
         Route::post('/builds/{build}/money/back', [InvoiceController::class, 'payBack'])->name('builds.money.back');
         Route::post('/payment-parts/{part}/invoice', [InvoiceController::class, 'store'])->where('part', '[0-9]{1,9}')->name('payment-parts.invoice');

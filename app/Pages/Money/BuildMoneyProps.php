@@ -26,6 +26,7 @@ final readonly class BuildMoneyProps extends Page
      * @param  list<Choosing>  $choices  methods and timbers
      * @param  string  $problem  why it cannot be worked out so
      * @param  list<WhyRow>  $quoted
+     * @param  list<Option>  $clients  to whom it can be sold, where it is built for stock
      * @param  list<Row>  $why  the difference, in parts that sum to it
      */
     public function __construct(
@@ -54,6 +55,7 @@ final readonly class BuildMoneyProps extends Page
         public string $problem,
         public array $quoted,
         public array $why,
+        public array $clients,
         public ?Cancelling $cancelling,
         public string $today,
     ) {

@@ -8,6 +8,7 @@ use App\Models\Build\Build;
 use App\Models\Build\BuildStatus;
 use App\Models\Build\KitLine;
 use App\Models\Client\ChangeOrder;
+use App\Models\Client\Client;
 use App\Models\Client\QuoteState;
 use App\Models\Money\HouseTax;
 use App\Models\Money\Invoice;
@@ -68,9 +69,10 @@ final readonly class BuildMoneyPage
 
         return new BuildMoneyProps(
             number: $build->number, title: $build->title, client: $build->client->name ?? '', clientId: $build->client_id, version: $build->version,
-            headline: $build->price_minor === null ? 'No price is agreed' : "{$this->house->money($price)} agreed, {$this->house->money($paid)} paid",
+            headline: $build->price_minor === null ? 'No price is agreed' : ($build->client_id === null ? "{$this->house->money($price)} are asked for it" : "{$this->house->money($price)} agreed, {$this->house->money($paid)} paid"),
             under: match (true) {
-                $build->price_minor === null => 'It is built for stock, or its price is still open; what it costs stands below.',
+                $build->client_id === null => 'It is built for stock; nobody owes anything for it.',
+                $build->price_minor === null => 'Its price is still open; what it costs stands below.',
                 $owed > 0 => "{$this->house->money($owed)} are invoiced and not paid.",
                 default => 'Nothing that is invoiced is unpaid.',
             },
@@ -78,9 +80,16 @@ final readonly class BuildMoneyPage
             parts: $this->parts($build, $invoices), stages: SettingsPage::stages(),
             taxes: array_values(HouseTax::query()->where('country', $country)->orderBy('id')->get()->map(static fn (HouseTax $one): Option => new Option((string) $one->id, "{$one->name}, {$one->rate()->percent()} %"))->all()),
             tax: (string) HouseTax::query()->where('country', $country)->orderBy('id')->value('id'), papers: $this->papers->of($invoices, $zone), payments: Papers::payments($payments, $this->house->shop()->currency),
-            standing: $build->price_minor === null ? [] : $this->against($build, $paid), made: $if->rows, against: $if->against, asked: new Dict($if->asked), choices: $if->choices, problem: $if->problem,
-            quoted: $this->quoted($build, $account), why: $this->why($build, $account), cancelling: $this->shown($build), today: $today,
+            standing: $build->price_minor === null || $build->client_id === null ? [] : $this->against($build, $paid), made: $if->rows, against: $if->against, asked: new Dict($if->asked), choices: $if->choices, problem: $if->problem,
+            quoted: $this->quoted($build, $account), why: $this->why($build, $account), clients: $this->clients($build), cancelling: $this->shown($build), today: $today,
         );
+    }
+
+    /** @return list<Option> */
+    private function clients(Build $build): array
+    {
+        return $build->client_id !== null || ! in_array($build->status, [BuildStatus::Open, BuildStatus::Finished], true) ? []
+            : array_values(Client::query()->known()->orderBy('name')->get(['id', 'name'])->map(static fn (Client $one): Option => new Option((string) $one->id, $one->name))->all());
     }
 
     private function shown(Build $build): ?Cancelling

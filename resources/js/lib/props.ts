@@ -420,6 +420,7 @@ export interface BuildMoneyProps {
     problem: string;
     quoted: WhyRow[];
     why: Row[];
+    clients: Option[];
     cancelling: Cancelling | null;
     today: string;
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature\Money;
 
+use App\Models\Build\Build;
 use App\Models\House\Shop;
 use App\Models\Money\PaymentPart;
 use App\Models\People\TimeEntry;
@@ -86,6 +87,19 @@ final class EarnedTest extends TestCase
         }
         $this->build->update(['price_minor' => 200_000]);
         $this->assertStringContainsString('below what it costs', $this->get('/builds/1/money')->inertiaProps('against'));
+    }
+
+    public function test_what_was_built_for_stock_is_sold_and_invoiced(): void
+    {
+        $this->post('/commissions', ['purpose' => 'stock', 'specification' => self::SPECIFICATION])->assertSessionHasNoErrors();
+        $sell = fn (array $said) => $this->post('/builds/2/money/sell', ['version' => Build::query()->where('number', 2)->value('version'), 'client' => 1, 'price' => '6000', ...$said]);
+        $sell(['client' => ''])->assertSessionHasErrors('client');
+        $sell(['client' => 99])->assertSessionHasErrors('client');
+        $sell(['price' => '0'])->assertSessionHasErrors('price');
+        $sell([])->assertSessionHasNoErrors();
+        $sell([])->assertSessionHasErrors(['client' => '2 · Stock has a client already.']);
+        $this->assertSame([120_000, 480_000], PaymentPart::query()->where('build_id', 2)->orderBy('id')->pluck('amount_minor')->all());
+        $this->get('/builds/2/money')->assertInertia(fn (AssertableInertia $page) => $page->where('headline', '6,000.00 EUR agreed, 0.00 EUR paid')->where('client', 'Clara Fennimore')->etc());
     }
 
     public function test_a_price_below_cost_is_taken_and_said(): void

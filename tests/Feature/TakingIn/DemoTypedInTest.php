@@ -102,6 +102,7 @@ final class DemoTypedInTest extends TestCase
             DB::table($table)->delete();
         }
         DB::table('sent_works')->delete();
+        DB::table('invoice_buyers')->whereIn('invoice_id', DB::table('invoices')->whereIn('build_id', $open)->select('id'))->delete();
         DB::table('part_order_lines')->update(['build_id' => null, 'kit_line_id' => null]);
         DB::table('stock_movements')->update(['build_id' => null, 'kit_line_id' => null]);
         DB::table('photographs')->whereIn('build_id', $open)->delete();
@@ -110,7 +111,7 @@ final class DemoTypedInTest extends TestCase
         DB::table('readings')->whereIn('operation_id', $operations)->delete();
         DB::table('bench_notes')->whereIn('operation_id', $operations)->delete();
         foreach ([
-            'decisions', 'client_pages', 'approvals', 'change_orders', 'letters', 'planned_finishes', 'operation_links', 'measurements', 'kit_lines', 'route_changes', 'accepted_findings',
+            'payments', 'payment_parts', 'invoices', 'carriages', 'decisions', 'client_pages', 'approvals', 'change_orders', 'letters', 'planned_finishes', 'operation_links', 'measurements', 'kit_lines', 'route_changes', 'accepted_findings',
             'specification_revisions', 'log_entries', 'operations',
         ] as $table) {
             DB::table($table)->whereIn('build_id', $open)->delete();

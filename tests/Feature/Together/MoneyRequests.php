@@ -56,6 +56,7 @@ final class MoneyRequests
                 ['when' => 'order', 'amount' => $money((int) $open->sum('amount_minor') - 100)], ['when' => 'delivery', 'amount' => '1.00'],
             ]]),
             'PUT builds/{build}/money/price' => new Whole("/builds/{$build->number}/money/price", ['version' => $build->version, 'way' => 'effort']),
+            'POST builds/{build}/money/sell' => new Whole("/builds/{$build->number}/money/sell", ['version' => $build->version, 'client' => $build->client_id, 'price' => '4200'], fails: 'has a client already'),
             'POST builds/{build}/money/settle' => new Whole("/builds/{$build->number}/money/settle", ['version' => $build->version], fails: 'The price is fixed'),
         ];
     }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Money;
 
 use App\Actions\Money\PaymentPlans;
 use App\Actions\Money\RecordPayment;
+use App\Actions\Money\SellStock;
 use App\Actions\Money\SetPriceBy;
 use App\Actions\Money\WriteInvoice;
 use App\Documents\Money\InvoicePdf;
@@ -16,6 +17,7 @@ use App\Http\Requests\Money\InvoiceRequest;
 use App\Http\Requests\Money\PartsRequest;
 use App\Http\Requests\Money\PaymentRequest;
 use App\Http\Requests\Money\PriceByRequest;
+use App\Http\Requests\Money\SellRequest;
 use App\Http\Requests\VersionRequest;
 use App\Models\Build\Build;
 use App\Models\Money\Invoice;
@@ -52,6 +54,13 @@ final class InvoiceController
         $set($request->person(), $build, $request->version(), $request->string('way')->toString());
 
         return back()->with('done', 'Saved.');
+    }
+
+    public function sell(Build $build, SellRequest $request, SellStock $sell): RedirectResponse
+    {
+        $sell($request->person(), $build, $request->version(), $request->client(), $request->price());
+
+        return back()->with('done', 'Sold; it can be invoiced.');
     }
 
     public function settle(Build $build, VersionRequest $request, SetPriceBy $set, #[CurrentUser] Person $viewer): RedirectResponse

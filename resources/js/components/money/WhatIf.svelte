@@ -77,7 +77,7 @@
         hint="set-ups are shared by so many"
     />
     <details class="col-span-full">
-        <summary class="target quiet">Another timber, another tool</summary>
+        <summary class="word">Another timber, another tool</summary>
         <div class="grid grid-cols-2 gap-3 items-start max-md:grid-cols-1">
             {#each props.choices as one (one.key)}
                 <Field

@@ -3014,6 +3014,18 @@ export const addresses = {
                 "build": "number"
             }
         },
+        "builds.money.sell": {
+            "uri": "builds/{build}/money/sell",
+            "methods": [
+                "POST"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
         "builds.money.settle": {
             "uri": "builds/{build}/money/settle",
             "methods": [

@@ -5,6 +5,7 @@
     import Parts from '@/components/money/Parts.svelte';
     import PayForm from '@/components/money/PayForm.svelte';
     import Payments from '@/components/money/Payments.svelte';
+    import Sell from '@/components/money/Sell.svelte';
     import Rows from '@/components/money/Rows.svelte';
     import WhatIf from '@/components/money/WhatIf.svelte';
     import { Act } from '@/lib/act.svelte';
@@ -32,18 +33,26 @@
             <h2 id="parts" class="border-t-2 border-t-ink pt-2">
                 {props.price ? `${props.price}, in parts` : 'What is to be paid'}
             </h2>
-            {#key props.version}
-                <Parts
+            {#if !props.clientId}
+                <Sell
                     number={props.number}
                     version={props.version}
                     currency={props.currency}
-                    parts={props.parts}
-                    stages={props.stages}
-                    taxes={props.taxes}
-                    tax={props.tax}
+                    price={props.price.replace(/ [A-Z]{3}$/, '')}
+                    clients={props.clients}
                 />
-            {/key}
-            {#if props.price}
+            {:else}{#key props.version}
+                    <Parts
+                        number={props.number}
+                        version={props.version}
+                        currency={props.currency}
+                        parts={props.parts}
+                        stages={props.stages}
+                        taxes={props.taxes}
+                        tax={props.tax}
+                    />
+                {/key}{/if}
+            {#if props.price && props.clientId}
                 <p class="mt-3" data-price-by>
                     {#if props.priceBy === 'effort'}
                         By effort, at most {props.price}. It comes to {props.effort} so far.
