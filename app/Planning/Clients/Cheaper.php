@@ -37,13 +37,13 @@ final readonly class Cheaper
     public function than(array $typed, ?int $model): array
     {
         $now = $this->reckoning->of($typed, $model);
-        if (is_string($now) || $now->price === null) {
+        if (is_string($now)) {
             return [];
         }
         $ways = [];
         foreach (self::otherwise($typed, $now->read) as [$field, $from, $to, $changed]) {
             $tried = $this->reckoning->of($changed, $model);
-            if (is_string($tried) || $tried->price === null || $tried->price->minor >= $now->price->minor) {
+            if (is_string($tried) || $tried->price->minor >= $now->price->minor) {
                 continue;
             }
             $ways[] = new CheaperWay(

@@ -12,10 +12,10 @@ use Regimen\Units\Money;
 final readonly class Reckoned
 {
     /**
-     * @param  Money|null  $price  tax included; null where parts of it have no operations yet
+     * @param  Money  $price  tax included
      * @param  float  $grams  that it is expected to weigh
      */
-    public function __construct(public ReadSpecification $read, public Draft $draft, public ?Money $price, public float $grams)
+    public function __construct(public ReadSpecification $read, public Draft $draft, public Money $price, public float $grams)
     {
     }
 }

@@ -42,7 +42,7 @@ final readonly class Reckoning
             return $missing->getMessage();
         }
 
-        return new Reckoned($read, $draft, $read->specification->routeLacks() === '' ? $this->withTax($draft->quote->price) : null, $grams);
+        return new Reckoned($read, $draft, $this->withTax($draft->quote->price), $grams);
     }
 
     /**
@@ -52,9 +52,6 @@ final readonly class Reckoning
      */
     public function otherTools(Reckoned $now): array
     {
-        if ($now->price === null) {
-            return [];
-        }
         $specification = $now->read->orFail();
         $standards = $this->house->standards();
         $methods = $this->house->methods();

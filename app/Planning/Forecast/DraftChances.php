@@ -28,9 +28,6 @@ final readonly class DraftChances
      */
     public function of(Draft $draft, int $runs = self::RUNS, int $but = 0): ?BuildOutcome
     {
-        if ($draft->specification->routeLacks() !== '') {
-            return null;
-        }
         $shop = SimulatedShop::read($this->problem, $this->standings, $this->doubts, $this->drafts->of($draft->route, $draft->kit), $draft->route, $this->held->places($but));
         $outcome = $shop->outcome($runs)->of(BuildId::draft()->number);
 

@@ -25,7 +25,7 @@ final readonly class BelowCost
      */
     public function words(Specification $specification, ?Money $price, ?int $tax = null): string
     {
-        if ($price === null || $specification->routeLacks() !== '') {
+        if ($price === null) {
             return '';
         }
         $draft = $this->drafting->draft($specification);

@@ -86,16 +86,6 @@ final readonly class Drafting
             ),
         );
 
-        $lacks = $draft->specification->routeLacks();
-        if ($lacks !== '') {
-            return new Ready(
-                $start === null ? null : Minutes::toInstant($start),
-                null,
-                "No date: {$lacks} have no operations yet, so that nobody knows how long they take. Estimate them "
-                    .'yourself.',
-            );
-        }
-
         return new Ready(
             $start === null ? null : Minutes::toInstant($start),
             $finish === null ? null : Minutes::toInstant($finish),

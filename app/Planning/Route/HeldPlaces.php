@@ -65,7 +65,7 @@ final class HeldPlaces
         $held = [];
         foreach ($this->quotes() as $quote) {
             $specification = SpecificationReader::read($quote->typed, $quote->house)->specification;
-            if ($specification === null || $specification->routeLacks() !== '') {
+            if ($specification === null) {
                 continue;
             }
             try {

@@ -37,7 +37,8 @@ final class RouteSync
         $useless = [...$this->route($build, $draft), ...$this->kit($build, $draft)];
         $build->update([
             'route_version' => $build->route_version + 1,
-            'route_lacks' => $draft->specification->routeLacks(),
+            // A route from before the trade had all operations for it is whole when it is derived anew.
+            'route_lacks' => '',
             'estimated_minutes' => $draft->route->work()->minutes,
             'estimated_labour_minor' => $draft->quote->labour->minor,
             'estimated_material_minor' => $draft->quote->material->minor,

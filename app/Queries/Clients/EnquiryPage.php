@@ -81,12 +81,12 @@ final readonly class EnquiryPage
         if (is_string($one)) {
             return new SketchLine($sketch->id, $sketch->version, $sketch->name, '', null, $one, '', '', '', '', '', false);
         }
-        $over = $one->price === null || $budget === null ? 0 : $one->price->minor - $budget;
+        $over = $budget === null ? 0 : $one->price->minor - $budget;
 
         return new SketchLine(
             $sketch->id, $sketch->version, $sketch->name, $one->draft->specification->inOneLine(), Drawings::of($one->read), '', Say::figure($one->draft->route->work()->hours(), 1).' h', $one->draft->quote->material->plain(),
-            $one->price?->plain() ?? 'not known: '.$one->draft->specification->routeLacks().' have no operations yet', Say::figure($one->grams / 1_000, 2).' kg',
-            $budget === null || $one->price === null ? '' : ($over > 0 ? $this->house->money($over)->plain().' over the budget' : ($over === 0 ? 'just the budget' : $this->house->money(-$over)->plain().' within the budget')), $over > 0,
+            $one->price->plain(), Say::figure($one->grams / 1_000, 2).' kg',
+            $budget === null ? '' : ($over > 0 ? $this->house->money($over)->plain().' over the budget' : ($over === 0 ? 'just the budget' : $this->house->money(-$over)->plain().' within the budget')), $over > 0,
         );
     }
 

@@ -40,7 +40,7 @@ final readonly class QuoteSuggestion
                 'depends' => 'The specification is approved two weeks after it is accepted.',
             ],
             because: is_string($one) ? $one : implode(' ', [
-                $one->price === null ? 'No price is worked out: '.$one->draft->specification->routeLacks().' have no operations yet.' : "Worked out {$one->price}".($shop->tax_permille > 0 ? ', tax included.' : '.'),
+                "Worked out {$one->price}".($shop->tax_permille > 0 ? ', tax included.' : '.'),
                 $promised === null ? 'Nobody can say a date.' : 'The date holds in '.intdiv($shop->promise_chance, 10).' of 100 runs of the whole shop, behind everything promised and quoted.',
             ]),
             open: array_values(Quote::query()->open()->where('enquiry_id', $sketch->enquiry_id)->orderBy('number')->get()->map(fn (Quote $quote): QuoteLine => new QuoteLine(

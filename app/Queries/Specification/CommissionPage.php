@@ -98,9 +98,8 @@ final readonly class CommissionPage
     {
         $shop = $this->house->shop();
         $quote = $draft->quote;
-        $lacks = $draft->specification->routeLacks();
         $finish = $ready->finish?->setTimezone($this->house->zone())->format('Y-m-d');
-        $outlook = Outlook::judge($finish, $promise, $this->house->hours(), $shop->risk_days, $lacks === '');
+        $outlook = Outlook::judge($finish, $promise, $this->house->hours(), $shop->risk_days);
         $hold = array_sum(
             array_map(static fn ($operation): int => $operation->hold->minutes, $draft->route->operations),
         );
@@ -109,20 +108,17 @@ final readonly class CommissionPage
         $tax = [Say::figure($shop->overhead_permille / 10, 1), Say::figure($shop->margin_permille / 10, 1)];
 
         return new ForecastFigures(
-            hours: Say::figure($draft->route->work()->hours(), 1).' h'.($lacks === '' ? '' : ' without the body'),
+            hours: Say::figure($draft->route->work()->hours(), 1).' h',
             hoursBecause: Say::count(count($draft->route->operations), 'operation')
                 .' by the house standards, set-ups included; holds of '.Say::duration((int) $hold).' run beside them.',
             material: $quote->material->plain(),
             materialBecause: Say::count(count($draft->kit->lines), 'kit line')
                 .' at the house’s prices, timber with a quarter for waste.',
-            price: $lacks === '' ? $gross->plain() : null,
-            priceBecause: $lacks !== ''
-                ? "No price: {$lacks} have no operations yet. Labour so far {$quote->labour->plain()}, material "
-                    ."{$quote->material->plain()}."
-                : "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % "
+            price: $gross->plain(),
+            priceBecause: "Labour {$quote->labour->plain()} + material {$quote->material->plain()} + overhead of {$tax[0]} % "
                     ."{$quote->overhead->plain()} = {$quote->cost->plain()}; with a "
                         .($shop->price_way === PriceWay::Margin ? "margin of {$tax[1]} % of the price." : "mark-up of {$tax[1]} % of the cost.").($rate->permille === 0 ? '' : " Tax of {$rate->percent()} % comes on top of {$quote->price->plain()}."),
-            deposit: $lacks === '' ? $gross->times($shop->deposit_permille / 1000)->plain() : null,
+            deposit: $gross->times($shop->deposit_permille / 1000)->plain(),
             ready: $finish,
             readyBecause: $ready->why ?? $this->readyBecause($ready),
             promisable: $chances === null ? null : $this->day($chances->by($this->house->shop()->promise_chance / 1_000)),

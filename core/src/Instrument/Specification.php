@@ -142,14 +142,6 @@ final readonly class Specification
         return $this->isHollow() || $this->bodywork->body === BodyConstruction::Solid && $this->bodywork->weightRelief;
     }
 
-    /**
-     * What of the work no route knows yet, in words; empty where the route is whole, so that hours, price and date are.
-     */
-    public function routeLacks(): string
-    {
-        return $this->bodywork->body === BodyConstruction::FlatTop ? 'bracing, bending and closing the body' : '';
-    }
-
     public function isDoubled(): bool
     {
         return $this->brief->type->isDoubled($this->brief->strings);

@@ -90,7 +90,6 @@ final class BodyFaults
             $note,
             ['outline' => 'imported', 'outlineSvg' => 'M0 50 C0 -20 400 -20 400 50 C400 120 0 120 0 50 Z'],
         ];
-        yield 'a flat-top' => ['route-flat-top', $warn, ['type' => 'flat-top']];
         yield 'a soft board' => ['soft.boardTimber', $stop, ['boardTimber' => 'okoume']];
         yield 'wide slots' => ['slot-wide', $stop, ['slotWidth' => '1.2', 'crownWidth' => '1']];
         yield 'a pair off the board' => ['marker-pair', $stop, ['markerOffset' => '30']];

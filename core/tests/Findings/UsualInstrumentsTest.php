@@ -156,14 +156,14 @@ final class UsualInstrumentsTest extends TestCase
             [],
         ];
         yield 'a flat-top with fourteen frets free' => [
-            ['type' => 'flat-top', 'bodyCut' => 'quarter-sawn'], ['route-flat-top'],
+            ['type' => 'flat-top', 'bodyCut' => 'quarter-sawn'], [],
         ];
         yield 'a flat-top with twelve strings' => [
             [
                 'type' => 'flat-top', 'strings' => '12', 'nutWidth' => '48', 'stiffeningRods' => 'yes',
                 'tunerSpacing' => '26', 'bodyCut' => 'quarter-sawn',
             ],
-            ['route-flat-top'],
+            [],
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Tests\Route;
 
+use Regimen\Instrument\Body\BodyConstruction;
 use Regimen\Instrument\Electrics\Shielding;
 use Regimen\Instrument\Finish\BoardFinish;
 use Regimen\Instrument\Finish\NeckFinish;
@@ -51,7 +52,7 @@ final class OrderOfWork
                 && $operation->standard->fixture === null
                 && ! in_array(
                     $operation->key,
-                    ['fretboard.markers', 'fretboard.binding', 'body.binding', 'neck.laminate'],
+                    ['fretboard.markers', 'fretboard.binding', 'body.binding', 'neck.laminate', 'body.rosette', 'body.bind'],
                     true,
                 )
             ) {
@@ -72,6 +73,7 @@ final class OrderOfWork
         $bolted = in_array($joint, [NeckJoint::BoltOn, NeckJoint::Mortise], true);
         $lacquer = $s->finishing->finish->isLacquer();
         $electric = $s->electrics->pickups !== [];
+        $box = $s->bodywork->body === BodyConstruction::FlatTop;
         $always = array_fill_keys([
             'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'neck.square', 'neck.rough',
             'neck.outline', 'neck.headstock', 'neck.headstock-thickness',
@@ -104,13 +106,21 @@ final class OrderOfWork
             'fretboard.side-markers' => $s->board->sideMarkers->mm > 0,
             'fretboard.binding' => $s->board->boardBinding->mm > 0,
             'fretboard.oil' => $s->finishing->boardFinish === BoardFinish::Oiled,
-            'body.joint' => $s->bodywork->bodyPieces > 1 && $joint !== NeckJoint::Through,
-            'body.chambers' => $s->isRelieved(),
-            'body.paths' => $electric && $s->isHollow() && $s->isLayered(),
-            'body.layers' => $s->isLayered(),
-            'body.glue-layers' => $s->isLayered(),
-            'body.binding' => $s->bodywork->bodyBinding->mm > 0,
-            'body.cavities' => $electric || $s->bodywork->cavities !== [],
+            'body.thickness' => ! $box,
+            'body.outline' => ! $box,
+            'body.edges' => ! $box,
+            'body.joint' => ! $box && $s->bodywork->bodyPieces > 1 && $joint !== NeckJoint::Through,
+            'body.chambers' => ! $box && $s->isRelieved(),
+            'body.paths' => ! $box && $electric && $s->isHollow() && $s->isLayered(),
+            'body.layers' => ! $box && $s->isLayered(),
+            'body.glue-layers' => ! $box && $s->isLayered(),
+            'body.binding' => ! $box && $s->bodywork->bodyBinding->mm > 0,
+            'body.bind' => $box && $s->bodywork->bodyBinding->mm > 0,
+            'body.cavities' => ! $box && ($electric || $s->bodywork->cavities !== []),
+            ...array_fill_keys([
+                'body.top', 'body.rosette', 'body.brace-top', 'body.back', 'body.brace-back', 'body.bend', 'body.blocks', 'body.linings', 'body.look-inside',
+                'body.close-back', 'body.close-top', 'body.trim', 'assembly.bridge', 'assembly.saddle',
+            ], $box),
             'joint.pocket' => $joint !== NeckJoint::Through,
             'joint.tenon' => $joint === NeckJoint::Mortise,
             'joint.wings' => $joint === NeckJoint::Through,

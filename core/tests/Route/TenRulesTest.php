@@ -131,6 +131,9 @@ final class TenRulesTest extends TestCase
                     self::$some[] = $pair;
                 }
             }
+            foreach ([[], ['bodyBinding' => '1.5'], ['joint' => 'bolted_mortise']] as $box) {
+                self::$some[] = [Specifications::sixString(['type' => 'flat-top', 'body' => 'flat-top', 'joint' => 'set', 'pickups' => [], 'layers' => [['timber' => 'Sitka spruce', 'thickness' => '2.8'], ['timber' => 'sapele', 'thickness' => '98']], ...$box]), Methods::usual()];
+            }
             // Wings are for wide headstocks only: a bass with its tuners on both sides.
             self::$some[] = [
                 Specifications::sixString(

@@ -47,6 +47,12 @@ final class WantedOrders
         ];
 
         return [
+            // TRADE section 12: flat-tops.
+            [0, true, 'body.top', 'body.rosette'], [0, true, 'body.rosette', 'body.brace-top'], [0, true, 'body.back', 'body.brace-back'], [0, true, 'body.bend', 'body.blocks'],
+            [0, true, 'body.blocks', 'body.linings'], [0, true, ['body.brace-top', 'body.brace-back', 'body.linings'], ['body.look-inside', 'body.close-back']],
+            [0, true, 'body.look-inside', 'body.close-back'], [0, true, 'body.close-back', 'body.close-top'], [0, true, 'body.close-top', 'body.trim'], [0, true, 'body.trim', ['body.bind', Joint::Pocket, Body::Sand]],
+            [0, true, 'body.bind', Body::Sand], [0, true, Prep::SelectTimber, ['body.top', 'body.back', 'body.bend']],
+            [0, true, [...$cured, Joint::Bridge, Joint::DryFit], 'assembly.bridge'], [0, true, 'assembly.bridge', 'assembly.saddle'], [0, true, 'assembly.saddle', Last::StringUp],
             [0, true, Prep::Agree, [Prep::Draw, Prep::SelectTimber]],
             [0, true, Prep::Draw, [Prep::MakeTemplates, Prep::OrderParts, Body::Chambers]],
             [0, true, Prep::OrderParts, Prep::MeasureParts],

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Tests\Feature\Route;
 
 use App\Models\Build\LogEntry;
+use App\Models\Build\Operation;
 use Illuminate\Http\UploadedFile;
 use Inertia\Testing\AssertableInertia as Page;
 use Tests\TestCase;
 
-/** What cannot be known whole is not shown as if it were, and what does not apply is not asked for. */
+/** A flat-top is planned whole; what does not apply is not asked for. */
 final class WholeRouteTest extends TestCase
 {
     private const FLAT_TOP = [
@@ -27,49 +28,34 @@ final class WholeRouteTest extends TestCase
         $this->actingAs($this->manager);
     }
 
-    public function test_an_instrument_whose_body_has_no_operations_gets_no_price_and_no_date(): void
+    public function test_a_flat_top_has_price_date_and_route_as_any_other(): void
     {
         $figures = $this
             ->postJson('/commissions/forecast', ['specification' => self::FLAT_TOP, 'promised_on' => '2026-12-01'])
             ->assertOk()
             ->json('figures');
-        $this->assertSame(
-            [null, null, null, null, 'incomplete'],
-            [$figures['price'], $figures['deposit'], $figures['ready'], $figures['promisable'], $figures['verdict']],
-        );
-        $this->assertStringContainsString('bracing, bending and closing the body', $figures['priceBecause']);
-        $this->assertStringContainsString('bracing, bending and closing the body', $figures['readyBecause']);
-        $this->assertStringEndsWith('without the body', $figures['hours']);
-        $whole = $this->postJson('/commissions/forecast', ['specification' => []])->json('figures');
-        $this->assertNotNull($whole['price']);
-        $this->assertNotNull($whole['ready']);
+        foreach (['price', 'deposit', 'ready', 'promisable'] as $figure) {
+            $this->assertNotNull($figures[$figure], $figure);
+        }
+        $build = $this->commission(self::FLAT_TOP, '2026-12-01');
+        $this->get("/builds/{$build->number}")->assertInertia(fn (Page $page) => $page->whereNot('build.finish', null)->where('build.routeLacks', '')->etc());
+        $names = Operation::query()->where('build_id', $build->id)->orderBy('position')->pluck('name')->all();
+        foreach (['bend the sides', 'close the box: the back', 'close the box: the top', 'bridge from the scale, scraped clean and glued'] as $name) {
+            $this->assertContains($name, $names);
+        }
+        $this->assertNotContains('pickup and control cavities', $names);
     }
 
-    public function test_nor_does_its_build_once_it_is_taken(): void
+    /** As it was derived before the trade had operations for a box. */
+    public function test_a_route_from_before_is_said_to_lack_its_body_until_it_is_derived_anew(): void
     {
-        $build = $this->commission(self::FLAT_TOP);
-        $this->get("/builds/{$build->number}")->assertInertia(fn (Page $page) => $page
-            ->where('build.finish', null)
-            ->where('build.verdict', 'incomplete')
-            ->where('build.routeLacks', 'bracing, bending and closing the body')
-            ->where('holdsFinish', null)->where('progress.figures', []));
-        $this->get('/builds')->assertInertia(
-            fn (Page $page) => $page->where('open.0.finish', null)->where(
-                'open.0.slackWords', 'no date: part of the work has no operations yet',
-            ),
-        );
-        $solid = $this->commission([]);
-        $this->get("/builds/{$solid->number}")->assertInertia(
-            fn (Page $page) => $page->where('build.routeLacks', '')->whereNot('build.finish', null),
-        );
-    }
-
-    public function test_it_is_late_where_even_the_part_that_is_known_is_late(): void
-    {
-        $build = $this->commission(self::FLAT_TOP, '2026-03-20');
-        $this->get("/builds/{$build->number}")->assertInertia(
-            fn (Page $page) => $page->where('build.verdict', 'late')->where('build.finish', null),
-        );
+        $build = $this->commission(self::FLAT_TOP, '2026-12-01');
+        $build->update(['route_lacks' => 'bracing, bending and closing the body']);
+        $this->get("/builds/{$build->number}")->assertInertia(fn (Page $page) => $page->where('build.finish', null)->where('build.verdict', 'incomplete')->where('holdsFinish', null)->where('progress.figures', []));
+        $build->update(['promised_on' => '2026-03-20']);
+        $this->get("/builds/{$build->number}")->assertInertia(fn (Page $page) => $page->where('build.verdict', 'late')->where('build.finish', null));
+        $this->post("/builds/{$build->number}/route/derive", ['version' => $build->refresh()->route_version])->assertSessionHasNoErrors();
+        $this->get("/builds/{$build->number}")->assertInertia(fn (Page $page) => $page->whereNot('build.finish', null)->etc());
     }
 
     public function test_what_does_not_apply_is_kept_and_said_when_a_file_is_imported(): void

@@ -89,7 +89,6 @@ final class RuleBook
             new Timber\Colour,
             new Strings\Action,
             new Body\Outline,
-            new Whole\RouteScope,
             new Whole\Budget,
             new Electrics\Hum,
             new Whole\Wishes,

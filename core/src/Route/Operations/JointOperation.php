@@ -176,8 +176,8 @@ enum JointOperation: string implements TradeOperation
         return $inspector->atMost($what, 'centring rule, straight edges', 'centre-line')->compared('pocket', 'far end')->stationsApart(max(1.0, $apart));
     }
 
-    /** @return list<Target> */
-    private static function saddleLine(Inspector $inspector): array
+    /** @return list<Target> where the outer strings end */
+    public static function saddleLine(Inspector $inspector): array
     {
         $strings = $inspector->workings->strings();
         $targets = [];

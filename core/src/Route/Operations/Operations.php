@@ -15,7 +15,7 @@ final class Operations
 {
     private const BY_PIECE = [
         PreparationOperation::class, NeckOperation::class, HeadstockOperation::class, FretboardOperation::class,
-        BodyOperation::class, JointOperation::class, FinishOperation::class, CoatOperation::class,
+        BodyOperation::class, BoxOperation::class, JointOperation::class, FinishOperation::class, CoatOperation::class,
         ElectronicsOperation::class, AssemblyOperation::class,
     ];
 

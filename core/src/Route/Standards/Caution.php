@@ -25,6 +25,7 @@ enum Caution: string
     case Tired = 'tired';
     case Chemicals = 'chemicals';
     case HotWax = 'hot-wax';
+    case HotIron = 'hot-iron';
 
     /**
      * @param  array<self>  $cautions
@@ -66,6 +67,7 @@ enum Caution: string
             self::Tired => 'Many saw cuts happen late in a long day, in the cold, in a hurry: leave it for the morning.',
             self::HotWax => 'Hot wax burns skin and catches fire: melt it in a water bath, never over a flame, and stay '
                 .'with it.',
+            self::HotIron => 'A bending iron burns skin and scorches timber: gloves, nothing that burns beside it, cable out of the way.',
             self::Chemicals => 'Caustic and ageing chemicals: outdoors, gloves, face shield.',
             self::Tension => 'Strings under tension: protect your eyes, and never force a stuck truss rod.',
         }.' '.self::CLOSING;

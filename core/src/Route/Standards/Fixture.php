@@ -12,6 +12,8 @@ enum Fixture: string
     case FlatBeam = 'flat-beam';
     case BodyClamps = 'body-clamps';
     case JointClamp = 'joint-clamp';
+    case Mould = 'mould';
+    case GoBarDeck = 'go-bar-deck';
     case HangingRail = 'hanging-rail';
     case SettlingRack = 'settling-rack';
 
@@ -24,7 +26,7 @@ enum Fixture: string
     public function capacity(): int
     {
         return match ($this) {
-            self::NeckClamps, self::FlatBeam, self::JointClamp => 1,
+            self::NeckClamps, self::FlatBeam, self::JointClamp, self::Mould, self::GoBarDeck => 1,
             self::HeadstockClamps, self::BodyClamps => 2,
             self::SettlingRack => 4,
             self::HangingRail => 8,

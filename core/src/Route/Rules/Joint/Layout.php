@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Rules\Joint;
 
+use Regimen\Instrument\Body\BodyConstruction;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods\Methods;
 use Regimen\Route\Operations\BodyOperation;
@@ -30,7 +31,8 @@ final readonly class Layout implements RouteRule
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(JointOperation::Bridge, [Piece::Neck, Piece::Body], why: 'The scale ends here.');
+        $isBox = $specification->bodywork->body === BodyConstruction::FlatTop;
+        $draft->add(JointOperation::Bridge, [Piece::Neck, Piece::Body], name: $isBox ? 'bridge position, masked' : null, why: 'The scale ends here.');
         $draft->after(
             JointOperation::Bridge,
             [JointOperation::Pocket, JointOperation::Wings],
