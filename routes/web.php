@@ -380,8 +380,8 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::post('/quotes/{quote}/accept', [QuoteController::class, 'accept'])->where('quote', '[0-9]{1,9}')->name('quotes.accept');
 
         Route::get('/money', [MoneyController::class, 'show'])->name('money');
-        Route::get('/money/earned/{year?}', [MoneyController::class, 'earned'])->where('year', '[0-9]{4}')->name('money.earned');
-        Route::get('/money/{year}/{which}.csv', [MoneyController::class, 'file'])->where(['year' => '[0-9]{4}', 'which' => 'months|papers'])->name('money.file');
+        Route::get('/money/earned/{year?}', [MoneyController::class, 'earned'])->where('year', '[0-9]{1,9}')->name('money.earned');
+        Route::get('/money/{year}/{which}.csv', [MoneyController::class, 'file'])->where(['year' => '[0-9]{1,9}', 'which' => '[a-z0-9]{1,9}'])->name('money.file');
         Route::get('/money/rate', [MoneyController::class, 'rate'])->name('money.rate');
         Route::put('/money/rate', [MoneyController::class, 'costs']);
         Route::get('/money/bank', [MoneyController::class, 'bank'])->name('money.bank');

@@ -45,6 +45,8 @@ final class MoneyController
 
     public function file(int $year, string $which, MonthsTable $table): Response
     {
+        abort_unless(in_array($which, ['months', 'papers'], true), 404);
+
         return response($which === 'months' ? $table->months($year) : $table->papers($year), 200, ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => "attachment; filename=\"{$which}-{$year}.csv\""]);
     }
 

@@ -2908,7 +2908,7 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "year": "[0-9]{4}"
+                "year": "[0-9]{1,9}"
             },
             "parameters": [
                 "year"
@@ -2921,8 +2921,8 @@ export const addresses = {
                 "HEAD"
             ],
             "wheres": {
-                "year": "[0-9]{4}",
-                "which": "months|papers"
+                "year": "[0-9]{1,9}",
+                "which": "[a-z0-9]{1,9}"
             },
             "parameters": [
                 "year",
