@@ -166,7 +166,7 @@ final class AccessTest extends TestCase
             ],
             'standard' => [
                 'put',
-                '/house/standards/'.OperationStandard::query()->value('id'),
+                '/house/standards/'.OperationStandard::query()->orderBy('id')->value('id'),
                 ['version' => 1, 'set_up' => '0', 'labour' => '2', 'hold' => '0', 'skill' => 'design'],
             ],
             'finish' => [
