@@ -31,7 +31,8 @@ final readonly class PaymentPlans
         $deposit = (int) $build->deposit_minor;
         $shop = $this->house->shop();
         $stages = array_sum(array_column($shop->stage_payments, 1));
-        $share = max(0, min(1_000 - $stages, $shop->deposit_permille));
+        // Whatever the house asks for, what was agreed leaves a balance unless it is the whole price.
+        $share = max(0, min(999 - $stages, $shop->deposit_permille));
         // A deposit that leaves nothing for the stages takes their place.
         $plan = PaymentPlan::of($deposit === 0 ? 0 : max(1, $share), $deposit + $price->times($stages / 1_000)->minor > $price->minor ? [] : $shop->stage_payments);
         $amounts = $plan->split($price, $deposit === 0 ? null : $this->house->money($deposit));

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Pages\Money;
 
 use App\Pages\Dict;
+use App\Pages\Invoices\Paper;
+use App\Pages\Invoices\PartRow;
+use App\Pages\Invoices\PaymentRow;
 use App\Pages\Page;
 use App\Pages\Shop\Option;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Pages\Money;
 
+use App\Pages\Invoices\DuePart;
+use App\Pages\Invoices\Paper;
 use App\Pages\Page;
 
 final readonly class MoneyProps extends Page

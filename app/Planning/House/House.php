@@ -223,17 +223,8 @@ final class House
     {
         return $this->held('fit', function (): ShopFit {
             $resources = Resource::query()->get();
-            $skills = array_values(
-                array_unique(
-                    array_merge(
-                        ...Person::query()
-                            ->where('active', true)
-                            ->get()
-                            ->map(static fn (Person $person): array => $person->skills)
-                            ->all(),
-                    ),
-                ),
-            );
+            $people = Person::query()->where('active', true)->get();
+            $skills = array_values(array_unique(array_merge(...$people->map(static fn (Person $person): array => $person->skills)->all())));
 
             return new ShopFit(
                 $resources->pluck('capacity', 'key')->all(), $resources->pluck('name', 'key')->all(), $skills,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Queries\Money;
 
 use App\Models\Money\Invoice;
-use App\Pages\Money\InvoiceLine;
-use App\Pages\Money\InvoiceProps;
+use App\Pages\Invoices\InvoiceLine;
+use App\Pages\Invoices\InvoiceProps;
 use App\Pages\Money\Row;
 use App\Planning\House\House;
 use App\Planning\Money\Paper;

@@ -6,7 +6,7 @@ namespace App\Queries\Money;
 
 use App\Models\Money\HouseTax;
 use App\Models\Money\Invoice;
-use App\Pages\Money\DuePart;
+use App\Pages\Invoices\DuePart;
 use App\Pages\Money\MoneyProps;
 use App\Pages\Money\WeekOfMoney;
 use App\Planning\House\House;

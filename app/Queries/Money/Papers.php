@@ -6,8 +6,8 @@ namespace App\Queries\Money;
 
 use App\Models\Money\Invoice;
 use App\Models\Money\Payment;
-use App\Pages\Money\Paper;
-use App\Pages\Money\PaymentRow;
+use App\Pages\Invoices\Paper;
+use App\Pages\Invoices\PaymentRow;
 use App\Support\Clock;
 use App\Support\Say;
 use Illuminate\Support\Collection;

@@ -38,6 +38,15 @@ final class InvoicesTest extends TestCase
         $this->put('/builds/1/money/parts', ['version' => 1, 'parts' => []])->assertSessionHasErrors('conflict');
     }
 
+    public function test_the_deposit_is_what_was_agreed_whatever_the_house_asks_for(): void
+    {
+        Shop::current()->update(['deposit_permille' => 1_000, 'stage_payments' => []]);
+        foreach (['1500' => [150_000, 350_000], '5000' => [500_000], '' => [500_000]] as $deposit => $parts) {
+            $this->post('/commissions', ['purpose' => 'commission', 'client' => 'Bodil Rask', 'price' => '5000', 'deposit' => (string) $deposit, 'promised_on' => '2026-09-30', 'specification' => self::SPECIFICATION])->assertSessionHasNoErrors();
+            $this->assertSame($parts, PaymentPart::query()->where('build_id', PaymentPart::query()->max('build_id'))->orderBy('id')->pluck('amount_minor')->all());
+        }
+    }
+
     public function test_a_deposit_above_the_price_and_stages_above_all_of_it_are_refused(): void
     {
         $this->post('/commissions', ['purpose' => 'commission', 'client' => 'Bodil Rask', 'price' => '1000', 'deposit' => '1000.01', 'specification' => self::SPECIFICATION])->assertSessionHasErrors('deposit');

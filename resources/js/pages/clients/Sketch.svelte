@@ -5,7 +5,7 @@
     import ForecastSheet from '@/components/commission/ForecastSheet.svelte';
     import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
     import Field from '@/components/Field.svelte';
-    import { Specifying, withField } from '@/lib/specifying.svelte';
+    import { Specifying, withField } from '@/components/specification/specifying.svelte';
     import { route } from '@/lib/address';
     import type { SketchProps } from '@/lib/props';
     import type { Row, Typed } from '@/lib/typed';

@@ -1,8 +1,8 @@
 import { untrack } from 'svelte';
-import { Asker } from './ask';
-import { route } from './address';
-import type { Forecast } from './props';
-import type { Row, Typed } from './typed';
+import { Asker } from '@/lib/ask';
+import { route } from '@/lib/address';
+import type { Forecast } from '@/lib/props';
+import type { Row, Typed } from '@/lib/typed';
 
 /** What an instrument in the making would mean: asked anew with each change of what is typed. */
 export class Specifying {

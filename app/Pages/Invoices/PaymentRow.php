@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Money;
+namespace App\Pages\Invoices;
 
 /** Money that came or went back. */
 final readonly class PaymentRow

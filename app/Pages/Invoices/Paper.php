@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Money;
+namespace App\Pages\Invoices;
 
 /** An invoice or a credit note in a list. */
 final readonly class Paper

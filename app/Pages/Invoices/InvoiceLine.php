@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Money;
+namespace App\Pages\Invoices;
 
 /** A line of an invoice. */
 final readonly class InvoiceLine

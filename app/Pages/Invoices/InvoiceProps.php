@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Money;
+namespace App\Pages\Invoices;
 
+use App\Pages\Money\Row;
 use App\Pages\Page;
 
 final readonly class InvoiceProps extends Page

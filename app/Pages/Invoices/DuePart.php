@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Pages\Money;
+namespace App\Pages\Invoices;
 
 /** A part of a price that is not invoiced yet. */
 final readonly class DuePart
