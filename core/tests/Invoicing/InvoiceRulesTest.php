@@ -78,7 +78,32 @@ final class InvoiceRulesTest extends TestCase
         ];
     }
 
+    /** @return iterable<string, array{string, Invoice}> the rules that every category of tax has, each broken alone */
+    public static function brokenByCategory(): iterable
+    {
+        $nobody = ['seller' => Invoices::seller(['taxId' => '', 'registration' => 'HRB 12345'])];
+        $known = ['buyer' => Invoices::buyer(['taxId' => 'FR40303265045', 'country' => 'FR'])];
+        foreach (TaxCategory::cases() as $category) {
+            $with = match ($category) {
+                TaxCategory::ReverseCharge => $known, TaxCategory::WithinUnion => [...$known, 'deliveredOn' => '2026-11-28'], TaxCategory::OutOfScope => $nobody, default => [],
+            };
+            $permille = $category === TaxCategory::Standard ? 190 : 0;
+            $reason = $category->needsReason() ? 'as the law has it' : '';
+            $rate = new TaxRate($category, $permille, $reason);
+            $one = Invoices::with($with, $rate)->totals;
+            $other = new TaxRate($category === TaxCategory::Zero ? TaxCategory::Exempt : TaxCategory::Zero, 0, $category === TaxCategory::Zero ? 'exempt' : '');
+            yield from [
+                "{$category->value} 01" => ["BR-{$category->rule()}-01", Invoices::with([...$with, 'totals' => Totals::of([Line::one('All', $one->net, $other)], 'EUR')], $rate)],
+                "{$category->value} 02" => ["BR-{$category->rule()}-02", Invoices::with([...$with, ...$category === TaxCategory::OutOfScope ? ['seller' => Invoices::seller()] : $nobody], $rate)],
+                "{$category->value} 05" => ["BR-{$category->rule()}-05", Invoices::with($with, new TaxRate($category, $permille === 0 ? 70 : 0, $reason))],
+                "{$category->value} 08" => ["BR-{$category->rule()}-08", Invoices::with([...$with, 'totals' => new Totals([new TaxSum($rate, $one->net->plus(Money::ofMinor(2, 'EUR')), $one->tax)], $one->lines, $one->net, $one->tax, $one->gross, $one->rounding, $one->due)], $rate)],
+                "{$category->value} 10" => ["BR-{$category->rule()}-10", Invoices::with($with, new TaxRate($category, $permille, $reason === '' ? 'because' : ''))],
+            ];
+        }
+    }
+
     #[DataProvider('broken')]
+    #[DataProvider('brokenByCategory')]
     public function test_each_rule_is_broken_alone(string $rule, Invoice $invoice): void
     {
         self::assertSame([$rule], array_map(static fn (BrokenRule $one): string => $one->rule, InvoiceRules::broken($invoice)));
