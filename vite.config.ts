@@ -5,7 +5,7 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
     plugins: [
-        laravel({ input: ['resources/css/app.css', 'resources/js/app.ts'], refresh: true }),
+        laravel({ input: ['resources/css/app.css', 'resources/css/client.css', 'resources/js/app.ts'], refresh: true }),
         svelte(),
         tailwindcss(),
     ],

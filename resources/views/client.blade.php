@@ -9,7 +9,7 @@
         @endif
         <title>{{ $sheet->headline }}</title>
         @if ($style === null)
-            <link rel="stylesheet" href="/client.css">
+            @vite('resources/css/client.css')
         @else
             <style>{!! $style !!}</style>
         @endif

@@ -9,6 +9,7 @@ use App\Pages\Clients\ClientSheet;
 use App\Pages\Worked\Drawing;
 use App\Pages\Worked\Shape;
 use App\Support\PhotographFiles;
+use Illuminate\Support\Facades\Vite;
 
 /** The client’s sheet as a page of its own: at its private address, or whole in one file to send. */
 final readonly class ClientHtml
@@ -37,7 +38,7 @@ final readonly class ClientHtml
             $bytes === null || $photographs[] = ['data:image/jpeg;base64,'.base64_encode($bytes), $one['words']];
         }
 
-        return $this->made($sheet, $photographs, null, '', (string) file_get_contents(public_path('client.css')));
+        return $this->made($sheet, $photographs, null, '', self::style());
     }
 
     /** @param  list<array{string, string}>  $photographs  source and words */
@@ -46,6 +47,16 @@ final readonly class ClientHtml
         return view('client', [
             'sheet' => $sheet, 'photographs' => $photographs, 'answer' => $answer, 'said' => $said, 'style' => $style, 'drawing' => $sheet->drawing === null ? '' : self::svg($sheet->drawing, $sheet->inked, $sheet->instrument),
         ])->render();
+    }
+
+    /** The styles with the fonts in them. */
+    private static function style(): string
+    {
+        return (string) preg_replace_callback('#url\(([^)]+\.woff2)\)#', static function (array $found): string {
+            $font = public_path('build/assets/'.basename($found[1]));
+
+            return is_file($font) ? 'url(data:font/woff2;base64,'.base64_encode((string) file_get_contents($font)).')' : $found[0];
+        }, Vite::content('resources/css/client.css'));
     }
 
     /** The instrument as far as it is: what is not made yet is paper with a dashed line. */

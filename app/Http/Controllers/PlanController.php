@@ -28,9 +28,9 @@ final class PlanController
         return $page->data($viewer);
     }
 
-    public function horizon(HorizonPage $page): Page
+    public function horizon(HorizonPage $page, #[CurrentUser] Person $viewer): Page
     {
-        return $page->data();
+        return $page->data($viewer->isManager());
     }
 
     public function help(HelpPage $page): Page

@@ -10,7 +10,7 @@ use App\Pages\Shop\Option;
 final readonly class HowItTravels
 {
     /** @param  list<Option>  $options */
-    public function __construct(public string $words, public string $means, public string $carrier, public string $days, public string $cost, public array $options, public bool $canChange)
+    public function __construct(public string $words, public string $means, public string $carrier, public string $days, public string $cost, public array $options, public bool $canChange, public string $insurance, public string $collecting, public string $standsStill)
     {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages\Horizon;
 
 use App\Pages\Dict;
+use App\Pages\Later;
 use App\Pages\Page;
 use Regimen\Route\OperationState;
 
@@ -22,6 +23,7 @@ final readonly class HorizonProps extends Page
      * @param  list<Down>  $outages
      * @param  list<TroubleLine>  $troubles
      * @param  Dict<int>  $weights
+     * @param  Later<list<HeldPlace>>|null  $held  what is quoted and holds its place
      */
     public function __construct(
         public string $headline,
@@ -40,6 +42,7 @@ final readonly class HorizonProps extends Page
         public ?UndoLine $undo,
         public Dict $weights,
         public int $shopVersion,
+        public ?Later $held,
     ) {
     }
 }

@@ -12,6 +12,7 @@ final readonly class Effect
      * @param  list<EffectOnBuild>  $builds
      * @param  list<EffectOnPerson>  $people
      * @param  list<string>  $troubles
+     * @param  list<string>  $money  payments that would be asked for on another day
      */
     public function __construct(
         public array $words,
@@ -19,6 +20,7 @@ final readonly class Effect
         public array $builds,
         public array $people,
         public array $troubles,
+        public array $money = [],
     ) {
     }
 }

@@ -13,6 +13,7 @@ use App\Models\Plan\PlanEntry;
 use App\Planning\House\House;
 use App\Support\Clock;
 use Carbon\CarbonImmutable;
+use Closure;
 use Illuminate\Support\Collection;
 use Regimen\Invoicing\PaymentWhen;
 use Regimen\Route\Standards\Stage;
@@ -32,17 +33,20 @@ final readonly class Standing
             ->orderBy('due_on')->orderBy('id')->get()->filter(static fn (Invoice $one): bool => $one->leftMinor() > 0)->values();
     }
 
-    /** @return list<Expected> what is not invoiced yet, the first first */
-    public function expected(?Build $build = null): array
+    /**
+     * @param  (Closure(int): (CarbonImmutable|null))|null  $finish  of an operation by another plan than the one in force
+     * @return list<Expected> what is not invoiced yet, the first first
+     */
+    public function expected(?Build $build = null, ?Closure $finish = null): array
     {
         $parts = PaymentPart::query()->whereNull('invoice_id')->with('build.client:id,name')
             ->whereIn('build_id', Build::query()->whereIn('status', [BuildStatus::Open->value, BuildStatus::Finished->value])->when($build !== null, static fn ($query) => $query->whereKey($build?->id))->select('id'))->orderBy('id')->get();
         $builds = $parts->pluck('build_id')->unique()->values();
         $operations = Operation::query()->whereIn('build_id', $builds)->whereNull('setback_id')->get(['id', 'build_id', 'stage', 'state'])->groupBy('build_id');
-        $entries = PlanEntry::query()->whereIn('build_id', $builds)->get(['operation_id', 'build_id', 'finish'])->keyBy('operation_id');
+        $finish ??= $this->inForce($builds);
         $expected = [];
         foreach ($parts as $part) {
-            $expected[] = $this->one($part, $operations->get($part->build_id) ?? new Collection, $entries);
+            $expected[] = $this->one($part, $operations->get($part->build_id) ?? new Collection, $finish);
         }
         usort($expected, static fn (Expected $a, Expected $b): int => [$a->on ?? '9999', $a->part->id] <=> [$b->on ?? '9999', $b->part->id]);
 
@@ -51,9 +55,9 @@ final readonly class Standing
 
     /**
      * @param  Collection<int, Operation>  $operations
-     * @param  Collection<int, PlanEntry>  $entries  by operation
+     * @param  Closure(int): (CarbonImmutable|null)  $finish  of an operation
      */
-    private function one(PaymentPart $part, Collection $operations, Collection $entries): Expected
+    private function one(PaymentPart $part, Collection $operations, Closure $finish): Expected
     {
         $today = $this->clock->today($this->house->zone());
         $before = match ($part->when) {
@@ -65,11 +69,22 @@ final readonly class Standing
         if ($open->isEmpty()) {
             return new Expected($part, true, $today, $this->paid($today));
         }
-        $finishes = $open->map(static fn (Operation $one): ?CarbonImmutable => $entries->get($one->id)?->finish);
+        $finishes = $open->map(static fn (Operation $one): ?CarbonImmutable => $finish($one->id));
         $last = $finishes->contains(null) ? null : $finishes->max();
         $on = $last instanceof CarbonImmutable ? $last->setTimezone($this->house->zone())->toDateString() : null;
 
         return new Expected($part, false, $on, $on === null ? null : $this->paid($on));
+    }
+
+    /**
+     * @param  Collection<int, int>  $builds
+     * @return Closure(int): (CarbonImmutable|null)
+     */
+    private function inForce(Collection $builds): Closure
+    {
+        $entries = PlanEntry::query()->whereIn('build_id', $builds)->get(['operation_id', 'build_id', 'finish'])->keyBy('operation_id');
+
+        return static fn (int $operation): ?CarbonImmutable => $entries->get($operation)?->finish;
     }
 
     private static function place(Stage $stage): int

@@ -13,6 +13,7 @@ use App\Models\Build\SpecificationRevision;
 use App\Models\Client\Approval;
 use App\Models\Client\ClientPage;
 use App\Models\Client\Decision;
+use App\Models\Money\Payment;
 use App\Models\Plan\PlanEntry;
 use App\Pages\Clients\Agreement;
 use App\Pages\Clients\ChangeShown;
@@ -24,16 +25,18 @@ use App\Pages\Clients\WaitingOperation;
 use App\Pages\Later;
 use App\Pages\Shop\Option;
 use App\Planning\House\House;
+use App\Planning\Money\BuildCosts;
 use App\Planning\Plan\Outlooks;
 use App\Support\Clock;
 use App\Support\Say;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use Regimen\Route\OperationState;
 
 /** What is between the shop and the client of a build: their page, what they decide. */
 final readonly class ForClientPage
 {
-    public function __construct(private ChangeQuery $changes, private House $house, private Clock $clock)
+    public function __construct(private ChangeQuery $changes, private BuildCosts $costs, private House $house, private Clock $clock)
     {
     }
 
@@ -73,11 +76,34 @@ final readonly class ForClientPage
         $one = Carriage::query()->where('build_id', $build->id)->first();
         $promised = $build->promised_on === null ? 'Nothing is promised yet; when it is, it means ' : 'The promise of '.Say::dayAndYear($build->promised_on).' means ';
 
+        $money = fn (?int $minor): string => $minor === null || $minor === 0 ? '' : $this->house->money($minor)->plain();
+
         return new HowItTravels(
-            "{$promised}{$build->promise_means->words()}.".($one === null ? '' : " {$one->carrier} carries it, ".Say::count($one->days, 'day').' on the way'.($one->cost_minor === 0 ? '.' : ", {$this->house->money($one->cost_minor)} with its insurance.")),
-            $build->promise_means->value, $one->carrier ?? '', $one === null ? '' : (string) $one->days, $one === null ? '' : $this->house->money($one->cost_minor)->plain(),
+            "{$promised}{$build->promise_means->words()}.".($one === null ? '' : $this->carried($one)),
+            $build->promise_means->value, $one->carrier ?? '', $one === null || $one->carrier === '' ? '' : (string) $one->days, $money($one?->cost_minor),
             array_map(static fn (PromiseMeans $means): Option => new Option($means->value, $means->words()), PromiseMeans::cases()), $isOpen,
+            $money($one?->insurance_minor), $one === null || $one->collecting === 0 ? '' : (string) $one->collecting, $isOpen ? $this->standsStill($build) : '',
         );
+    }
+
+    private function carried(Carriage $one): string
+    {
+        return ($one->carrier === '' ? '' : " {$one->carrier} carries it, ".Say::count($one->days, 'day').' on the way'.($one->cost_minor === 0 ? '.' : ", {$this->house->money($one->cost_minor)}."))
+            .($one->insurance_minor === 0 ? '' : " Its insurance costs {$this->house->money($one->insurance_minor)}.")
+            .($one->collecting === 0 ? '' : ' '.Say::count($one->collecting, 'minute').' with whoever collects it.');
+    }
+
+    /** What is bound in a build while it rests. */
+    private function standsStill(Build $build): string
+    {
+        $cost = $this->costs->of(DB::table('builds')->where('id', $build->id)->select('id'))[$build->id] ?? $this->costs->none();
+        $in = $cost->labour->plus($cost->material)->plus($cost->outside);
+        $paid = $this->house->money((int) Payment::query()->where('build_id', $build->id)->whereNull('struck_at')->sum('amount_minor'));
+        $left = $in->minor - $paid->minor;
+
+        return "In it are {$cost->hours} of work and ".$cost->material->plus($cost->outside)." of material and work done elsewhere, {$in} together; {$paid} is paid. "
+            .($left > 0 ? "{$this->house->money($left)} of the shop’s own stands still while it rests" : 'What is paid covers that')
+            .', and whatever it would still be asked for comes later; a place on a shelf, in a mould or in the air of the shop has no price here.';
     }
 
     private function agreed(Build $build, bool $isOpen): Agreement

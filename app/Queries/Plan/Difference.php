@@ -37,22 +37,23 @@ final readonly class Difference
     /** Minutes by which nobody minds being later or sooner. */
     private const HARDLY = 30;
 
-    public function __construct(private Trial $trial, private Outlooks $outlooks)
+    public function __construct(private Trial $trial, private Outlooks $outlooks, private MovedPayments $payments)
     {
     }
 
     /**
      * @param  list<Change>  $changes
      * @param  bool  $everyBuild  also those for which nothing changes
+     * @param  bool  $withMoney  also which payments would come on another day
      */
-    public function of(array $changes, bool $everyBuild = false): Effect
+    public function of(array $changes, bool $everyBuild = false, bool $withMoney = false): Effect
     {
         return $this->trial->of($changes, function (
             Planned $before,
             Planned $after,
             Collection $builds,
             array $words,
-        ) use ($everyBuild): Effect {
+        ) use ($everyBuild, $withMoney): Effect {
             $all = $this->builds($before, $after, $builds);
             $changed = array_values(array_filter($all, static fn (EffectOnBuild $one): bool => $one->isNew || $one->before != $one->after));
 
@@ -62,6 +63,7 @@ final readonly class Difference
                 builds: $everyBuild ? $all : $changed,
                 people: $this->people($before, $after, $builds),
                 troubles: self::troubles($before, $after),
+                money: $withMoney ? $this->payments->moved($before, $after) : [],
             );
         });
     }

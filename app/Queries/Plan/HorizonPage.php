@@ -16,6 +16,7 @@ use App\Pages\Horizon\HorizonProps;
 use App\Pages\Horizon\PersonMoved;
 use App\Pages\Horizon\TroubleLine;
 use App\Pages\Horizon\UndoLine;
+use App\Pages\Later;
 use App\Planning\House\House;
 use App\Queries\Build\BuildLines;
 use App\Queries\Build\BuildStrip;
@@ -45,10 +46,12 @@ final readonly class HorizonPage
         private HorizonItems $items,
         private LastChange $lastChange,
         private OpenChances $chances,
+        private HeldOnHorizon $held,
     ) {
     }
 
-    public function data(): HorizonProps
+    /** @param  bool  $withQuotes  also what is only quoted: for those who see clients */
+    public function data(bool $withQuotes): HorizonProps
     {
         $zone = $this->house->zone();
         $from = $this->clock->now()->setTimezone($zone)->startOfWeek()->subWeeks(self::WEEKS_BACK);
@@ -75,6 +78,7 @@ final readonly class HorizonPage
             undo: $this->undo(),
             weights: new Dict(get_object_vars($this->house->weights())),
             shopVersion: $this->house->shop()->version,
+            held: $withQuotes ? new Later(fn (): array => $this->held->places()) : null,
         );
     }
 

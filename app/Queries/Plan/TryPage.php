@@ -70,7 +70,7 @@ final readonly class TryPage
     private function tried(Scenario $scenario): Effect
     {
         try {
-            return $this->difference->of($this->changes->all($scenario->changes));
+            return $this->difference->of($this->changes->all($scenario->changes), withMoney: true);
         } catch (ValidationException|ModelNotFoundException $refused) {
             $why = $refused instanceof ValidationException
                 ? $refused->getMessage()

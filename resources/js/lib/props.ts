@@ -962,6 +962,7 @@ export interface Effect {
     builds: EffectOnBuild[];
     people: EffectOnPerson[];
     troubles: string[];
+    money: string[];
 }
 
 export interface EffectOnBuild {
@@ -1380,6 +1381,18 @@ export interface HeldLine {
     by: HeldBy[];
 }
 
+/** What is quoted and not answered, where it would be built behind everything that is promised. */
+export interface HeldPlace {
+    id: number;
+    name: string;
+    about: string;
+    from: string;
+    to: string;
+    promiseAt: string;
+    late: boolean;
+    words: string;
+}
+
 export interface HeldProps {
     headline: string;
     lines: HeldLine[];
@@ -1477,6 +1490,7 @@ export interface HorizonProps {
     undo: UndoLine | null;
     weights: Record<string, number>;
     shopVersion: number;
+    held?: HeldPlace[] | null;
 }
 
 export interface HoursLine {
@@ -1562,6 +1576,9 @@ export interface HowItTravels {
     cost: string;
     options: Option[];
     canChange: boolean;
+    insurance: string;
+    collecting: string;
+    standsStill: string;
 }
 
 /** Which share of the labour on each piece is done, from 0 to 1. */

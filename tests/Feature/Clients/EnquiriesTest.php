@@ -11,6 +11,7 @@ use App\Models\Client\Quote;
 use App\Models\Client\QuoteState;
 use App\Models\Client\Sketch;
 use App\Planning\Clients\QuoteDates;
+use App\Queries\Plan\HeldOnHorizon;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
@@ -226,6 +227,15 @@ final class EnquiriesTest extends TestCase
         // Two commissions come first: the date no longer holds.
         $this->build([], '2026-04-01');
         $this->build(['scale' => '25 in'], '2026-04-02');
+        app()->forgetScopedInstances();
+        $held = app(HeldOnHorizon::class)->places();
+        $this->assertSame([$quote->id, 'Quote 1', true], [$held[0]->id, $held[0]->name, $held[0]->late]);
+        $this->assertTrue($held[0]->from < $held[0]->to && $held[0]->to > $held[0]->promiseAt);
+        DB::table('shops')->update(['quotes_hold' => false]);
+        app()->forgetScopedInstances();
+        $this->assertSame([], app(HeldOnHorizon::class)->places());
+        DB::table('shops')->update(['quotes_hold' => true]);
+        app()->forgetScopedInstances();
         $this->get('/enquiries')->assertInertia(fn (AssertableInertia $page) => $page->where('open.0.next', 'Quote another date')->where('headline', 'One enquiry needs you')->etc());
         $this->assertStringContainsString('can no longer be kept', $this->get("/quotes/{$quote->id}")->inertiaProps('standing'));
         $this->post("/quotes/{$quote->id}/withdraw", ['because' => '', 'version' => 1])->assertSessionHasErrors('because');
@@ -240,6 +250,7 @@ final class EnquiriesTest extends TestCase
         $sketch = $this->sketch();
         $quote = $this->quote($sketch);
         $this->actingAs($this->maker);
+        $this->get('/horizon')->assertInertia(fn (AssertableInertia $page) => $page->where('held', null)->etc());
         foreach (['/clients', '/clients/1', '/clients/cards.vcf', '/enquiries', '/enquiries/1', '/enquiries/1/sketch', "/sketches/{$sketch->id}", "/sketches/{$sketch->id}/quote", "/quotes/{$quote->id}", "/quotes/{$quote->id}/quote-a4.pdf"] as $page) {
             $this->get($page)->assertForbidden();
         }

@@ -101,7 +101,7 @@ final class ForClientController
 
     public function carriage(Build $build, CarriageRequest $request, SetCarriage $set): RedirectResponse
     {
-        $set($request->person(), $build, $request->version(), $request->means(), trim($request->string('carrier')->toString()), $request->integer('days'), $request->cost());
+        $set($request->person(), $build, $request->version(), $request->leaving());
 
         return back()->with('done', 'Saved; the plan counts with it.');
     }

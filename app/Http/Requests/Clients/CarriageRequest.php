@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Clients;
 
+use App\Actions\Clients\Leaving;
 use App\Http\Requests\ManagerRequest;
 use App\Models\Build\PromiseMeans;
 use App\Rules\Typed;
@@ -21,6 +22,7 @@ final class CarriageRequest extends ManagerRequest
         return [
             'version' => ['required', 'integer'], 'means' => ['required', Rule::enum(PromiseMeans::class)], 'carrier' => [$travels ? 'required' : 'nullable', 'string', 'max:40'],
             'days' => [$travels ? 'required' : 'nullable', 'integer', 'between:0,90'], 'cost' => ['nullable', Typed::money($this->house()->shop()->currency)],
+            'insurance' => ['nullable', Typed::money($this->house()->shop()->currency)], 'collecting' => ['nullable', 'integer', 'between:0,480'],
         ];
     }
 
@@ -30,13 +32,14 @@ final class CarriageRequest extends ManagerRequest
         return ['carrier.required' => 'Say who carries it.', 'days.required' => 'Say how many days it is on the way, as the carrier says.'];
     }
 
-    public function means(): PromiseMeans
+    /** How it leaves the shop: with a carrier, or with whoever collects it. */
+    public function leaving(): Leaving
     {
-        return PromiseMeans::from($this->string('means')->toString());
-    }
+        $zero = Money::zero($this->house()->shop()->currency);
+        $means = PromiseMeans::from($this->string('means')->toString());
 
-    public function cost(): Money
-    {
-        return $this->money('cost') ?? Money::zero($this->house()->shop()->currency);
+        return $means === PromiseMeans::Shop
+            ? new Leaving($means, '', 0, $zero, $zero, $this->integer('collecting'))
+            : new Leaving($means, trim($this->string('carrier')->toString()), $this->integer('days'), $this->money('cost') ?? $zero, $this->money('insurance') ?? $zero, 0);
     }
 }

@@ -26,6 +26,8 @@
             carrier: props.travels.carrier,
             days: props.travels.days,
             cost: props.travels.cost,
+            insurance: props.travels.insurance,
+            collecting: props.travels.collecting,
         })),
     );
     let until = $state('');
@@ -77,21 +79,36 @@
                         />
                         <Field
                             name="cost"
-                            label={`Carriage and insurance, ${props.currency}`}
+                            label={`Carriage, ${props.currency}`}
                             bind:value={said.cost}
                             error={act.errors.cost}
+                        />
+                        <Field
+                            name="insurance"
+                            label={`Insurance, ${props.currency}`}
+                            bind:value={said.insurance}
+                            error={act.errors.insurance}
+                        />
+                    {:else}
+                        <Field
+                            name="collecting"
+                            label="Minutes with whoever collects it"
+                            bind:value={said.collecting}
+                            error={act.errors.collecting}
+                            hint="to play it, explain its care, settle up"
                         />
                     {/if}
                     <p class="col-span-full flex flex-wrap gap-3">
                         <button class="do" type="submit" disabled={act.busy}>Save</button>
                         <button class="word" type="button" onclick={() => (changing = false)}>Cancel</button>
                     </p>
-                    <ErrorLine text={act.other('means', 'carrier', 'days', 'cost')} />
+                    <ErrorLine text={act.other('means', 'carrier', 'days', 'cost', 'insurance', 'collecting')} />
                 </form>
             {/if}
             <p class="small quiet mt-1">
-                Handing it to the carrier is an operation at the end of the route, at its price; for the client’s hands
-                its days on the way count. Protected timbers may need papers to cross a border: see the timber’s papers.
+                Packing, insuring, handing it to the carrier or to whoever collects it are operations at the end of the
+                route, at their prices; for the client’s hands its days on the way count. Protected timbers may need
+                papers to cross a border: see the timber’s papers.
             </p>
         {/if}
     </section>
@@ -113,8 +130,10 @@
                 </div>
             </form>
             <p class="small quiet mt-1">
-                It is planned beside the real plan: when it would then be ready, and what the others win by the time
-                that becomes free. What is paid and what is done so far stands under
+                It is planned beside the real plan: when it would then be ready, what the others win by the time that
+                becomes free, and which payments would come later.
+                <span data-stands-still>{props.travels.standsStill}</span>
+                More stands under
                 <a class="target" use:inertia href={route('builds.money', props.number)}>its money</a>.
             </p>
         </section>

@@ -31,6 +31,12 @@
             {/each}
         </ul>
     {/if}
+    {#if effect.money.length > 0}
+        <p class="small quiet mt-2">Payments would be asked for on other days:</p>
+        <ul data-money>
+            {#each effect.money as line (line)}<li class="small figure">{line}</li>{/each}
+        </ul>
+    {/if}
     {#if !brief}
         {#each effect.people as person (person.person)}
             <details class="opens mt-[0.4rem]">

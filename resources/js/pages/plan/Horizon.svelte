@@ -6,6 +6,7 @@
     import Fade from '@/components/forecast/Fade.svelte';
     import Axis from '@/components/horizon/Axis.svelte';
     import BuildRow from '@/components/horizon/BuildRow.svelte';
+    import HeldRow from '@/components/horizon/HeldRow.svelte';
     import Offer from '@/components/horizon/Offer.svelte';
     import OperationSheet from '@/components/horizon/OperationSheet.svelte';
     import PlainRow from '@/components/horizon/PlainRow.svelte';
@@ -167,6 +168,9 @@
                 />
             {:else}
                 <li><Empty words="All builds over the coming weeks will stand here, planned together." /></li>
+            {/each}
+            {#each props.held ?? [] as place (place.id)}
+                <HeldRow {place} {width} {today} x={(at) => view.x(minuteOf(at))} />
             {/each}
         {:else}
             {#each rows as row (row.id)}
