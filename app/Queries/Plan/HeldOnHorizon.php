@@ -4,17 +4,25 @@ declare(strict_types=1);
 
 namespace App\Queries\Plan;
 
+use App\Models\Client\Quote;
 use App\Pages\Horizon\HeldPlace;
 use App\Planning\Clients\QuoteDates;
 use App\Planning\House\House;
+use App\Planning\Route\HeldPlaces;
 use App\Support\Minutes;
 use App\Support\Say;
 
 /** The places that open quotes hold, where the house wants them to hold one. */
 final readonly class HeldOnHorizon
 {
-    public function __construct(private QuoteDates $dates, private House $house)
+    public function __construct(private QuoteDates $dates, private HeldPlaces $held, private House $house)
     {
+    }
+
+    /** @return list<string> the days for which they are offered */
+    public function days(): array
+    {
+        return $this->house->shop()->quotes_hold ? array_values($this->held->quotes()->map(static fn (Quote $one): string => $one->promised_on)->all()) : [];
     }
 
     /** @return list<HeldPlace> in the order in which they were given */

@@ -56,7 +56,7 @@ final readonly class HorizonPage
         $zone = $this->house->zone();
         $from = $this->clock->now()->setTimezone($zone)->startOfWeek()->subWeeks(self::WEEKS_BACK);
         $rows = array_values($this->builds->all()->map(fn (Build $build): HorizonBuild => $this->row($build))->all());
-        $days = array_filter([...array_column($rows, 'finish'), ...array_column($rows, 'promisedOn')]);
+        $days = array_filter([...array_column($rows, 'finish'), ...array_column($rows, 'promisedOn'), ...$withQuotes ? $this->held->days() : []]);
         $last = $days === [] ? null : max($days);
         $weeks = $last === null ? 0 : (int) ceil($from->diffInWeeks($last));
         $to = $from->addWeeks(min(self::WEEKS_AHEAD_AT_MOST, max(self::WEEKS_AHEAD_AT_LEAST, $weeks)));

@@ -27,7 +27,14 @@
             <span><b>{place.name}</b> <span class="small quiet">{place.about}, not answered yet</span></span>
         </a>
     {/snippet}
-    <svg class="block" {width} height="44" role="img" aria-label={`${place.name}: ${place.words}`} data-held={place.id}>
+    <svg
+        class="in-time block"
+        {width}
+        height="44"
+        role="img"
+        aria-label={`${place.name}: ${place.words}`}
+        data-held={place.id}
+    >
         {#if from < width && to > from}
             <rect
                 class="fill-none stroke-ink [stroke-dasharray:4_4]"
