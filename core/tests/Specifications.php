@@ -104,13 +104,15 @@ final class Specifications
                 static fn (int $index): Layer => self::layer($any($timbers), $index === 0 ? 8 : 36 / mt_rand(1, 2)),
                 range(0, mt_rand(0, 2)),
             );
-            $type = $any(['guitar', 'guitar', 'bass']);
+            $type = $any(['guitar', 'guitar', 'bass', 'flat-top']);
             $specification = self::read([
                 'type' => $type, 'scale' => $type === 'bass' ? '34"' : '25 1/2"',
                 'strings' => $any(['4', '5', '6', '6', '7', '8']), 'frets' => $any(['20', '22', '24']),
                 'zeroFret' => $any(['no', 'yes']), 'nutWidth' => $any(['42', '48', '54']),
                 'joint' => $any(NeckJoint::cases()),
-                'body' => $any([BodyConstruction::Solid, BodyConstruction::Chambered, BodyConstruction::SemiHollow]),
+                'body' => $type === 'flat-top' ? BodyConstruction::FlatTop : $any([BodyConstruction::Solid, BodyConstruction::Chambered, BodyConstruction::SemiHollow]),
+                'bridge' => $any(['', '', 'single_bridges']), 'bridgeRecess' => $any(['0', '3']), 'rods' => $any(['1', '1', '2']),
+                'scaleTreble' => $type === 'bass' ? $any(['', '32"']) : $any(['', '', '24 3/4"']),
                 'weightRelief' => $any(['no', 'yes']),
                 'finish' => $any(FinishSystem::cases()), 'colour' => $any(['', 'black', 'amber burst', 'walnut stain']),
                 'boardFinish' => $any(['by_timber', 'lacquered', 'oiled', 'bare']),
@@ -122,7 +124,7 @@ final class Specifications
                 'laminations' => $any(['1', '1', '3', '5']), 'neckMoisture' => $any(['', '8', '14']),
                 'stiffeningRods' => $any(['no', 'yes']), 'rodLength' => $any(['0', '440']),
                 'volute' => $any(['no', 'yes']), 'veneer' => $any(['0', '2']),
-                'headstock' => $any(['angled', 'flat']), 'headConstruction' => $any(['scarf', 'one_piece']),
+                'headstock' => $any(['angled', 'flat', 'angled', 'flat', 'headless']), 'tuners' => '', 'headConstruction' => $any(['scarf', 'one_piece']),
                 'tunerLayout' => $any(['in_line', 'both_sides']), 'markers' => $any(['none', 'dot', 'block']),
                 'sideMarkers' => $any(['0', '2']),
                 'boardBinding' => $any(['0', '0', '1.5']), 'bodyBinding' => $any(['0', '0', '2']),

@@ -14,6 +14,7 @@ use App\Support\Clock;
 use App\Support\Refused;
 use Illuminate\Validation\ValidationException;
 use Regimen\Costing\KitState;
+use Regimen\Route\Operations\BoxOperation;
 use Regimen\Route\OperationState;
 
 /** Whether an operation can be worked on: what must come before is over, and its parts are there. */
@@ -50,6 +51,7 @@ final readonly class Readiness
             $this->partsMustBeThere($operation, $field);
             $this->timberMustBeSettled($operation, $field);
             $this->airMustBeRight($operation, $field);
+            $this->boxMustBeDry($operation, $field);
         }
     }
 
@@ -91,6 +93,14 @@ final readonly class Readiness
                     .'first.',
                 $field,
             );
+        }
+    }
+
+    private function boxMustBeDry(Operation $operation, string $field): void
+    {
+        $forbids = BoxOperation::waitsForAir($operation->key) ? $this->air->forbidsClosing() : null;
+        if ($forbids !== null) {
+            throw Refused::because("It is {$forbids}. A plate that is glued in such air splits or bellies when it changes. Wait, or bring the room to it and enter what it reads then.", $field);
         }
     }
 

@@ -28,8 +28,8 @@ final readonly class ExportedOperations
         foreach ($activity->demands as $demand) {
             if (PieceId::pieceOf($demand->resource) !== null) {
                 $pieces[] = PieceId::pieceOf($demand->resource);
-            } elseif ($demand->resource === Air::RESOURCE) {
-                $needs[] = Air::RESOURCE;
+            } elseif (in_array($demand->resource, [Air::RESOURCE, Air::BOX], true)) {
+                $needs[] = $demand->resource;
             } else {
                 $rest = [...$rest, ...self::held($demand)];
             }

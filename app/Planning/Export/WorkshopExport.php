@@ -67,6 +67,7 @@ final readonly class WorkshopExport
                 ...$this->resources('station', $problem),
                 ...self::missing($problem, false),
                 ['id' => Air::RESOURCE, 'capacity' => Air::AMOUNT, ...$this->down(Air::RESOURCE, $problem)],
+                ['id' => Air::BOX, 'capacity' => Air::AMOUNT, ...$this->down(Air::BOX, $problem)],
             ],
             'fixtures' => [...$this->resources('fixture', $problem), ...self::missing($problem, true)],
             'builds' => $builds,

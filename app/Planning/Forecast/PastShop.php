@@ -50,7 +50,7 @@ final readonly class PastShop
         $links = $this->links($builds);
         $of = new Activities($this->house, $this->air, $this->leads, $this->timber, $this->payments, $this->away, $then);
         $activities = $dues = [];
-        $capacities = [...$this->house->capacities(), Air::RESOURCE => Air::AMOUNT];
+        $capacities = [...$this->house->capacities(), Air::RESOURCE => Air::AMOUNT, Air::BOX => Air::AMOUNT];
         foreach ($builds as $build) {
             $key = BuildId::of($build->id)->number;
             array_push($activities, ...$of->ofBuild($build, $links));

@@ -13,6 +13,7 @@ use App\Support\Say;
 use Regimen\Costing\Kit;
 use Regimen\Forecast\Progress;
 use Regimen\Route\Operation;
+use Regimen\Route\Operations\BoxOperation;
 use Regimen\Route\Operations\Handling;
 use Regimen\Route\OperationState;
 use Regimen\Route\Route;
@@ -215,6 +216,10 @@ final readonly class Activities
             $operation->fixtures,
         );
 
-        return $operation->sprayed ? [...$demands, new Demand(Air::RESOURCE)] : $demands;
+        return match (true) {
+            $operation->sprayed => [...$demands, new Demand(Air::RESOURCE)],
+            BoxOperation::waitsForAir($operation->key) => [...$demands, new Demand(Air::BOX)],
+            default => $demands,
+        };
     }
 }

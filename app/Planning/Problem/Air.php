@@ -9,6 +9,7 @@ use App\Planning\House\House;
 use App\Support\Clock;
 use App\Support\Minutes;
 use Illuminate\Support\Collection;
+use Regimen\Route\Air\AirLimits;
 use Regimen\Route\Air\Climate;
 use Regimen\Route\Air\HoldKind;
 use Regimen\Route\Air\SprayHours;
@@ -25,6 +26,9 @@ final class Air
 
     /** The air as a resource of the plan: as much as anybody wants, but not at every hour. */
     public const RESOURCE = 'air';
+
+    /** The same for plates that are braced and boxes that are closed. */
+    public const BOX = 'box-air';
 
     public const AMOUNT = 1_000;
 
@@ -67,34 +71,35 @@ final class Air
     }
 
     /**
-     * When the air is not to be sprayed in, as far as readings say: for the rest of today if it is not now, and on the
+     * When the air is not to be worked in, as far as readings say: for the rest of today if it is not now, and on the
      * next days at the hours at which it lately was not.
      *
      * @return list<Outage>
      */
     public function outages(): array
     {
+        return [...$this->without(self::RESOURCE, $this->house->rules()->spraying), ...$this->without(self::BOX, $this->house->rules()->closing())];
+    }
+
+    /** @return list<Outage> */
+    private function without(string $resource, AirLimits $limits): array
+    {
         $zone = $this->house->zone();
         $now = $this->clock->now()->setTimezone($zone);
         $today = $now->format('Y-m-d');
         $outages = [];
-        $forbids = $this->forbidsSpraying();
+        $forbids = $this->against($limits);
         if ($forbids !== null) {
-            $outages[] = new Outage(
-                self::RESOURCE, Minutes::of($now), Minutes::endOfDay($today, $zone) + 1, $forbids, true,
-            );
+            $outages[] = new Outage($resource, Minutes::of($now), Minutes::endOfDay($today, $zone) + 1, $forbids, true);
         }
         $closed = SprayHours::closed($this->readings()->map(static fn (ClimateReading $reading): array => [
             $reading->at->setTimezone($zone)->format('Y-m-d'), (int) $reading->at->setTimezone($zone)->format('G'),
             $reading->climate(),
-        ]), $this->house->rules()->spraying);
+        ]), $limits);
         for ($ahead = $forbids === null ? 0 : 1; $ahead <= self::AHEAD_DAYS; $ahead++) {
             foreach ($closed as $hour => $why) {
                 $from = $now->startOfDay()->addDays($ahead)->setTime($hour, 0);
-                $outages[] = new Outage(
-                    self::RESOURCE, Minutes::of($from), Minutes::of($from->addHour()), "{$why}, as lately at that hour",
-                    true,
-                );
+                $outages[] = new Outage($resource, Minutes::of($from), Minutes::of($from->addHour()), "{$why}, as lately at that hour", true);
             }
         }
 
@@ -104,9 +109,20 @@ final class Air
     /** What forbids spraying now, as far as is known; null if nothing was read. */
     public function forbidsSpraying(): ?string
     {
+        return $this->against($this->house->rules()->spraying);
+    }
+
+    /** What forbids bracing a plate or closing a box now, as far as is known; null if nothing was read. */
+    public function forbidsClosing(): ?string
+    {
+        return $this->against($this->house->rules()->closing());
+    }
+
+    private function against(AirLimits $limits): ?string
+    {
         $now = $this->now();
 
-        return $now === null ? null : $this->house->rules()->spraying->against($now->climate());
+        return $now === null ? null : $limits->against($now->climate());
     }
 
     /** @return Collection<int, ClimateReading> the latest first */

@@ -51,7 +51,7 @@ final readonly class ShopProblem
         $now = Minutes::of($this->clock->now());
         $activities = [];
         $dues = [];
-        $capacities = [...$this->house->capacities(), Air::RESOURCE => Air::AMOUNT];
+        $capacities = [...$this->house->capacities(), Air::RESOURCE => Air::AMOUNT, Air::BOX => Air::AMOUNT];
         $workers = $this->house->workers($now);
         $fixed = new Fixed($this->house, $now, $workers);
         $links = $this->links();

@@ -19,10 +19,11 @@ final class SetUpTargets
         $last = max(1, count($strings) - 1);
         $targets = [];
         foreach ($strings as $string) {
+            $saddle = $w->specification->middleScale()->mm + $w->scaleLine()->compensation($string->index());
             $action = $brief->actionTreble->mm + ($brief->actionBass->mm - $brief->actionTreble->mm) * $string->index() / $last;
             $targets[] = new StringTargets(
-                "{$string->number} {$string->note->name}", $w->specification->board->scale->mm, $w->bridge()->overFirstFret($action)->value, $action,
-                max(0.0, $travel->to - $string->saddle->x), max(0.0, $string->saddle->x - $travel->from),
+                "{$string->number} {$string->note->name}", $w->spread()->scaleOf($string->index()), $w->bridge()->overFirstFret($action)->value, $action,
+                max(0.0, $travel->to - $saddle), max(0.0, $saddle - $travel->from),
             );
         }
 

@@ -25,15 +25,15 @@ final class SpecificationWords
 {
     private const SHOWN = [
         'Scale and board' => [
-            'scale', 'frets', 'nutWidth', '=twelfth', '=lastFret', 'lastWidth', 'boardLength', 'boardTimber', 'radius',
+            'scale', 'scaleTreble', 'squareFret', 'frets', 'nutWidth', '=twelfth', '=lastFret', 'lastWidth', 'boardLength', 'boardTimber', 'radius',
             'radiusEnd', '=fretWire',
         ],
         'Neck' => [
-            'neckTimber', 'profile', 'thicknessFirst', 'thicknessTwelfth', '=underRodFirst', 'headThickness', 'joint',
-            'neckAngle', '=boardAboveTop', '=bridgeHeight',
+            'neckTimber', 'headstock', 'profile', 'thicknessFirst', 'thicknessTwelfth', '=underRodFirst', 'headThickness', 'joint',
+            'neckAngle', '=neckSet', '=boardAboveTop', '=bridgeHeight',
         ],
         'Body and finish' => [
-            'body', 'outline', 'layers', '=bodyThickness', '=weight', 'pickups', 'electronics', 'finish', 'colour',
+            'body', 'outline', 'layers', '=bodyThickness', 'backTimber', 'sideTimber', 'boxDepthTail', 'boxDepthNeck', 'bracing', '=boxVolume', 'bridge', '=weight', 'pickups', 'electronics', 'finish', 'colour',
             'boardFinish',
         ],
     ];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Costing;
 
-use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Shape\BodyShape;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 use Regimen\Timber\BoardFeet;
@@ -20,8 +20,12 @@ final readonly class Kit
     /** Blank around the usual body and headstock, in mm; house defaults. */
     private const BODY_MM = ['guitar' => [510, 350], 'bass' => [560, 370], 'flat-top' => [540, 420]];
 
-    /** A flat-top's back and sides are bent and joined from plates; both together are counted as one of their thickness. */
-    private const BACK_AND_SIDES_MM = 9.0;
+    /** Around a flat-top's plates and along its sides, and the bracewood of one top and back as it is split, in mm; house defaults. */
+    private const AROUND_MM = 30.0;
+
+    private const BRACEWOOD_MM = [30.0, 130.0, 550.0];
+
+    private const BRIDGE_PLATE_MM = [60.0, 220.0];
 
     private const NECK_MM = ['width' => 95, 'thickness' => 24, 'headstock' => 200, 'tongue' => 40];
 
@@ -71,12 +75,13 @@ final readonly class Kit
                 $prices->price("board:{$s->board->boardTimber->name}"),
             ),
         ];
+        if ($s->isBox()) {
+            return [...$lines, ...self::box($s, $prices)];
+        }
         [$length, $width] = self::BODY_MM[$s->brief->type->value];
         foreach ($s->bodywork->layers as $index => $layer) {
-            $isBox = $s->bodywork->body === BodyConstruction::FlatTop && $index > 0;
-            $thickness = $isBox ? Length::ofMillimetres(self::BACK_AND_SIDES_MM) : $layer->thickness;
             $feet = BoardFeet::forFinished(
-                $thickness, Length::ofMillimetres($width), Length::ofMillimetres($length), self::WASTE,
+                $layer->thickness, Length::ofMillimetres($width), Length::ofMillimetres($length), self::WASTE,
             );
             $where = count($s->bodywork->layers) === 1
                 ? 'the body'
@@ -88,6 +93,31 @@ final readonly class Kit
         }
 
         return $lines;
+    }
+
+    /**
+     * Top, back and sides, bracewood and bridge plate.
+     *
+     * @return list<KitLine>
+     */
+    private static function box(Specification $s, PriceList $prices): array
+    {
+        $outline = BodyShape::from($s)->outline;
+        $mm = Length::ofMillimetres(...);
+        [$long, $wide] = [$mm($outline->along()->length() + self::AROUND_MM), $mm($outline->across()->length() + self::AROUND_MM)];
+        $box = $s->box;
+        [$thick, $high, $length] = self::BRACEWOOD_MM;
+        $pieces = [
+            ['the top', $s->bodywork->layers[0]->timber, $s->bodywork->layers[0]->thickness, $wide, $long],
+            ['the back', $box->backTimber, $box->backThickness, $wide, $long],
+            ['the sides', $box->sideTimber, $box->sideThickness, $mm(2 * max($box->boxDepthTail->mm, $box->boxDepthNeck->mm)), $mm($outline->perimeter() / 2 + self::AROUND_MM)],
+            ['the braces', $box->braceTimber, $mm($thick), $mm($high), $mm($length)],
+            ['the bridge plate', $box->bridgePlateTimber, $box->bridgePlate, $mm(self::BRIDGE_PLATE_MM[0]), $mm(self::BRIDGE_PLATE_MM[1])],
+        ];
+
+        return array_map(static fn (array $one): KitLine => new KitLine(
+            PartGroup::BodyTimber, "{$one[1]->name} for {$one[0]}", self::rounded(BoardFeet::forFinished($one[2], $one[3], $one[4], self::WASTE)), $prices->price("timber:{$one[1]->name}"),
+        ), $pieces);
     }
 
     /** @return list<KitLine> what is fitted, or what is used up beside the finish */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Regimen\Costing;
 
+use Regimen\Instrument\Body\BridgeKind;
 use Regimen\Instrument\Brief\InstrumentType;
 use Regimen\Instrument\Shape\BoardShape;
 use Regimen\Instrument\Shape\BodyShape;
@@ -21,6 +22,14 @@ enum PartKind: string
     case BassTuner = 'bass-tuner';
     case Bridge = 'bridge';
     case BassBridge = 'bass-bridge';
+    case SingleBridge = 'single-bridge';
+    case TuningBridge = 'tuning-bridge';
+    case SingleTuningBridge = 'single-tuning-bridge';
+    case Headpiece = 'headpiece';
+    case GluedBridge = 'glued-bridge';
+    case Linings = 'linings';
+    case Rosette = 'rosette';
+    case NylonStrings = 'nylon-strings';
     case NutBlank = 'nut-blank';
     case StrapButtons = 'strap-buttons';
     case NeckScrews = 'neck-screws';
@@ -39,8 +48,9 @@ enum PartKind: string
     {
         return match ($this) {
             self::TrussRod => PartGroup::TrussRod,
-            self::Tuner, self::BassTuner => PartGroup::Tuners,
-            self::Bridge, self::BassBridge => PartGroup::Bridge,
+            self::Tuner, self::BassTuner, self::Headpiece => PartGroup::Tuners,
+            self::Bridge, self::BassBridge, self::SingleBridge, self::TuningBridge, self::SingleTuningBridge, self::GluedBridge => PartGroup::Bridge,
+            self::Linings, self::Rosette => PartGroup::BodyTimber,
             self::NutBlank => PartGroup::Nut,
             self::StrapButtons => PartGroup::StrapButtons,
             self::NeckScrews => PartGroup::NeckScrews,
@@ -49,7 +59,7 @@ enum PartKind: string
             self::StiffeningRods => PartGroup::StiffeningRods,
             self::Binding => PartGroup::Binding,
             self::FretWire => PartGroup::FretWire,
-            self::Strings, self::BassStrings => PartGroup::Strings,
+            self::Strings, self::BassStrings, self::NylonStrings => PartGroup::Strings,
             self::Consumables => PartGroup::Consumables,
         };
     }
@@ -69,6 +79,14 @@ enum PartKind: string
             self::BassTuner => StarterPrice::hardware('bass tuner', 'piece', 19, 10),
             self::Bridge => StarterPrice::hardware('bridge', 'piece', 85, 12),
             self::BassBridge => StarterPrice::hardware('bass bridge', 'piece', 110, 14),
+            self::SingleBridge => StarterPrice::hardware('single bridge', 'piece', 34, 14),
+            self::TuningBridge => StarterPrice::hardware('bridge with tuners', 'piece', 210, 21),
+            self::SingleTuningBridge => StarterPrice::hardware('single bridge with tuner', 'piece', 46, 21),
+            self::Headpiece => StarterPrice::hardware('headpiece with clamps', 'piece', 48, 14),
+            self::GluedBridge => StarterPrice::hardware('bridge blank, saddle and pins', 'set', 32, 6),
+            self::Linings => StarterPrice::hardware('linings and blocks', 'set', 18, 6),
+            self::Rosette => StarterPrice::hardware('rosette', 'piece', 24, 8),
+            self::NylonStrings => StarterPrice::hardware('set of nylon strings', 'set', 11, 3),
             self::NutBlank => StarterPrice::hardware('bone nut blank', 'piece', 6, 5),
             self::StrapButtons => StarterPrice::hardware('strap buttons, pair', 'pair', 7, 5),
             self::NeckScrews => StarterPrice::hardware('neck screws and plate', 'set', 11, 5),
@@ -92,13 +110,26 @@ enum PartKind: string
     {
         $isBass = $s->brief->type === InstrumentType::Bass;
         $pickups = count($s->electrics->pickups);
+        $hasPosts = $s->head->headstock->hasPosts();
+        $isGlued = $s->bridgework->bridge->isGlued();
+        $isSingle = $s->bridgework->bridge === BridgeKind::Single;
 
         return match ($this) {
-            self::TrussRod => $s->neck->rodLength->mm > 0 ? 1 : 0,
-            self::Tuner => $isBass ? 0 : $s->brief->strings,
-            self::BassTuner => $isBass ? $s->brief->strings : 0,
-            self::Bridge, self::Strings => $isBass ? 0 : 1,
-            self::BassBridge, self::BassStrings => $isBass ? 1 : 0,
+            self::TrussRod => $s->neck->rodLength->mm > 0 ? $s->neck->rods : 0,
+            self::Tuner => $isBass || ! $hasPosts ? 0 : $s->brief->strings,
+            self::BassTuner => $isBass && $hasPosts ? $s->brief->strings : 0,
+            self::Headpiece => $hasPosts ? 0 : 1,
+            self::Bridge => $isBass || $isSingle || $isGlued || ! $hasPosts ? 0 : 1,
+            self::GluedBridge => $isGlued ? 1 : 0,
+            self::Linings => $s->isBox() ? 1 : 0,
+            self::Rosette => $s->isBox() && $s->box->rosette->mm > 0 ? 1 : 0,
+            self::BassBridge => $isBass && ! $isSingle && ! $isGlued && $hasPosts ? 1 : 0,
+            self::SingleBridge => $isSingle && $hasPosts ? $s->brief->strings : 0,
+            self::SingleTuningBridge => $isSingle && ! $hasPosts ? $s->brief->strings : 0,
+            self::TuningBridge => $isSingle || $isGlued || $hasPosts ? 0 : 1,
+            self::Strings => $isBass || $s->isNylon() ? 0 : 1,
+            self::NylonStrings => $s->isNylon() ? 1 : 0,
+            self::BassStrings => $isBass && ! $s->isNylon() ? 1 : 0,
             self::NutBlank, self::StrapButtons, self::Consumables => 1,
             self::NeckScrews => $s->joinery->joint->isGlued() ? 0 : 1,
             self::Pickup => $isBass || $s->electrics->pickupsWound ? 0 : $pickups,
@@ -115,7 +146,8 @@ enum PartKind: string
     private static function binding(Specification $s): float
     {
         $mm = ($s->board->boardBinding->mm > 0 ? BoardShape::from($s)->binding()->value : 0.0)
-            + ($s->bodywork->bodyBinding->mm > 0 ? BodyShape::from($s)->binding()->value : 0.0);
+            + ($s->bodywork->bodyBinding->mm > 0 ? BodyShape::from($s)->binding()->value * ($s->isBox() ? 2 : 1) : 0.0)
+            + ($s->isBox() && $s->box->purfling->mm > 0 ? BodyShape::from($s)->binding()->value : 0.0);
 
         return ceil($mm / 100) / 10;
     }

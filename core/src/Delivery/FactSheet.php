@@ -14,7 +14,7 @@ use Regimen\Units\Words;
 final class FactSheet
 {
     private const FIELDS = [
-        'Scale, frets and wire' => ['scale', 'scaleTreble', 'frets', 'zeroFret', 'radius', 'radiusEnd', 'crownWidth', 'crownHeight', 'markers'],
+        'Scale, frets and wire' => ['scale', 'scaleTreble', 'squareFret', 'frets', 'zeroFret', 'radius', 'radiusEnd', 'crownWidth', 'crownHeight', 'markers'],
         'Neck' => ['joint', 'profile', 'nutWidth', 'thicknessFirst', 'thicknessTwelfth', 'heelWidth', 'heelThickness', 'rodAccess', 'headAngle'],
         'Pickups and electronics' => ['pots', 'capacitors', 'switching', 'battery'],
         'Hardware' => ['tunerLayout', 'tunerHole', 'bridge', 'stringPath'],

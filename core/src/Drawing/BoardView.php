@@ -19,22 +19,14 @@ final class BoardView
         $last = $board->widthAt($board->length) / 2;
         $shapes = [
             Shape::closed(
-                [
-                    new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last),
-                    new Point(0, $nut),
-                ],
+                $w->lines()->outline(),
                 'outline',
                 'line',
                 $s->board->boardTimber->colour,
             ),
         ];
-        $from = $s->board->zeroFret ? [0.0] : [];
-        foreach ([
-            ...$from,
-            ...array_map(static fn ($position): float => $position->mm, $s->frets()->positions()),
-        ] as $x) {
-            $half = $board->widthAt($x) / 2;
-            $shapes[] = Shape::line($x, -$half, $x, $half, 'slots', 'fret');
+        for ($fret = $s->board->zeroFret ? 0 : 1; $fret <= $s->board->frets; $fret++) {
+            $shapes[] = Shape::open($w->lines()->at($fret), 'slots', 'fret');
         }
         array_push($shapes, ...Details::markers($w, 'markers'));
         $shapes[] = Shape::line(-6.0, 0.0, $board->length + 6.0, 0.0, 'centre', 'hidden');

@@ -16,6 +16,9 @@ final class Details
     /** Timber taken out beside the outer strings for a pickup, in mm. */
     private const BESIDE_MM = 8.0;
 
+    /** A single bridge reaches so far before its foremost saddle, in mm; common practice. */
+    private const BESIDE_SADDLE_MM = 4.0;
+
     /** @return list<Shape> */
     public static function markers(Workings $w, string $layer): array
     {
@@ -40,7 +43,7 @@ final class Details
             if ($pickup->kind === PickupKind::Piezo) {
                 continue;
             }
-            $middle = $w->specification->board->scale->mm - $pickup->positionMm();
+            $middle = $w->specification->middleScale()->mm - $pickup->positionMm();
             $half = $w->spread()->spreadAt($middle) / 2 + self::BESIDE_MM;
             $shapes[] = Shape::box(
                 $middle - $pickup->kind->lengthMm() / 2, -$half, $pickup->kind->lengthMm(), 2 * $half, 'cavities',
@@ -59,12 +62,37 @@ final class Details
         $shapes = [];
         foreach ($s->bodywork->cavities as $cavity) {
             $shapes[] = Shape::box(
-                $s->board->scale->mm + $cavity->behind->mm - $cavity->length->mm / 2,
+                $s->middleScale()->mm + $cavity->behind->mm - $cavity->length->mm / 2,
                 $sign * $cavity->across->mm - $cavity->width->mm / 2,
                 $cavity->length->mm, $cavity->width->mm, 'cavities', $style,
             );
         }
 
         return $shapes;
+    }
+
+    /**
+     * One for each string: its outline, or its recess where it is let in.
+     *
+     * @return list<Shape>
+     */
+    public static function singleBridges(Workings $w, string $layer, string $style, string $fill = ''): array
+    {
+        $bridge = $w->specification->bridgework;
+        $shapes = [];
+        foreach ($w->strings() as $string) {
+            $front = $w->spread()->saddleAlong[$string->index()] + $bridge->saddleFront->mm - self::BESIDE_SADDLE_MM;
+            $shapes[] = Shape::box($front, $string->saddle->y - $bridge->singleWidth->mm / 2, $bridge->singleLength->mm, $bridge->singleWidth->mm, $layer, $style, $fill, $layer === '' ? 'electronics' : '');
+        }
+
+        return $shapes;
+    }
+
+    /** @param  float  $thick  along the strings; less than zero towards the head */
+    public static function nut(Workings $w, float $thick): Shape
+    {
+        [$from, $to] = $w->lines()->at(0);
+
+        return Shape::closed([$from, $to, $to->moved($thick, 0.0), $from->moved($thick, 0.0)], '', 'thin', 'paper');
     }
 }

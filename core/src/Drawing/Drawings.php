@@ -16,7 +16,7 @@ final class Drawings
             FrontView::draw($workings),
             SideView::draw($workings),
             SectionsView::draw($workings),
-            LayersView::draw($workings),
+            ...$workings->specification->isBox() ? [BoxViews::top($workings), BoxViews::section($workings)] : [LayersView::draw($workings)],
             HeadView::draw($workings),
             BoardView::draw($workings),
         ];
@@ -30,6 +30,7 @@ final class Drawings
             'headstock' => HeadView::draw($workings)->template(),
             'neck-side' => SideView::neckOf($workings)->template(),
             'body' => BodyTemplate::draw($workings)->template(),
+            ...$workings->specification->isBox() ? ['top' => BoxViews::top($workings)->template()] : [],
         ];
     }
 }

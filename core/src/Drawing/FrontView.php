@@ -8,6 +8,7 @@ use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
 use Regimen\Geometry\Polygon;
 use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Body\BridgeKind;
 use Regimen\Instrument\Body\StringPath;
 use Regimen\Units\Words;
 
@@ -45,7 +46,9 @@ final readonly class FrontView
         $points = $this->small ? $outline->simplified(0.8)->points : $outline->simplified(0.05)->points;
         $shapes = [Shape::closed($points, 'outline', 'line', $s->bodywork->layers[0]->timber->colour, 'body')];
         if ($s->bodywork->body === BodyConstruction::FlatTop) {
-            $shapes[] = Shape::circle(new Point($this->w->board()->length + 58, 0.0), 50.0, '', 'line', 'ink');
+            $hole = $this->w->box()->soundHole();
+            $s->box->rosette->mm > 0 && $shapes[] = Shape::circle($hole, $s->box->soundHole->mm / 2 + $s->box->rosette->mm, '', 'thin');
+            $shapes[] = Shape::circle($hole, $s->box->soundHole->mm / 2, '', 'line', 'ink');
         }
         if (! $this->small) {
             array_push($shapes, ...Details::cavities($this->w, 'hidden'));
@@ -64,30 +67,25 @@ final readonly class FrontView
         $neck = Polygon::of(
             [...$head, new Point($end, $board->widthAt($end) / 2), new Point($end, -$board->widthAt($end) / 2)],
         );
-        $nut = $board->widthAt(0) / 2;
-        $last = $board->widthAt($board->length) / 2;
+        $lines = $this->w->lines();
         $shapes = [
             Shape::closed(
                 $this->small ? $neck->simplified(0.8)->points : $neck->points, 'outline', 'line',
                 $s->neck->neckTimber->colour, 'neck',
             ),
             Shape::closed(
-                [
-                    new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last),
-                    new Point(0, $nut),
-                ],
+                $lines->outline(),
                 'outline',
                 'thin',
                 $s->board->boardTimber->colour,
                 'fretboard',
             ),
         ];
-        foreach ($s->frets()->positions() as $position) {
-            $half = $board->widthAt($position->mm) / 2;
-            $shapes[] = Shape::line($position->mm, -$half, $position->mm, $half, '', 'fret', 'fretboard');
+        for ($fret = 1; $fret <= $s->board->frets; $fret++) {
+            $shapes[] = Shape::open($lines->at($fret), '', 'fret', 'fretboard');
         }
         array_push($shapes, ...Details::markers($this->w, ''));
-        $shapes[] = Shape::box(-4.0, -$nut, 4.0, 2 * $nut, '', 'thin', 'paper');
+        $shapes[] = Details::nut($this->w, -4.0);
 
         return $shapes;
     }
@@ -97,14 +95,20 @@ final readonly class FrontView
     {
         $s = $this->w->specification;
         $shapes = Details::pickups($this->w, 'line', 'paper', 'electronics');
-        $half = max($s->bridgework->mountingSpan->mm, $s->stringing->bridgeSpread->mm + 10) / 2;
-        $shapes[] = Shape::box(
-            $s->board->scale->mm - 3, -$half, 14.0 + max(0.0, $s->bridgework->mountingOffset->mm), 2 * $half, '',
-            'line', 'ink', 'electronics',
-        );
+        $half = max($s->bridgeSpan(), $s->stringing->bridgeSpread->mm + 10) / 2;
+        if ($s->bridgework->bridge === BridgeKind::Single) {
+            array_push($shapes, ...Details::singleBridges($this->w, '', 'line', 'paper'));
+        } elseif ($s->isBox() && $s->bridgework->bridge->isGlued()) {
+            $shapes[] = Shape::closed($this->w->box()->bridge(), '', 'line', 'ink', 'electronics');
+        } else {
+            $shapes[] = Shape::closed(
+                [...$this->w->lines()->scaleLine($half, -3.0), ...array_reverse($this->w->lines()->scaleLine($half, 11.0 + max(0.0, $s->bridgework->mountingOffset->mm)))],
+                '', 'line', 'ink', 'electronics',
+            );
+        }
         if ($s->bridgework->stringPath === StringPath::Tailpiece) {
             $shapes[] = Shape::box(
-                $s->board->scale->mm + $s->bridgework->tailDistance->mm - 5, -$half, 12.0, 2 * $half, '', 'line', 'ink',
+                $s->middleScale()->mm + $s->bridgework->tailDistance->mm - 5, -$half, 12.0, 2 * $half, '', 'line', 'ink',
                 'electronics',
             );
         }
@@ -120,12 +124,21 @@ final readonly class FrontView
         foreach ($this->w->strings() as $string) {
             $saddle = $string->saddle;
             $post = $string->post;
-            $shapes[] = Shape::line(0.0, $string->nut, $saddle->x, $saddle->y, '', 'string', 'strings');
-            $shapes[] = Shape::line(0.0, $string->nut, $post->x, $post->y, '', 'string', 'strings');
-            $shapes[] = Shape::circle($post, max(3.0, $s->head->tunerHole->mm / 2), '', 'line', 'paper');
+            $shapes[] = Shape::open([$string->nut, $saddle], '', 'string', 'strings');
+            $shapes[] = Shape::open([$string->nut, $post], '', 'string', 'strings');
+            $s->head->headstock->hasPosts() && $shapes[] = Shape::circle($post, max(3.0, $s->head->tunerHole->mm / 2), '', 'line', 'paper');
         }
 
         return $shapes;
+    }
+
+    private function scaleWords(): string
+    {
+        $board = $this->w->specification->board;
+
+        return $this->w->specification->fan() === null || $board->scaleTreble === null
+            ? Words::number($board->scale->mm).' · '.Words::inches($board->scale->mm)
+            : Words::number($board->scaleTreble->mm).' to '.Words::number($board->scale->mm);
     }
 
     /** @return list<Shape> */
@@ -134,13 +147,12 @@ final readonly class FrontView
         $s = $this->w->specification;
         $body = $this->w->body()->outline;
         $below = $body->across()->to + 22;
-        $scale = $s->board->scale->mm;
+        $scale = $s->middleScale()->mm;
         $length = $body->along();
 
         return [
             ...Shape::dimension(
-                new Point(0, $below), new Point($scale, $below), 0.0, Words::number($scale).' · '.Words::inches($scale),
-                17,
+                new Point(0, $below), new Point($scale, $below), 0.0, $this->scaleWords(), 17,
             ),
             Shape::line(0, $s->board->nutWidth->mm / 2 + 4, 0, $below, '', 'dimension'),
             Shape::line($scale, $s->stringing->bridgeSpread->mm / 2 + 12, $scale, $below, '', 'dimension'),

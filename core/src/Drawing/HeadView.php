@@ -14,16 +14,20 @@ final class HeadView
     public static function draw(Workings $w): View
     {
         $s = $w->specification;
-        $nut = $s->board->nutWidth->mm / 2;
         $outline = $w->head()->outline();
         $shapes = [
             Shape::closed($outline, 'outline', 'line', $s->neck->neckTimber->colour),
             Shape::line(-$s->head->headLength->mm - 8, 0.0, 10.0, 0.0, 'centre', 'hidden'),
-            Shape::box(0.0, -$nut, 4.0, 2 * $nut, '', 'thin', 'paper'),
+            Details::nut($w, 4.0),
         ];
         foreach ($w->strings() as $string) {
+            if (! $s->head->headstock->hasPosts()) {
+                $shapes[] = Shape::open([$string->nut, $string->post], '', 'string');
+
+                continue;
+            }
             $post = $string->post;
-            $shapes[] = Shape::line(0.0, $string->nut, $post->x, $post->y, '', 'string');
+            $shapes[] = Shape::open([$string->nut, $post], '', 'string');
             $shapes[] = Shape::circle($post, $s->head->tunerHole->mm / 2, 'holes', 'line', 'paper');
             $shapes[] = Shape::words(
                 $post->moved(0.0, $s->head->tunerHole->mm / 2 + 7.5),

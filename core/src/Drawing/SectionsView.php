@@ -56,10 +56,12 @@ final class SectionsView
             ),
         ];
         if ($s->neck->rodLength->mm > 0 && $x >= $rod->from && $x <= $rod->to) {
-            $shapes[] = Shape::box(
-                -$s->neck->rodWidth->mm / 2, $board->thickness, $s->neck->rodWidth->mm, $s->neck->rodDepth->mm, '',
-                'hidden', 'paper',
-            );
+            foreach ($w->neck()->rodsAcross() as $across) {
+                $shapes[] = Shape::box(
+                    $across - $s->neck->rodWidth->mm / 2, $board->thickness, $s->neck->rodWidth->mm, $s->neck->rodDepth->mm, '',
+                    'hidden', 'paper',
+                );
+            }
         }
         $shapes[] = Shape::words(
             new Point(0.0, $thickness + 9),

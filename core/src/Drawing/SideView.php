@@ -59,6 +59,9 @@ final readonly class SideView
     {
         $s = $this->w->specification;
         $end = $this->w->body()->outline->along()->to - $this->w->body()->begins;
+        if ($s->isBox()) {
+            return $this->box($end);
+        }
         $down = 0.0;
         $shapes = [];
         foreach ($s->bodywork->layers as $layer) {
@@ -68,7 +71,7 @@ final readonly class SideView
             $down += $layer->thickness->mm;
         }
         foreach ($s->electrics->pickups as $pickup) {
-            $middle = $s->board->scale->mm - $pickup->positionMm() - $this->w->body()->begins;
+            $middle = $s->middleScale()->mm - $pickup->positionMm() - $this->w->body()->begins;
             $shapes[] = Shape::closed(
                 $this->slab(
                     $middle - $pickup->kind->lengthMm() / 2, $middle + $pickup->kind->lengthMm() / 2, 0.0,
@@ -79,7 +82,7 @@ final readonly class SideView
             );
         }
         foreach ($s->bodywork->cavities as $cavity) {
-            $middle = $s->board->scale->mm + $cavity->behind->mm - $this->w->body()->begins;
+            $middle = $s->middleScale()->mm + $cavity->behind->mm - $this->w->body()->begins;
             $shapes[] = Shape::closed(
                 $this->slab(
                     $middle - $cavity->length->mm / 2, $middle + $cavity->length->mm / 2,
@@ -99,6 +102,25 @@ final readonly class SideView
         }
 
         return $shapes;
+    }
+
+    /** @return list<Shape> sides that grow towards the tail, between top and back */
+    private function box(float $end): array
+    {
+        $s = $this->w->specification;
+        $top = $s->bodywork->layers[0];
+        [$neck, $tail] = [$s->box->boxDepthNeck->mm, $s->box->boxDepthTail->mm];
+        $back = $s->box->backThickness->mm;
+        $part = fn (float $from, float $to, float $fromTail, float $toTail, string $colour): Shape => Shape::closed(
+            [$this->inBody(0.0, $from), $this->inBody($end, $fromTail), $this->inBody($end, $toTail), $this->inBody(0.0, $to)], '', 'line', $colour,
+        );
+
+        return [
+            $part(0.0, $neck, 0.0, $tail, $s->box->sideTimber->colour), $part(0.0, $top->thickness->mm, 0.0, $top->thickness->mm, $top->timber->colour),
+            $part($neck - $back, $neck, $tail - $back, $tail, $s->box->backTimber->colour),
+            Shape::words($this->inBody(6.0, $neck)->moved(0.0, 24.0 + max(0.0, $tail - $neck)), Words::number($neck).' deep at the neck', 17, 'start'),
+            Shape::words($this->inBody($end, $tail)->moved(8.0, -20.0), Words::number($tail).' at the tail', 17, 'start'),
+        ];
     }
 
     /** @return list<Shape> */
@@ -122,7 +144,7 @@ final readonly class SideView
         $angle = deg2rad($this->w->head()->angle());
         $below = $this->w->head()->faceBelowBoard();
         $length = $s->head->headLength->mm;
-        $thick = $s->head->headThickness->mm;
+        $thick = $this->w->head()->thickness();
         $tip = new Point(-$length * cos($angle), $below + $length * sin($angle));
         $under = new Point($tip->x + $thick * sin($angle), $tip->y + $thick * cos($angle));
         $root = new Point(-14.0 + $thick * sin($angle), $below + 14.0 * sin($angle) + $thick * cos($angle));
@@ -155,14 +177,14 @@ final readonly class SideView
     {
         $s = $this->w->specification;
         $bridge = $this->w->bridge();
-        $along = $s->board->scale->mm - $this->w->body()->begins;
+        $along = $s->middleScale()->mm - $this->w->body()->begins;
         $recess = $s->bridgework->bridgeRecess->mm;
         $foot = fn (float $up): Point => $this->inBody($along, $recess - $up);
         $crown = $s->board->crownHeight->mm;
         $saddle = $foot($bridge->overFoot()->value);
         $post = $this->w->head()->posts[0];
         $angle = deg2rad($this->w->head()->angle());
-        $postAt = new Point(
+        $postAt = ! $s->head->headstock->hasPosts() ? new Point($post->x, -$crown - $s->nutHeight()) : new Point(
             $post->x * cos($angle),
             $this->w->head()->faceBelowBoard() - $post->x * sin($angle) - $s->head->postHeight->mm * cos($angle),
         );
@@ -193,7 +215,7 @@ final readonly class SideView
         $bridge = $this->w->bridge();
         $shapes = [
             Shape::words(
-                new Point($s->board->scale->mm + 18, -14.0),
+                new Point($s->middleScale()->mm + 18, -14.0),
                 Words::number($bridge->overFoot()->value).' of '.Words::number($bridge->range()->from, 0).'–'
                     .Words::number($bridge->range()->to, 0),
                 17,
@@ -202,7 +224,7 @@ final readonly class SideView
             ),
             Shape::words(
                 new Point(-$s->head->headLength->mm * 0.7, $this->w->head()->stockDepth()->value + 30),
-                Words::number($this->w->head()->angle()).'°',
+                $s->head->headstock->hasPosts() ? Words::number($this->w->head()->angle()).'°' : 'headless',
                 17,
             ),
         ];

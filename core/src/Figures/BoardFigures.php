@@ -30,17 +30,42 @@ final class BoardFigures implements FigureSource
     /** @return iterable<Figure> */
     private function frets(Workings $w): iterable
     {
-        $scale = $w->specification->board->scale->mm;
+        $scale = $w->specification->middleScale()->mm;
         $fret = static function (string $key, string $name, int $number, string $group) use ($scale): Figure {
             $left = Term::of(1, 0)->minus(Term::worded(2 ** (-$number / 12), "2^(−{$number}/12)"));
             $place = Term::of($scale, 2)->times($left, '×');
 
             return Figure::worked($key, $name, $place, 'G1', $group, $group === '' ? 3 : 1, 3);
         };
+        yield from $this->fan($w);
         yield $fret('twelfth', 'Nut to twelfth', 12, 'board');
         yield $fret('lastFret', 'Nut to last fret', $w->specification->board->frets, 'board');
         for ($number = 1; $number <= $w->specification->board->frets; $number++) {
             yield $fret("fret.{$number}", "Nut to fret {$number}", $number, '');
+        }
+    }
+
+    /** @return iterable<Figure> where each string has a scale of its own (F1) */
+    private function fan(Workings $w): iterable
+    {
+        $fan = $w->specification->fan();
+        if ($fan === null) {
+            return;
+        }
+        $lines = $w->lines();
+        $square = $fan->square === 0 ? 'the nut' : "fret {$fan->square}";
+        yield Figure::mm('middleScale', 'Scale midway between the outer strings', $w->specification->middleScale()->mm, 'F1', 'half of treble '.Words::mm($fan->treble->mm).' and bass '.Words::mm($fan->bass->mm).'; nut to twelfth and last fret are told there', 'board', 2);
+        foreach ([['nutAngle', 'Nut out of square', 0], ['lastAngle', 'Last fret out of square', $w->specification->board->frets]] as [$key, $name, $number]) {
+            yield Figure::of($key, $name, $lines->angle($number), '°', 'F1', "{$square} stands square; above zero its bass end is nearer to the bridge", 'board', 2);
+        }
+        yield Figure::of('bridgeAngle', 'Line of the saddles out of square', $lines->bridgeAngle(), '°', 'F1', "{$square} stands square, compensation aside", 'bridge', 2);
+        $last = $w->specification->brief->strings - 1;
+        for ($number = 1; $number <= $w->specification->board->frets; $number++) {
+            foreach (['Treble' => 0, 'Bass' => $last] as $side => $string) {
+                $name = 'Nut to fret '.$number.', '.lcfirst($side).' string';
+                yield Figure::worked("fret{$side}.{$number}", $name, Term::of($w->spread()->scaleOf($string), 2)->times(Term::of(1, 0)->minus(Term::worded(2 ** (-$number / 12), "2^(−{$number}/12)")), '×'), 'F1', '', 3, 3);
+            }
+            yield Figure::of("fretAngle.{$number}", "Fret {$number} out of square", $lines->angle($number), '°', 'F1', "{$square} stands square", '', 2);
         }
     }
 

@@ -20,13 +20,13 @@ final class BridgeFigures implements FigureSource
     private function along(Workings $w): iterable
     {
         $line = $w->scaleLine();
-        $scale = $w->specification->board->scale->mm;
+        $scale = $w->specification->middleScale()->mm;
         $half = Term::of($scale, 2)->over(Term::of(2, 0));
         yield Figure::worked('halfScale', 'Half the scale', $half, 'G14', 'bridge', 2);
         foreach ($w->strings() as $string) {
             $isOuter = $string->number === 1 || $string->number === count($w->strings());
             $wound = $string->gauge->wound ? 'wound' : 'plain';
-            $saddle = Term::of($scale, 2)
+            $saddle = Term::of($w->spread()->scaleOf($string->index()), 2)
                 ->plus(Term::of($line->compensation($string->number - 1), 2))
                 ->note(" of compensation, {$wound}, a guideline");
             yield Figure::worked(

@@ -11,7 +11,7 @@ final class FigureBook
     private static function sources(): array
     {
         return [
-            new BoardFigures, new NeckFigures, new StringFigures, new BridgeFigures, new BodyFigures, new TimberFigures,
+            new BoardFigures, new NeckFigures, new StringFigures, new BridgeFigures, new BodyFigures, new BoxFigures, new TimberFigures,
             new ElectricFigures,
         ];
     }

@@ -16,8 +16,7 @@ final readonly class InstrumentString
      * @param  float  $mass  g/m, as its maker states it or estimated
      * @param  bool  $isStated  whether its maker states the mass
      * @param  float  $pull  N (S2)
-     * @param  float  $nut  off the centre line at the nut, mm; the treble of a right-handed instrument is above, below
-     *   0
+     * @param  Point  $nut  where it lies on the nut, mm; the treble of a right-handed instrument is above, below 0
      * @param  Point  $saddle  where it leaves the saddle, mm
      * @param  Point  $post  of its tuner, mm
      * @param  float  $break  degrees by which it breaks over the nut (G12)
@@ -30,7 +29,7 @@ final readonly class InstrumentString
         public float $mass,
         public bool $isStated,
         public float $pull,
-        public float $nut,
+        public Point $nut,
         public Point $saddle,
         public Point $post,
         public float $break,

@@ -43,7 +43,7 @@ final class NeckFigures implements FigureSource
                 'stockDepth', 'Depth of stock, in one piece', $head->stockDepth(), 'G11', 'head', 1, 2,
             );
         }
-        foreach ($w->strings() as $string) {
+        foreach ($s->head->headstock->hasPosts() ? $w->strings() : [] as $string) {
             $name = "Breaks over the nut, string {$string->number}";
             $breaks = $head->breaking($string->index());
             yield Figure::worked("break.{$string->index()}", $name, $breaks, 'G12', 'head', 1, 2, '°');

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Regimen\Figures;
 
+use Regimen\Instrument\Shape\StringSpread;
 use Regimen\Instrument\Specification;
-use Regimen\Strings\StringMass;
 use Regimen\Units\Term;
 
 /** How hard the strings pull (CALCULATIONS S2, S3), in newtons. */
@@ -21,12 +21,13 @@ final readonly class Pull
     public static function from(Specification $s): self
     {
         $each = [];
+        $spread = StringSpread::from($s);
         $estimated = false;
         foreach ($s->stringing->gauges as $index => $gauge) {
             $stated = $s->stringing->unitMasses[$index] ?? null;
-            $mass = $stated === null ? StringMass::of($gauge) : $stated / 1000;
-            $estimated = $estimated || $stated === null && $gauge->isEstimated();
-            $each[] = self::tension($mass, $s->board->scale->mm / 1000, $s->stringing->tuning[$index]->frequency());
+            $mass = $stated === null ? $s->estimatedMass($gauge) : $stated / 1000;
+            $estimated = $estimated || $stated === null && ($s->isNylon() || $gauge->isEstimated());
+            $each[] = self::tension($mass, $spread->scaleOf($index) / 1000, $s->stringing->tuning[$index]->frequency());
         }
 
         return $each === [] ? throw new \LogicException('An instrument has strings.') : new self($each, $estimated);

@@ -48,10 +48,10 @@ final class StringFigures implements FigureSource
     /** @return iterable<Figure> */
     private function pull(Workings $w): iterable
     {
-        $scale = Term::of($w->specification->board->scale->mm / 1000, 4, unit: ' m');
         foreach ($w->strings() as $string) {
+            $scale = Term::of($w->spread()->scaleOf($string->index()) / 1000, 4, unit: ' m');
             yield Figure::worked(
-                "mass.{$string->index()}", "Mass per length, string {$string->number}", self::mass($string), 'S1', '',
+                "mass.{$string->index()}", "Mass per length, string {$string->number}", self::mass($string, $w->specification->isNylon()), 'S1', '',
                 3,
                 unit: 'g/m',
             );
@@ -61,7 +61,11 @@ final class StringFigures implements FigureSource
             $tension = Term::of($string->mass, 3, unit: ' g/m')->scaled(1 / 1000)->times($wave->squared(), '×');
             yield Figure::worked(
                 "tension.{$string->index()}", "{$string->note->name} {$string->gauge->inWords()}, pull", $tension, 'S2',
-                'strings', 1, 1, 'N', $string->gauge->wound && ! $string->isStated ? ', ± 5 %' : '',
+                'strings', 1, 1, 'N', match (true) {
+                    $string->isStated => '',
+                    $w->specification->isNylon() => ', ± 10 %',
+                    default => $string->gauge->wound ? ', ± 5 %' : '',
+                },
             );
         }
         yield Figure::of(
@@ -74,12 +78,13 @@ final class StringFigures implements FigureSource
         yield Figure::worked('pullSpread', 'Strongest over weakest', $spread, 'S3', 'strings', 2, unit: '');
     }
 
-    private static function mass(InstrumentString $string): Term
+    private static function mass(InstrumentString $string, bool $isNylon): Term
     {
         $gauge = $string->gauge;
 
         return Term::worded($string->mass, match (true) {
             $string->isStated => 'as its maker states it',
+            $isNylon => $gauge->wound ? "nylon threads under copper, {$gauge->inWords()}, an estimate" : '1000 kg/m³ · π d² / 4 with d '.Words::mm($gauge->diameter->mm, 3).', an estimate for nylon',
             $gauge->wound => "{$gauge->inWords()} with a core of ".Words::mm($gauge->core()->mm, 2).', an estimate',
             default => '7850 kg/m³ · π d² / 4 with d '.Words::mm($gauge->diameter->mm, 3),
         });

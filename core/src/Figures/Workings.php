@@ -10,7 +10,9 @@ use Regimen\Instrument\Reading\ReadSpecification;
 use Regimen\Instrument\Shape\BoardShape;
 use Regimen\Instrument\Shape\BodyRoom;
 use Regimen\Instrument\Shape\BodyShape;
+use Regimen\Instrument\Shape\BoxShape;
 use Regimen\Instrument\Shape\BridgeHeight;
+use Regimen\Instrument\Shape\FretLines;
 use Regimen\Instrument\Shape\FretMarkers;
 use Regimen\Instrument\Shape\HeadstockShape;
 use Regimen\Instrument\Shape\InstrumentMass;
@@ -18,7 +20,6 @@ use Regimen\Instrument\Shape\NeckShape;
 use Regimen\Instrument\Shape\ScaleLine;
 use Regimen\Instrument\Shape\StringSpread;
 use Regimen\Instrument\Specification;
-use Regimen\Strings\StringMass;
 use Regimen\Timber\BalanceMoisture;
 use Regimen\Timber\Lots;
 use Regimen\Units\Money;
@@ -91,6 +92,11 @@ final class Workings
         return $this->once(HeadstockShape::class, fn (): HeadstockShape => HeadstockShape::from($this->specification));
     }
 
+    public function lines(): FretLines
+    {
+        return $this->once(FretLines::class, fn (): FretLines => FretLines::from($this->specification));
+    }
+
     public function spread(): StringSpread
     {
         return $this->once(StringSpread::class, fn (): StringSpread => StringSpread::from($this->specification));
@@ -109,6 +115,11 @@ final class Workings
     public function body(): BodyShape
     {
         return $this->once(BodyShape::class, fn (): BodyShape => BodyShape::from($this->specification));
+    }
+
+    public function box(): BoxShape
+    {
+        return $this->once(BoxShape::class, fn (): BoxShape => BoxShape::from($this->specification));
     }
 
     public function room(): BodyRoom
@@ -137,10 +148,10 @@ final class Workings
             $index + 1,
             $gauge,
             $stringing->tuning[$index],
-            $stated ?? StringMass::of($gauge) * 1000,
+            $stated ?? $this->specification->estimatedMass($gauge) * 1000,
             $stated !== null,
             $this->pull()->each[$index],
-            $this->spread()->nut[$index],
+            new Point($this->spread()->nutAlong[$index], $this->spread()->nut[$index]),
             new Point($this->scaleLine()->saddleAt($index), $this->spread()->saddle[$index]),
             $this->head()->posts[$index],
             $this->head()->breakAngle($index),

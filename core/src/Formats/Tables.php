@@ -26,6 +26,9 @@ final class Tables
                 Words::number($position->inches(), 3), Words::number($position->mm - $last, 2),
                 Words::number(($position->mm - $last) / Length::MM_PER_INCH, 3),
                 Words::number($w->board()->widthAt($position->mm), 2),
+                ...$w->specification->fan() === null ? [] : [
+                    Words::number($w->lines()->fromNut(0, $index + 1), 2), Words::number($w->lines()->fromNut($w->specification->brief->strings - 1, $index + 1), 2), Words::number($w->lines()->angle($index + 1), 2),
+                ],
             ];
             $last = $position->mm;
         }
@@ -33,7 +36,7 @@ final class Tables
         return [
             [
                 'fret', 'from the nut, mm', 'from the nut, in to 1/64', 'from the nut, in', 'from the last fret, mm',
-                'from the last fret, in', 'board width, mm',
+                'from the last fret, in', 'board width, mm', ...$w->specification->fan() === null ? [] : ['treble string, from the nut, mm', 'bass string, from the nut, mm', 'out of square, °'],
             ],
             $rows,
         ];
@@ -54,9 +57,9 @@ final class Tables
                 Words::number($string->pull),
                 Words::number($string->pull / Pull::POUND_FORCE),
                 Words::number($string->break),
-                Words::number($string->nut, 2),
+                Words::number($string->nut->y, 2),
                 Words::number($string->saddle->y, 2),
-                Words::number($string->saddle->x),
+                Words::number($string->saddle->x - $string->nut->x),
             ];
         }
 

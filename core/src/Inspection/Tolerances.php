@@ -23,6 +23,8 @@ final readonly class Tolerances
         'centre-line' => ['centre line: difference at pocket and body’s end', 0.25, 'mm'],
         'pocket-gap' => ['pocket gap each side, at most', 0.15, 'mm'],
         'plate-thickness' => ['top and back of a flat-top', 0.1, 'mm'],
+        'brace-height' => ['height of the braces of a flat-top', 0.5, 'mm'],
+        'neck-set' => ['plane of a flat-top’s board at the saddle line', 0.5, 'mm'],
         'box-square' => ['sides of a flat-top out of square, at most', 0.5, 'mm'],
         'box-air' => ['air from 45 % while plates are braced and a box is closed', 5.0, '%'],
         'depth' => ['pocket and cavity depth', 0.2, 'mm'],

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Regimen\Instrument;
 
-use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Body\BracingPattern;
+use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Neck\TunerPlace;
+use Regimen\Units\Length;
 
 /** What cannot be built as it is written: bounds of the single figures and contradictions between them. */
 final class SpecificationCheck
@@ -12,14 +15,21 @@ final class SpecificationCheck
     /** Thinnest and thickest body that is usual, in mm; common practice. */
     private const BODY_MM = [25.0, 70.0];
 
-    /** A flat-top's layers are its top and its box. */
-    private const BOX_MM = [50.0, 160.0];
+    /** Shallowest and deepest box that is usual, in mm; common practice. */
+    private const BOX_MM = [40.0, 160.0];
+
+    /** The longest headpiece and the shortest headstock, in mm; common practice. */
+    private const HEADPIECE_MOST = 60.0;
 
     /** @return array<string, string> field => what is wrong and what would be right; empty when all is well */
     public static function problems(Specification $specification): array
     {
         return array_filter([
             'scale' => self::scale($specification),
+            'scaleTreble' => self::fan($specification),
+            ...self::head($specification),
+            'squareFret' => $specification->board->scaleTreble !== null && $specification->board->squareFret > $specification->board->frets
+                ? "Fret {$specification->board->squareFret} lies beyond a board with {$specification->board->frets}: choose one on it, or 0 for the nut." : null,
             'nutWidth' => self::nut($specification),
             'boardLength' => self::board($specification),
             'body' => $specification->isHollow() && ! $specification->isLayered()
@@ -27,6 +37,8 @@ final class SpecificationCheck
             ...self::layers($specification),
             ...self::lists($specification),
             ...self::stringSet($specification),
+            'stringMaterial' => $specification->isNylon() && $specification->brief->type === InstrumentType::Bass
+                ? 'What nylon strings of a bass weigh is not known here, so nothing could be said of their pull: string it with steel, or call it a guitar.' : null,
             'joinFret' => $specification->joinery->joinFret > $specification->board->frets + 2
                 ? "The body cannot begin at fret {$specification->joinery->joinFret} of a board with "
                     ."{$specification->board->frets}."
@@ -57,6 +69,40 @@ final class SpecificationCheck
             ."{$longest} mm.{$hint}";
     }
 
+    private static function fan(Specification $s): ?string
+    {
+        $treble = $s->board->scaleTreble;
+        [$shortest, $longest] = $s->brief->type->scaleRange();
+
+        return match (true) {
+            $treble === null => null,
+            $treble->mm > $s->board->scale->mm => "The treble side’s {$treble->inMillimetres()} is longer than the bass side’s {$s->board->scale->inMillimetres()}: the scales are the wrong way round.",
+            $treble->mm < $shortest || $treble->mm > $longest => "{$treble->inMillimetres()} is no {$s->brief->type->value} scale; it runs from {$shortest} to {$longest} mm.",
+            default => null,
+        };
+    }
+
+    /** @return array<string, string|null> */
+    private static function head(Specification $s): array
+    {
+        $isHeadless = ! $s->head->headstock->hasPosts();
+        $atBridge = $s->head->tuners === TunerPlace::Bridge;
+
+        return [
+            'tuners' => match (true) {
+                $isHeadless && ! $atBridge => 'A headless neck carries no tuners: its strings are clamped behind the nut and tuned at the bridge.',
+                $atBridge && ! $isHeadless => 'Strings that are tuned at the bridge need no headstock: make the neck headless, or set the tuners on it.',
+                default => null,
+            },
+            'headstock' => $isHeadless && $s->head->posts !== [] ? 'A headless neck has no posts, and '.count($s->head->posts).' are drawn: clear them, or take a headstock.' : null,
+            'headLength' => match (true) {
+                $isHeadless && $s->head->headLength->mm > self::HEADPIECE_MOST => "A headpiece is up to 60 mm long; {$s->head->headLength->inMillimetres()} is a headstock.",
+                ! $isHeadless && $s->head->headLength->mm < self::HEADPIECE_MOST => "No tuners fit on a headstock of {$s->head->headLength->inMillimetres()}; 60 mm is the least.",
+                default => null,
+            },
+        ];
+    }
+
     private static function nut(Specification $s): ?string
     {
         [$narrowest, $widest] = $s->brief->type->nutRange($s->brief->strings);
@@ -70,7 +116,7 @@ final class SpecificationCheck
     {
         $fits = $s->frets()->countWithin($s->board->boardLength);
         if ($fits >= $s->board->frets) {
-            return $s->board->boardLength->mm < $s->board->scale->mm
+            return $s->board->boardLength->mm < $s->middleScale()->mm
                 ? null
                 : 'A board as long as the scale would reach the bridge.';
         }
@@ -78,7 +124,7 @@ final class SpecificationCheck
         return sprintf(
             'Fret %d of a %s scale lies at %s; a board of %s ends after fret %d. Lengthen the board or take fewer '
                 .'frets.',
-            $s->board->frets, $s->board->scale->inMillimetres(), $s->frets()->last()->inMillimetres(),
+            $s->board->frets, $s->middleScale()->inMillimetres(), $s->frets()->last()->inMillimetres(),
             $s->board->boardLength->inMillimetres(), $fits,
         );
     }
@@ -86,11 +132,33 @@ final class SpecificationCheck
     /** @return array<string, string|null> */
     private static function layers(Specification $s): array
     {
-        [$thin, $thick] = $s->bodywork->body === BodyConstruction::FlatTop ? self::BOX_MM : self::BODY_MM;
+        if ($s->isBox()) {
+            return self::box($s);
+        }
+        [$thin, $thick] = self::BODY_MM;
         $body = $s->bodyThickness();
 
         return ['layers' => $body->mm >= $thin && $body->mm <= $thick ? null
             : "The layers add up to {$body->inMillimetres()}; a body is {$thin} to {$thick} mm thick."];
+    }
+
+    /** @return array<string, string|null> */
+    private static function box(Specification $s): array
+    {
+        $box = $s->box;
+        [$least, $most] = self::BOX_MM;
+        $plates = $s->bodywork->layers[0]->thickness->plus($box->backThickness);
+        $outside = static fn (string $where, Length $depth): ?string => match (true) {
+            $depth->mm <= $plates->mm => "A box {$depth->inMillimetres()} deep at the {$where} has no room between its plates, which are {$plates->inMillimetres()} together.",
+            $depth->mm < $least || $depth->mm > $most => "{$depth->inMillimetres()} is no depth of a box at the {$where}; between {$least} and {$most} mm is.",
+            default => null,
+        };
+
+        return [
+            'layers' => $plates->mm >= min($box->boxDepthTail->mm, $box->boxDepthNeck->mm) ? "Top and back are {$plates->inMillimetres()} together, thicker than the sides are high." : null,
+            'boxDepthTail' => $outside('tail', $box->boxDepthTail), 'boxDepthNeck' => $outside('neck', $box->boxDepthNeck),
+            'braces' => $box->bracing === BracingPattern::Drawn && $box->braces === [] ? 'Draw the braces, or take a pattern by its name.' : null,
+        ];
     }
 
     /**

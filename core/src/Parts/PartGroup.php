@@ -62,6 +62,7 @@ enum PartGroup: string
     {
         return match ($this) {
             self::BodyTimber => ['bodyMoisture', ...self::inRows('layers', count($s->bodywork->layers), ['thickness'])],
+            self::Tuners => $s->head->headstock->hasPosts() ? $this->figures() : [],
             self::Pickups => self::inRows('pickups', count($s->electrics->pickups), $this->figures()),
             default => $this->figures(),
         };

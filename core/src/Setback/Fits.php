@@ -78,7 +78,7 @@ final readonly class Fits
         $carve = NeckOperation::Carve->value;
 
         return [
-            FitRule::near('scale', 'half-scale', $outline), FitRule::same('scaleTreble', $outline), FitRule::same('strings', $outline, $holes),
+            FitRule::near('scale', 'half-scale', $outline), FitRule::same('scaleTreble', $outline), FitRule::same('squareFret', $outline), FitRule::same('strings', $outline, $holes),
             FitRule::same('hand', $outline, $holes), FitRule::same('joint', $outline, JointOperation::Tenon->value), FitRule::same('joinFret', $outline),
             FitRule::near('nutWidth', 'width', $outline), FitRule::near('boardThickness', 'depth', FretboardOperation::Glue->value),
             FitRule::same('headstock', HeadstockOperation::Construct->value, $outline), FitRule::near('tunerHole', 'width', $holes),
@@ -98,7 +98,7 @@ final readonly class Fits
         $radius = FretboardOperation::Radius->value;
 
         return [
-            FitRule::near('scale', 'half-scale', $slots), FitRule::same('scaleTreble', $slots),
+            FitRule::near('scale', 'half-scale', $slots), FitRule::same('scaleTreble', $slots), FitRule::same('squareFret', $slots),
             FitRule::least('frets', 'half-scale', 'cut off behind the last fret', $slots), FitRule::same('strings', $taper),
             FitRule::near('nutWidth', 'width', $taper), FitRule::near('lastWidth', 'width', $taper),
             FitRule::least('boardThickness', 'depth', 'planed thinner', FretboardOperation::Thickness->value), FitRule::near('boardThickness', 'depth', $slots, $glue),

@@ -26,7 +26,15 @@ final class NeckFaults
         $stop = Severity::Stop;
         $warn = Severity::Warn;
         $note = Severity::Note;
-        yield 'two scales' => ['multi-scale', $stop, ['scaleTreble' => '630']];
+        yield 'frets that fan steeply' => ['steep-fan', $warn, ['scale' => '27"', 'scaleTreble' => '24"', 'squareFret' => '10']];
+        yield 'one bridge under a fan' => ['fanned-bridge', $warn, ['scaleTreble' => '630']];
+        yield 'a vibrato under a fan' => ['fanned-bridge', $stop, ['scaleTreble' => '630', 'bridge' => 'vibrato']];
+        yield 'wide single bridges' => ['single-bridges', $stop, ['bridge' => 'single_bridges', 'singleWidth' => '12']];
+        yield 'single bridges that touch nearly' => ['single-bridges', $warn, ['bridge' => 'single_bridges', 'singleWidth' => '10.1', 'spacing' => 'equal_centres']];
+        yield 'single bridges let in deep' => ['single-recess', $warn, ['bridge' => 'single_bridges', 'bridgeRecess' => '28', 'layers' => [['timber' => 'red alder', 'thickness' => '34']]]];
+        yield 'tuners through a thin side' => ['side-tuners', $warn, ['tuners' => 'through_the_side', 'headThickness' => '15']];
+        yield 'two rods beside each other' => ['two-rods', $warn, ['rods' => '2', 'rodSpacing' => '10']];
+        yield 'two rods in one channel' => ['two-rods', $stop, ['rods' => '2', 'rodSpacing' => '6']];
         yield 'a deep channel' => ['under-rod', $stop, ['rodDepth' => '14']];
         yield 'a rod too long' => ['rod-length', $stop, ['rodLength' => '520']];
         yield 'no rod at all' => ['no-rod', $warn, ['rodLength' => '0']];

@@ -152,7 +152,9 @@ final class OtherLimits
             ['cavities' => [['kind' => 'jack'] + LimitsTest::CAVITY]],
         ];
         yield 'one scale said twice' => [
-            'multi-scale', ['scale' => '630', 'scaleTreble' => '630'], ['scale' => '630', 'scaleTreble' => '629'],
+            'fanned-bridge', ['scale' => '630', 'scaleTreble' => '630'], ['scale' => '630', 'scaleTreble' => '629'],
         ];
+        yield 'timber over and under tuners' => ['side-tuners', ['tuners' => 'through_the_side', 'headThickness' => '18'], ['tuners' => 'through_the_side', 'headThickness' => '17.9']];
+        yield 'timber between two rods' => ['two-rods', ['rods' => '2', 'rodSpacing' => '11'], ['rods' => '2', 'rodSpacing' => '10.9']];
     }
 }

@@ -35,6 +35,7 @@ final class RuleBookTest extends TestCase
     {
         yield from NeckFaults::faults();
         yield from BodyFaults::faults();
+        yield from BoxFaults::faults();
     }
 
     /** @param  array<string, mixed>  $typed */

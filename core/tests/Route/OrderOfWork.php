@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Tests\Route;
 
 use Regimen\Instrument\Body\BodyConstruction;
+use Regimen\Instrument\Body\BridgeKind;
 use Regimen\Instrument\Electrics\Shielding;
 use Regimen\Instrument\Finish\BoardFinish;
 use Regimen\Instrument\Finish\NeckFinish;
@@ -76,8 +77,7 @@ final class OrderOfWork
         $box = $s->bodywork->body === BodyConstruction::FlatTop;
         $always = array_fill_keys([
             'brief.agree', 'design.draw', 'design.templates', 'parts.order', 'neck.square', 'neck.rough',
-            'neck.outline', 'neck.headstock', 'neck.headstock-thickness',
-            'neck.tuner-holes', 'neck.carve', 'neck.sand', 'fretboard.thickness', 'fretboard.slots', 'fretboard.taper',
+            'neck.outline', 'neck.carve', 'neck.sand', 'fretboard.thickness', 'fretboard.slots', 'fretboard.taper',
             'fretboard.glue', 'fretboard.radius', 'fretboard.sand', 'fretboard.fret',
             'body.thickness', 'body.outline', 'body.edges', 'body.sand', 'joint.bridge', 'joint.dry-fit',
             'assembly.hardware', 'set-up.frets', 'set-up.nut', 'set-up.string', 'delivery.inspect', 'delivery.pack',
@@ -99,7 +99,7 @@ final class OrderOfWork
             'neck.laminate' => $s->neck->laminations > 1,
             'neck.recheck' => self::rests($s),
             'neck.rods' => $s->neck->stiffeningRods,
-            'neck.veneer' => $s->head->veneer->mm > 0,
+            'neck.veneer' => $s->head->veneer->mm > 0 && $s->head->headstock !== HeadstockKind::Headless,
             'neck.wings' => HeadstockShape::from($s)->width() > 95,
             'neck.volute' => $s->neck->volute,
             'fretboard.markers' => $s->board->markers !== MarkerShape::None,
@@ -122,10 +122,15 @@ final class OrderOfWork
                 'body.close-back', 'body.close-top', 'body.trim', 'assembly.bridge', 'assembly.saddle',
             ], $box),
             'joint.pocket' => $joint !== NeckJoint::Through,
-            'joint.tenon' => $joint === NeckJoint::Mortise,
+            ...array_fill_keys(['neck.headstock', 'neck.headstock-thickness', 'neck.tuner-holes'], $s->head->headstock !== HeadstockKind::Headless),
+            'neck.headpiece' => $s->head->headstock === HeadstockKind::Headless,
+            'joint.bridge-recess' => $s->bridgework->bridge === BridgeKind::Single && $s->bridgework->bridgeRecess->mm > 0,
+            'electronics.grounds' => $electric && $s->bridgework->bridge === BridgeKind::Single,
+            'joint.glue-tongue' => $box && $joint === NeckJoint::Mortise,
+            'joint.tenon' => in_array($joint, [NeckJoint::Mortise, NeckJoint::Dovetail], true),
             'joint.wings' => $joint === NeckJoint::Through,
             'joint.screws' => $bolted,
-            'joint.glue-neck' => $joint === NeckJoint::Set,
+            'joint.glue-neck' => in_array($joint, [NeckJoint::Set, NeckJoint::Dovetail], true),
             'finish.fill' => $s->needsGrainFill(),
             'finish.stain' => $s->isStained(),
             'finish.colour' => $s->isColoured() && ! $s->isStained(),

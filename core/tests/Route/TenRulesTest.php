@@ -131,9 +131,10 @@ final class TenRulesTest extends TestCase
                     self::$some[] = $pair;
                 }
             }
-            foreach ([[], ['bodyBinding' => '1.5'], ['joint' => 'bolted_mortise']] as $box) {
-                self::$some[] = [Specifications::sixString(['type' => 'flat-top', 'body' => 'flat-top', 'joint' => 'set', 'pickups' => [], 'layers' => [['timber' => 'Sitka spruce', 'thickness' => '2.8'], ['timber' => 'sapele', 'thickness' => '98']], ...$box]), Methods::usual()];
+            foreach ([[], ['bodyBinding' => '1.5'], ['bodyBinding' => '1.5', 'joint' => 'dovetail'], ['joint' => 'bolted_mortise']] as $at => $box) {
+                self::$some[] = [Specifications::sixString(['type' => 'flat-top', 'body' => 'flat-top', 'joint' => 'set', 'pickups' => [], 'layers' => [['timber' => 'Sitka spruce', 'thickness' => '2.8'], ['timber' => 'sapele', 'thickness' => '98']], ...$box]), $at === 2 ? Methods::of(['box-binding' => 'after', 'glued-bridge' => 'before']) : Methods::usual()];
             }
+            self::$some[] = [Specifications::sixString(['headstock' => 'headless', 'bridge' => 'single_bridges', 'bridgeRecess' => '3']), Methods::usual()];
             // Wings are for wide headstocks only: a bass with its tuners on both sides.
             self::$some[] = [
                 Specifications::sixString(

@@ -40,7 +40,9 @@ final readonly class BoardPieces
         $one->plan($sketch, 60.0, true)
             ->dim(0.0, $wide, $twelfth, $wide, 24.0, $twelfth, 'to the twelfth')
             ->dim(0.0, $wide, $w->lastFret(), $wide, 52.0, $w->lastFret(), 'to the last')
-            ->mark('nut-to-twelfth-fret', '', $twelfth, 0.0);
+            ->mark('nut-to-twelfth-fret', '', $twelfth, 0.0)
+            ->mark('nut-to-twelfth-fret-treble-string', '', $twelfth, $w->spread()->at(0, $twelfth))
+            ->mark('nut-to-twelfth-fret-bass-string', '', $twelfth, $w->spread()->at($w->specification->brief->strings - 1, $twelfth));
         $frame = $sketch->enlarged(10.0, 90.0, 168.0);
         $frame->box(-6.0, 0.0, 14.0, $board->thickness, $s->boardTimber->colour)
             ->box(-$s->slotWidth->mm / 2, 0.0, $s->slotWidth->mm, $s->slotDepth->mm, 'paper')
@@ -121,18 +123,18 @@ final readonly class BoardPieces
         $frame = $sketch->across(-$width / 2, $width / 2, 80.0, 24.0, 24.0);
         $frame->box(-$width / 2, 0.0, $width, 8.0, 'paper');
         foreach ($strings as $string) {
-            $frame->circle($string->nut, 0.0, max(0.35, $string->gauge->diameter->mm / 2), 'ink');
+            $frame->circle($string->nut->y, 0.0, max(0.35, $string->gauge->diameter->mm / 2), 'ink');
         }
         [$treble, $bass] = [$strings[0], $strings[count($strings) - 1]];
         $brief = $w->specification->brief;
-        $ends = [[$treble->nut, $brief->actionTreble->mm], [$bass->nut, $brief->actionBass->mm]];
+        $ends = [[$treble->nut->y, $brief->actionTreble->mm], [$bass->nut->y, $brief->actionBass->mm]];
         usort($ends, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
         foreach ($ends as $at => [$x, $action]) {
             $over = Words::number($w->bridge()->overFirstFret($action)->value, 2).' over the first';
             $frame->words($x, 0.0, $over, $at === 0 ? 'start' : 'end', $at === 0 ? -20.0 : 20.0, $at === 0 ? -30.0 : -50.0);
         }
-        $frame->dim($ends[0][0], 8.0, $ends[1][0], 8.0, 26.0, abs($bass->nut - $treble->nut), 'outer strings')
-            ->mark('string-over-the-first-fret-treble', '', $treble->nut, 4.0)->mark('string-over-the-first-fret-bass', '', $bass->nut, 4.0);
+        $frame->dim($ends[0][0], 8.0, $ends[1][0], 8.0, 26.0, abs($bass->nut->y - $treble->nut->y), 'outer strings')
+            ->mark('string-over-the-first-fret-treble', '', $treble->nut->y, 4.0)->mark('string-over-the-first-fret-bass', '', $bass->nut->y, 4.0);
 
         return $sketch->titled('Nut');
     }
@@ -156,12 +158,12 @@ final readonly class BoardPieces
     private function plan(Sketch $sketch, float $down, bool $slots = false): Frame
     {
         $board = $this->w->board();
-        [$nut, $last] = [$board->widthAt(0.0) / 2, $board->widthAt($board->length) / 2];
+        $lines = $this->w->lines();
         $frame = $sketch->across(0.0, $board->length, $down, 40.0, 40.0);
-        $frame->closed([new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last), new Point(0, $nut)], $this->w->specification->board->boardTimber->colour);
-        foreach ($slots ? $this->w->specification->frets()->positions() : [] as $position) {
-            $half = $board->widthAt($position->mm) / 2;
-            $frame->line($position->mm, -$half, $position->mm, $half, 'fret');
+        $frame->closed($lines->outline(), $this->w->specification->board->boardTimber->colour);
+        for ($fret = 1; $slots && $fret <= $this->w->specification->board->frets; $fret++) {
+            [$from, $to] = $lines->at($fret);
+            $frame->line($from->x, $from->y, $to->x, $to->y, 'fret');
         }
 
         return $frame;

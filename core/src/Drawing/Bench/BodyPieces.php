@@ -6,6 +6,7 @@ namespace Regimen\Drawing\Bench;
 
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
+use Regimen\Instrument\Body\BridgeKind;
 use Regimen\Instrument\Brief\Hand;
 use Regimen\Instrument\Electrics\PickupKind;
 use Regimen\Units\Words;
@@ -65,7 +66,7 @@ final readonly class BodyPieces
             if ($pickup->kind === PickupKind::Piezo) {
                 continue;
             }
-            $middle = $s->board->scale->mm - $pickup->positionMm();
+            $middle = $s->middleScale()->mm - $pickup->positionMm();
             $half = $w->spread()->spreadAt($middle) / 2 + 8.0;
             $frame->box($middle - $pickup->kind->lengthMm() / 2, -$half, $pickup->kind->lengthMm(), 2 * $half, 'paper')
                 ->mark(self::key("pickup cavity, {$pickup->place}"), '', $middle, 0.0)->mark('timber-left-under-each', "pickup cavity, {$pickup->place}", $middle, $half * 1.3);
@@ -73,7 +74,7 @@ final readonly class BodyPieces
         }
         $sign = $s->brief->hand === Hand::Left ? -1.0 : 1.0;
         foreach ($s->bodywork->cavities as $cavity) {
-            $x = $s->board->scale->mm + $cavity->behind->mm;
+            $x = $s->middleScale()->mm + $cavity->behind->mm;
             $y = $sign * $cavity->across->mm;
             $frame->box($x - $cavity->length->mm / 2, $y - $cavity->width->mm / 2, $cavity->length->mm, $cavity->width->mm, 'paper')
                 ->mark(self::key("cavity for {$cavity->kind->words()}"), '', $x, $y)
@@ -118,21 +119,27 @@ final readonly class BodyPieces
         $s = $w->specification;
         $sketch = new Sketch;
         $strings = $w->strings();
-        $half = $s->bridgework->mountingSpan->mm / 2;
-        $scale = $s->board->scale->mm;
+        $half = $s->bridgeSpan() / 2;
+        $scale = $s->middleScale()->mm;
         $across = $w->body()->outline->across();
         $frame = (new self($w))->plan($sketch);
         foreach (['treble' => $strings[0], 'bass' => $strings[count($strings) - 1]] as $side => $string) {
             $frame->circle($string->saddle->x, $string->saddle->y, 2.5, 'ink')
                 ->mark("nut-to-saddle-line-{$side}", '', $string->saddle->x, $string->saddle->y);
         }
-        $frame->line($scale, -$half, $scale, $half, 'hidden')->line($w->body()->begins, 0.0, $w->body()->outline->along()->to, 0.0, 'hidden');
-        foreach ([-1, 1] as $side) {
+        [$from, $to] = $w->lines()->scaleLine($half);
+        $frame->line($from->x, $from->y, $to->x, $to->y, 'hidden')->line($w->body()->begins, 0.0, $w->body()->outline->along()->to, 0.0, 'hidden');
+        $isSingle = $s->bridgework->bridge === BridgeKind::Single;
+        foreach ($isSingle ? $strings : [] as $string) {
+            $frame->box($string->saddle->x - 6.0, $string->saddle->y - $s->bridgework->singleWidth->mm / 2, $s->bridgework->singleLength->mm, $s->bridgework->singleWidth->mm, 'paper')
+                ->mark('depth-of-a-recess', (string) $string->number, $string->saddle->x + $s->bridgework->singleLength->mm / 2, $string->saddle->y);
+        }
+        foreach ($isSingle ? [] : [-1, 1] as $side) {
             $frame->circle($scale + $s->bridgework->mountingOffset->mm, $side * $half, 3.0, 'paper');
         }
         self::under(
             $sketch, $frame, $across->to, 22.0, 'nut to saddle, treble: '.Frame::both($strings[0]->saddle->x),
-            'bass: '.Frame::both($strings[count($strings) - 1]->saddle->x), 'posts or screws: '.Frame::both(2 * $half).' apart', 'from the fitted neck, not from the outline',
+            'bass: '.Frame::both($strings[count($strings) - 1]->saddle->x), $isSingle ? 'one for each string, let in by '.Words::number($s->bridgework->bridgeRecess->mm).' mm' : 'posts or screws: '.Frame::both(2 * $half).' apart', 'from the fitted neck, not from the outline',
         );
 
         return $sketch->titled('Bridge');

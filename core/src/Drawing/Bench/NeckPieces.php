@@ -40,21 +40,26 @@ final readonly class NeckPieces
         $rod = $w->neck()->rodEnds();
         $half = $s->neck->rodWidth->mm / 2;
         $wide = $w->board()->widthAt($rod->from) / 2;
-        $neck->plan($sketch, 60.0)
-            ->hatched($rod->from, -$half * 1.6, $rod->length(), $half * 3.2, 14.0)
+        $plan = $neck->plan($sketch, 60.0)
             ->line(-12.0, 0.0, $neck->end() + 10, 0.0, 'hidden')
             ->dim($rod->from, -$wide, $rod->to, -$wide, -24.0)
             ->mark('off-the-centre-line', 'nut end, bass', $rod->from + 8, $wide)->mark('off-the-centre-line', 'nut end, treble', $rod->from + 8, -$wide)
             ->mark('off-the-centre-line', 'heel end, bass', $rod->to - 8, $wide + 4)->mark('off-the-centre-line', 'heel end, treble', $rod->to - 8, -$wide - 4)
             ->mark('depth-of-the-channel', 'nut end', $rod->from + 40, 0.0)->mark('depth-of-the-channel', 'middle', ($rod->from + $rod->to) / 2, 0.0)
             ->mark('depth-of-the-channel', 'heel end', $rod->to - 40, 0.0);
+        foreach ($w->neck()->rodsAcross() as $middle) {
+            $plan->hatched($rod->from, $middle - $half * 1.6, $rod->length(), $half * 3.2, 14.0);
+        }
         $x = $w->fret(1);
         $across = $w->board()->widthAt($x);
         $deep = $s->neck->rodDepth->mm;
         $under = $w->neck()->leftUnderRod($x);
         $section = $neck->section($sketch, $x, 4.2, 128.0, false);
-        $section->hatched(-$half, 0.0, 2 * $half, $deep, 2.4)
-            ->dim(-$half, 0.0, $half, 0.0, -14.0, 2 * $half, 'wide')
+        foreach ($w->neck()->rodsAcross() as $middle) {
+            $section->hatched($middle - $half, 0.0, 2 * $half, $deep, 2.4);
+        }
+        $first = $w->neck()->rodsAcross()[0];
+        $section->dim($first - $half, 0.0, $first + $half, 0.0, -14.0, 2 * $half, 'wide')
             ->dim($across / 2, 0.0, $across / 2, $deep, -16.0, $deep, 'deep')
             ->dim($across / 2, $deep, $across / 2, $deep + $under->value, -16.0, $under->value, 'left');
 
@@ -119,11 +124,30 @@ final readonly class NeckPieces
         return $sketch->titled('Headstock from the side');
     }
 
+    /** @param  list<Point>  $outline */
+    private static function headpiece(Workings $w, Sketch $sketch, array $outline): BenchDrawing
+    {
+        $long = $w->specification->head->headLength->mm;
+        $half = $w->specification->board->nutWidth->mm / 2;
+        $frame = $sketch->enlarged(min(3.4, 84.0 / $half), 230.0, 110.0);
+        $frame->closed($outline, $w->specification->neck->neckTimber->colour)->line(-$long - 10, 0.0, 20.0, 0.0, 'hidden');
+        foreach ($w->strings() as $string) {
+            $frame->line($string->nut->x, $string->nut->y, $string->post->x, $string->post->y, 'string');
+        }
+        $frame->dim(-$long, $half, 0.0, $half, 18.0, $long);
+        $sketch->words(new Point(16, 236), count($w->strings()).' strings, clamped behind the nut');
+
+        return $sketch->titled('Headpiece');
+    }
+
     public static function tunerHoles(Workings $w): BenchDrawing
     {
         $s = $w->specification;
         $sketch = new Sketch;
         $outline = $w->head()->outline();
+        if (! $s->head->headstock->hasPosts()) {
+            return self::headpiece($w, $sketch, $outline);
+        }
         $long = $s->head->headLength->mm;
         $frame = $sketch->across(-$long, 6.0, 84.0);
         $frame->closed($outline, $s->neck->neckTimber->colour)->line(-$long - 4, 0.0, 6.0, 0.0, 'hidden');

@@ -24,7 +24,7 @@ final class WholeInstrument
     public static function strings(Workings $w): BenchDrawing
     {
         $brief = $w->specification->brief;
-        $scale = $w->specification->board->scale->mm;
+        $scale = $w->specification->middleScale()->mm;
         $sketch = new Sketch;
         self::front($w, $sketch, 74.0);
         $frame = $sketch->across(0.0, $scale, 190.0, 20.0, 50.0);
@@ -52,14 +52,13 @@ final class WholeInstrument
         $to = $outline->along()->to;
         $times = min(328.0 / ($to - $from), ($down - 8.0) / $half);
         $frame = $sketch->enlarged($times, 16.0 - $times * $from, $down);
-        [$nut, $last] = [$board->widthAt(0.0) / 2, $board->widthAt($board->length) / 2];
         $end = $w->body()->begins;
         $wide = $board->widthAt($end) / 2;
         $frame->closed($outline->simplified(0.8)->points, $s->bodywork->layers[0]->timber->colour)
             ->closed([...$w->head()->outline(), new Point($end, $wide), new Point($end, -$wide)], $s->neck->neckTimber->colour)
-            ->closed([new Point(0, -$nut), new Point($board->length, -$last), new Point($board->length, $last), new Point(0, $nut)], $s->board->boardTimber->colour, 'thin');
+            ->closed($w->lines()->outline(), $s->board->boardTimber->colour, 'thin');
         foreach ($w->strings() as $string) {
-            $frame->line(0.0, $string->nut, $string->saddle->x, $string->saddle->y, 'string');
+            $frame->line($string->nut->x, $string->nut->y, $string->saddle->x, $string->saddle->y, 'string');
         }
     }
 }

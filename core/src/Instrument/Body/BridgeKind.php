@@ -16,4 +16,12 @@ enum BridgeKind: string implements Option
     case Vibrato = 'vibrato';
     case Studs = 'on_studs';
     case Pinned = 'pinned';
+    case Tied = 'tied';
+    case Single = 'single_bridges';
+
+    /** Whether it is glued to the top of a flat-top. */
+    public function isGlued(): bool
+    {
+        return $this === self::Pinned || $this === self::Tied;
+    }
 }

@@ -25,6 +25,8 @@ final readonly class Bridgework
         public Length $tailDistance,
         public Length $mountingSpan,
         public Length $mountingOffset,
+        public Length $singleLength,
+        public Length $singleWidth,
         public float $bridgeMass,
     ) {
     }
@@ -58,8 +60,10 @@ final readonly class Bridgework
                 ['guitar' => '74', 'bass' => '80', 'flat-top' => '100'],
             ),
             Field::number(FieldKind::Signed, 'mountingOffset', 'Posts or screws, behind the scale line', -30, 60, '8'),
+            Field::length('singleLength', 'A single bridge, length', 20, 150, ['guitar' => '58', 'bass' => '72', 'flat-top' => '58']),
+            Field::length('singleWidth', 'A single bridge, width', 4, 40, '', 'left empty: by the strings'),
             Field::number(
-                FieldKind::Mass, 'bridgeMass', 'Mass of the bridge', 5, 2000,
+                FieldKind::Mass, 'bridgeMass', 'Mass of the bridge, or of all', 5, 2000,
                 ['guitar' => '260 g', 'bass' => '420 g', 'flat-top' => '45 g'],
             ),
         ];

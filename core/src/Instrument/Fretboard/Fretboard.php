@@ -20,6 +20,7 @@ final readonly class Fretboard
     public function __construct(
         public Length $scale,
         public ?Length $scaleTreble,
+        public int $squareFret,
         public int $frets,
         public bool $zeroFret,
         public Length $nutWidth,
@@ -55,7 +56,8 @@ final readonly class Fretboard
             Field::length(
                 'scale', 'Scale', 400, 1000, ['guitar' => '25 1/2"', 'bass' => '34"', 'flat-top' => '25 1/2"'],
             ),
-            Field::length('scaleTreble', 'Scale on the treble side', 400, 1000, '', 'only if the sides differ'),
+            Field::length('scaleTreble', 'Scale on the treble side', 400, 1000, '', 'shorter, only if the sides differ'),
+            Field::number(FieldKind::Whole, 'squareFret', 'Fret that stands square', 0, 36, '7', '0: the nut'),
             Field::number(
                 FieldKind::Whole, 'frets', 'Frets', 12, 36, ['guitar' => '22', 'bass' => '21', 'flat-top' => '20'],
             ),

@@ -19,6 +19,7 @@ final readonly class Stringing
      * @param  list<float|null>  $unitMasses  g/m
      */
     public function __construct(
+        public StringMaterial $stringMaterial,
         public array $gauges,
         public array $tuning,
         public array $unitMasses,
@@ -32,6 +33,7 @@ final readonly class Stringing
     public static function fields(): array
     {
         return [
+            Field::choice('stringMaterial', 'Strings of', StringMaterial::class, 'steel'),
             Field::text(FieldKind::Gauges, 'gauges', 'Gauges, treble first', '', '10 13 17 26w 36w 46w'),
             Field::text(FieldKind::Tuning, 'tuning', 'Tuning, treble first', '', 'E4 B3 G3 D3 A2 E2'),
             Field::text(FieldKind::Masses, 'unitMasses', 'Maker’s g/m, if known', '', '- where unknown'),

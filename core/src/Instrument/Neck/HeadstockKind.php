@@ -14,4 +14,11 @@ enum HeadstockKind: string implements Option
 
     case Angled = 'angled';
     case Flat = 'flat';
+    case Headless = 'headless';
+
+    /** Whether the strings run to posts on it; on a headless neck they are clamped behind the nut and tuned at the bridge. */
+    public function hasPosts(): bool
+    {
+        return $this !== self::Headless;
+    }
 }

@@ -36,7 +36,7 @@ final readonly class Joinery
         return [
             Field::choice(
                 'joint', 'Neck joint', NeckJoint::class,
-                ['guitar' => 'bolt-on', 'bass' => 'bolt-on', 'flat-top' => 'set'],
+                ['guitar' => 'bolt-on', 'bass' => 'bolt-on', 'flat-top' => 'bolted_mortise'],
             ),
             Field::choice('fastener', 'Neck held by', Fastener::class, 'screws'),
             Field::number(FieldKind::Whole, 'fasteners', 'Screws or bolts, how many', 1, 8, '4'),

@@ -16,10 +16,11 @@ enum NeckJoint: string implements Option
     case Set = 'set';
     case Through = 'through';
     case Mortise = 'bolted_mortise';
+    case Dovetail = 'dovetail';
 
     /** Whether the neck stays in for good, so that both are finished together. */
     public function isGlued(): bool
     {
-        return $this === self::Set || $this === self::Through;
+        return in_array($this, [self::Set, self::Through, self::Dovetail], true);
     }
 }

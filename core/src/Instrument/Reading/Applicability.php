@@ -6,14 +6,18 @@ namespace Regimen\Instrument\Reading;
 
 use Regimen\Instrument\Body\BodyConstruction;
 use Regimen\Instrument\Body\BodyOutline;
+use Regimen\Instrument\Body\Boxwork;
+use Regimen\Instrument\Body\BracingPattern;
 use Regimen\Instrument\Body\BridgeKind;
 use Regimen\Instrument\Body\EdgeShape;
 use Regimen\Instrument\Body\StringPath;
+use Regimen\Instrument\Fields\Field;
 use Regimen\Instrument\Finish\NeckFinish;
 use Regimen\Instrument\Fretboard\MarkerShape;
 use Regimen\Instrument\Neck\Fastener;
 use Regimen\Instrument\Neck\HeadstockKind;
 use Regimen\Instrument\Neck\NeckJoint;
+use Regimen\Instrument\Neck\TunerPlace;
 use Regimen\Instrument\Specification;
 
 /** Which fields mean nothing for an instrument: they are not asked for and not printed. */
@@ -38,7 +42,8 @@ final class Applicability
         $bolted = in_array($s->joinery->joint, [NeckJoint::BoltOn, NeckJoint::Mortise], true);
 
         return [
-            [$s->neck->rodLength->mm > 0, 'the neck has no truss rod', ['rodDepth', 'rodWidth', 'rodAccess']],
+            [$s->board->scaleTreble !== null, 'both sides have one scale', ['squareFret']],
+            [$s->neck->rodLength->mm > 0, 'the neck has no truss rod', ['rods', 'rodSpacing', 'rodDepth', 'rodWidth', 'rodAccess']],
             [
                 $s->board->markers !== MarkerShape::None,
                 'the board has no face markers',
@@ -46,6 +51,15 @@ final class Applicability
             ],
             [$s->board->markers === MarkerShape::Dot, 'only dots come in pairs', ['markerOffset']],
             [! $s->board->zeroFret, 'a zero fret takes the place of the nut’s slots', ['nutAction']],
+            [
+                $s->head->headstock->hasPosts(), 'strings are clamped behind the nut and tuned at the bridge',
+                [
+                    'headAngle', 'headConstruction', 'headStep', 'headThickness', 'veneer', 'tunerLayout', 'firstPost', 'tunerSpacing', 'posts', 'tunerWidth', 'tunerHole',
+                    'tunerLeast', 'tunerMost', 'postHeight', 'guided', 'guideAt', 'guideDrop', 'tunerMass', 'volute',
+                ],
+            ],
+            [$s->head->tuners !== TunerPlace::Side, 'tuners through the side clamp on its edges', ['tunerLeast', 'tunerMost']],
+            [$s->neck->rods > 1, 'one rod lies on the centre line', ['rodSpacing']],
             [$s->head->headstock === HeadstockKind::Angled, 'the headstock is flat', ['headAngle', 'headConstruction']],
             [$s->head->headstock === HeadstockKind::Flat, 'the headstock is angled', ['headStep']],
             [$s->head->guided > 0, 'no string runs under a guide', ['guideAt', 'guideDrop']],
@@ -79,16 +93,20 @@ final class Applicability
                 'a flat-top is a box',
                 [
                     'bodyPieces', 'edges', 'edgeRadius', 'contours', 'chamberShare', 'chamberDepth', 'weightRelief',
-                    'cavities',
+                    'cavities', 'bodyThickness',
                 ],
             ],
+            [$isBox, 'only a flat-top is a box', array_map(static fn (Field $field): string => $field->key, Boxwork::fields())],
+            [$s->box->bracing === BracingPattern::Drawn, 'the braces follow their pattern', ['braces']],
             [$body->body === BodyConstruction::Solid, 'only a solid body is relieved', ['weightRelief']],
             [$s->isRelieved(), 'a solid body has no chambers unless it is relieved', ['chamberShare', 'chamberDepth']],
             [$body->edges !== EdgeShape::Square, 'square edges have no radius', ['edgeRadius']],
             [$body->bodyBinding->mm > 0, 'the body is not bound', ['bodyBindingHeight']],
             [$s->bridgework->stringPath === StringPath::Tailpiece, 'there is no tailpiece', ['tailDistance']],
+            [$s->bridgework->bridge === BridgeKind::Single, 'one bridge carries all strings', ['singleLength', 'singleWidth']],
+            [$s->bridgework->bridge !== BridgeKind::Single, 'each bridge stands under its own string', ['mountingSpan']],
             [
-                $s->bridgework->bridge !== BridgeKind::Pinned, 'a pinned bridge is glued on',
+                ! $s->bridgework->bridge->isGlued(), 'the bridge is glued on',
                 ['mountingSpan', 'mountingOffset'],
             ],
             [$s->topTimberIsOpen(), 'the top’s timber has no open pores', ['grainFill']],

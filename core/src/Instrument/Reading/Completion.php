@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Regimen\Instrument\Reading;
 
 use Regimen\Geometry\FretTable;
+use Regimen\Instrument\Body\BracingPattern;
 use Regimen\Instrument\Brief\InstrumentType;
+use Regimen\Instrument\Fretboard\StringMaterial;
 use Regimen\Instrument\Neck\TunerLayout;
+use Regimen\Instrument\Neck\TunerPlace;
 use Regimen\Instrument\Shape\BoardShape;
+use Regimen\Timber\Species;
 use Regimen\Units\Length;
 
 /** Works out what nobody has said from what was said. The proportions are common practice. */
@@ -23,6 +27,22 @@ final class Completion
     private const SLOT_BELOW_TANG = 0.5;
 
     private const ROD_BEFORE_END_MM = 4.0;
+
+    /** By so much a single bridge is narrower than the strings are apart, so that equal gaps between thick and thin ones leave room, in mm. */
+    private const BESIDE_SINGLE_MM = 1.25;
+
+    /** A board for nylon strings is flat, or nearly so. */
+    private const FLAT_MM = 2000.0;
+
+    private const BACK = 'Indian rosewood';
+
+    /** Depth of a flat-top's box at its tail, and by how much less it is at the neck, in mm. */
+    private const BOX_MM = 115.0;
+
+    private const TAPER_MM = 20.0;
+
+    /** From the end of the board to the edge of the sound hole, in mm. */
+    private const BEYOND_BOARD_MM = 8.0;
 
     /** @param  array<string, mixed>  $values */
     private function __construct(private array $values)
@@ -44,7 +64,7 @@ final class Completion
         }
 
         $worked['pickups'] = UsualElectrics::placed(
-            $completion->values['pickups'], $completion->values['scale']->mm, $completion->values['boardLength']->mm,
+            $completion->values['pickups'], $completion->middle()->mm, $completion->values['boardLength']->mm,
         );
 
         return array_filter($worked, static fn (mixed $value): bool => $value !== null && $value !== []);
@@ -56,17 +76,21 @@ final class Completion
         return [
             'nutWidth' => fn (): Length => $this->nutWidth(),
             'boardLength' => fn (): Length => FretTable::of(
-                $this->values['scale'], $this->values['frets'],
+                $this->middle(), $this->values['frets'],
             )->last()->plus($this->values['overhang']),
             'radius' => fn (): Length => $this->radius(),
             'radiusEnd' => fn (): Length => $this->values['radius'],
             'markerDepth' => fn (): Length => $this->values['markerThickness'],
-            'gauges' => fn (): array => StringSets::gauges($this->values['type'], $this->values['strings']),
+            'gauges' => fn (): array => $this->isNylon() ? StringSets::nylon($this->values['strings']) : StringSets::gauges($this->values['type'], $this->values['strings']),
             'tuning' => fn (): array => StringSets::tuning($this->values['type'], $this->values['strings']),
             'bridgeSpread' => fn (): Length => $this->bridgeSpread(),
+            'singleWidth' => fn (): Length => Length::ofMillimetres(
+                max(4.0, min(40.0, round($this->values['bridgeSpread']->mm / max(1, $this->values['strings'] - 1) - self::BESIDE_SINGLE_MM, 1))),
+            ),
             'lastWidth' => fn (): Length => $this->lastWidth(),
             'slotDepth' => fn (): Length => $this->slotDepth(),
             'markerOffset' => fn (): Length => $this->markerOffset(),
+            'tuners' => fn (): TunerPlace => $this->values['headstock']->hasPosts() ? TunerPlace::Face : TunerPlace::Bridge,
             'tunerLayout' => fn (): TunerLayout => UsualHeadstock::tunerLayout($this->values),
             'headLength' => fn (): Length => UsualHeadstock::headLength($this->values),
             'heelWidth' => fn (): Length => Length::ofMillimetres($this->widthAt($this->values['boardLength']->mm)),
@@ -75,6 +99,7 @@ final class Completion
             'rodLength' => fn (): Length => $this->rodLength(),
             'edgeRadius' => fn (): Length => $this->edgeRadius(),
             'stiffeningRods' => fn (): bool => $this->stiffeningRods(),
+            ...$this->box(),
             'guideAt' => fn (): Length => Length::ofMillimetres(
                 max(8.0, min(35.0, $this->values['firstPost']->mm - 10.0)),
             ),
@@ -82,6 +107,41 @@ final class Completion
             'pots' => fn (): array => UsualElectrics::pots($this->values['pickups']),
             'switch' => fn (): array => UsualElectrics::positions($this->values['pickups']),
         ];
+    }
+
+    /** Midway between the outer strings. */
+    private function middle(): Length
+    {
+        $treble = $this->values['scaleTreble'] ?? null;
+
+        return $treble === null ? $this->values['scale'] : Length::ofMillimetres(($this->values['scale']->mm + $treble->mm) / 2);
+    }
+
+    /** @return array<string, \Closure(): mixed> */
+    private function box(): array
+    {
+        $layers = $this->values['layers'] ?? [];
+        $under = $layers[1] ?? null;
+
+        return [
+            'backTimber' => static fn (): Species => $under->timber ?? Species::named(self::BACK),
+            'sideTimber' => fn (): Species => $this->values['backTimber'],
+            'boxDepthTail' => static fn (): Length => Length::ofMillimetres($under === null ? self::BOX_MM : $layers[0]->thickness->mm + $under->thickness->mm),
+            'boxDepthNeck' => fn (): Length => Length::ofMillimetres(max(1.0, $this->values['boxDepthTail']->mm - self::TAPER_MM)),
+            'bracing' => fn (): BracingPattern => match (true) {
+                $this->values['braces'] !== [] => BracingPattern::Drawn,
+                $this->isNylon() => BracingPattern::Fan,
+                default => BracingPattern::Crossed,
+            },
+            'soundHoleBefore' => fn (): Length => Length::ofMillimetres(
+                max(40.0, min(350.0, $this->middle()->mm - $this->values['boardLength']->mm - self::BEYOND_BOARD_MM - $this->values['soundHole']->mm / 2)),
+            ),
+        ];
+    }
+
+    private function isNylon(): bool
+    {
+        return $this->values['stringMaterial'] === StringMaterial::Nylon;
     }
 
     private function courses(): int
@@ -98,6 +158,9 @@ final class Completion
 
     private function nutWidth(): Length
     {
+        if ($this->isNylon() && ! $this->isBass()) {
+            return Length::ofMillimetres(52.0 + 8.5 * ($this->courses() - 6));
+        }
         $doubled = $this->courses() !== $this->values['strings'];
         $mm = $this->isBass()
             ? 38.0 + 7.5 * ($this->courses() - 4)
@@ -110,6 +173,9 @@ final class Completion
     /** The wider the board the flatter, so that its edges keep their timber. */
     private function radius(): Length
     {
+        if ($this->isNylon()) {
+            return Length::ofMillimetres(self::FLAT_MM);
+        }
         $usual = $this->isBass() ? 4 : 6;
 
         return Length::ofInches(match (true) {
@@ -121,7 +187,7 @@ final class Completion
 
     private function lastWidth(): Length
     {
-        $share = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm / $this->values['scale']->mm;
+        $share = FretTable::of($this->middle(), $this->values['frets'])->last()->mm / $this->middle()->mm;
         $half = 0.0;
         foreach ($this->values['gauges'] === [] ? [] : [
             $this->values['gauges'][0], $this->values['gauges'][count($this->values['gauges']) - 1],
@@ -139,7 +205,7 @@ final class Completion
     /** Sawn from the flat it keeps its depth in the middle; at the edge it still takes the tang. */
     private function slotDepth(): Length
     {
-        $last = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm;
+        $last = FretTable::of($this->middle(), $this->values['frets'])->last()->mm;
         $lost = max(
             BoardShape::drop($this->values['radius']->mm, $this->values['nutWidth']->mm / 2),
             BoardShape::drop(
@@ -154,7 +220,7 @@ final class Completion
 
     private function widthAt(float $x): float
     {
-        $last = FretTable::of($this->values['scale'], $this->values['frets'])->last()->mm;
+        $last = FretTable::of($this->middle(), $this->values['frets'])->last()->mm;
 
         return $this->values['nutWidth']->mm + ($this->values['lastWidth']->mm - $this->values['nutWidth']->mm) * $x
             / $last;
@@ -164,7 +230,7 @@ final class Completion
     private function pocketLength(): Length
     {
         $begins = FretTable::of(
-            $this->values['scale'], $this->values['frets'],
+            $this->middle(), $this->values['frets'],
         )->position($this->values['joinFret'])->mm;
 
         return Length::ofMillimetres(
@@ -174,12 +240,13 @@ final class Completion
 
     private function markerOffset(): Length
     {
-        return Length::ofMillimetres($this->widthAt($this->values['scale']->mm / 2) / 4);
+        return Length::ofMillimetres($this->widthAt($this->middle()->mm / 2) / 4);
     }
 
     private function bridgeSpread(): Length
     {
         $gap = match (true) {
+            $this->isNylon() && ! $this->isBass() => 11.6,
             ! $this->isBass() => $this->values['type'] === InstrumentType::FlatTop ? 10.8 : 10.4,
             $this->courses() <= 4 => 19.0,
             default => 17.5,

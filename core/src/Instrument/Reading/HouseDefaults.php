@@ -14,9 +14,7 @@ final class HouseDefaults
     private const LAYERS = [
         'guitar' => [['timber' => 'red alder', 'thickness' => '45']],
         'bass' => [['timber' => 'red alder', 'thickness' => '43']],
-        'flat-top' => [
-            ['timber' => 'Sitka spruce', 'thickness' => '2.8'], ['timber' => 'Indian rosewood', 'thickness' => '98'],
-        ],
+        'flat-top' => [['timber' => 'Sitka spruce', 'thickness' => '2.8']],
     ];
 
     private const PICKUPS = [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Instrument\Reading;
 
 use Regimen\Instrument\Body\Bodywork;
+use Regimen\Instrument\Body\Boxwork;
 use Regimen\Instrument\Body\Bridgework;
 use Regimen\Instrument\Brief\Brief;
 use Regimen\Instrument\Electrics\Electrics;
@@ -33,6 +34,7 @@ final class SpecificationFields
             new FieldGroup('head', 'Headstock', Headstock::fields()),
             new FieldGroup('joint', 'Joint', Joinery::fields()),
             new FieldGroup('body', 'Body', Bodywork::fields()),
+            new FieldGroup('box', 'Box', Boxwork::fields()),
             new FieldGroup('bridge', 'Bridge', Bridgework::fields()),
             new FieldGroup('electronics', 'Electronics', Electrics::fields()),
             new FieldGroup('finish', 'Finish', Finishing::fields()),

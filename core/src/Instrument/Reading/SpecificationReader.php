@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Instrument\Reading;
 
 use Regimen\Instrument\Body\Bodywork;
+use Regimen\Instrument\Body\Boxwork;
 use Regimen\Instrument\Body\Bridgework;
 use Regimen\Instrument\Brief\Brief;
 use Regimen\Instrument\Brief\InstrumentType;
@@ -29,7 +30,7 @@ final class SpecificationReader
 {
     private const PARTS = [
         Brief::class, Fretboard::class, Stringing::class, Neck::class, Headstock::class,
-        Joinery::class, Bodywork::class, Bridgework::class, Electrics::class, Finishing::class,
+        Joinery::class, Bodywork::class, Boxwork::class, Bridgework::class, Electrics::class, Finishing::class,
     ];
 
     /** @var array<string, string> */

@@ -22,6 +22,8 @@ final class StringSets
         'bass' => ['32w', '45w', '65w', '85w', '105w', '130w'],
     ];
 
+    private const NYLON = ['28', '32', '40', '29w', '35w', '43w'];
+
     /**
      * The second string of a course, by course: its octave above and gauge; the first two courses of a guitar are in
      * unison.
@@ -38,6 +40,12 @@ final class StringSets
             Note::parse(...),
             self::pick($type, $strings, self::TUNING[$type === InstrumentType::Bass ? 'bass' : 'guitar'], 0),
         );
+    }
+
+    /** @return list<Gauge> empty when there is no usual set for so many strings */
+    public static function nylon(int $strings): array
+    {
+        return $strings > count(self::NYLON) ? [] : array_map(Gauge::parse(...), array_slice(self::NYLON, 0, $strings));
     }
 
     /** @return list<Gauge> empty when there is no usual set for so many strings */

@@ -12,6 +12,9 @@ use Regimen\Units\Length;
 /** What is usual of a headstock when nothing is said: how the tuners stand, how long it is, what goes under a guide. */
 final class UsualHeadstock
 {
+    /** A piece that clamps the strings behind the nut; common practice. */
+    private const HEADPIECE_MM = 25.0;
+
     /** Degrees over the nut; a string that breaks by less goes under a guide. */
     private const BREAK_LEAST = 5.0;
 
@@ -55,6 +58,9 @@ final class UsualHeadstock
     /** @param  array<string, mixed>  $values */
     public static function headLength(array $values): Length
     {
+        if (! $values['headstock']->hasPosts()) {
+            return Length::ofMillimetres(self::HEADPIECE_MM);
+        }
         $row = $values['tunerLayout'] === TunerLayout::BothSides
             ? (int) ceil($values['strings'] / 2)
             : $values['strings'];

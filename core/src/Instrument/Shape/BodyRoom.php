@@ -49,7 +49,7 @@ final readonly class BodyRoom
 
     private static function footprint(Specification $s, Cavity $cavity): Footprint
     {
-        $middle = new Point($s->board->scale->mm + $cavity->behind->mm, self::side($s) * $cavity->across->mm);
+        $middle = new Point($s->middleScale()->mm + $cavity->behind->mm, self::side($s) * $cavity->across->mm);
 
         return Footprint::around(
             "{$cavity->kind->words()} cavity", $middle, $cavity->length->mm, $cavity->width->mm, $cavity->depth->mm,
@@ -68,7 +68,7 @@ final readonly class BodyRoom
     ): Footprint {
         return Footprint::around(
             "{$kind->words()} cavity",
-            new Point($this->specification->board->scale->mm + $behind, self::side($this->specification) * $across),
+            new Point($this->specification->middleScale()->mm + $behind, self::side($this->specification) * $across),
             $length, $width, $depth, true,
         );
     }
@@ -90,7 +90,7 @@ final readonly class BodyRoom
         foreach ($s->electrics->pickups as $pickup) {
             if ($pickup->kind !== PickupKind::Piezo) {
                 $cut[] = Footprint::around(
-                    "{$pickup->place} pickup", new Point($s->board->scale->mm - $pickup->positionMm(), 0.0),
+                    "{$pickup->place} pickup", new Point($s->middleScale()->mm - $pickup->positionMm(), 0.0),
                     $pickup->kind->lengthMm(), $s->stringing->bridgeSpread->mm + self::BESIDE_STRINGS_MM,
                     $pickup->depth->mm, false,
                 );
@@ -178,7 +178,7 @@ final readonly class BodyRoom
         $number = static fn (float $mm): string => round($mm, 1).' mm';
 
         return [
-            "cavities.{$row}.behind" => $number($place->x - $this->specification->board->scale->mm),
+            "cavities.{$row}.behind" => $number($place->x - $this->specification->middleScale()->mm),
             "cavities.{$row}.across" => $number(self::side($this->specification) * $place->y),
         ];
     }

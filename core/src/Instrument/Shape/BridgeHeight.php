@@ -36,7 +36,7 @@ final readonly class BridgeHeight
     /** d: from where the body begins to the saddle line. */
     public function fromEdge(): float
     {
-        return $this->specification->board->scale->mm
+        return $this->specification->middleScale()->mm
             - $this->specification->frets()->position($this->specification->joinery->joinFret)->mm;
     }
 
@@ -56,7 +56,7 @@ final readonly class BridgeHeight
     public function overFirstFret(float $actionAtTwelfth): Term
     {
         $first = Term::of($this->specification->frets()->position(1), 2);
-        $scale = Term::of($this->specification->board->scale);
+        $scale = Term::of($this->specification->middleScale());
         $two = Term::of(2, 0);
         $left = Term::of(1, 0)->minus($two->times($first)->over($scale));
         $fromTwelfth = $two->times(Term::of($actionAtTwelfth, 2))->times($first)->over($scale);

@@ -29,11 +29,12 @@ final class FretWire
     public static function needed(Specification $specification): Length
     {
         $board = BoardShape::from($specification);
-        $places = array_map(static fn (Length $position): float => $position->mm, $specification->frets()->positions());
+        $lines = FretLines::from($specification);
+        $frets = $specification->board->frets > 0 ? range(1, $specification->board->frets) : [];
         if ($specification->board->zeroFret) {
-            $places[] = 0.0;
+            $frets[] = 0;
         }
-        $sum = array_sum(array_map(static fn (float $x): float => $board->arcAt($x) + 2 * self::OVERHANG_MM, $places));
+        $sum = array_sum(array_map(static fn (int $fret): float => $board->arcAt($specification->frets()->position($fret)->mm) * $lines->longer($fret) + 2 * self::OVERHANG_MM, $frets));
 
         return Length::ofMillimetres($sum * (1 + 1 / 10));
     }

@@ -26,9 +26,11 @@ final readonly class HeadstockShape
     public static function from(Specification $s): self
     {
         $sign = $s->brief->hand === Hand::Left ? -1.0 : 1.0;
-        $posts = $s->head->posts === []
-            ? self::layOut($s, $sign)
-            : array_map(static fn (array $post): Point => new Point(-abs($post[0]), $sign * $post[1]), $s->head->posts);
+        $posts = match (true) {
+            ! $s->head->headstock->hasPosts() => self::clamps($s),
+            $s->head->posts === [] => self::layOut($s, $sign),
+            default => array_map(static fn (array $post): Point => new Point(-abs($post[0]), $sign * $post[1]), $s->head->posts),
+        };
 
         return new self($s, $posts);
     }
@@ -56,9 +58,37 @@ final readonly class HeadstockShape
         return $posts;
     }
 
+    /**
+     * Where a headless neck's strings are clamped: straight behind the nut.
+     *
+     * @return non-empty-list<Point>
+     */
+    private static function clamps(Specification $s): array
+    {
+        $spread = StringSpread::from($s);
+        $clamps = [];
+        for ($string = 0; $string < max(1, $s->brief->strings); $string++) {
+            $clamps[] = new Point($spread->nutAlong[$string] - $s->head->headLength->mm / 2, $spread->nut[$string]);
+        }
+
+        return $clamps;
+    }
+
+    /** @return non-empty-list<Point> the nut’s corners with a piece of the neck behind them */
+    private function headpiece(): array
+    {
+        [$from, $to] = FretLines::from($this->specification)->at(0);
+        $length = -$this->specification->head->headLength->mm;
+
+        return [$from, $from->moved($length, 0.0), $to->moved($length, 0.0), $to];
+    }
+
     /** @return non-empty-list<Point> the outline from the nut's treble corner round the tip to its bass corner */
     public function outline(): array
     {
+        if (! $this->specification->head->headstock->hasPosts()) {
+            return $this->headpiece();
+        }
         $nut = $this->specification->board->nutWidth->mm / 2;
         $length = $this->specification->head->headLength->mm;
         $x = array_map(static fn (Point $post): float => -$post->x, $this->posts);
@@ -110,6 +140,12 @@ final readonly class HeadstockShape
         return max($across) - min($across);
     }
 
+    /** Of the timber behind the nut, in mm: of a headless neck what is under its board. */
+    public function thickness(): float
+    {
+        return $this->specification->head->headstock->hasPosts() ? $this->specification->head->headThickness->mm : $this->specification->neck->thicknessFirst->mm - $this->specification->board->boardThickness->mm;
+    }
+
     /** Degrees that the face falls away from the board. */
     public function angle(): float
     {
@@ -134,9 +170,9 @@ final readonly class HeadstockShape
      */
     public function faceBelowBoard(): float
     {
-        return $this->specification->head->headstock === HeadstockKind::Angled
-            ? $this->specification->board->boardThickness->mm
-            : $this->specification->head->headStep->mm;
+        return $this->specification->head->headstock === HeadstockKind::Flat
+            ? $this->specification->head->headStep->mm
+            : $this->specification->board->boardThickness->mm;
     }
 
     /**
@@ -197,11 +233,9 @@ final readonly class HeadstockShape
     {
         $spread = StringSpread::from($this->specification);
         $post = $this->posts[$string];
-        $running = rad2deg(
-            atan(($spread->saddle[$string] - $spread->nut[$string]) / $this->specification->board->scale->mm),
-        );
+        $running = rad2deg(atan(($spread->saddle[$string] - $spread->nut[$string]) / $spread->scaleOf($string)));
 
-        return abs(rad2deg(atan(($post->y - $spread->nut[$string]) / -$post->x)) + $running);
+        return abs(rad2deg(atan(($post->y - $spread->nut[$string]) / max(1.0, $spread->nutAlong[$string] - $post->x))) + $running);
     }
 
     /** Nearest distance of two posts, in mm; INF with a single one. */
@@ -219,6 +253,8 @@ final readonly class HeadstockShape
 
     private function alongFace(int $string): float
     {
-        return max(1.0, -$this->posts[$string]->x);
+        $nut = $this->specification->fan() === null ? 0.0 : StringSpread::from($this->specification)->nutAlong[$string];
+
+        return max(1.0, $nut - $this->posts[$string]->x);
     }
 }

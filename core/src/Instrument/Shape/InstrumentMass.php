@@ -14,6 +14,9 @@ final readonly class InstrumentMass
 {
     private const STEPS = 16;
 
+    /** What clamps one string behind the nut of a headless neck; house convention. */
+    private const CLAMP_GRAMS = 8.0;
+
     /** @param  list<MassPart>  $parts  cavities with less than zero */
     private function __construct(public array $parts)
     {
@@ -83,13 +86,13 @@ final readonly class InstrumentMass
             $parts[] = $take(
                 "{$pickup->place} pickup’s cavity",
                 $pickup->kind->lengthMm() * ($s->stringing->bridgeSpread->mm + 20) * $pickup->depth->mm,
-                $s->board->scale->mm - $pickup->positionMm(),
+                $s->middleScale()->mm - $pickup->positionMm(),
             );
         }
         foreach ($s->bodywork->cavities as $cavity) {
             $parts[] = $take(
                 "{$cavity->kind->words()} cavity", $cavity->length->mm * $cavity->width->mm * $cavity->depth->mm,
-                $s->board->scale->mm + $cavity->behind->mm,
+                $s->middleScale()->mm + $cavity->behind->mm,
             );
         }
 
@@ -97,31 +100,30 @@ final readonly class InstrumentMass
     }
 
     /**
-     * A flat-top's box: a top, and back and sides of the last layer's timber 2.5 mm thick; bracing and linings as half
-     * a top.
+     * A flat-top's box: its plates, sides and top braces as they are drawn; linings, blocks, the back's braces and the bridge plate are taken as
+     * half the top (house convention).
      *
      * @return list<MassPart>
      */
     private static function box(Specification $s, BodyShape $body, float $moisture, Lots $lots): array
     {
-        $layers = $s->bodywork->layers;
-        $last = count($layers) - 1;
-        $depth = $s->bodyThickness()->mm;
+        $shape = BoxShape::from($s);
         $area = $body->outline->area();
         $middle = $body->outline->centroid()->x;
-        $top = self::grams($area * min(6.0, $layers[0]->thickness->mm), $lots->density('layer.0', $layers[0]->timber, $moisture));
-
-        return [
+        $top = self::grams($area * min(6.0, $s->bodywork->layers[0]->thickness->mm), $lots->density('layer.0', $s->bodywork->layers[0]->timber, $moisture));
+        $depth = ($s->box->boxDepthNeck->mm + $s->box->boxDepthTail->mm) / 2;
+        $parts = [
             new MassPart('top', $top, $middle),
-            new MassPart('bracing and linings', $top / 2, $middle),
-            new MassPart(
-                'back and sides',
-                self::grams(
-                    ($area + $body->outline->perimeter() * $depth) * 2.5, $lots->density("layer.{$last}", $layers[$last]->timber, $moisture),
-                ),
-                $middle,
-            ),
+            new MassPart('back', self::grams($area * $s->box->backThickness->mm, $lots->density('back', $s->box->backTimber, $moisture)), $middle),
+            new MassPart('sides', self::grams($body->outline->perimeter() * $depth * $s->box->sideThickness->mm, $lots->density('sides', $s->box->sideTimber, $moisture)), $middle),
+            new MassPart('linings, blocks and the back’s braces', $top / 2, $middle),
         ];
+        foreach ($shape->braces as $brace) {
+            // A brace is rounded and scalloped: two thirds of its box are left.
+            $parts[] = new MassPart($brace->name, self::grams($brace->length() * $brace->width * $brace->height * 2 / 3, $lots->density('braces', $s->box->braceTimber, $moisture)), ($brace->from->x + $brace->to->x) / 2);
+        }
+
+        return $parts;
     }
 
     /** @param  float  $density  in kg/m³ */
@@ -153,9 +155,9 @@ final readonly class InstrumentMass
             new MassPart(
                 'fretboard', $boardVolume * $lots->density('fretboard', $s->board->boardTimber, $moisture) * 1e-6, $board->length / 2,
             ),
-            new MassPart('headstock', $head->area() * $s->head->headThickness->mm * $timber, $head->centroid()->x),
+            new MassPart('headstock', $head->area() * HeadstockShape::from($s)->thickness() * $timber, $head->centroid()->x),
             new MassPart(
-                'truss rod', $rod * $s->neck->rodWidth->mm * $s->neck->rodDepth->mm * 0.5 * 7.85e-3,
+                'truss rod', $s->neck->rods * $rod * $s->neck->rodWidth->mm * $s->neck->rodDepth->mm * 0.5 * 7.85e-3,
                 $neck->rodEnds()->from + $rod / 2,
             ),
         ];
@@ -165,15 +167,15 @@ final readonly class InstrumentMass
     private static function hardware(Specification $s, BodyShape $body): array
     {
         $parts = [
-            new MassPart('bridge', $s->bridgework->bridgeMass, $s->board->scale->mm),
+            new MassPart('bridge', $s->bridgework->bridgeMass, $s->middleScale()->mm),
             new MassPart('screws, buttons, knobs', $s->bodywork->otherMass, $body->outline->centroid()->x),
         ];
         foreach (HeadstockShape::from($s)->posts as $post) {
-            $parts[] = new MassPart('tuner', $s->head->tunerMass, $post->x);
+            $parts[] = $s->head->headstock->hasPosts() ? new MassPart('tuner', $s->head->tunerMass, $post->x) : new MassPart('headpiece', self::CLAMP_GRAMS, $post->x);
         }
         foreach ($s->electrics->pickups as $pickup) {
             $parts[] = new MassPart(
-                "{$pickup->place} pickup", $s->electrics->pickupMass, $s->board->scale->mm - $pickup->positionMm(),
+                "{$pickup->place} pickup", $s->electrics->pickupMass, $s->middleScale()->mm - $pickup->positionMm(),
             );
         }
 

@@ -9,6 +9,7 @@ use Regimen\Geometry\Point;
 use Regimen\Geometry\Polygon;
 use Regimen\Instrument\Specification;
 use Regimen\Units\Term;
+use Regimen\Units\Words;
 
 /** The neck under its board (CALCULATIONS G9, G10), in millimetres from the nut. */
 final readonly class NeckShape
@@ -52,6 +53,14 @@ final readonly class NeckShape
     /** G10: timber under the rod's channel at x, thickness with the board − board − depth of the channel. */
     public function leftUnderRod(float $x): Term
     {
+        $neck = $this->specification->neck;
+        if ($neck->rods > 1) {
+            $off = ($neck->rodSpacing->mm + $neck->rodWidth->mm) / 2;
+            $depth = min($this->depthAt($x, $off), $this->depthAt($x, -$off));
+
+            return Term::worded($depth, 'the back '.Words::mm($off).' off the centre, under the glue line, '.Words::number($depth))->minus(Term::of($neck->rodDepth));
+        }
+
         return Term::of($this->thicknessAt($x))
             ->minus(Term::of($this->board->thickness))
             ->minus(Term::of($this->specification->neck->rodDepth));
@@ -89,6 +98,28 @@ final readonly class NeckShape
         }
 
         return $points;
+    }
+
+    /** How deep the back lies under the glue line at x, y off the centre, in mm; 0 beyond the neck. */
+    public function depthAt(float $x, float $y): float
+    {
+        $before = null;
+        foreach ($this->backAt($x) as $point) {
+            if ($before !== null && $y >= $before->x && $y <= $point->x) {
+                return $before->y + ($point->y - $before->y) * ($y - $before->x) / max(1e-9, $point->x - $before->x);
+            }
+            $before = $point;
+        }
+
+        return 0.0;
+    }
+
+    /** @return non-empty-list<float> off the centre line, the middles of the rods’ channels, in mm */
+    public function rodsAcross(): array
+    {
+        $neck = $this->specification->neck;
+
+        return $neck->rods > 1 ? [-$neck->rodSpacing->mm / 2, $neck->rodSpacing->mm / 2] : [0.0];
     }
 
     /** Area of the section without the board at x, mm². */

@@ -54,26 +54,27 @@ final readonly class ScaleLine
         );
     }
 
-    /** From the saddle that stands foremost to the one farthest back. */
+    /** From the saddle that stands foremost to the one farthest back, each behind the end of its own scale, told at the middle scale’s. */
     public function saddles(): Interval
     {
-        $from = $to = $this->saddleAt(0);
+        $from = $to = $this->compensation(0);
         foreach (array_keys($this->specification->stringing->gauges) as $string) {
-            [$from, $to] = [min($from, $this->saddleAt($string)), max($to, $this->saddleAt($string))];
+            [$from, $to] = [min($from, $this->compensation($string)), max($to, $this->compensation($string))];
         }
+        $scale = $this->specification->middleScale()->mm;
 
-        return new Interval($from, $to);
+        return new Interval($scale + $from, $scale + $to);
     }
 
     public function saddleAt(int $string): float
     {
-        return $this->specification->board->scale->mm + $this->compensation($string);
+        return StringSpread::from($this->specification)->saddleAlong[$string] + $this->compensation($string);
     }
 
-    /** Where the saddles can stand. */
+    /** Where the saddles can stand; where each string has a scale of its own, behind the end of its own, told at the middle scale’s. */
     public function travel(): Interval
     {
-        $front = $this->specification->board->scale->mm + $this->specification->bridgework->saddleFront->mm;
+        $front = $this->specification->middleScale()->mm + $this->specification->bridgework->saddleFront->mm;
 
         return new Interval($front, $front + $this->specification->bridgework->saddleTravel->mm);
     }

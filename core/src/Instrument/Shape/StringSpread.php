@@ -19,10 +19,12 @@ final readonly class StringSpread
     private const COURSE_MM = 2.0;
 
     /**
-     * @param  list<float>  $nut
-     * @param  list<float>  $saddle
+     * @param  list<float>  $nut  off the centre line
+     * @param  list<float>  $saddle  off the centre line
+     * @param  list<float>  $nutAlong  where the nut stands under each string; 0 where both sides have one scale
+     * @param  list<float>  $saddleAlong  where each string’s scale ends
      */
-    private function __construct(public array $nut, public array $saddle, private float $scale)
+    private function __construct(public array $nut, public array $saddle, public array $nutAlong, public array $saddleAlong)
     {
     }
 
@@ -36,7 +38,33 @@ final readonly class StringSpread
         $sign = $s->brief->hand === Hand::Left ? -1.0 : 1.0;
         $turn = static fn (float $y): float => $sign * $y;
 
-        return new self(array_map($turn, $nut), array_map($turn, $saddle), $s->board->scale->mm);
+        $middle = $s->middleScale()->mm;
+        $fan = $s->fan();
+        $square = $fan === null ? 0.0 : $s->frets()->position($fan->square)->mm;
+
+        return new self(
+            array_map($turn, $nut), array_map($turn, $saddle),
+            array_map(static fn (float $share): float => $fan === null ? 0.0 : $square + $fan->along(0, $share), self::shares($nut)),
+            array_map(static fn (float $share): float => $fan === null ? $middle : $square + $fan->saddle($share), self::shares($saddle)),
+        );
+    }
+
+    /**
+     * @param  list<float>  $places
+     * @return list<float> of the way from the first string to the last
+     */
+    private static function shares(array $places): array
+    {
+        $first = $places[0] ?? 0.0;
+        $wide = $places === [] ? 0.0 : $places[count($places) - 1] - $first;
+
+        return array_map(static fn (float $place): float => $wide === 0.0 ? 0.5 : ($place - $first) / $wide, $places);
+    }
+
+    /** From its nut to where its scale ends, along the centre line, in mm (CALCULATIONS F1). */
+    public function scaleOf(int $string): float
+    {
+        return $this->saddleAlong[$string] - $this->nutAlong[$string];
     }
 
     /**
@@ -100,7 +128,7 @@ final readonly class StringSpread
     /** Off the centre line at x. */
     public function at(int $string, float $x): float
     {
-        return $this->nut[$string] + ($this->saddle[$string] - $this->nut[$string]) * $x / $this->scale;
+        return $this->nut[$string] + ($this->saddle[$string] - $this->nut[$string]) * ($x - $this->nutAlong[$string]) / $this->scaleOf($string);
     }
 
     /** Between the outermost strings at x, centre to centre. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route\Air;
 
 /**
- * At which hours of the day the air was lately such that the house does not spray in it. An hour is closed where it was
+ * At which hours of the day the air was lately such that the house does not work in it: sprays, or closes a box. An hour is closed where it was
  * outside the limits on every day on which it was read, on two days at least; of what was not read nothing is said.
  */
 final class SprayHours
@@ -16,7 +16,7 @@ final class SprayHours
      * @param  iterable<array{string, int, Climate}>  $readings  local day, hour 0 to 23, air
      * @return array<int, string> why, by closed hour
      */
-    public static function closed(iterable $readings, SprayLimits $limits): array
+    public static function closed(iterable $readings, AirLimits $limits): array
     {
         $refused = $days = [];
         foreach ($readings as [$day, $hour, $climate]) {

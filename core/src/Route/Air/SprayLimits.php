@@ -7,7 +7,7 @@ namespace Regimen\Route\Air;
 /**
  * The air in which the house sprays (15 °C and 70 % relative humidity are common practice; the data sheet comes first).
  */
-final readonly class SprayLimits
+final readonly class SprayLimits implements AirLimits
 {
     /**
      * @param  float  $coldest  °C

@@ -23,6 +23,8 @@ enum Question: string
     case MarkerGlue = 'marker-glue';
     case BindingGlue = 'binding-glue';
     case RodGlue = 'rod-glue';
+    case BoxBinding = 'box-binding';
+    case GluedBridge = 'glued-bridge';
 
     public function words(): string
     {
@@ -39,6 +41,8 @@ enum Question: string
             self::MarkerGlue => 'Markers are set with',
             self::BindingGlue => 'Binding is glued with',
             self::RodGlue => 'Stiffening rods are set in',
+            self::BoxBinding => 'A box is bound',
+            self::GluedBridge => 'A bridge is glued on',
         };
     }
 
@@ -137,6 +141,14 @@ enum Question: string
                 ['epoxy', 'epoxy', 'Carbon and steel hold in it, and it brings no water.'],
                 ['wood-glue', 'wood glue', 'For rods of timber; its water can bow a thin shaft.'],
             ],
+            self::BoxBinding => [
+                ['before', 'before the neck’s joint is cut', 'The ledge runs on without a gap; the joint is cut through the bindings.'],
+                ['after', 'after the neck is fitted', 'Bindings meet the heel without a line; the cutter has to stop at the joint.'],
+            ],
+            self::GluedBridge => [
+                ['after', 'after the finish', 'Nothing has to be masked and the film runs on; it is scraped away under the bridge.'],
+                ['before', 'before the finish', 'Glued to bare wood at once; it is masked round, and the film ends at its edge.'],
+            ],
         });
     }
 
@@ -165,6 +177,9 @@ enum Question: string
             self::BoltHoles => in_array($s->joinery->joint, [NeckJoint::BoltOn, NeckJoint::Mortise], true),
             self::BindingGlue => $s->board->boardBinding->mm > 0 || $s->bodywork->bodyBinding->mm > 0,
             self::RodGlue => $s->neck->stiffeningRods,
+            self::BoxBinding => $s->isBox() && $s->bodywork->bodyBinding->mm > 0,
+            self::GluedBridge => $s->isBox(),
+            self::TunerHoles => $s->head->headstock->hasPosts(),
             default => true,
         };
     }

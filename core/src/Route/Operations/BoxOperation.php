@@ -6,6 +6,7 @@ namespace Regimen\Route\Operations;
 
 use Regimen\Drawing\Bench\BenchView;
 use Regimen\Parts\PartGroup;
+use Regimen\Route\Air\BoxAir;
 use Regimen\Route\Air\HoldKind;
 use Regimen\Route\Entry\Entry;
 use Regimen\Route\Entry\Gate;
@@ -42,9 +43,6 @@ enum BoxOperation: string implements TradeOperation
     case GlueBridge = 'assembly.bridge';
     case Saddle = 'assembly.saddle';
 
-    /** Thickness of back and sides in mm (common practice); the specification names the depth of the box only. */
-    private const BACK = 2.5;
-
     public function stage(): Stage
     {
         return match ($this) {
@@ -67,9 +65,9 @@ enum BoxOperation: string implements TradeOperation
         return match ($this) {
             self::Top => self::plate('join the top and bring it to thickness', 0),
             self::Rosette => new Entry('inlay the rosette, cut the sound hole', Skill::Bodies, [Way::byHand(0.2, 2, caution: Caution::Dust)], hold: Hold::of(12, HoldKind::Glue), oneSitting: true),
-            self::BraceTop => self::brace('brace the top and tune it by its stiffness', 5),
+            self::BraceTop => self::brace('brace the top and tune it by its stiffness', 5, true),
             self::Back => self::plate('join the back and bring it to thickness', 1),
-            self::BraceBack => self::brace('brace the back', 3),
+            self::BraceBack => self::brace('brace the back', 3, false),
             self::BendSides => new Entry('bend the sides', Skill::Bodies, [Way::byHand(0.3, 2, caution: Caution::HotIron)],
                 hold: Hold::of(24, HoldKind::Rest, Fixture::Mould), oneSitting: true, cutInto: [PartGroup::BodyTimber], hands: Hands::of(0.5),
             ),
@@ -93,21 +91,30 @@ enum BoxOperation: string implements TradeOperation
         };
     }
 
+    /** Whether an operation waits for air that is neither too dry nor too damp. */
+    public static function waitsForAir(string $key): bool
+    {
+        return in_array(self::tryFrom($key), [self::BraceTop, self::BraceBack, self::CloseBack, self::CloseTop], true);
+    }
+
     private static function plate(string $name, int $layer): Entry
     {
         return new Entry($name, Skill::Bodies, [Way::byHand(0.3, 3, Station::SawAndPlaner, Caution::Machines)],
             hold: Hold::of(12, HoldKind::Glue, Fixture::BodyClamps), oneSitting: true, cutInto: [PartGroup::BodyTimber],
             gate: new Gate('thickness at ten places', static fn (Inspector $i): array => [
-                $i->around($layer === 0 ? 'plate, top' : 'plate, back', 'thickness caliper', $layer === 0 ? $i->specification->bodywork->layers[0]->thickness : self::BACK, 'plate-thickness'),
+                $i->around($layer === 0 ? 'plate, top' : 'plate, back', 'thickness caliper', $layer === 0 ? $i->specification->bodywork->layers[0]->thickness : $i->specification->box->backThickness, 'plate-thickness'),
             ]),
         );
     }
 
-    private static function brace(string $name, float $hours): Entry
+    private static function brace(string $name, float $hours, bool $isTop): Entry
     {
         return new Entry($name, Skill::Bodies, [Way::byHand(0.2, $hours, caution: Caution::Adhesives)],
             hold: Hold::of(12, HoldKind::Glue, Fixture::GoBarDeck), oneSitting: true,
-            gate: new Gate('air of the shop while it is glued', static fn (Inspector $i): array => [$i->around('relative humidity', 'hygrometer', 45.0, 'box-air', '%')]),
+            gate: new Gate($isTop ? 'height of the main braces, and the air' : 'air of the shop while it is glued', static fn (Inspector $i): array => [
+                ...$isTop ? [$i->around('height of the main braces', 'caliper', $i->specification->box->braceHeight, 'brace-height')] : [],
+                $i->around('relative humidity', 'hygrometer', BoxAir::MIDDLE, 'box-air', '%'),
+            ]),
         );
     }
 
@@ -115,7 +122,7 @@ enum BoxOperation: string implements TradeOperation
     {
         return new Entry($name, Skill::Bodies, [Way::byHand(0.2, 2, caution: Caution::Adhesives)],
             hold: Hold::of(12, HoldKind::Glue, Fixture::GoBarDeck), oneSitting: true, hands: Hands::of(20 / 60),
-            gate: new Gate('air of the shop while it is closed', static fn (Inspector $i): array => [$i->around('relative humidity', 'hygrometer', 45.0, 'box-air', '%')]),
+            gate: new Gate('air of the shop while it is closed', static fn (Inspector $i): array => [$i->around('relative humidity', 'hygrometer', BoxAir::MIDDLE, 'box-air', '%')]),
         );
     }
 }

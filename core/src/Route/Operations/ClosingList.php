@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Regimen\Route\Operations;
 
-use Regimen\Instrument\Body\BodyConstruction;
 use Regimen\Instrument\Electrics\PickupKind;
 use Regimen\Instrument\Electrics\Shielding;
 use Regimen\Instrument\Specification;
@@ -23,6 +22,7 @@ final class ClosingList
     {
         return match (true) {
             $key === BodyOperation::GlueLayers->value => self::gluingTheTop($s),
+            $key === BoxOperation::CloseBack->value, $key === BoxOperation::CloseTop->value => self::closingTheBox($s),
             $key === FinishOperation::Fill->value, $key === FinishOperation::Seal->value, preg_match('/\.coat-1$/', $key) === 1 => self::finishing($s),
             $key === AssemblyOperation::StringUp->value => self::stringing($s),
             default => [],
@@ -41,7 +41,19 @@ final class ClosingList
             'a path for the battery’s lead' => $s->electrics->battery,
             'nothing lies inside: no tool, no wire, no dust' => true,
             'what must stay solid for joint and bridge is solid' => $s->isRelieved(),
-            'braces and label are in' => $s->bodywork->body === BodyConstruction::FlatTop,
+        ]);
+    }
+
+    /** @return list<string> */
+    private static function closingTheBox(Specification $s): array
+    {
+        return self::those([
+            'every brace was tapped, and none is loose' => true,
+            'the label is in, and can be read through the hole' => true,
+            'wires for the pickup lie in, and reach the jack' => $s->electrics->pickups !== [],
+            'the bridge plate is in its place' => true,
+            'linings are notched for the braces’ ends' => true,
+            'nothing lies inside: no tool, no clamp, no dust' => true,
         ]);
     }
 

@@ -32,6 +32,7 @@ enum ElectronicsOperation: string implements TradeOperation
     case Shield = 'electronics.shield';
     case Install = 'electronics.install';
     case Wind = 'electronics.wind';
+    case Grounds = 'electronics.grounds';
 
     public function stage(): Stage
     {
@@ -50,6 +51,7 @@ enum ElectronicsOperation: string implements TradeOperation
             self::Shield => self::shield(),
             self::Install => self::install(),
             self::Wind => self::wind(),
+            self::Grounds => self::grounds(),
         };
     }
 
@@ -100,6 +102,16 @@ enum ElectronicsOperation: string implements TradeOperation
                 after: [new Order([PreparationOperation::OrderParts], 'Only what has been ordered can be wound.')],
                 before: [new Order([self::Install], 'Pickups go in when their wax has set.')],
             ),
+        );
+    }
+
+    /** One wire under one bridge grounds all strings; where each has its own, each has its own wire. */
+    private static function grounds(): Entry
+    {
+        return new Entry('a ground to each bridge', Skill::Electronics, [Way::byHand(0.1, 0.75, Station::ElectronicsBench, Caution::Soldering)],
+            growth: new Growth(Driver::Strings, 30),
+            gate: new Gate('each bridge is grounded', static fn (Inspector $i): array => array_map(static fn (string $string): Target => Target::seen("bridge of string {$string} to ground", 'meter', 'no resistance to speak of'), $i->strings())),
+            needs: [PartGroup::Bridge],
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route\Operations;
 
 use Regimen\Drawing\Bench\BenchView;
+use Regimen\Inspection\Target;
 use Regimen\Instrument\Specification;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Air\HoldKind;
@@ -98,12 +99,27 @@ enum FretboardOperation: string implements TradeOperation
         ],
             growth: new Growth(Driver::Frets, 25),
             setTo: static fn (Specification $s): array => [
-                $s->board->scale->mm, $s->board->slotWidth->mm, $s->board->slotDepth->mm,
+                $s->board->scale->mm, $s->middleScale()->mm, $s->fan() === null ? 0 : $s->board->squareFret, $s->board->slotWidth->mm, $s->board->slotDepth->mm,
             ],
-            gate: new Gate('nut to twelfth fret', static fn (Inspector $i): array => [
-                $i->around('nut to twelfth fret', 'long rule', $i->specification->board->scale->mm / 2, 'half-scale'),
-            ]),
+            gate: new Gate('nut to twelfth fret', self::halfScale(...)),
         );
+    }
+
+    /**
+     * Where each side has a scale of its own, along each of them.
+     *
+     * @return list<Target>
+     */
+    private static function halfScale(Inspector $i): array
+    {
+        $board = $i->specification->board;
+
+        return $i->specification->fan() === null || $board->scaleTreble === null
+            ? [$i->around('nut to twelfth fret', 'long rule', $i->specification->middleScale()->mm / 2, 'half-scale')]
+            : [
+                $i->around('nut to twelfth fret, treble string', 'long rule', $board->scaleTreble->mm / 2, 'half-scale'),
+                $i->around('nut to twelfth fret, bass string', 'long rule', $board->scale->mm / 2, 'half-scale'),
+            ];
     }
 
     private static function taper(): Entry

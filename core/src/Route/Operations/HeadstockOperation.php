@@ -37,6 +37,8 @@ enum HeadstockOperation: string implements TradeOperation
     case Veneer = 'neck.veneer';
     case Thickness = 'neck.headstock-thickness';
     case TunerHoles = 'neck.tuner-holes';
+    case SideHoles = 'neck.side-tuner-holes';
+    case Headpiece = 'neck.headpiece';
 
     public function stage(): Stage
     {
@@ -46,7 +48,7 @@ enum HeadstockOperation: string implements TradeOperation
     public function view(): BenchView
     {
         return match ($this) {
-            self::TunerHoles => BenchView::TunerHoles,
+            self::TunerHoles, self::SideHoles, self::Headpiece => BenchView::TunerHoles,
             default => BenchView::Head,
         };
     }
@@ -61,6 +63,8 @@ enum HeadstockOperation: string implements TradeOperation
             self::Veneer => self::veneer(),
             self::Thickness => self::thickness(),
             self::TunerHoles => self::tunerHoles(),
+            self::SideHoles => self::sideHoles(),
+            self::Headpiece => self::headpiece(),
         };
     }
 
@@ -132,6 +136,22 @@ enum HeadstockOperation: string implements TradeOperation
             growth: new Growth(Driver::Strings, 30),
             setTo: static fn (Specification $s): array => [$s->head->tunerHole->mm], needs: [PartGroup::Tuners],
             cutFor: [PartGroup::Tuners],
+        );
+    }
+
+    private static function sideHoles(): Entry
+    {
+        return new Entry('tuner holes through the side', Skill::Necks, [Way::byHand(0.3, 1.25, Station::DrillPress, Caution::Machines)],
+            growth: new Growth(Driver::Strings, 25),
+            setTo: static fn (Specification $s): array => [$s->head->tunerHole->mm, $s->head->headThickness->mm], needs: [PartGroup::Tuners],
+            cutFor: [PartGroup::Tuners],
+        );
+    }
+
+    private static function headpiece(): Entry
+    {
+        return new Entry('end of the neck, drilled for its headpiece', Skill::Necks, [Way::byHand(0.2, 0.75, Station::DrillPress, Caution::Machines)],
+            growth: new Growth(Driver::Strings, 60), needs: [PartGroup::Tuners], cutFor: [PartGroup::Tuners],
         );
     }
 

@@ -32,10 +32,13 @@ enum JointOperation: string implements TradeOperation
     case Tenon = 'joint.tenon';
     case Wings = 'joint.wings';
     case Bridge = 'joint.bridge';
+    case Recesses = 'joint.bridge-recess';
     case Screws = 'joint.screws';
     case Inserts = 'joint.inserts';
     case DryFit = 'joint.dry-fit';
     case GlueNeck = 'joint.glue-neck';
+    case Dovetail = 'joint.dovetail';
+    case GlueTongue = 'joint.glue-tongue';
 
     public function stage(): Stage
     {
@@ -45,7 +48,7 @@ enum JointOperation: string implements TradeOperation
     public function view(): BenchView
     {
         return match ($this) {
-            self::Bridge => BenchView::Bridge,
+            self::Bridge, self::Recesses => BenchView::Bridge,
             self::DryFit => BenchView::Whole,
             default => BenchView::Pocket,
         };
@@ -59,10 +62,13 @@ enum JointOperation: string implements TradeOperation
             self::Tenon => self::tenon(),
             self::Wings => self::wings(),
             self::Bridge => self::bridge(),
+            self::Recesses => self::recesses(),
             self::Screws => self::screws(),
             self::Inserts => self::inserts(),
             self::DryFit => self::dryFit(),
             self::GlueNeck => self::glueNeck(),
+            self::Dovetail => self::dovetail(),
+            self::GlueTongue => self::glueTongue(),
         };
     }
 
@@ -85,7 +91,37 @@ enum JointOperation: string implements TradeOperation
         return new Entry('mortise, fitted to its own tenon', Skill::Joints, [
             Way::with(Tool::Template, 'by template', 0.4, 1.75, Station::RouterTable, Caution::Machines),
             Way::byHand(0.1, 3.5, words: 'with chisels', risk: 'Patient work, and the closest fit.'),
-        ]);
+        ], gate: new Gate('plane of the board at the saddle line', self::neckSet(...)));
+    }
+
+    private static function dovetail(): Entry
+    {
+        return new Entry('socket, fitted to its own dovetail', Skill::Joints, [
+            Way::with(Tool::Template, 'by template', 0.5, 2.5, Station::RouterTable, Caution::Machines),
+            Way::byHand(0.1, 4.5, words: 'with chisels', risk: 'Patient work: it has to draw tight and true at once.'),
+        ], gate: new Gate('plane of the board at the saddle line', self::neckSet(...)));
+    }
+
+    private static function glueTongue(): Entry
+    {
+        return new Entry('glue the tongue to the top', Skill::Joints, [Way::byHand(0.1, 0.4, caution: Caution::Adhesives)],
+            hold: Hold::of(12, HoldKind::Glue, Fixture::JointClamp), oneSitting: true,
+        );
+    }
+
+    /**
+     * Of a flat-top with a glued bridge (F3): a straight edge on the board reaches the saddle line so high over the top.
+     *
+     * @return list<Target>
+     */
+    private static function neckSet(Inspector $i): array
+    {
+        if (! $i->specification->isBox() || ! $i->specification->bridgework->bridge->isGlued()) {
+            return [];
+        }
+        $plane = $i->workings->box()->neckSet()->planeAtSaddle() - $i->specification->board->crownHeight->mm;
+
+        return [$i->around('straight edge on the board, over the top at the saddle line', 'straight edge, rule', $plane, 'neck-set')];
     }
 
     private static function tenon(): Entry
@@ -116,6 +152,18 @@ enum JointOperation: string implements TradeOperation
         return new Entry('bridge position and holes', Skill::Joints, [$way],
             gate: new Gate('nut to saddle line', self::saddleLine(...)), needs: [PartGroup::Bridge],
             cutFor: [PartGroup::Bridge],
+        );
+    }
+
+    private static function recesses(): Entry
+    {
+        return new Entry('a recess for each bridge', Skill::Joints, [
+            Way::with(Tool::Template, 'by template', 0.4, 1, Station::RouterTable, Caution::Machines),
+            Way::byHand(0.1, 2, words: 'with chisels', risk: 'A floor that is not level tilts its saddle.'),
+        ],
+            growth: new Growth(Driver::Strings, 30), setTo: static fn (Specification $s): array => [$s->bridgework->singleWidth->mm, $s->bridgework->singleLength->mm, $s->bridgework->bridgeRecess->mm],
+            gate: new Gate('depth of each recess', static fn (Inspector $i): array => [$i->around('depth of a recess', 'depth gauge', $i->specification->bridgework->bridgeRecess->mm, 'depth')->at(...$i->strings())]),
+            needs: [PartGroup::Bridge], cutFor: [PartGroup::Bridge],
         );
     }
 
@@ -183,7 +231,7 @@ enum JointOperation: string implements TradeOperation
         $targets = [];
         foreach (['treble' => $strings[0], 'bass' => $strings[count($strings) - 1]] as $side => $string) {
             $what = "nut to saddle line, {$side}";
-            $targets[] = $inspector->around($what, 'long rule', $string->saddle->x, 'saddle-line');
+            $targets[] = $inspector->around($what, 'long rule', $string->saddle->x - $string->nut->x, 'saddle-line');
         }
 
         return $targets;

@@ -96,7 +96,8 @@ enum NeckOperation: string implements TradeOperation
             ),
             Way::byFile(0.4, 0.25, 'A blank that is set wrong is cut wrong at once.'),
         ],
-            setTo: static fn (Specification $s): array => [$s->neck->rodWidth->mm, $s->neck->rodDepth->mm],
+            growth: new Growth(Driver::TrussRods, 35),
+            setTo: static fn (Specification $s): array => [$s->neck->rodWidth->mm, $s->neck->rodDepth->mm, $s->neck->rods],
             gate: new Gate('channel on centre, and its depth', static fn (Inspector $i): array => [
                 $i->atMost('off the centre line', 'caliper from both edges', 'channel-centre')
                     ->offset('nut end', 'heel end')->stationsApart(max(1.0, $i->workings->neck()->rodEnds()->length() - 16.0)),
@@ -166,7 +167,7 @@ enum NeckOperation: string implements TradeOperation
             Way::byFile(0.4, 0.4, 'Tear-out where the cutter meets rising grain.'),
         ],
             setTo: static fn (Specification $s): array => [
-                $s->board->scale->mm, $s->board->nutWidth->mm, $s->board->lastWidth->mm, $s->brief->hand->value,
+                $s->board->scale->mm, $s->middleScale()->mm, $s->board->nutWidth->mm, $s->board->lastWidth->mm, $s->brief->hand->value,
                 $s->head->tunerLayout->value,
             ],
             gate: new Gate('width at nut and heel', static fn (Inspector $i): array => [

@@ -24,6 +24,7 @@ enum Driver: string
     case Layers = 'layers';
     case Laminations = 'laminations';
     case Fasteners = 'fasteners';
+    case TrussRods = 'truss-rods';
 
     /** A block takes as long as three dots: its corners are cut square (house convention). */
     private const DOTS_A_BLOCK = 3;
@@ -36,6 +37,7 @@ enum Driver: string
             self::BodyBinding => 'body binding, m',
             self::Markers => 'markers, in dots',
             self::Layers => 'layers under the top',
+            self::TrussRods => 'truss rods',
             default => $this->value,
         };
     }
@@ -55,6 +57,7 @@ enum Driver: string
             self::Layers => 1.0,
             self::Laminations => 3.0,
             self::Fasteners => 4.0,
+            self::TrussRods => 1.0,
         };
     }
 
@@ -72,6 +75,7 @@ enum Driver: string
             self::Layers => (float) max(1, count($s->bodywork->layers) - 1),
             self::Laminations => (float) $s->neck->laminations,
             self::Fasteners => (float) $s->joinery->fasteners,
+            self::TrussRods => (float) $s->neck->rods,
         };
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Regimen\Route\Standards;
 
 use Regimen\Inspection\Tolerances;
+use Regimen\Route\Air\BoxAir;
 use Regimen\Route\Air\SprayLimits;
 
 /** What a house decides once for every operation: glue, the air it sprays in, and what it lets pass. */
@@ -21,6 +22,12 @@ final readonly class HouseRules
     public static function usual(): self
     {
         return new self(new SprayLimits, Tolerances::usual());
+    }
+
+    /** In which air plates are braced and boxes closed. */
+    public function closing(): BoxAir
+    {
+        return BoxAir::of($this->tolerances);
     }
 
     public function glueShare(Adhesive $glue): float

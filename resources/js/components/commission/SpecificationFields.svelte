@@ -23,15 +23,32 @@
                 'strings',
                 'hand',
                 'scale',
+                'scaleTreble',
+                'squareFret',
                 'frets',
                 'nutWidth',
                 'neckTimber',
                 'boardTimber',
                 'joint',
                 'radius',
+                'headstock',
+                'stringMaterial',
             ],
         },
-        { name: 'Body', keys: ['body', 'outline', 'layers'] },
+        { name: 'Body', keys: ['body', 'outline', 'layers', 'bridge'] },
+        {
+            name: 'Box',
+            keys: [
+                'backTimber',
+                'sideTimber',
+                'boxDepthTail',
+                'boxDepthNeck',
+                'bracing',
+                'rosette',
+                'bodyBinding',
+                'purfling',
+            ],
+        },
         { name: 'Electronics and finish', keys: ['pickups', 'electronics', 'finish', 'colour'] },
         { name: 'What the client wants', keys: ['wishes', 'targetWeight', 'budget'] },
     ];
@@ -40,8 +57,11 @@
     const sections = $derived(
         ASKED.map(({ name, keys }) => ({
             name,
-            fields: keys.map((key) => all.get(key)).filter((field): field is FieldDefinition => field !== undefined),
-        })),
+            fields: keys
+                .map((key) => all.get(key))
+                .filter((field): field is FieldDefinition => field !== undefined)
+                .filter((field) => !values[field.key]?.idle || specification[field.key] !== undefined),
+        })).filter((section) => section.name !== 'Box' || values['boxDepthTail']?.idle === null),
     );
 
     const text = (key: string): string => {

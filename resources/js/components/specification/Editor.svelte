@@ -34,6 +34,15 @@
         ]),
     );
 
+    /** What an instrument has nothing of is not asked for. */
+    const asked = $derived(
+        fields.filter((one) =>
+            one.fields.some(
+                (field) => !writing.worked.values[field.key]?.idle || writing.typed[field.key] !== undefined,
+            ),
+        ),
+    );
+
     function groupOf(field: string): FieldGroup | undefined {
         const key = field.split('.')[0];
         return fields.find((one) => one.fields.some((other) => other.key === key));
@@ -57,7 +66,7 @@
 >
     <section class="fields" aria-label="What it is to be">
         <div class="groups flex flex-wrap gap-y-[0.05rem] gap-x-3 pb-[0.4rem]">
-            {#each fields as one (one.key)}
+            {#each asked as one (one.key)}
                 <button type="button" aria-pressed={one.key === chosen} onclick={() => (chosen = one.key)}>
                     {one.name}{#if hasTrouble(one)}<span
                             class="text-rust font-bold pl-[0.15rem]"

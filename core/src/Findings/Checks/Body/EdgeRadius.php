@@ -19,6 +19,9 @@ final class EdgeRadius implements Check
     {
         $s = $w->specification;
         $body = $s->bodywork;
+        if ($s->isBox()) {
+            return;
+        }
         if (
             $body->bodyBinding->mm > 0
             && $body->edges === EdgeShape::Round

@@ -44,16 +44,6 @@ final class FlatTopPlate implements Check
             ->fixBy(
                 [
                     ['Make the top 2.8 mm thick', ['layers.0.thickness' => '2.8 mm']],
-                    [
-                        'Make the top 2.8 mm thick and match the box',
-                        [
-                            'layers.0.thickness' => '2.8 mm',
-                            'layers.1.timber' => $w->specification->bodywork->layers[1]->timber->name
-                                ?? 'Indian rosewood',
-                            'layers.1.thickness' => '98 mm',
-                            'bodyThickness' => '',
-                        ],
-                    ],
                 ],
             );
     }

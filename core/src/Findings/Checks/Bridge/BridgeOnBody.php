@@ -22,9 +22,9 @@ final class BridgeOnBody implements Check
     {
         $s = $w->specification;
         $outline = $w->body()->outline;
-        $x = $s->board->scale->mm + $s->bridgework->mountingOffset->mm;
+        $x = $s->middleScale()->mm + $s->bridgework->mountingOffset->mm;
         $across = $outline->acrossAt($x);
-        $half = $s->bridgework->mountingSpan->mm / 2 + 6;
+        $half = $s->bridgeSpan() / 2 + 6;
         if ($across === null || $across->from > -$half || $across->to < $half) {
             yield Finding::stop('bridge-on-body', 'Bridge beyond the body')
                 ->says(
@@ -36,7 +36,7 @@ final class BridgeOnBody implements Check
                 ->fixBy($this->joins($w))->fixBy($this->bodies($w))->fixBy($this->spans($w, $half));
         } elseif (
             $s->bridgework->stringPath === StringPath::Tailpiece
-            && $s->board->scale->mm + $s->bridgework->tailDistance->mm > $outline->along()->to - 8
+            && $s->middleScale()->mm + $s->bridgework->tailDistance->mm > $outline->along()->to - 8
         ) {
             yield Finding::stop('tail-on-body', 'Tailpiece beyond the body')
                 ->says(Words::mm($s->bridgework->tailDistance->mm, 0).' behind the scale line.')
@@ -108,8 +108,8 @@ final class BridgeOnBody implements Check
                 if ($fret >= 8 && $fret <= $s->board->frets + 2) {
                     $body = $w->body()->outline
                         ->fitted(1.0, $w->fret($fret) - $w->body()->begins, 0.0)
-                        ->acrossAt($s->board->scale->mm + $s->bridgework->mountingOffset->mm);
-                    if ($body !== null && min(-$body->from, $body->to) >= $s->bridgework->mountingSpan->mm / 2 + 6) {
+                        ->acrossAt($s->middleScale()->mm + $s->bridgework->mountingOffset->mm);
+                    if ($body !== null && min(-$body->from, $body->to) >= $s->bridgeSpan() / 2 + 6) {
                         yield ["Begin the body at fret {$fret}", ['joinFret' => (string) $fret]];
                         yield [
                             "Begin the body at fret {$fret} and spread the pickups again",
@@ -140,7 +140,7 @@ final class BridgeOnBody implements Check
     private function spans(Workings $w, float $half): iterable
     {
         $across = $w->body()->outline->acrossAt(
-            $w->specification->board->scale->mm + $w->specification->bridgework->mountingOffset->mm,
+            $w->specification->middleScale()->mm + $w->specification->bridgework->mountingOffset->mm,
         );
         $span = $across === null ? 0.0 : Words::down(2 * (min(-$across->from, $across->to) - 6.0));
         if ($span >= 10.0 && $span < 2 * $half) {

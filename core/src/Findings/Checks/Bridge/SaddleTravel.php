@@ -7,7 +7,6 @@ namespace Regimen\Findings\Checks\Bridge;
 use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
-use Regimen\Instrument\Body\BridgeKind;
 use Regimen\Units\Words;
 
 /** Each saddle reaches its compensation within its travel (G14). */
@@ -18,11 +17,11 @@ final class SaddleTravel implements Check
         $travel = $w->scaleLine()->travel();
         $saddles = $w->scaleLine()->saddles();
         $shares = [$travel->shareOf($saddles->from), $travel->shareOf($saddles->to)];
-        [$least, $most] = $w->specification->bridgework->bridge === BridgeKind::Pinned ? [0.0, 1.0] : [0.2, 0.8];
+        [$least, $most] = $w->specification->bridgework->bridge->isGlued() ? [0.0, 1.0] : [0.2, 0.8];
         if ($shares[0] >= $least - 1e-6 && $shares[1] <= $most + 1e-6) {
             return;
         }
-        $middle = ($saddles->from + $saddles->to) / 2 - $w->specification->board->scale->mm;
+        $middle = ($saddles->from + $saddles->to) / 2 - $w->specification->middleScale()->mm;
         $front = round($middle - $travel->length() / 2, 2);
         $long = Words::up(max($travel->length(), $saddles->length() / ($most - $least) + 0.2));
         yield Finding::when(

@@ -64,7 +64,7 @@ final class PickupRoom implements Check
 
     private static function place(Workings $w, Pickup $pickup, float $position): Interval
     {
-        $middle = $w->specification->board->scale->mm - $position;
+        $middle = $w->specification->middleScale()->mm - $position;
 
         return new Interval($middle - $pickup->kind->lengthMm() / 2, $middle + $pickup->kind->lengthMm() / 2);
     }
@@ -108,7 +108,7 @@ final class PickupRoom implements Check
     /** @param  list<Interval>  $taken */
     private static function nearestFree(Workings $w, array $taken, float $half, float $wanted): ?float
     {
-        $scale = $w->specification->board->scale->mm;
+        $scale = $w->specification->middleScale()->mm;
         $best = null;
         for ($position = ceil($half + self::AIM); $position < $scale - $w->board()->length; $position += 0.5) {
             $here = new Interval($scale - $position - $half, $scale - $position + $half);

@@ -20,7 +20,7 @@ final class PickupSpread implements Check
             if ($pickup->spread === null || $pickup->kind === PickupKind::Piezo) {
                 continue;
             }
-            $strings = $w->spread()->spreadAt($s->board->scale->mm - $pickup->positionMm());
+            $strings = $w->spread()->spreadAt($s->middleScale()->mm - $pickup->positionMm());
             $off = ($pickup->spread->mm - $strings) / 2;
             if (abs($off) > 1.0) {
                 yield Finding::warn("pickup-spread.{$index}", "The {$pickup->place} pickup’s poles miss the strings")

@@ -23,6 +23,9 @@ final class BreakAngle implements Check
 
     public function judge(Workings $w): iterable
     {
+        if (! $w->specification->head->headstock->hasPosts()) {
+            return;
+        }
         $angles = array_map(static fn (InstrumentString $string): float => $string->break, $w->strings());
         $low = array_keys(array_filter($angles, static fn (float $angle): bool => $angle < self::LEAST));
         if ($low !== []) {

@@ -8,6 +8,7 @@ use Regimen\Figures\Workings;
 use Regimen\Findings\Check;
 use Regimen\Findings\Finding;
 use Regimen\Instrument\Neck\Headstock;
+use Regimen\Instrument\Neck\TunerPlace;
 use Regimen\Units\Words;
 
 /** The headstock is as thick as its tuners need. */
@@ -15,6 +16,9 @@ final class HeadstockThickness implements Check
 {
     public function judge(Workings $w): iterable
     {
+        if (! $w->specification->head->headstock->hasPosts() || $w->specification->head->tuners === TunerPlace::Side) {
+            return;
+        }
         $head = $w->specification->head;
         $thick = $head->headThickness->mm;
         if ($head->tunerLeast->mm > $head->tunerMost->mm) {

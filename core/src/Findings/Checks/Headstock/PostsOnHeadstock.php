@@ -15,6 +15,9 @@ final class PostsOnHeadstock implements Check
 {
     public function judge(Workings $w): iterable
     {
+        if (! $w->specification->head->headstock->hasPosts()) {
+            return;
+        }
         $outline = Polygon::of($w->head()->outline());
         $need = $w->specification->head->tunerHole->mm / 2 + 3.0;
         $out = [];

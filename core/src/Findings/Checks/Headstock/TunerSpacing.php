@@ -14,6 +14,9 @@ final class TunerSpacing implements Check
 {
     public function judge(Workings $w): iterable
     {
+        if (! $w->specification->head->headstock->hasPosts()) {
+            return;
+        }
         $gap = $w->head()->nearestPosts() - $w->specification->head->tunerWidth->mm;
         if ($gap < 1.0) {
             $spacing = $w->specification->head->tunerWidth->mm + 3.0;

@@ -50,7 +50,7 @@ final class JointLength implements Check
         $changes = [];
         foreach ($w->specification->electrics->pickups as $index => $pickup) {
             $most = Words::down(
-                $w->specification->board->scale->mm - $w->body()->begins - $pocket - 7.0 - $pickup->kind->lengthMm()
+                $w->specification->middleScale()->mm - $w->body()->begins - $pocket - 7.0 - $pickup->kind->lengthMm()
                     / 2,
             );
             if ($pickup->positionMm() > $most && $most > 3.0) {

@@ -20,7 +20,7 @@ final class PickupAtPocket implements Check
         $s = $w->specification;
         $pocketEnds = $w->body()->begins + $s->joinery->pocketLength->mm;
         foreach ($s->electrics->pickups as $index => $pickup) {
-            $begins = $s->board->scale->mm - $pickup->positionMm() - $pickup->kind->lengthMm() / 2;
+            $begins = $s->middleScale()->mm - $pickup->positionMm() - $pickup->kind->lengthMm() / 2;
             $wall = $begins - $pocketEnds;
             if ($pickup->kind !== PickupKind::Piezo && $wall < 4.0 && $s->joinery->joint === NeckJoint::BoltOn) {
                 $shorter = $s->joinery->pocketLength->mm - (6.0 - $wall);

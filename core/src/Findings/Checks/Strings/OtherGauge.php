@@ -18,6 +18,19 @@ final class OtherGauge
 
     public const WOUND_LEAST = 17.0;
 
+    /** The same of nylon. */
+    private const NYLON = [48.0, 22.0];
+
+    public static function plainMost(Workings $w): float
+    {
+        return $w->specification->isNylon() ? self::NYLON[0] : self::PLAIN_MOST;
+    }
+
+    public static function woundLeast(Workings $w): float
+    {
+        return $w->specification->isNylon() ? self::NYLON[1] : self::WOUND_LEAST;
+    }
+
     /**
      * @param  list<float>  $pulls  in N, the best first
      * @return iterable<array{string, array<string, string>}>
@@ -31,8 +44,8 @@ final class OtherGauge
             $kinds = $gauge->wound ? ['w', ''] : ['', 'w'];
             foreach ($kinds as $kind) {
                 if (
-                    $mil >= ($kind === 'w' ? self::WOUND_LEAST : 6.0)
-                    && $mil <= ($kind === 'w' ? 196.0 : self::PLAIN_MOST)
+                    $mil >= ($kind === 'w' ? self::woundLeast($w) : 6.0)
+                    && $mil <= ($kind === 'w' ? 196.0 : self::plainMost($w))
                 ) {
                     yield ["Take gauge {$mil}{$kind}", self::changed($w, [$string->index() => "{$mil}{$kind}"])];
                 }

@@ -48,7 +48,7 @@ final class OuterStrings implements Check
      */
     private function narrower(Workings $w): iterable
     {
-        $share = $w->lastFret() / $w->specification->board->scale->mm;
+        $share = $w->lastFret() / $w->specification->middleScale()->mm;
         $spread = Words::down(
             $w->specification->stringing->bridgeSpread->mm - 2 * $this->missing($w, $w->lastFret()) / $share,
         );

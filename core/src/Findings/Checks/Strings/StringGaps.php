@@ -20,7 +20,7 @@ final class StringGaps implements Check
         $gaps = [];
         foreach (array_slice($w->strings(), 1) as $index => $string) {
             $beside = $w->strings()[$index];
-            $gaps[] = abs($string->nut - $beside->nut)
+            $gaps[] = abs($string->nut->y - $beside->nut->y)
                 - ($string->gauge->diameter->mm + $beside->gauge->diameter->mm) / 2;
         }
         if ($s->isDoubled() || $gaps === []) {

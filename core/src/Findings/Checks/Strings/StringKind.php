@@ -15,7 +15,7 @@ final class StringKind implements Check
     {
         foreach ($w->specification->stringing->gauges as $string => $gauge) {
             $mil = $gauge->diameter->inches() * 1000;
-            $odd = $gauge->wound ? $mil < OtherGauge::WOUND_LEAST - 1e-6 : $mil > OtherGauge::PLAIN_MOST + 1e-6;
+            $odd = $gauge->wound ? $mil < OtherGauge::woundLeast($w) - 1e-6 : $mil > OtherGauge::plainMost($w) + 1e-6;
             if ($odd) {
                 yield Finding::warn(
                     "string-kind.{$string}",
@@ -24,8 +24,8 @@ final class StringKind implements Check
                     ->says(
                         'String '.($string + 1).': '.$gauge->inWords().'; '.(
                             $gauge->wound
-                                ? 'wound from about .0'.(int) OtherGauge::WOUND_LEAST
-                                : 'plain up to about .0'.(int) OtherGauge::PLAIN_MOST
+                                ? 'wound from about .0'.(int) OtherGauge::woundLeast($w)
+                                : 'plain up to about .0'.(int) OtherGauge::plainMost($w)
                         ).'.',
                     )
                     ->because(

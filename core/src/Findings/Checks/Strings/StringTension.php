@@ -16,7 +16,11 @@ final class StringTension implements Check
     public function judge(Workings $w): iterable
     {
         $s = $w->specification;
-        [$least, $most] = $s->brief->type === InstrumentType::Bass ? [110.0, 290.0] : [45.0, 135.0];
+        [$least, $most] = match (true) {
+            $s->brief->type === InstrumentType::Bass => [110.0, 290.0],
+            $s->isNylon() => [40.0, 100.0],
+            default => [45.0, 135.0],
+        };
         foreach ($w->strings() as $string) {
             $tension = $string->pull;
             if (

@@ -57,7 +57,7 @@ final class UnevenSet implements Check
             foreach ($w->strings() as $string) {
                 if ($string->pull > $middle * $apart || $string->pull < $middle / $apart) {
                     foreach (OtherGauge::ways($w, $string, [$middle]) as [$words, $changes]) {
-                        $others[$string->index()] = explode(' ', $words)[1];
+                        $others[$string->index()] = explode(' ', $words)[2];
                         break;
                     }
                 }

@@ -52,7 +52,6 @@ final readonly class FlatTopBox implements RouteRule
             $draft->add(BoxOperation::Bind, [Piece::Body], glue: $methods->glue(Question::BindingGlue), why: 'It closes the end grain and guards the edge.');
             $draft->after(BoxOperation::Bind, BoxOperation::Trim, 'The ledge is cut along the trimmed edge.', 'A ledge along an uneven edge shows as an uneven line.');
             $draft->after(BodyOperation::Sand, BoxOperation::Bind, 'It is scraped flush with the plates.');
-            $draft->after(JointOperation::Pocket, BoxOperation::Bind, 'The neck’s joint cuts through the bindings.');
         }
         $draft->add(BodyOperation::Sand, [Piece::Body], standard: BoxOperation::Sand, why: 'Every scratch shows under the finish.');
         $draft->after(BodyOperation::Sand, [BoxOperation::Trim, JointOperation::Pocket], 'Sanding comes after all cutting.');

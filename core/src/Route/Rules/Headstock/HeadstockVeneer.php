@@ -23,7 +23,7 @@ final readonly class HeadstockVeneer implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $specification->head->veneer->mm > 0;
+        return $specification->head->veneer->mm > 0 && $specification->head->headstock->hasPosts();
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void

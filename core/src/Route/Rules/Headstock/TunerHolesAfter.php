@@ -21,7 +21,7 @@ final readonly class TunerHolesAfter implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $methods->is(Question::TunerHoles, 'after');
+        return $specification->head->headstock->hasPosts() && $methods->is(Question::TunerHoles, 'after');
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void

@@ -22,7 +22,7 @@ final readonly class TunerHolesBefore implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $methods->is(Question::TunerHoles, 'before');
+        return $specification->head->headstock->hasPosts() && $methods->is(Question::TunerHoles, 'before');
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void

@@ -14,7 +14,7 @@ use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 use Regimen\Route\Standards\Piece;
 
-/** Tenon and mortise, fitted to each other. */
+/** Tenon and mortise, or a dovetail and its socket, fitted to each other. */
 final readonly class Mortise implements RouteRule
 {
     public function name(): string
@@ -24,12 +24,16 @@ final readonly class Mortise implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $specification->joinery->joint === NeckJoint::Mortise;
+        return in_array($specification->joinery->joint, [NeckJoint::Mortise, NeckJoint::Dovetail], true);
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
-        $draft->add(JointOperation::Tenon, [Piece::Neck], why: 'It goes into the body and takes the bolts.');
+        $isDovetail = $specification->joinery->joint === NeckJoint::Dovetail;
+        $draft->add(
+            JointOperation::Tenon, [Piece::Neck], name: $isDovetail ? 'cut the dovetail' : null,
+            why: $isDovetail ? 'It goes into the body and draws itself tight.' : 'It goes into the body and takes the bolts.',
+        );
         $draft->after(
             JointOperation::Tenon, NeckOperation::Outline, 'It is set out from the centre line between the edges.',
         );
@@ -38,7 +42,7 @@ final readonly class Mortise implements RouteRule
             'A carved heel cannot be clamped square for the tenon.',
         );
         $draft->add(
-            JointOperation::Pocket, [Piece::Neck, Piece::Body], standard: JointOperation::Mortise,
+            JointOperation::Pocket, [Piece::Neck, Piece::Body], standard: $isDovetail ? JointOperation::Dovetail : JointOperation::Mortise,
             why: 'The joint carries the strings’ pull.',
         );
         $draft->after(

@@ -26,7 +26,7 @@ final readonly class SetNeck implements RouteRule
 
     public function appliesTo(Specification $specification, Methods $methods): bool
     {
-        return $specification->joinery->joint === NeckJoint::Set;
+        return in_array($specification->joinery->joint, [NeckJoint::Set, NeckJoint::Dovetail], true);
     }
 
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void

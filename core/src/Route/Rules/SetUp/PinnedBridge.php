@@ -10,14 +10,12 @@ use Regimen\Route\Methods\Methods;
 use Regimen\Route\Methods\Question;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BoxOperation;
-use Regimen\Route\Operations\CoatStep;
-use Regimen\Route\Operations\FinishOperation;
 use Regimen\Route\Operations\JointOperation;
 use Regimen\Route\RouteDraft;
 use Regimen\Route\RouteRule;
 use Regimen\Route\Standards\Piece;
 
-/** The bridge of a flat-top is glued to bare wood after the finish, and carries the whole pull of the strings. */
+/** The bridge of a flat-top is glued to bare wood, and carries the whole pull of the strings. */
 final readonly class PinnedBridge implements RouteRule
 {
     public function name(): string
@@ -33,11 +31,7 @@ final readonly class PinnedBridge implements RouteRule
     public function contribute(RouteDraft $draft, Specification $specification, Methods $methods): void
     {
         $draft->add(BoxOperation::GlueBridge, [Piece::Body], glue: $methods->glue(Question::JointGlue), why: 'It carries the pull of all strings on glue alone.');
-        $draft->after(
-            BoxOperation::GlueBridge, [CoatStep::BodyCure, CoatStep::Cure, CoatStep::BodyPolish, FinishOperation::Polish],
-            'Under the bridge the cured finish is scraped away; around it nothing is sanded any more.', 'Glue holds on wood, not on finish: the bridge comes off under the strings.',
-        );
-        $draft->after(BoxOperation::GlueBridge, [JointOperation::Bridge, JointOperation::GlueNeck, JointOperation::DryFit], 'Its place is measured from the nut of the fitted neck.', 'A bridge in the wrong place never plays in tune.');
+        $draft->after(BoxOperation::GlueBridge, JointOperation::Bridge, 'Its place is measured from the nut of the fitted neck.', 'A bridge in the wrong place never plays in tune.');
         $draft->add(BoxOperation::Saddle, [Piece::Body], why: 'Its height makes the action, its line the intonation.');
         $draft->after(BoxOperation::Saddle, BoxOperation::GlueBridge, 'The slot is cut into the glued bridge.');
         $draft->after(AssemblyOperation::StringUp, BoxOperation::Saddle, 'The strings end at the saddle.');
