@@ -69,7 +69,7 @@ final readonly class TimberInKit
     private static function group(BlankKind $kind): PartGroup
     {
         return match ($kind) {
-            BlankKind::Body, BlankKind::Top, BlankKind::Cover => PartGroup::BodyTimber,
+            BlankKind::Body, BlankKind::Top, BlankKind::Back, BlankKind::Sides, BlankKind::Cover => PartGroup::BodyTimber,
             BlankKind::Neck, BlankKind::Veneer => PartGroup::NeckTimber,
             BlankKind::Fretboard => PartGroup::FretboardTimber,
         };

@@ -16,7 +16,7 @@ use Regimen\Instrument\Reading\SpecificationReader;
 final readonly class QuoteWords
 {
     /** What every client asks about, beside what they said themselves. */
-    private const MAIN = ['strings', 'hand', 'scale', 'frets', 'nutWidth', 'neckTimber', 'boardTimber', 'joint', 'body', 'layers', 'bridge', 'pickups', 'finish', 'colour'];
+    private const MAIN = ['strings', 'hand', 'scale', 'scaleTreble', 'headstock', 'stringMaterial', 'frets', 'nutWidth', 'neckTimber', 'boardTimber', 'joint', 'body', 'layers', 'backTimber', 'sideTimber', 'bracing', 'bridge', 'pickups', 'finish', 'colour'];
 
     /** What is between the shop and the client. */
     private const NOT = ['type', 'wishes', 'budget', 'name', 'purpose', 'outlineSvg'];

@@ -13,6 +13,7 @@ use App\Support\Kept;
 use Regimen\Figures\Workings;
 use Regimen\Route\Entry\TradeOperation;
 use Regimen\Route\Operations\AssemblyOperation;
+use Regimen\Route\Operations\BoxOperation;
 use Regimen\Route\Operations\HeadstockOperation;
 use Regimen\Setback\PieceKind;
 use Regimen\Setback\Step;
@@ -78,7 +79,7 @@ final readonly class OpenNeeds
         $at = static fn (TradeOperation $operation): bool => array_filter($route, static fn (Step $one): bool => $one->key === $operation->value && $one->isBegun()) !== [];
 
         return match ($kind) {
-            BlankKind::Body => $is(PieceKind::Body), BlankKind::Top => $is(PieceKind::Top), BlankKind::Neck => $is(PieceKind::Neck), BlankKind::Fretboard => $is(PieceKind::Fretboard),
+            BlankKind::Body => $is(PieceKind::Body), BlankKind::Top => $is(PieceKind::Top) || $at(BoxOperation::Top), BlankKind::Back => $at(BoxOperation::Back), BlankKind::Sides => $at(BoxOperation::BendSides), BlankKind::Neck => $is(PieceKind::Neck), BlankKind::Fretboard => $is(PieceKind::Fretboard),
             BlankKind::Veneer => $at(HeadstockOperation::Veneer), BlankKind::Cover => $at(AssemblyOperation::Hardware),
         };
     }

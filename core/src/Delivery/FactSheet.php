@@ -16,9 +16,10 @@ final class FactSheet
     private const FIELDS = [
         'Scale, frets and wire' => ['scale', 'scaleTreble', 'squareFret', 'frets', 'zeroFret', 'radius', 'radiusEnd', 'crownWidth', 'crownHeight', 'markers'],
         'Neck' => ['joint', 'profile', 'nutWidth', 'thicknessFirst', 'thicknessTwelfth', 'heelWidth', 'heelThickness', 'rodAccess', 'headAngle'],
+        'Box' => ['boxDepthTail', 'boxDepthNeck', 'backThickness', 'sideThickness', 'bracing', 'linings', 'rosette'],
         'Pickups and electronics' => ['pots', 'capacitors', 'switching', 'battery'],
-        'Hardware' => ['tunerLayout', 'tunerHole', 'bridge', 'stringPath'],
-        'Strings and set-up as delivered' => ['gauges', 'tuning', 'relief', 'actionTreble', 'actionBass', 'nutAction'],
+        'Hardware' => ['headstock', 'tuners', 'tunerLayout', 'tunerHole', 'bridge', 'stringPath'],
+        'Strings and set-up as delivered' => ['stringMaterial', 'gauges', 'tuning', 'relief', 'actionTreble', 'actionBass', 'nutAction'],
         'Finish' => ['finish', 'colour', 'neckFinish', 'boardFinish'],
     ];
 
@@ -49,9 +50,12 @@ final class FactSheet
     private static function timbers(ReadSpecification $made): FactGroup
     {
         $s = $made->orFail();
-        $body = array_map(
-            static fn (Layer $layer): Fact => new Fact('Body', "{$layer->timber->name}, ".Words::number($layer->thickness->mm).' mm', Fact::DRAWN), $s->bodywork->layers,
-        );
+        $body = $s->isBox()
+            ? [
+                new Fact('Top', "{$s->bodywork->layers[0]->timber->name}, ".Words::number($s->bodywork->layers[0]->thickness->mm).' mm', Fact::DRAWN), new Fact('Back', $s->box->backTimber->name, Fact::DRAWN),
+                new Fact('Sides', $s->box->sideTimber->name, Fact::DRAWN), new Fact('Braces', $s->box->braceTimber->name, Fact::DRAWN),
+            ]
+            : array_map(static fn (Layer $layer): Fact => new Fact('Body', "{$layer->timber->name}, ".Words::number($layer->thickness->mm).' mm', Fact::DRAWN), $s->bodywork->layers);
 
         return new FactGroup('Timbers', [
             ...$body, new Fact('Neck', $s->neck->neckTimber->name.($s->neck->laminations > 1 ? ", {$s->neck->laminations} laminations" : ''), Fact::DRAWN),

@@ -234,7 +234,7 @@ final readonly class SideView
             );
             $shapes[] = Shape::words(
                 new Point($first + 44, 50),
-                Words::number($this->w->neck()->leftUnderRod($first)->value).' left under the rod',
+                Words::number($this->w->neck()->leftUnderRod($first)->value).($s->isBox() ? ' under the rod' : ' left under the rod'),
                 17,
                 'start',
             );

@@ -23,6 +23,8 @@ final class Sources
         'S3' => 'a sum; gauges and tunings are common practice',
         'T1' => 'Wood Handbook, FPL-GTR-282, chapter 4', 'T2' => 'Wood Handbook, FPL-GTR-282, chapter 13',
         'T3' => 'Wood Handbook, FPL-GTR-282, chapter 4', 'T6' => 'volumes and densities; hardware as stated',
+        'F1' => 'equal temperament along each string', 'F2' => 'outline and taper; a Helmholtz resonator of rigid walls', 'F3' => 'trigonometry',
+        'F4' => 'E · h³ / 12; moduli from memory of the Wood Handbook, FPL-GTR-282, chapter 5',
         'E1' => 'common practice', 'E2' => 'Ohm’s law', 'E3' => 'IEC 60063', 'E4' => 'the switch’s table',
     ];
 

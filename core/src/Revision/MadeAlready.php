@@ -8,6 +8,7 @@ use Regimen\Instrument\Reading\ReadSpecification;
 use Regimen\Instrument\Reading\SpecificationFields;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\BoxOperation;
 use Regimen\Route\Operations\CoatOperation;
 use Regimen\Route\Operations\ElectronicsOperation;
 use Regimen\Route\Operations\FinishOperation;
@@ -81,7 +82,13 @@ final readonly class MadeAlready
             'crownWidth', 'crownHeight', 'tangDepth' => $of('pulling the frets and setting others', FretboardOperation::Fret),
             'joint', 'neckAngle', 'pocketDepth', 'pocketLength', 'pocketWidth', 'joinFret' => $of(self::BODY, JointOperation::Pocket, JointOperation::Mortise, JointOperation::Tenon, JointOperation::Wings),
             'outline', 'bodyWidth', 'outlineSvg' => $of(self::BODY, BodyOperation::Outline),
-            'body', 'layers', 'bodyThickness', 'bodyPieces', 'bodyCut' => $of(self::BODY, BodyOperation::Joint, BodyOperation::Thickness, BodyOperation::Layers, BodyOperation::GlueLayers),
+            'body', 'layers', 'bodyThickness', 'bodyPieces', 'bodyCut' => $of(self::BODY, BodyOperation::Joint, BodyOperation::Thickness, BodyOperation::Layers, BodyOperation::GlueLayers, BoxOperation::Top),
+            'boxDepthTail', 'boxDepthNeck', 'sideTimber', 'sideThickness' => $of(self::BODY.', or a shallower one until it is closed', BoxOperation::BendSides),
+            'backTimber', 'backThickness', 'backBraces' => $of('a new back until the box is closed, then a new body', BoxOperation::Back, BoxOperation::BraceBack),
+            'bracing', 'braces', 'braceTimber', 'braceHeight', 'braceWidth', 'bridgePlate', 'bridgePlateTimber' => $of('a new top until the box is closed, then a new body', BoxOperation::BraceTop),
+            'soundHole', 'soundHoleBefore', 'rosette' => $of('a new top until the box is closed, then a new body', BoxOperation::Rosette),
+            'purfling' => $of(self::BODY, BoxOperation::Bind),
+            'bridgeWide', 'bridgeDeep' => $of('another bridge on the same place', BoxOperation::GlueBridge),
             'chamberShare', 'chamberDepth', 'weightRelief' => $of(self::BODY, BodyOperation::Chambers, BodyOperation::GlueLayers),
             'cavities', 'pickups' => $of('filling the cavity and cutting another, which shows', BodyOperation::Cavities),
             'edges', 'edgeRadius', 'contours' => $of('rounding further, not less', BodyOperation::Edges),

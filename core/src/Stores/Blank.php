@@ -141,7 +141,7 @@ final readonly class Blank
     {
         $bodywork = $w->specification->bodywork;
         if ($bodywork->body === BodyConstruction::FlatTop) {
-            return [];
+            return self::box($w);
         }
         $line = $w->body()->outline;
         $along = $line->along()->length() + self::AROUND;
@@ -157,5 +157,21 @@ final readonly class Blank
                 $number, $pieces === 1 ? $line : null,
             );
         }, $bodywork->layers, array_keys($bodywork->layers));
+    }
+
+    /** @return list<self> top and back of two halves opened like a book, and two sides, all quarter-sawn */
+    private static function box(Workings $w): array
+    {
+        $s = $w->specification;
+        $line = $w->body()->outline;
+        $along = $line->along()->length() + self::AROUND;
+        $half = ($line->across()->length() + self::AROUND) / 2;
+        $deep = max($s->box->boxDepthNeck->mm, $s->box->boxDepthTail->mm);
+
+        return [
+            new self(BlankKind::Top, $s->bodywork->layers[0]->timber, TimberCut::Quarter, $along, $half, $s->bodywork->layers[0]->thickness->mm, 2, true),
+            new self(BlankKind::Back, $s->box->backTimber, TimberCut::Quarter, $along, $half, $s->box->backThickness->mm, 2, true),
+            new self(BlankKind::Sides, $s->box->sideTimber, TimberCut::Quarter, $line->perimeter() / 2 + self::AROUND, $deep + self::AROUND, $s->box->sideThickness->mm, 2, true),
+        ];
     }
 }

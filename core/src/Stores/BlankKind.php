@@ -9,6 +9,8 @@ enum BlankKind: string
 {
     case Body = 'body';
     case Top = 'top';
+    case Back = 'back';
+    case Sides = 'sides';
     case Neck = 'neck';
     case Fretboard = 'fretboard';
     case Veneer = 'veneer';

@@ -55,6 +55,8 @@ final readonly class ToBuy
         return match ($kind) {
             BlankKind::Neck => ['straight grain from end to end, seen on face and edge', 'no twist: sight along it', 'no knot, no run-out where the head begins'],
             BlankKind::Fretboard => ['straight, close grain', 'growth rings upright at its end', 'no checks at its ends'],
+            BlankKind::Back => ['figure that mirrors well, judged wet', 'straight along the joint', 'quarter-sawn, or nearly so, from edge to edge'],
+            BlankKind::Sides => ['straight grain without run-out: it breaks on the iron', 'from one board with the back', 'no knot, no figure across a bend'],
             BlankKind::Top => ['figure judged wet, on both faces', 'colour even across the width', 'thick enough to saw both halves from one place'],
             BlankKind::Veneer, BlankKind::Cover => ['an offcut will do', 'figure and colour beside the piece that it lies on'],
             BlankKind::Body => ['sound over the whole length, no checks beyond the ends', 'its weight: lift two and take the lighter', 'pieces of one colour where they are joined'],

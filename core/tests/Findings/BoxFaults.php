@@ -24,7 +24,7 @@ final class BoxFaults
             'a brace of no length' => ['bracing-short', Severity::Stop, ['braces' => [[...$brace, 'toBehind' => '-115', 'toAcross' => '-75']]]],
             'braces as high as the box' => ['brace-height', Severity::Warn, ['braceHeight' => '40', 'boxDepthNeck' => '70']],
             'a hole at the edge' => ['hole-edge', Severity::Stop, ['soundHole' => '150', 'rosette' => '40', 'bodyWidth' => '250']],
-            'a hole under the bridge' => ['hole-bridge', Severity::Warn, ['soundHoleBefore' => '90']],
+            'a hole under the bridge' => ['hole-bridge', Severity::Warn, ['soundHoleBefore' => '80']],
             'a hole under the board' => ['hole-board', Severity::Warn, ['soundHoleBefore' => '210']],
             'a saddle that comes too low' => ['neck-set', Severity::Warn, ['neckAngle' => '-0.6°']],
             'a saddle that comes far too low' => ['neck-set', Severity::Stop, ['neckAngle' => '-2°']],

@@ -132,7 +132,7 @@ final class OutlinesAndMassTest extends TestCase
             ) as $figure) {
                 self::assertTrue(is_finite($figure->value), $figure->key);
                 self::assertNotSame('', $figure->formula, $figure->key);
-                self::assertMatchesRegularExpression('/^[GSTE]\d+$/', $figure->number);
+                self::assertMatchesRegularExpression('/^[GSTEF]\d+$/', $figure->number);
                 self::assertNotSame('', $figure->source());
             }
         }

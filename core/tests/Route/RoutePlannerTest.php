@@ -78,7 +78,7 @@ final class RoutePlannerTest extends TestCase
     {
         $route = self::route($specification);
         $keys = self::keys($route);
-        if ($specification->joinery->joint === NeckJoint::Set) {
+        if (in_array($specification->joinery->joint, [NeckJoint::Set, NeckJoint::Dovetail], true)) {
             foreach (array_intersect(
                 [FinishOperation::Colour->value, FinishOperation::Fill->value], $keys,
             ) as $before) {

@@ -6,6 +6,7 @@ namespace Regimen\Tests\Route;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Regimen\Instrument\Neck\HeadstockKind;
 use Regimen\Instrument\Specification;
 use Regimen\Route\Methods\Methods;
 use Regimen\Route\Methods\Question;
@@ -40,7 +41,7 @@ final class TenRulesTest extends TestCase
                 self::assertGreaterThan(18, strlen($link->reason));
             }
             self::assertSame(
-                OrderOfWork::headstock($specification),
+                $specification->head->headstock === HeadstockKind::Headless ? null : OrderOfWork::headstock($specification),
                 $route->find(HeadstockOperation::Construct->value)?->standard->key,
             );
             if ($route->clashes === []) {

@@ -42,8 +42,10 @@ final class WantedOrders
         $cured = [Coat::Cure, Coat::BodyCure, Coat::NeckCure];
         $polished = [Finish::Polish, Coat::BodyPolish, Finish::PolishNeck];
         $cutting = [
-            Body::Cavities, Body::Wiring, Body::Edges, Body::Binding, Joint::Pocket, Joint::Bridge,
+            Body::Cavities, Body::Wiring, Body::Edges, Body::Binding, Joint::Pocket,
             Body::Outline, Body::Chambers,
+            // On a box the bridge’s place is only marked.
+            ...$s->isBox() ? [] : [Joint::Bridge],
         ];
 
         return [

@@ -14,6 +14,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
+use Regimen\Route\Operations\BoxOperation;
 use Regimen\Route\Operations\CoatStep;
 use Regimen\Route\Operations\FretboardOperation;
 use Tests\TestCase;
@@ -160,6 +161,24 @@ final class ClimateTest extends TestCase
             "/operations/{$glue->id}/finish", ['version' => $glue->refresh()->version],
         )->assertSessionHasNoErrors();
         $this->assertSame('2026-03-20 08:12:00', $glue->refresh()->hold_until?->toDateTimeString());
+    }
+
+    public function test_no_plate_is_braced_in_dry_or_damp_air_unless_the_house_says_so(): void
+    {
+        $build = $this->build(['type' => 'flat-top', 'body' => 'flat-top', 'joint' => 'dovetail', 'pickups' => [], 'layers' => [['timber' => 'Sitka spruce', 'thickness' => '2.8']]]);
+        $brace = $this->operation($build, BoxOperation::BraceTop->value);
+        DB::table('operations')->where('build_id', $build->id)->where('position', '<', $brace->position)->update(['state' => 'done']);
+        DB::table('kit_lines')->update(['state' => 'arrived']);
+        $this->post('/climate', ['temperature' => '20', 'humidity' => '33']);
+        $this->post("/operations/{$brace->id}/clock")->assertSessionHasErrors('clock');
+        $this->assertStringContainsString('too dry to brace plates or close a box: 33 %, the house’s limit is 40 %', session('errors')->first('clock'));
+        $planned = PlanEntry::query()->findOrFail($brace->id);
+        $this->assertSame('climate', $planned->reason_kind, 'the plan waits for the air as well');
+        $this->assertStringContainsString('too dry', $planned->reason_text);
+        // The house tells it otherwise.
+        DB::table('shops')->update(['tolerances' => json_encode(['box-air' => 15.0])]);
+        app()->forgetScopedInstances();
+        $this->post("/operations/{$brace->id}/clock")->assertSessionHasNoErrors();
     }
 
     public function test_nothing_is_sprayed_in_the_cold_or_the_damp(): void

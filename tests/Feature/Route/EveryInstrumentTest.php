@@ -17,6 +17,7 @@ use Regimen\Costing\PartKind;
 use Regimen\Parts\PartGroup;
 use Regimen\Route\Operations\AssemblyOperation;
 use Regimen\Route\Operations\BodyOperation;
+use Regimen\Route\Operations\BoxOperation;
 use Regimen\Route\Operations\CoatStep;
 use Regimen\Route\Operations\ElectronicsOperation;
 use Regimen\Route\Operations\FinishOperation;
@@ -86,6 +87,29 @@ final class EveryInstrumentTest extends TestCase
             ],
             [NeckOperation::Carve->value, FretboardOperation::Fret->value, AssemblyOperation::StringUp->value],
             [BodyOperation::Outline->value, BodyOperation::Cavities->value, ElectronicsOperation::Harness->value],
+        ];
+        yield 'a flat-top with a dovetail, bound' => [
+            ['type' => 'flat-top', 'body' => 'flat-top', 'joint' => 'dovetail', 'pickups' => [], 'layers' => [['timber' => 'Engelmann spruce', 'thickness' => '2.9']], 'backTimber' => 'black walnut', 'bodyBinding' => '1.5'],
+            [JointOperation::Tenon->value, JointOperation::GlueNeck->value, BoxOperation::Bind->value, BoxOperation::CloseTop->value, BoxOperation::GlueBridge->value],
+            [JointOperation::GlueTongue->value, JointOperation::Screws->value],
+        ];
+        yield 'a flat-top for nylon strings' => [
+            [
+                'type' => 'flat-top', 'body' => 'flat-top', 'joint' => 'bolted_mortise', 'pickups' => [], 'layers' => [['timber' => 'western redcedar', 'thickness' => '2.6']], 'stringMaterial' => 'nylon', 'nutWidth' => '',
+                'scale' => '650', 'frets' => '19', 'joinFret' => '12', 'bridge' => 'tied', 'tuners' => 'through_the_side', 'headThickness' => '20',
+            ],
+            [JointOperation::GlueTongue->value, BoxOperation::BraceTop->value, HeadstockOperation::TunerHoles->value],
+            [JointOperation::GlueNeck->value],
+        ];
+        yield 'a multi-scale eight-string' => [
+            ['strings' => '8', 'nutWidth' => '54', 'scale' => '27"', 'scaleTreble' => '25 1/2"', 'squareFret' => '8', 'bridge' => 'single_bridges', 'bridgeRecess' => '2', 'rods' => '2'],
+            [JointOperation::Recesses->value, ElectronicsOperation::Grounds->value, NeckOperation::Channel->value],
+            [HeadstockOperation::Headpiece->value],
+        ];
+        yield 'a headless bass' => [
+            ['type' => 'bass', 'strings' => '4', 'scale' => '34"', 'nutWidth' => '1 1/2"', 'frets' => '24', 'headstock' => 'headless', 'bridge' => 'single_bridges', 'bridgeRecess' => '3', 'pickups' => [['place' => 'bridge', 'kind' => 'humbucker']]],
+            [HeadstockOperation::Headpiece->value, JointOperation::Recesses->value],
+            [HeadstockOperation::TunerHoles->value, HeadstockOperation::Thickness->value, HeadstockOperation::Construct->value],
         ];
         yield 'a twelve-string, left-handed' => [
             [

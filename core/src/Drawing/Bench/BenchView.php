@@ -28,6 +28,8 @@ enum BenchView: string
     case Pocket = 'pocket';
     case Bridge = 'bridge';
     case Edges = 'edges';
+    case Bracing = 'bracing';
+    case Sides = 'sides';
     case Circuit = 'circuit';
     case Strings = 'strings';
     case Whole = 'whole';
@@ -54,6 +56,8 @@ enum BenchView: string
             self::Pocket => BodyPieces::pocket($w),
             self::Bridge => BodyPieces::bridge($w),
             self::Edges => BodyPieces::edges($w),
+            self::Bracing => BoxPieces::bracing($w),
+            self::Sides => BoxPieces::sides($w),
             self::Circuit => CircuitDrawing::draw($w),
             self::Strings => WholeInstrument::strings($w),
             self::Whole => WholeInstrument::plain($w),

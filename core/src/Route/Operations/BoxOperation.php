@@ -56,6 +56,8 @@ enum BoxOperation: string implements TradeOperation
         return match ($this) {
             self::GlueBridge, self::Saddle => BenchView::Bridge,
             self::Trim, self::Bind => BenchView::Edges,
+            self::Rosette, self::BraceTop, self::LookInside, self::CloseTop => BenchView::Bracing,
+            self::BendSides, self::Blocks, self::Linings => BenchView::Sides,
             default => BenchView::BodyOutline,
         };
     }
