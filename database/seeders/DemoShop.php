@@ -94,6 +94,7 @@ final class DemoShop extends Seeder
         // What would have been forecast of builds that are over, from what was known then; and the chances of the plan in force.
         app(Backtest::class)->run();
         (new DemoClients($this->manager(), $this->moveTo(...)))->run($now);
+        (new DemoTemplates(Person::query()->where('role', Role::Maker->value)->orderBy('id')->firstOrFail(), $this->moveTo(...)))->run($now);
         app(Forecasting::class)->run(Plan::query()->latest('id')->firstOrFail());
     }
 

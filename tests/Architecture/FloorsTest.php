@@ -20,7 +20,7 @@ final class FloorsTest
         ['Findings', 'Drawing'],
         ['Inspection'],
         ['Route', 'Schedule'],
-        ['Forecast', 'Costing', 'Invoicing', 'Setback', 'Delivery', 'Stores'],
+        ['Forecast', 'Costing', 'Invoicing', 'Setback', 'Delivery', 'Stores', 'Jigs'],
         ['Formats', 'Revision'],
     ];
 

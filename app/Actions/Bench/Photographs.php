@@ -9,6 +9,7 @@ use App\Actions\Recording;
 use App\Models\Bench\Photograph;
 use App\Models\Build\Operation;
 use App\Models\Client\Enquiry;
+use App\Models\Jigs\Template;
 use App\Models\People\Person;
 use App\Models\Setback\Setback;
 use App\Models\Stores\Board;
@@ -51,6 +52,22 @@ final readonly class Photographs
                 'at' => $this->clock->now(), 'sha256' => $this->files->keep($picture->large, $picture->small), 'bytes' => strlen($picture->large),
             ]);
             $this->recording->log(null, $by, 'timber', "Photograph {$photograph->id} of {$board->name()}".($caption === '' ? '.' : ": {$caption}"));
+
+            return $photograph;
+        });
+    }
+
+    /** Of a template, as it lies. */
+    public function ofTemplate(Person $by, Template $template, UploadedFile $file, string $caption): Photograph
+    {
+        $picture = Picture::of($file, 'photograph');
+
+        return $this->recording->keep(function () use ($by, $template, $picture, $caption): Photograph {
+            $photograph = Photograph::query()->create([
+                'template_id' => $template->id, 'operation_key' => '', 'caption' => $caption, 'width' => $picture->width, 'height' => $picture->height, 'person_id' => $by->id,
+                'at' => $this->clock->now(), 'sha256' => $this->files->keep($picture->large, $picture->small), 'bytes' => strlen($picture->large),
+            ]);
+            $this->recording->log(null, $by, 'template', "Photograph {$photograph->id} of {$template->title()}.");
 
             return $photograph;
         });

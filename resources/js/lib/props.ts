@@ -248,6 +248,14 @@ export interface BiasLine {
     isOff: boolean;
 }
 
+export interface BitLine {
+    id: number;
+    name: string;
+    words: string;
+    dull: boolean;
+    version: number;
+}
+
 /** What was cut for a build and is not made into anything yet. */
 export interface BlankLine {
     id: number;
@@ -467,6 +475,25 @@ export interface BuildStanding {
     promise: string | null;
     slack: string;
     late: boolean;
+}
+
+/** One shape that a build asks for, and what there is of it. */
+export interface BuildTemplateRow {
+    shape: string;
+    what: string;
+    fits: boolean;
+    words: string;
+    template: number | null;
+    operations: string[];
+}
+
+export interface BuildTemplatesProps {
+    number: number;
+    title: string;
+    headline: string;
+    rows: BuildTemplateRow[];
+    making: string;
+    open: boolean;
 }
 
 export interface BuildsProps {
@@ -1098,6 +1125,12 @@ export interface FigureOfPart {
     label: string;
     measured: string;
     sheet: string;
+}
+
+export interface FileLine {
+    id: number;
+    name: string;
+    size: string;
 }
 
 /** What a file would change, before anything is replaced. */
@@ -2968,6 +3001,15 @@ export interface ServedLine {
     but: string[];
 }
 
+/** How a template stands to one build. */
+export interface ServesLine {
+    build: number;
+    title: string;
+    fits: boolean;
+    words: string;
+    drawn: boolean;
+}
+
 /** What to turn, file or move. */
 export interface SetUpAdviceLine {
     words: string;
@@ -3557,6 +3599,46 @@ export interface TellForm {
     measures: MeasurablePart[];
 }
 
+export interface TemplateLine {
+    id: number;
+    name: string;
+    what: string;
+    standing: string;
+    trouble: boolean;
+    retired: boolean;
+    place: string;
+}
+
+export interface TemplateProps {
+    id: number;
+    name: string;
+    headline: string;
+    trouble: boolean;
+    retired: boolean;
+    facts: string[];
+    drawing: Drawing | null;
+    compared: string;
+    fits: ServesLine[];
+    since: string[];
+    history: string[];
+    files: FileLine[];
+    photographs: number[];
+    bits: Option[];
+    builds: Option[];
+    madeOf: string;
+    place: string;
+    bit: string;
+    version: number;
+}
+
+export interface TemplatesProps {
+    headline: string;
+    templates: TemplateLine[];
+    bits: BitLine[];
+    builds: Option[];
+    shapes: Option[];
+}
+
 /** What to do about what is the matter. */
 export interface ToDo {
     words: string;
@@ -3917,6 +3999,9 @@ export interface Pages {
     'house/Parts': PartsProps;
     'house/People': PeopleProps;
     'house/Standards': StandardsProps;
+    'jigs/BuildTemplates': BuildTemplatesProps;
+    'jigs/Template': TemplateProps;
+    'jigs/Templates': TemplatesProps;
     'money/Bank': BankProps;
     'money/BuildMoney': BuildMoneyProps;
     'money/Earned': EarnedProps;

@@ -55,6 +55,8 @@ final class PagesTest extends TestCase
     #[TestWith(['/stores/labels', 13])]
     #[TestWith(['/scan', 9])]
     #[TestWith(['/chores', 11])]
+    #[TestWith(['/templates', 14])]
+    #[TestWith(['/builds/1/templates', 14])]
     #[TestWith(['/timber', 20])]
     #[TestWith(['/timber/yard', 18])]
     #[TestWith(['/timber/cutting?boards[]=1', 18])]

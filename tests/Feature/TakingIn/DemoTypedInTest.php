@@ -101,6 +101,9 @@ final class DemoTypedInTest extends TestCase
         foreach (['given_forecasts', 'build_forecasts', 'forecasts', 'plan_offers', 'plan_helps', 'plan_changes', 'scenarios', 'plan_troubles', 'plan_entries', 'pins'] as $table) {
             DB::table($table)->delete();
         }
+        foreach (['template_uses', 'template_checks', 'template_files', 'templates'] as $table) {
+            DB::table($table)->delete();
+        }
         DB::table('sent_works')->delete();
         DB::table('invoice_buyers')->whereIn('invoice_id', DB::table('invoices')->whereIn('build_id', $open)->select('id'))->delete();
         DB::table('part_order_lines')->update(['build_id' => null, 'kit_line_id' => null]);

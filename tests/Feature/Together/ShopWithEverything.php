@@ -114,6 +114,7 @@ trait ShopWithEverything
         StoreRequests::fill($this->must(...));
         ClientRequests::fill($this->must(...));
         MoneyRequests::fill($this->must(...));
+        JigRequests::fill($this->must(...));
         $this->offer();
     }
 

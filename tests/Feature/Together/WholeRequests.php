@@ -39,7 +39,7 @@ final class WholeRequests
     /** @return array<string, Whole> by method and address, and by kind where several share it */
     public static function all(): array
     {
-        return [...self::work(), ...self::bench(), ...self::setbacks(), ...self::timber(), ...StoreRequests::all(), ...ClientRequests::all(), ...MoneyRequests::all(), ...self::builds(), ...self::plan(), ...self::house(), ...self::people()];
+        return [...self::work(), ...self::bench(), ...self::setbacks(), ...self::timber(), ...StoreRequests::all(), ...ClientRequests::all(), ...MoneyRequests::all(), ...JigRequests::all(), ...self::builds(), ...self::plan(), ...self::house(), ...self::people()];
     }
 
     /** @return array<string, Whole> */

@@ -845,6 +845,145 @@ export const addresses = {
                 "line": "id"
             }
         },
+        "templates": {
+            "uri": "templates",
+            "methods": [
+                "GET",
+                "HEAD"
+            ]
+        },
+        "templates.once": {
+            "uri": "templates/once",
+            "methods": [
+                "POST"
+            ]
+        },
+        "templates.one": {
+            "uri": "templates/{template}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "template": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "template"
+            ],
+            "bindings": {
+                "template": "id"
+            }
+        },
+        "templates.check": {
+            "uri": "templates/{template}/check",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "template": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "template"
+            ],
+            "bindings": {
+                "template": "id"
+            }
+        },
+        "templates.damage": {
+            "uri": "templates/{template}/damage",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "template": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "template"
+            ],
+            "bindings": {
+                "template": "id"
+            }
+        },
+        "templates.uses": {
+            "uri": "templates/{template}/uses",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "template": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "template"
+            ],
+            "bindings": {
+                "template": "id"
+            }
+        },
+        "templates.photographs": {
+            "uri": "templates/{template}/photographs",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "template": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "template"
+            ],
+            "bindings": {
+                "template": "id"
+            }
+        },
+        "templates.file": {
+            "uri": "templates/files/{file}",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "wheres": {
+                "file": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "file"
+            ],
+            "bindings": {
+                "file": "id"
+            }
+        },
+        "bits": {
+            "uri": "bits",
+            "methods": [
+                "POST"
+            ]
+        },
+        "bits.sharpened": {
+            "uri": "bits/{bit}/sharpened",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "bit": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "bit"
+            ],
+            "bindings": {
+                "bit": "id"
+            }
+        },
+        "builds.templates": {
+            "uri": "builds/{build}/templates",
+            "methods": [
+                "GET",
+                "HEAD"
+            ],
+            "parameters": [
+                "build"
+            ],
+            "bindings": {
+                "build": "number"
+            }
+        },
         "timber": {
             "uri": "timber",
             "methods": [
@@ -2010,6 +2149,36 @@ export const addresses = {
             ],
             "bindings": {
                 "line": "id"
+            }
+        },
+        "templates.retire": {
+            "uri": "templates/{template}/retire",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "template": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "template"
+            ],
+            "bindings": {
+                "template": "id"
+            }
+        },
+        "templates.files": {
+            "uri": "templates/{template}/files",
+            "methods": [
+                "POST"
+            ],
+            "wheres": {
+                "template": "[0-9]{1,9}"
+            },
+            "parameters": [
+                "template"
+            ],
+            "bindings": {
+                "template": "id"
             }
         },
         "timber.boards": {

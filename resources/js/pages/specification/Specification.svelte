@@ -145,6 +145,7 @@
             <a href={route('specification', [build.number, one.number])}>revision {one.number}</a>
         {/each}
         {#if manager && revisions.length > 1}<a href={route('builds.revisions', build.number)}>What changed</a>{/if}
+        <a href={route('builds.templates', build.number)}>Templates</a>
         {#if manager}<a href={route('house.models.new', { build: build.number })}>Keep as a house model</a>{/if}
         {#if revision.editable}
             {#if revision.number > 1}

@@ -53,6 +53,7 @@
 <p class="tools flex flex-wrap gap-y-[0.4rem] gap-x-[1.4rem] items-center">
     <a use:inertia href={route('stores.parts')}>Catalogue and stock</a>
     <a use:inertia href={route('timber')}>Boards</a>
+    <a use:inertia href={route('templates')}>Templates</a>
     <a use:inertia href={route('stores.away')}>Work sent out</a>
     <a use:inertia href={route('stores.labels')}>Labels</a>
     <a use:inertia href={route('scan')}>Scan a label</a>
