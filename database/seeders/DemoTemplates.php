@@ -19,7 +19,7 @@ use Regimen\Jigs\TemplateShape;
 final readonly class DemoTemplates
 {
     private const MADE = [
-        [TemplateShape::Body, 'single-cut body', 'birch ply, 12 mm', 'rack 1', true], [TemplateShape::Fretboard, 'board, 25 1/2 in', 'acrylic, 6 mm', 'rack 1', true],
+        [TemplateShape::Body, 'river body', 'birch ply, 12 mm', 'rack 1', true], [TemplateShape::Fretboard, 'board, 25 1/2 in', 'acrylic, 6 mm', 'rack 1', true],
         [TemplateShape::Headstock, 'six in line', 'birch ply, 9 mm', 'rack 2', false],
     ];
 
@@ -34,20 +34,19 @@ final readonly class DemoTemplates
         app(KeepBit::class)->takeIn($this->maker, '12 mm flush trim', 60);
         $bit = Bit::query()->sole();
         $builds = Build::query()->open()->orderBy('number')->get();
-        $first = $builds->firstOrFail();
-        $keep = app(KeepTemplate::class);
+        $first = $builds->where('title', DemoBuilds::TIGHT)->firstOrFail();
         foreach (self::MADE as [$shape, $name, $of, $place, $isChecked]) {
             ($this->moveTo)($now->subDays(40));
             $template = app(MakeTemplate::class)->after($this->maker, $first, $shape, $name, $of, $place, $shape === TemplateShape::Body ? $bit : null);
             if ($isChecked) {
-                $keep->check($this->maker, $template, 1, true, 'on a poplar offcut');
+                app(KeepTemplate::class)->check($this->maker, $template, 1, true, 'on a poplar offcut');
                 ($this->moveTo)($now->subDays(12));
-                $keep->used($this->maker, $template->refresh(), $template->version, $first);
+                app(KeepTemplate::class)->used($this->maker, $template->refresh(), $template->version, $first);
             }
         }
         ($this->moveTo)($now->subDays(2));
         $body = Template::query()->where('shape', TemplateShape::Body->value)->firstOrFail();
-        $keep->damage($this->maker, $body, $body->version, 'dipped at the waist, bass side');
+        app(KeepTemplate::class)->damage($this->maker, $body, $body->version, 'dipped at the waist, bass side');
         app(MakeTemplate::class)->once($this->maker, $builds->last(), 'caul for the bent top', 'on the bench');
         ($this->moveTo)($now);
     }

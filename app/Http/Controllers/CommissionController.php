@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\Commission\BuildAgain;
 use App\Actions\Commission\TakeCommission;
 use App\Http\Requests\Specification\CommissionRequest;
 use App\Http\Requests\Specification\ForecastRequest;
+use App\Models\Build\Build;
 use App\Pages\Page;
 use App\Planning\Money\BelowCost;
 use App\Planning\Specification\Revisions;
@@ -19,7 +21,7 @@ final class CommissionController
 {
     public function create(Request $request, CommissionPage $page): Page
     {
-        return $page->data(client: $request->integer('client'));
+        return $page->data(client: $request->integer('client'), again: Build::query()->where('number', $request->integer('again'))->first());
     }
 
     public function forecast(ForecastRequest $request, CommissionPage $page): JsonResponse
@@ -29,12 +31,13 @@ final class CommissionController
         );
     }
 
-    public function store(CommissionRequest $request, TakeCommission $takeCommission, BelowCost $below): RedirectResponse
+    public function store(CommissionRequest $request, TakeCommission $takeCommission, BuildAgain $again, BelowCost $below): RedirectResponse
     {
         $commission = $request->commission();
-        $build = $takeCommission($request->person(), $commission);
+        $first = $request->again();
+        [$build, $left] = $first === null ? [$takeCommission($request->person(), $commission), []] : $again($request->person(), $commission, $first);
         $warning = $below->words(Revisions::read($build->specification)->orFail(), $commission->price);
 
-        return redirect()->route('builds.show', $build)->with('done', "No. {$build->number} is on the plan.{$warning}");
+        return redirect()->route('builds.show', $build)->with('done', "No. {$build->number} is on the plan.{$warning}".($left === [] ? '' : ' Of the order of No. '.($first->number ?? '').' this was left: '.implode(' ', $left)));
     }
 }

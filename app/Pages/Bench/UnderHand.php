@@ -46,6 +46,7 @@ final readonly class UnderHand
         public string $kind,
         public TellForm $tell,
         public int $frets,
+        public string $lastTime,
     ) {
     }
 }

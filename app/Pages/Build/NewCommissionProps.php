@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pages\Build;
 
+use App\Pages\Dict;
 use App\Pages\Page;
 use App\Pages\Shop\Option;
 use App\Pages\Worked\FieldGroup;
@@ -17,6 +18,8 @@ final readonly class NewCommissionProps extends Page
      * @param  list<ModelName>  $models
      * @param  list<string>  $clients
      * @param  list<Option>  $promiseKinds
+     * @param  int|null  $again  the number of the build that is made once more
+     * @param  Dict<string|list<array<string, string>>>  $specification  what is typed already
      */
     public function __construct(
         public bool $takesIn,
@@ -29,6 +32,9 @@ final readonly class NewCommissionProps extends Page
         public int $depositPercent,
         public string $today,
         public array $promiseKinds,
+        public ?int $again,
+        public string $againWords,
+        public Dict $specification,
     ) {
     }
 }

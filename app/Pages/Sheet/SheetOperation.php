@@ -38,6 +38,7 @@ final readonly class SheetOperation
         public string $waitsFor,
         public ?string $waitsUntil,
         public int $clocks,
+        public string $lastTime,
     ) {
     }
 }

@@ -17,6 +17,7 @@ use App\Pages\Bench\HouseInstruction;
 use App\Pages\Bench\UnderHand;
 use App\Planning\Specification\AsMade;
 use App\Planning\Specification\Revisions;
+use App\Queries\Build\LastTime;
 use App\Queries\House\ResourceNames;
 use App\Queries\Parts\InStockFor;
 use App\Queries\Setback\TellForms;
@@ -65,7 +66,7 @@ final readonly class UnderHandQuery
             holds: $operation->hold_minutes === 0 ? '' : Say::clockTime($operation->hold_minutes).($operation->fixture === null ? '' : ', '.$this->resources->of($operation->fixture)),
             lists: self::lists($operation, $read->orFail()), instruction: self::instruction($operation), wrong: $this->wrongBefore->at($operation),
             timber: [...$this->blanks->under($operation), ...$this->inStock->goneBy($operation)], way: $operation->way, kind: Handling::of($operation->key, $operation->station, (bool) $operation->one_sitting)->words(),
-            tell: TellForms::atBench($operation), frets: $read->specification->board->frets ?? 0,
+            tell: TellForms::atBench($operation), frets: $read->specification->board->frets ?? 0, lastTime: LastTime::of($build)[$operation->key] ?? '',
         );
     }
 

@@ -76,17 +76,18 @@ final class SheetRoute
     {
         $links = OperationLink::query()->where('build_id', $build->id)->get()->toBase()->groupBy('after_id');
         $byId = $build->operations->toBase()->keyBy('id');
+        $lastTime = LastTime::of($build);
 
         return array_values($build->operations->toBase()->map(fn (Operation $operation): SheetOperation => $this->operation(
             $operation,
             $people->firstWhere('id', $operation->person_id ?? $operation->planned?->person_id)?->name,
             $this->because($build, $operation, $people),
-            $this->after($links->get($operation->id, new Collection), $byId),
+            $this->after($links->get($operation->id, new Collection), $byId), $lastTime[$operation->key] ?? '',
         ))->all());
     }
 
     /** @param  list<OperationBefore>  $after */
-    private function operation(Operation $operation, ?string $person, ?string $because, array $after): SheetOperation
+    private function operation(Operation $operation, ?string $person, ?string $because, array $after, string $lastTime): SheetOperation
     {
         $now = $this->clock->now();
         $planned = $operation->planned;
@@ -117,6 +118,7 @@ final class SheetRoute
             waitsFor: $operation->waits_for,
             waitsUntil: $operation->waits_until,
             clocks: $operation->runningClocks->count(),
+            lastTime: $lastTime,
         );
     }
 

@@ -51,8 +51,11 @@ final readonly class CommissionPage
     ) {
     }
 
-    /** @param  bool  $takesIn  what is on the bench already rather than what is to be begun */
-    public function data(bool $takesIn = false, int $client = 0): NewCommissionProps
+    /**
+     * @param  bool  $takesIn  what is on the bench already rather than what is to be begun
+     * @param  Build|null  $again  a build that is made once more
+     */
+    public function data(bool $takesIn = false, int $client = 0, ?Build $again = null): NewCommissionProps
     {
         return new NewCommissionProps(
             takesIn: $takesIn,
@@ -65,7 +68,24 @@ final readonly class CommissionPage
             depositPercent: $this->house->shop()->deposit_permille / 10,
             today: $this->clock->today($this->house->zone()),
             promiseKinds: Choices::promises(),
+            again: $again?->number,
+            againWords: $again === null ? '' : "No. {$again->number} {$again->title} once more: the same specification and the same order of work; what went wrong then stands at each operation.",
+            specification: new Dict($again === null ? [] : $this->typedAgain($again)),
         );
+    }
+
+    /**
+     * All that was said of it, and what the house said then and says otherwise now; wishes, weight and budget were that client’s own.
+     *
+     * @return array<string, mixed>
+     */
+    private function typedAgain(Build $again): array
+    {
+        $revision = $again->specification;
+        $now = $this->revisions->house($revision->client, null);
+        $then = array_filter($revision->house, static fn (mixed $value, string|int $key): bool => ($now[$key] ?? null) !== $value && $value !== '' && $value !== null, ARRAY_FILTER_USE_BOTH);
+
+        return array_diff_key([...$then, ...$revision->client], array_flip(['wishes', 'budget', 'targetWeight', 'name', 'purpose']));
     }
 
     /**

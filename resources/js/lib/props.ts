@@ -1976,6 +1976,9 @@ export interface NewCommissionProps {
     depositPercent: number;
     today: string;
     promiseKinds: Option[];
+    again: number | null;
+    againWords: string;
+    specification: Record<string, string | Record<string, string>[]>;
 }
 
 /** What is to be done next with a build. */
@@ -3279,6 +3282,7 @@ export interface SheetOperation {
     waitsFor: string;
     waitsUntil: string | null;
     clocks: number;
+    lastTime: string;
 }
 
 export interface ShopChancesProps {
@@ -3748,6 +3752,7 @@ export interface UnderHand {
     kind: string;
     tell: TellForm;
     frets: number;
+    lastTime: string;
 }
 
 export interface UndoLine {

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Specification;
 
 use App\Actions\Commission\Commission;
 use App\Http\Requests\ManagerRequest;
+use App\Models\Build\Build;
 use App\Models\Build\Purpose;
 use App\Planning\Specification\Revisions;
 use App\Rules\Day;
@@ -41,6 +42,7 @@ class CommissionRequest extends ManagerRequest
             'promise_kind' => ['nullable', Rule::enum(Promise::class)],
             'specification' => ['present', 'array'],
             'model_id' => ['nullable', 'integer', 'exists:house_models,id'],
+            'again' => ['nullable', 'integer', 'exists:builds,number'],
         ];
     }
 
@@ -62,6 +64,12 @@ class CommissionRequest extends ManagerRequest
                 }
             },
         ];
+    }
+
+    /** The build that is made once more. */
+    public function again(): ?Build
+    {
+        return $this->filled('again') ? Build::query()->where('number', $this->integer('again'))->firstOrFail() : null;
     }
 
     public function commission(): Commission

@@ -86,6 +86,7 @@
         <figure class="my-3 max-w-[30rem]">
             <MarkedDrawing drawing={now.drawing} words={`${now.drawing.title} of No. ${now.build}`} />
         </figure>
+        {#if now.lastTime}<p class="border-l-4 border-l-ochre pl-3 my-2" data-last-time>{now.lastTime}</p>{/if}
         <Instruction {now} />
         <p class="small quiet">{now.cautions.join(' ')}</p>
         <p class="flex justify-between gap-4 border-y border-rule py-2 my-2">

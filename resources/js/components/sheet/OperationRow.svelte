@@ -96,6 +96,7 @@
     <ErrorLine text={act.other(...(more ? ['hours', 'worked_on', 'person_id', 'sure', 'until', 'what'] : []))} />
     {#if more}
         <div class="reasons ml-[1.85rem] pt-[0.3rem] pb-[0.6rem] max-w-208">
+            {#if operation.lastTime}<p data-last-time>{operation.lastTime}</p>{/if}
             {#if operation.because}<p><b>Why then:</b> {operation.because}</p>{/if}
             {#each operation.after as before (before.id)}
                 <p class={before.over ? 'quiet' : ''}>

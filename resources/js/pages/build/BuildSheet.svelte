@@ -171,6 +171,7 @@
 <div hidden={here !== 'overview'}>
     {#if build.open}<Chain {chain} build={build.number} />{:else}<p class="mt-4">
             <a use:inertia href={route('builds.facts', build.number)}>Facts and care sheet</a>
+            {#if manager}<a href={`${route('commissions.new')}?again=${build.number}`}>Build it again</a>{/if}
         </p>{/if}
     <Progress {progress} {build} />
 </div>

@@ -20,6 +20,9 @@
         currency,
         depositPercent,
         promiseKinds,
+        again,
+        againWords,
+        specification,
     }: NewCommissionProps = $props();
 
     const form = useForm({
@@ -33,7 +36,8 @@
         promised_on: '',
         promise_kind: 'promised',
         model_id: '',
-        specification: {} as Typed,
+        again: untrack(() => (again === null ? '' : String(again))),
+        specification: untrack(() => ({ ...specification })) as Typed,
     });
 
     const specifying = new Specifying(() => ({
@@ -69,7 +73,8 @@
         done of it.
     </p>
 {:else}
-    <h1>A new commission</h1>
+    <h1>{again === null ? 'A new commission' : `No. ${again} once more`}</h1>
+    {#if againWords}<p data-again>{againWords}</p>{/if}
     <p class="quiet">Write lengths as you say them: 43, 43 mm, 1 3/4", 0.9 in. The figures on the right follow.</p>
 {/if}
 
