@@ -23,6 +23,7 @@ final class UnusualJourneyTest extends BrowserTestCase
     private static function take(Visitor $me, string $client): void
     {
         $me->type('Client', $client);
+        $me->type('Price, EUR', '6,400');
         $me->setDate('Promise date', '2026-12-18');
         $me->until(static fn (): bool => str_contains($me->text('aside'), 'of slack'), 'a promise that can be kept');
         foreach (['ready', 'hours'] as $figure) {
@@ -43,10 +44,6 @@ final class UnusualJourneyTest extends BrowserTestCase
         $me->section('Specification');
         self::assertStringContainsString('black walnut', $me->text('#specification'));
         self::assertMatchesRegularExpression('/Air in the box\s+[\d.]+ l/', $me->text('#specification'));
-        $me->section('Route');
-        foreach (['brace the top and tune it by its stiffness', 'close the box: the top', 'bindings and purfling', 'bridge from the scale, scraped clean and glued', 'glue the tongue to the top'] as $operation) {
-            self::assertStringContainsString($operation, $me->text('#route'));
-        }
         $me->section('Kit');
         foreach (['black walnut for the back', 'black walnut for the sides', 'Sitka spruce for the braces', 'rosette', 'bridge blank, saddle and pins'] as $line) {
             self::assertStringContainsString($line, $me->text('#kit'));
@@ -61,7 +58,7 @@ final class UnusualJourneyTest extends BrowserTestCase
         $me->waitForText('Braced for nylon, strung heavier', '.findings');
         $me->press('Brace it crossed', '.findings');
         $me->until(static fn (): bool => ! str_contains($me->text('.findings'), 'Braced for nylon'), 'the finding to go');
-        $me->type('Saddle over the top, wanted', '15');
+        $me->type('Saddle over the top, wanted', '13');
         $me->waitForText('Saddle too low for this neck angle', '.findings');
         $me->press('Set the neck at', '.findings');
         $me->until(static fn (): bool => ! str_contains($me->text('.findings'), 'Saddle too low'), 'the neck to be set');
@@ -70,7 +67,9 @@ final class UnusualJourneyTest extends BrowserTestCase
         // How it is bound and when its bridge goes on is asked with the route.
         $me->open('/builds/42/route');
         $me->waitForText('A bridge is glued on');
-        self::assertStringContainsString('A box is bound', $me->text('main'));
+        foreach (['A box is bound', 'brace the top and tune it by its stiffness', 'close the box: the top', 'bindings and purfling', 'bridge from the scale, scraped clean and glued', 'glue the tongue to the top'] as $words) {
+            self::assertStringContainsString($words, $me->text('main'));
+        }
         self::assertFalse($me->isWiderThanTheScreen());
     }
 
@@ -91,7 +90,7 @@ final class UnusualJourneyTest extends BrowserTestCase
         $me->choose('Bridge', 'single bridges');
         self::take($me, 'Piers Aldous');
         $me->open('/builds/42/specification');
-        $me->waitForText('multi-scale eight-string', '.findings, main');
+        $me->waitFor('[data-view=front] svg');
         $me->press('Bridge', '.groups');
         $me->waitForText('Line of the saddles out of square', '.fields');
         $me->press('Tables', '.tabs');

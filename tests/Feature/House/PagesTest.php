@@ -21,7 +21,7 @@ final class PagesTest extends TestCase
     }
 
     #[TestWith(['/today', 22])]
-    #[TestWith(['/horizon', 26])]
+    #[TestWith(['/horizon', 27])]
     #[TestWith(['/plan/week', 19])]
     #[TestWith(['/plan/history', 13])]
     #[TestWith(['/plan/calendar', 21])]
@@ -74,7 +74,7 @@ final class PagesTest extends TestCase
     #[TestWith(['/clients', 15])]
     #[TestWith(['/clients/1', 15])]
     #[TestWith(['/enquiries', 30])]
-    #[TestWith(['/builds/1/client', 23])]
+    #[TestWith(['/builds/1/client', 25])]
     #[TestWith(['/money', 22])]
     #[TestWith(['/money/earned', 20])]
     #[TestWith(['/money/rate', 16])]
