@@ -236,6 +236,7 @@ Route::middleware(['auth', BenchOnly::class, KeepPlanFresh::class, ThinkOn::clas
         Route::post('/taking-in', [TakingInController::class, 'begin'])->name('taking-in');
         Route::get('/builds/{build}/taking-in', [TakingInController::class, 'show'])->name('builds.taking-in');
         Route::post('/builds/{build}/taking-in', [TakingInController::class, 'store']);
+        Route::post('/commissions/second', [CommissionController::class, 'second'])->middleware(AsksOnly::class)->name('commissions.second');
         Route::post('/commissions', [CommissionController::class, 'store'])->name('commissions.store');
         Route::post('/builds/{build}/specification/work-out', [SpecificationController::class, 'workOut'])->middleware(AsksOnly::class)->name('builds.specification.work-out');
         Route::put('/builds/{build}/specification', [SpecificationController::class, 'store'])->name('builds.specification');

@@ -33,7 +33,7 @@ final readonly class DemoTemplates
         ($this->moveTo)($now->subDays(40));
         app(KeepBit::class)->takeIn($this->maker, '12 mm flush trim', 60);
         $bit = Bit::query()->sole();
-        $builds = Build::query()->open()->orderBy('number')->get();
+        $builds = Build::query()->open()->with('specification')->orderBy('number')->get();
         $first = $builds->where('title', DemoBuilds::TIGHT)->firstOrFail();
         foreach (self::MADE as [$shape, $name, $of, $place, $isChecked]) {
             ($this->moveTo)($now->subDays(40));

@@ -21,7 +21,7 @@ final class CommissionController
 {
     public function create(Request $request, CommissionPage $page): Page
     {
-        return $page->data(client: $request->integer('client'), again: Build::query()->where('number', $request->integer('again'))->first());
+        return $page->data(client: $request->integer('client'), again: $request->filled('again') ? Build::query()->where('number', $request->integer('again'))->first() : null);
     }
 
     public function forecast(ForecastRequest $request, CommissionPage $page): JsonResponse
@@ -29,6 +29,11 @@ final class CommissionController
         return response()->json(
             $page->forecast($request->typed(), $request->model(), $request->string('promised_on')->toString()),
         );
+    }
+
+    public function second(ForecastRequest $request, CommissionPage $page): JsonResponse
+    {
+        return response()->json(['words' => $page->second($request->typed(), $request->model())]);
     }
 
     public function store(CommissionRequest $request, TakeCommission $takeCommission, BuildAgain $again, BelowCost $below): RedirectResponse

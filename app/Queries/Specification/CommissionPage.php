@@ -17,6 +17,7 @@ use App\Planning\Forecast\DraftChances;
 use App\Planning\House\House;
 use App\Planning\Route\Draft;
 use App\Planning\Route\Drafting;
+use App\Planning\Route\WorthTwo;
 use App\Planning\Specification\Ready;
 use App\Planning\Specification\Revisions;
 use App\Queries\Build\BuildLines;
@@ -47,6 +48,7 @@ final readonly class CommissionPage
         private Drafting $drafting,
         private Revisions $revisions,
         private DraftChances $chances,
+        private WorthTwo $worthTwo,
         private Clock $clock,
     ) {
     }
@@ -112,6 +114,20 @@ final readonly class CommissionPage
             values: $values,
             figures: $this->figures($read, $draft, $ready, $this->isDay($promise) ? $promise : null, $chances),
         );
+    }
+
+    /** @param  array<mixed>  $typed  a specification in the making */
+    public function second(array $typed, ?int $model): string
+    {
+        $read = SpecificationReader::read($typed, $this->revisions->house($typed, $model));
+        if ($read->specification === null) {
+            return 'Mend the specification first.';
+        }
+        try {
+            return $this->worthTwo->words($this->drafting->draft($read->specification));
+        } catch (UnknownPrice|UnknownStandard|NoWorkingTime $missing) {
+            return $missing->getMessage();
+        }
     }
 
     private function figures(ReadSpecification $read, Draft $draft, Ready $ready, ?string $promise, ?BuildOutcome $chances): ForecastFigures

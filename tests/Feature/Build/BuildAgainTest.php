@@ -8,8 +8,13 @@ use App\Models\Build\Build;
 use App\Models\Build\Operation;
 use App\Models\Build\RouteChange;
 use App\Models\Setback\Setback;
+use App\Planning\House\House;
+use App\Planning\Route\Drafting;
+use App\Planning\Specification\Revisions;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
+use Regimen\Instrument\Reading\SpecificationReader;
+use Regimen\Units\Duration;
 use Tests\TestCase;
 
 /** The same instrument once more: its specification, its order of work, and what went wrong then. */
@@ -74,5 +79,20 @@ final class BuildAgainTest extends TestCase
         $this->get("/bench?operation={$again->id}")->assertInertia(fn (AssertableInertia $page) => $page->where('now.lastTime', $words)->etc());
         // The first one says nothing of itself.
         $this->assertSame([''], array_values(array_unique(array_column($this->get('/builds/1')->inertiaProps('operations'), 'lastTime'))));
+    }
+
+    public function test_what_a_second_one_would_cost_on_the_same_set_ups(): void
+    {
+        $words = (string) $this->postJson('/commissions/second', ['specification' => self::SPECIFICATION])->assertOk()->json('words');
+        $draft = app(Drafting::class)->draft(SpecificationReader::read(self::SPECIFICATION, app(Revisions::class)->house(self::SPECIFICATION, null))->orFail());
+        $house = app(House::class);
+        // By hand: the labour without set-ups and the material, each with the house’s overhead.
+        $direct = $house->rate()->forTime(Duration::ofMinutes($draft->route->work()->minutes - $draft->route->setUps()->minutes))->plus($draft->kit->cost());
+        $cost = $direct->plus($house->priceRule()->overheadOn($direct));
+        $this->assertStringContainsString("would cost {$cost} instead of {$draft->quote->cost}", $words);
+        $this->assertMatchesRegularExpression('/it would be ready \w{3} \d+ \w{3}/', $words);
+        $this->postJson('/commissions/second', ['specification' => ['scale' => '-5']])->assertOk()->assertJson(['words' => 'Mend the specification first.']);
+        $this->assertSame(1, Build::query()->count(), 'nothing was begun');
+        $this->actingAs($this->maker)->postJson('/commissions/second', ['specification' => []])->assertForbidden();
     }
 }

@@ -192,6 +192,7 @@ final class WholeRequests
         return [
             'POST commissions' => new Whole('/commissions', self::COMMISSION),
             'POST commissions/forecast' => new Whole('/commissions/forecast', ['specification' => self::SPECIFICATION, 'promised_on' => '2026-08-31'], writes: false),
+            'POST commissions/second' => new Whole('/commissions/second', ['specification' => self::SPECIFICATION], writes: false),
             'POST taking-in' => new Whole('/taking-in', ['number' => '27', ...self::COMMISSION]),
             'POST builds/{build}/taking-in' => new Whole('/builds/2/taking-in', ['version' => $taken->version, 'worker_id' => 1, 'hours' => []]),
             'POST finished' => new Whole('/finished', ['columns' => ['number', 'name', 'finished'], 'day_first' => '1'], $file('finished.csv', "No;Instrument;Finished\n71;Harbour;12.3.2025\n")),

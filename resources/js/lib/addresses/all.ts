@@ -1490,6 +1490,12 @@ export const addresses = {
                 "build": "number"
             }
         },
+        "commissions.second": {
+            "uri": "commissions/second",
+            "methods": [
+                "POST"
+            ]
+        },
         "commissions.store": {
             "uri": "commissions",
             "methods": [

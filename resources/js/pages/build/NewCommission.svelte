@@ -5,6 +5,7 @@
     import SpecificationFields from '@/components/commission/SpecificationFields.svelte';
     import Field from '@/components/Field.svelte';
     import { Specifying, withField } from '@/components/specification/specifying.svelte';
+    import { Asker } from '@/lib/ask';
     import { calendarDay } from '@/lib/time';
     import type { NewCommissionProps } from '@/lib/props';
     import type { Row, Typed } from '@/lib/typed';
@@ -51,6 +52,18 @@
     function set(key: string, value: string | Row[]): void {
         form.specification = withField($state.snapshot(form.specification) as Typed, key, value);
         form.clearErrors(`specification.${key}` as never);
+    }
+
+    let second = $state('');
+    const seconds = new Asker<object, { words: string }>(
+        route('commissions.second'),
+        (answer) => (second = answer.words),
+        (words) => (second = words),
+    );
+
+    function worthTwo(): void {
+        second = 'It is being planned.';
+        seconds.ask({ specification: $state.snapshot(form.specification), model_id: form.model_id });
     }
 
     function save(event: SubmitEvent): void {
@@ -191,6 +204,17 @@
                 >{takesIn ? 'Go on to what is done' : 'Take the commission'}</button
             >
         </section>
+        {#if !takesIn}
+            <section>
+                <h2>Worth making two?</h2>
+                <p>
+                    <button class="act" type="button" disabled={!specifying.shown} onclick={worthTwo}
+                        >What would a second one cost?</button
+                    >
+                </p>
+                {#if second}<p class="mt-2" aria-live="polite" data-second>{second}</p>{/if}
+            </section>
+        {/if}
     </form>
 
     <ForecastSheet

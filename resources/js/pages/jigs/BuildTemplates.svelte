@@ -9,8 +9,8 @@
 <svelte:head><title>{`Templates for ${number} · Regimen`}</title></svelte:head>
 
 <p class="small quiet">
-    <a use:inertia href={route('builds.show', number)}>{number} · {title}</a> ·
-    <a use:inertia href={route('specification', [number])}>specification</a> · templates
+    <a class="target" use:inertia href={route('builds.show', number)}>{number} · {title}</a> ·
+    <a class="target" use:inertia href={route('specification', [number])}>specification</a> · templates
 </p>
 <h1>{headline}</h1>
 <p class="quiet">{making}</p>

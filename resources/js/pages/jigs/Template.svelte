@@ -33,7 +33,8 @@
 <svelte:head><title>{`Template ${props.id} · Regimen`}</title></svelte:head>
 
 <p class="small quiet">
-    <a use:inertia href={route('stores')}>Stores</a> · <a use:inertia href={route('templates')}>templates</a>
+    <a class="target" use:inertia href={route('stores')}>Stores</a> ·
+    <a class="target" use:inertia href={route('templates')}>templates</a>
 </p>
 <h1 class={[props.trouble && 'late']}>{props.headline}</h1>
 <p class="quiet">{props.facts.join(' · ')}</p>

@@ -24,7 +24,7 @@
 
 <svelte:head><title>Templates · Regimen</title></svelte:head>
 
-<p class="small quiet"><a use:inertia href={route('stores')}>Stores</a> · templates and bits</p>
+<p class="small quiet"><a class="target" use:inertia href={route('stores')}>Stores</a> · templates and bits</p>
 <h1>{headline}</h1>
 <p class="quiet">
     What bodies, necks and boards are cut along: after which specification it was made, for which hand, where it lies,
