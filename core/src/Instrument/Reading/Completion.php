@@ -34,16 +34,6 @@ final class Completion
     /** A board for nylon strings is flat, or nearly so. */
     private const FLAT_MM = 2000.0;
 
-    private const BACK = 'Indian rosewood';
-
-    /** Depth of a flat-top's box at its tail, and by how much less it is at the neck, in mm. */
-    private const BOX_MM = 115.0;
-
-    private const TAPER_MM = 20.0;
-
-    /** From the end of the board to the edge of the sound hole, in mm. */
-    private const BEYOND_BOARD_MM = 8.0;
-
     /** @param  array<string, mixed>  $values */
     private function __construct(private array $values)
     {
@@ -99,7 +89,12 @@ final class Completion
             'rodLength' => fn (): Length => $this->rodLength(),
             'edgeRadius' => fn (): Length => $this->edgeRadius(),
             'stiffeningRods' => fn (): bool => $this->stiffeningRods(),
-            ...$this->box(),
+            'backTimber' => fn (): Species => UsualBox::back($this->values['layers'] ?? []),
+            'sideTimber' => fn (): Species => $this->values['backTimber'],
+            'boxDepthTail' => fn (): Length => UsualBox::depthAtTail($this->values['layers'] ?? []),
+            'boxDepthNeck' => fn (): Length => UsualBox::depthAtNeck($this->values['boxDepthTail']),
+            'bracing' => fn (): BracingPattern => UsualBox::bracing($this->values['braces'] !== [], $this->isNylon()),
+            'soundHoleBefore' => fn (): Length => UsualBox::holeBefore($this->middle(), $this->values['boardLength'], $this->values['soundHole']),
             'guideAt' => fn (): Length => Length::ofMillimetres(
                 max(8.0, min(35.0, $this->values['firstPost']->mm - 10.0)),
             ),
@@ -115,28 +110,6 @@ final class Completion
         $treble = $this->values['scaleTreble'] ?? null;
 
         return $treble === null ? $this->values['scale'] : Length::ofMillimetres(($this->values['scale']->mm + $treble->mm) / 2);
-    }
-
-    /** @return array<string, \Closure(): mixed> */
-    private function box(): array
-    {
-        $layers = $this->values['layers'] ?? [];
-        $under = $layers[1] ?? null;
-
-        return [
-            'backTimber' => static fn (): Species => $under->timber ?? Species::named(self::BACK),
-            'sideTimber' => fn (): Species => $this->values['backTimber'],
-            'boxDepthTail' => static fn (): Length => Length::ofMillimetres($under === null ? self::BOX_MM : $layers[0]->thickness->mm + $under->thickness->mm),
-            'boxDepthNeck' => fn (): Length => Length::ofMillimetres(max(1.0, $this->values['boxDepthTail']->mm - self::TAPER_MM)),
-            'bracing' => fn (): BracingPattern => match (true) {
-                $this->values['braces'] !== [] => BracingPattern::Drawn,
-                $this->isNylon() => BracingPattern::Fan,
-                default => BracingPattern::Crossed,
-            },
-            'soundHoleBefore' => fn (): Length => Length::ofMillimetres(
-                max(40.0, min(350.0, $this->middle()->mm - $this->values['boardLength']->mm - self::BEYOND_BOARD_MM - $this->values['soundHole']->mm / 2)),
-            ),
-        ];
     }
 
     private function isNylon(): bool
