@@ -10,6 +10,7 @@ use Regimen\Geometry\Polygon;
 use Regimen\Instrument\Body\BodyConstruction;
 use Regimen\Instrument\Body\BridgeKind;
 use Regimen\Instrument\Body\StringPath;
+use Regimen\Instrument\Neck\TunerPlace;
 use Regimen\Units\Words;
 
 /** The instrument from the front, its head to the left. */
@@ -126,7 +127,7 @@ final readonly class FrontView
             $post = $string->post;
             $shapes[] = Shape::open([$string->nut, $saddle], '', 'string', 'strings');
             $shapes[] = Shape::open([$string->nut, $post], '', 'string', 'strings');
-            $s->head->headstock->hasPosts() && $shapes[] = Shape::circle($post, max(3.0, $s->head->tunerHole->mm / 2), '', 'line', 'paper');
+            $s->head->headstock->hasPosts() && $shapes[] = Shape::circle($post, $s->head->tuners === TunerPlace::Side ? 3.0 : max(3.0, $s->head->tunerHole->mm / 2), '', 'line', 'paper');
         }
 
         return $shapes;

@@ -6,6 +6,8 @@ namespace Regimen\Drawing;
 
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
+use Regimen\Geometry\Polygon;
+use Regimen\Instrument\Neck\TunerPlace;
 use Regimen\Units\Words;
 
 /** The headstock with its posts and string lines, 1:1 as a template. */
@@ -28,7 +30,7 @@ final class HeadView
             }
             $post = $string->post;
             $shapes[] = Shape::open([$string->nut, $post], '', 'string');
-            $shapes[] = Shape::circle($post, $s->head->tunerHole->mm / 2, 'holes', 'line', 'paper');
+            array_push($shapes, ...self::hole($w, $post));
             $shapes[] = Shape::words(
                 $post->moved(0.0, $s->head->tunerHole->mm / 2 + 7.5),
                 Words::number($string->break).'°', 6.5, 'middle', 'dimension', Lettering::on($s->neck->neckTimber->colour),
@@ -47,5 +49,23 @@ final class HeadView
         ];
 
         return new View('head', 'Headstock', $shapes);
+    }
+
+    /**
+     * Through the face a circle; through the side what the drill takes from the nearer edge to the post, as it lies in the timber.
+     *
+     * @return list<Shape>
+     */
+    public static function hole(Workings $w, Point $post): array
+    {
+        $head = $w->specification->head;
+        $wide = $head->tunerHole->mm;
+        if ($head->tuners !== TunerPlace::Side) {
+            return [Shape::circle($post, $wide / 2, 'holes', 'line', 'paper')];
+        }
+        $across = Polygon::of($w->head()->outline())->acrossAt($post->x);
+        $edge = $across === null ? $post->y : ($post->y < 0 ? $across->from : $across->to);
+
+        return [Shape::box($post->x - $wide / 2, min($edge, $post->y), $wide, max(0.5, abs($edge - $post->y)), 'holes', 'hidden'), Shape::circle($post, $wide / 4, '', 'thin', 'paper')];
     }
 }

@@ -86,6 +86,23 @@ final class UnusualTest extends TestCase
         self::assertGreaterThan($face, self::hours(['tuners' => 'through_the_side', 'headThickness' => '18'])['neck.tuner-holes']);
     }
 
+    public function test_a_hole_through_the_side_is_drawn_from_the_edge_to_the_post(): void
+    {
+        foreach (['right', 'left'] as $hand) {
+            $w = Specifications::workings(['tuners' => 'through_the_side', 'headThickness' => '18', 'tunerLayout' => 'both_sides', 'hand' => $hand]);
+            $holes = array_values(array_filter(Drawings::templates($w)['headstock']->shapes, static fn (Shape $shape): bool => $shape->layer === 'holes'));
+            self::assertCount(6, $holes);
+            $across = array_map(static fn ($point): float => $point->y, $w->head()->outline());
+            foreach ($holes as $number => $hole) {
+                self::assertSame(Shape::LINE, $hole->kind);
+                $y = array_map(static fn ($point): float => $point->y, $hole->points);
+                self::assertEqualsWithDelta($w->head()->posts[$number]->y, abs(min($y)) < abs(max($y)) ? min($y) : max($y), 1e-9);
+                self::assertLessThanOrEqual(max($across) + 1e-6, max($y));
+                self::assertGreaterThanOrEqual(min($across) - 1e-6, min($y));
+            }
+        }
+    }
+
     public function test_two_rods_take_two_channels_and_leave_less_beside_the_middle(): void
     {
         self::assertSame([1.0, 2.0], [self::kit([])['two-way truss rod'], self::kit(['rods' => '2'])['two-way truss rod']]);

@@ -6,7 +6,9 @@ namespace Regimen\Drawing\Bench;
 
 use Regimen\Figures\Workings;
 use Regimen\Geometry\Point;
+use Regimen\Geometry\Polygon;
 use Regimen\Instrument\Neck\NeckJoint;
+use Regimen\Instrument\Neck\TunerPlace;
 use Regimen\Units\Words;
 
 /** The neck and its head, with what each operation on them needs. */
@@ -151,8 +153,13 @@ final readonly class NeckPieces
         $long = $s->head->headLength->mm;
         $frame = $sketch->across(-$long, 6.0, 84.0);
         $frame->closed($outline, $s->neck->neckTimber->colour)->line(-$long - 4, 0.0, 6.0, 0.0, 'hidden');
+        $isSide = $s->head->tuners === TunerPlace::Side;
+        $across = Polygon::of($outline);
         foreach ($w->strings() as $string) {
-            $frame->circle($string->post->x, $string->post->y, $s->head->tunerHole->mm / 2, 'paper');
+            $edge = $across->acrossAt($string->post->x);
+            $isSide && $edge !== null
+                ? $frame->line($string->post->x, $string->post->y, $string->post->x, $string->post->y < 0 ? $edge->from : $edge->to, 'hidden')
+                : $frame->circle($string->post->x, $string->post->y, $s->head->tunerHole->mm / 2, 'paper');
         }
         $posts = array_map(static fn (Point $post): float => $post->x, $w->head()->posts);
         sort($posts);
@@ -161,7 +168,7 @@ final readonly class NeckPieces
         if (count($posts) > 1) {
             $frame->dim(min($posts), -$low, max($posts), -$low, -18.0, max($posts) - min($posts), 'over all');
         }
-        $sketch->words(new Point(16, 196), count($w->strings()).' holes of '.Frame::both($s->head->tunerHole->mm).', below to the nut');
+        $sketch->words(new Point(16, 196), count($w->strings()).' holes of '.Frame::both($s->head->tunerHole->mm).($isSide ? ', from the side' : ', below to the nut'));
 
         return $sketch->titled('Tuner holes');
     }

@@ -22,6 +22,7 @@ use Regimen\Route\Standards\Fixture;
 use Regimen\Route\Standards\Skill;
 use Regimen\Route\Standards\Stage;
 use Regimen\Route\Standards\Station;
+use Regimen\Route\Standards\Tool;
 
 /** The box of a flat-top, from the joined plates to the saddle. Figures are common practice without a single source (TRADE section 12). */
 enum BoxOperation: string implements TradeOperation
@@ -70,7 +71,10 @@ enum BoxOperation: string implements TradeOperation
             self::BraceTop => self::brace('brace the top and tune it by its stiffness', 5, true),
             self::Back => self::plate('join the back and bring it to thickness', 1),
             self::BraceBack => self::brace('brace the back', 3, false),
-            self::BendSides => new Entry('bend the sides', Skill::Bodies, [Way::byHand(0.3, 2, caution: Caution::HotIron)],
+            self::BendSides => new Entry('bend the sides', Skill::Bodies, [
+                Way::byHand(0.3, 2, caution: Caution::HotIron, words: 'on the hot iron'),
+                Way::with(Tool::Template, 'over the bending form', 0.5, 1, caution: Caution::HotIron, risk: 'Scorched or cracked where the heat is not even; the second side is bent to match the first.'),
+            ],
                 hold: Hold::of(24, HoldKind::Rest, Fixture::Mould), oneSitting: true, cutInto: [PartGroup::BodyTimber], hands: Hands::of(0.5),
             ),
             self::Blocks => new Entry('head and tail block into the sides', Skill::Bodies, [Way::byHand(0.1, 1, caution: Caution::Adhesives)], hold: Hold::of(12, HoldKind::Glue, Fixture::Mould), oneSitting: true,
