@@ -5,6 +5,7 @@
     import { switchMode } from '@/lib/mode';
     import { clock, fullDay } from '@/lib/time';
     import BenchStrip from './BenchStrip.svelte';
+    import FirstVisit from './FirstVisit.svelte';
     import Keys from './Keys.svelte';
     import { route } from '@/lib/address';
 
@@ -132,6 +133,7 @@
             <p class="said">{shared.done}</p>
         {/if}
     </div>
+    {#if shared.viewer}<FirstVisit />{/if}
     {@render children()}
 </main>
 
