@@ -15,8 +15,8 @@ use Regimen\Figures\Workings;
 use Regimen\Inspection\Target;
 use Regimen\Route\Operation;
 use Regimen\Route\Operations\GateBook;
+use Regimen\Route\Operations\Operations;
 use Regimen\Route\Standards\Caution;
-use Regimen\Route\Standards\Stage;
 
 /**
  * The sheet that goes with an instrument through the shop: drawing, operations in order, boxes to tick, gates to write
@@ -58,8 +58,8 @@ final class TravellerPdf
             ->all();
         $stage = null;
         foreach ($route->operations as $operation) {
-            if ($operation->standard->stage !== $stage) {
-                $stage = $operation->standard->stage;
+            if (self::stageOf($operation) !== $stage) {
+                $stage = self::stageOf($operation);
                 $this->stage($stage, self::run($route->operations, $operation));
             }
             $this->operation(
@@ -104,7 +104,7 @@ final class TravellerPdf
         $run = [];
         foreach ($operations as $one) {
             if ($one->key === $first->key || $run !== []) {
-                if ($one->standard->stage !== $first->standard->stage) {
+                if (self::stageOf($one) !== self::stageOf($first)) {
                     break;
                 }
                 $run[] = $one;
@@ -114,12 +114,17 @@ final class TravellerPdf
         return $run;
     }
 
+    private static function stageOf(Operation $operation): string
+    {
+        return Operations::stageWords($operation->key, $operation->standard->stage);
+    }
+
     /**
      * A heading with the cautions of its operations, each once.
      *
      * @param  list<Operation>  $operations
      */
-    private function stage(Stage $stage, array $operations): void
+    private function stage(string $stage, array $operations): void
     {
         $cautions = [];
         foreach ($operations as $operation) {
@@ -129,7 +134,7 @@ final class TravellerPdf
         }
         $this->flow->room(34.0);
         $this->flow->y += 4.0;
-        $this->canvas->heading(ucfirst($stage->words()), Flow::LEFT, $this->flow->y, 12);
+        $this->canvas->heading(ucfirst($stage), Flow::LEFT, $this->flow->y, 12);
         $this->flow->y += 5.5;
         foreach ($cautions as $key => $caution) {
             $this->signs[$key] ??= count($this->signs) + 1;

@@ -10,6 +10,7 @@ use App\Models\Build\Operation;
 use App\Pages\Build\BuildsProps;
 use App\Pages\Build\FinishedBuild;
 use App\Pages\Build\OpenBuild;
+use Regimen\Route\Operations\Operations;
 
 /** All builds: the open ones with their outlook, the finished ones with what they took. */
 final readonly class BuildsPage
@@ -58,7 +59,7 @@ final readonly class BuildsPage
             static fn (Operation $operation): bool => ! $operation->state->labourIsDone(),
         );
 
-        return $next === null ? 'all done' : $next->stage->words();
+        return $next === null ? 'all done' : Operations::stageWords($next->key, $next->stage);
     }
 
     /** @return \Illuminate\Database\Query\Builder */

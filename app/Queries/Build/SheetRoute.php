@@ -98,7 +98,7 @@ final class SheetRoute
             version: $operation->version,
             skill: $operation->skill,
             needs: array_map(static fn (PartGroup $group): string => $group->value, $operation->needs),
-            stage: $operation->stage->words(),
+            stage: Operations::stageWords($operation->key, $operation->stage),
             state: $operation->isOver($now) ? OperationState::Done : $operation->state,
             setUpMinutes: $operation->set_up_minutes,
             labourMinutes: $operation->labour_minutes,

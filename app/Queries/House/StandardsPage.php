@@ -29,6 +29,7 @@ use Regimen\Inspection\Tolerances;
 use Regimen\Route\Methods\Choice;
 use Regimen\Route\Methods\Methods;
 use Regimen\Route\Methods\Question;
+use Regimen\Route\Operations\Operations;
 use Regimen\Route\Standards\Adhesive;
 use Regimen\Route\Standards\Skill;
 use Regimen\Route\Standards\Tool;
@@ -63,7 +64,7 @@ final readonly class StandardsPage
             standards: array_values($rows->groupBy('key')->map(fn (Collection $ways, string $key): StandardOperation => new StandardOperation(
                 key: $key,
                 name: $ways->firstOrFail()->name,
-                stage: $ways->firstOrFail()->stage->words(),
+                stage: Operations::stageWords($key, $ways->firstOrFail()->stage),
                 tool: $this->usual($ways, $methods->tool($key))->tool,
                 ways: array_values($ways
                     ->map(fn (OperationStandard $row): StandardLine => $this->standard($row, $learned, $versions))

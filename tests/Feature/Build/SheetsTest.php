@@ -144,7 +144,7 @@ final class SheetsTest extends TestCase
                 $house->inertiaProps('settings.deposit_percent'), $house->inertiaProps('settings.risk_days'),
             ],
         );
-        $this->assertCount(19, $house->inertiaProps('resources'));
+        $this->assertCount(20, $house->inertiaProps('resources'));
         $house = $this->get('/house/standards')->assertOk();
         $this->assertSame(
             [

@@ -30,7 +30,7 @@ final class DemoShopTest extends TestCase
             ],
         );
         $this->assertSame(
-            [9, 9],
+            [10, 9],
             [
                 Resource::query()->where('kind', 'station')->where('capacity', '>', 0)->count(),
                 Resource::query()->where('kind', 'fixture')->count(),

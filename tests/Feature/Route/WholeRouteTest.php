@@ -44,6 +44,9 @@ final class WholeRouteTest extends TestCase
             $this->assertContains($name, $names);
         }
         $this->assertNotContains('pickup and control cavities', $names);
+        // A box is made in stages of its own.
+        $stages = array_column($this->get("/builds/{$build->number}")->inertiaProps('operations'), 'stage', 'name');
+        $this->assertSame(['top', 'back', 'sides', 'box', 'bridge', 'neck'], [$stages['brace the top and tune it by its stiffness'], $stages['brace the back'], $stages['bend the sides'], $stages['close the box: the top'], $stages['bridge from the scale, scraped clean and glued'], $stages['carve the neck']]);
     }
 
     /** As it was derived before the trade had operations for a box. */

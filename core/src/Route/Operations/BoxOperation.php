@@ -73,7 +73,7 @@ enum BoxOperation: string implements TradeOperation
             self::BraceBack => self::brace('brace the back', 3, false),
             self::BendSides => new Entry('bend the sides', Skill::Bodies, [
                 Way::byHand(0.3, 2, caution: Caution::HotIron, words: 'on the hot iron'),
-                Way::with(Tool::Template, 'over the bending form', 0.5, 1, caution: Caution::HotIron, risk: 'Scorched or cracked where the heat is not even; the second side is bent to match the first.'),
+                Way::with(Tool::Template, 'over the bending form', 0.5, 1, Station::BendingForm, Caution::HotIron, risk: 'Scorched or cracked where the heat is not even; the second side is bent to match the first.'),
             ],
                 hold: Hold::of(24, HoldKind::Rest, Fixture::Mould), oneSitting: true, cutInto: [PartGroup::BodyTimber], hands: Hands::of(0.5),
             ),
@@ -101,6 +101,18 @@ enum BoxOperation: string implements TradeOperation
     public static function waitsForAir(string $key): bool
     {
         return in_array(self::tryFrom($key), [self::BraceTop, self::BraceBack, self::CloseBack, self::CloseTop], true);
+    }
+
+    /** What of the box it belongs to: the pieces are worked beside each other until they are closed. */
+    public function part(): string
+    {
+        return match ($this) {
+            self::Top, self::Rosette, self::BraceTop => 'top',
+            self::Back, self::BraceBack => 'back',
+            self::BendSides, self::Blocks, self::Linings => 'sides',
+            self::LookInside, self::CloseBack, self::CloseTop, self::Trim, self::Bind, self::Sand => 'box',
+            self::GlueBridge, self::Saddle => 'bridge',
+        };
     }
 
     private static function plate(string $name, int $layer): Entry

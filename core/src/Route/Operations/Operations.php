@@ -9,6 +9,7 @@ use Regimen\Parts\PartGroup;
 use Regimen\Route\Entry\Entry;
 use Regimen\Route\Entry\Gate;
 use Regimen\Route\Entry\TradeOperation;
+use Regimen\Route\Standards\Stage;
 
 /** All operations of the trade, in the order in which they are listed; each is described in the enum of its piece. */
 final class Operations
@@ -102,5 +103,11 @@ final class Operations
         }
 
         return null;
+    }
+
+    /** How the stage of an operation is called: a box is made in stages of its own. */
+    public static function stageWords(string $key, Stage $stage): string
+    {
+        return BoxOperation::tryFrom($key)?->part() ?? $stage->words();
     }
 }

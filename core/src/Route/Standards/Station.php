@@ -16,6 +16,9 @@ enum Station: string
     case SprayBooth = 'spray-booth';
     case ElectronicsBench = 'electronics-bench';
     case SetUpBench = 'set-up-bench';
+    /** Sides of flat-tops are bent over it. */
+    case BendingForm = 'bending-form';
+
     /** Follows a file; a new shop has none. */
     case MachineRouter = 'machine-router';
 
