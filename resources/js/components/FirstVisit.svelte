@@ -32,7 +32,9 @@
 {#if sentences}
     {#key page.component}
         <details class="screen-only mb-2" data-first-visit>
-            <summary class="small target">The first time here? Three sentences.</summary>
+            <summary class="small target text-accent underline underline-offset-2 cursor-pointer"
+                >The first time here? Three sentences.</summary
+            >
             <div class="border-l-4 border-l-accent pl-3 my-2 max-w-prose">
                 {#each sentences as sentence (sentence)}<p>{sentence}</p>{/each}
                 <p class="flex flex-wrap gap-3 mt-2">
