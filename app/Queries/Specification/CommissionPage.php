@@ -7,7 +7,6 @@ namespace App\Queries\Specification;
 use App\Actions\Plan\Changes\Choices;
 use App\Models\Build\Build;
 use App\Models\Client\Client;
-use App\Pages\Build\ChanceOfDay;
 use App\Pages\Build\Forecast;
 use App\Pages\Build\ForecastFigures;
 use App\Pages\Build\NewCommissionProps;
@@ -48,6 +47,7 @@ final readonly class CommissionPage
         private Drafting $drafting,
         private Revisions $revisions,
         private DraftChances $chances,
+        private ChanceWords $chanceWords,
         private WorthTwo $worthTwo,
         private Clock $clock,
     ) {
@@ -157,10 +157,10 @@ final readonly class CommissionPage
             deposit: $gross->times($shop->deposit_permille / 1000)->plain(),
             ready: $finish,
             readyBecause: $ready->why ?? $this->readyBecause($ready),
-            promisable: $chances === null ? null : $this->day($chances->by($this->house->shop()->promise_chance / 1_000)),
-            chances: $chances === null ? [] : $this->chanceLines($chances),
-            promiseChance: $chances === null || $promise === null ? null : $this->percent($chances, $promise),
-            promiseWords: $chances === null ? '' : $this->promiseWords($chances),
+            promisable: $chances === null ? null : $this->chanceWords->promisable($chances),
+            chances: $chances === null ? [] : $this->chanceWords->lines($chances),
+            promiseChance: $chances === null || $promise === null ? null : $this->chanceWords->percent($chances, $promise),
+            promiseWords: $chances === null ? '' : $this->chanceWords->earlier($chances),
             verdict: $outlook->verdict,
             slackWords: $promise === null ? null : BuildLines::slackWords($outlook),
             drawing: Drawings::of($read),
@@ -171,41 +171,6 @@ final readonly class CommissionPage
             lastFret: $draft->specification->frets()->last()->inMillimetres().' · '
                 .$draft->specification->frets()->last()->inInches(),
         );
-    }
-
-    /** @return list<ChanceOfDay> the dates by which half, eight in ten and 95 in 100 of the runs are over */
-    private function chanceLines(BuildOutcome $chances): array
-    {
-        $lines = [];
-        foreach ([50, 80, 95] as $percent) {
-            $day = $this->day($chances->by($percent / 100));
-            $day === null || $lines[] = new ChanceOfDay($day, $percent);
-        }
-
-        return $lines;
-    }
-
-    private function percent(BuildOutcome $chances, string $day): int
-    {
-        return (int) round(100 * $chances->chance(Minutes::endOfDay($day, $this->house->zone())));
-    }
-
-    /** What promising earlier costs. */
-    private function promiseWords(BuildOutcome $chances): string
-    {
-        $wanted = $this->house->shop()->promise_chance / 10;
-        $day = $this->day($chances->by($wanted / 100));
-        if ($day === null) {
-            return 'In fewer runs than the house wants it is over at all.';
-        }
-        $earlier = (new \DateTimeImmutable($day))->modify('-7 days')->format('Y-m-d');
-
-        return 'The date that holds in '.Say::figure($wanted, 1).' of 100 runs of the whole shop, as the house wants it. A week earlier it would hold in '.$this->percent($chances, $earlier).'.';
-    }
-
-    private function day(?int $instant): ?string
-    {
-        return $instant === null ? null : Minutes::toInstant($instant)->setTimezone($this->house->zone())->format('Y-m-d');
     }
 
     /** @return list<SaidFinding> stops and warnings, to be fixed or accepted on the specification's own page */
