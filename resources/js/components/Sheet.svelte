@@ -5,7 +5,7 @@
     import { switchMode } from '@/lib/mode';
     import { clock, fullDay } from '@/lib/time';
     import BenchStrip from './BenchStrip.svelte';
-    import FirstVisit from './FirstVisit.svelte';
+    import FirstVisit from './first/FirstVisit.svelte';
     import Keys from './Keys.svelte';
     import { route } from '@/lib/address';
 

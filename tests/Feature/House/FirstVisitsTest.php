@@ -11,7 +11,7 @@ final class FirstVisitsTest extends TestCase
 {
     public function test_each_of_them_is_for_a_page_and_has_three_sentences(): void
     {
-        $source = (string) file_get_contents(resource_path('js/lib/first.ts'));
+        $source = (string) file_get_contents(resource_path('js/components/first/sentences.ts'));
         preg_match_all("#^    '([a-z]+/[A-Za-z]+)': \\[\n(.*?)^    \\],#ms", $source, $found, PREG_SET_ORDER);
         $this->assertGreaterThan(25, count($found));
         foreach ($found as [, $component, $sentences]) {

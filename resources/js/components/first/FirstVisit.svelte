@@ -1,7 +1,7 @@
 <!-- Three sentences of help for whoever sees a page for the first time; gone for good once they are known. -->
 <script lang="ts">
     import { page } from '@inertiajs/svelte';
-    import { first } from '@/lib/first';
+    import { first } from './sentences';
 
     const KEY = 'regimen.known';
     const ALL = 'all';
